@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Club;
+
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
+use Symfony\Component\Security\Core\User\UserInterface;
+use Symfony\Component\Uid\Uuid;
+
+/** Somebody who can sign in. What they may do is said by their memberships. */
+#[ORM\Entity]
+class Account implements UserInterface, PasswordAuthenticatedUserInterface
+{
+    #[ORM\Id]
+    #[ORM\Column(type: 'uuid')]
+    public readonly Uuid $id;
+
+    #[ORM\Column(length: 255)]
+    private string $passwordHash = '';
+
+    /** @param non-empty-string $email */
+    public function __construct(
+        #[ORM\Column(length: 180, unique: true)]
+        private string $email,
+        #[ORM\Column(length: 80)]
+        public string $name,
+    ) {
+        $this->id = Uuid::v7();
+    }
+
+    public function setPasswordHash(string $hash): void
+    {
+        $this->passwordHash = $hash;
+    }
+
+    public function getPassword(): string
+    {
+        return $this->passwordHash;
+    }
+
+    /** @return non-empty-string */
+    public function getUserIdentifier(): string
+    {
+        return '' !== $this->email ? $this->email : throw new \LogicException('An account has an e-mail address.');
+    }
+
+    public function getRoles(): array
+    {
+        return ['ROLE_USER'];
+    }
+
+    #[\Deprecated]
+    public function eraseCredentials(): void
+    {
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Club;
+
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+
+#[ORM\Entity]
+class Club
+{
+    #[ORM\Id]
+    #[ORM\Column(type: 'uuid')]
+    public readonly Uuid $id;
+
+    public function __construct(
+        #[ORM\Column(length: 80)]
+        public string $name,
+    ) {
+        $this->id = Uuid::v7();
+    }
+}

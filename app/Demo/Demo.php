@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Demo;
+
+use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Club\Account;
+use FoxCorner\App\Club\Club;
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Club\Role;
+use FoxCorner\App\Plan\PlanChoice;
+use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\PracticeDraft;
+use FoxCorner\App\Practice\PracticeSolver;
+use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Team\Player;
+use FoxCorner\App\Team\RosterCsv;
+use FoxCorner\App\Team\Team;
+use FoxCorner\Core\Field\Fence;
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Field\Surface;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\People\Level;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
+
+/** The invented Saltmarsh club: two teams, a plan with two findings left in it, a practice last week and one tomorrow. */
+final readonly class Demo
+{
+    private const CLUB = 'Saltmarsh';
+
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private UserPasswordHasherInterface $hasher,
+        private RosterCsv $csv,
+        private PracticeSolver $solver,
+        private SheetCodec $codec,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    public function databaseIsEmpty(): bool
+    {
+        return 0 === $this->entities->getRepository(Account::class)->count();
+    }
+
+    /** All of it or nothing. */
+    public function load(): void
+    {
+        $this->entities->wrapInTransaction($this->write(...));
+    }
+
+    private function write(): void
+    {
+        $club = new Club(self::CLUB);
+        $coach = $this->account(DemoSignIn::EMAIL, 'Wren Tolland');
+        $this->entities->persist($club);
+        $kites = $this->team($club, 'Kites', Level::Fastpitch16, $this->atTheSeaWall(ShippedRuleSets::get('fastpitch-43'), 175.0), DemoRosters::KITES);
+        $terns = $this->team($club, 'Terns', Level::Youth13, $this->atTheSeaWall(ShippedRuleSets::get('baseball-80'), 235.0), DemoRosters::TERNS);
+        foreach ([$kites, $terns] as $team) {
+            $this->entities->persist(new Membership($coach, $team, Role::HeadCoach));
+        }
+        $this->entities->persist(new Membership($this->account('assistant@saltmarsh.example', 'Piet Holm'), $kites, Role::Assistant));
+        $this->entities->persist(new Membership($this->account('player@saltmarsh.example', 'Marsh'), $kites, Role::Player));
+        $this->entities->persist(new PlanChoice($kites, Situation::fromKey('R1-0'), 'corners-crash', $coach, $this->clock->now()->modify('-8 days')));
+        $this->entities->flush();
+
+        $today = $this->clock->now();
+        $this->practice($kites, $today->modify('-7 days')->setTime(17, 30), 60, 2);
+        $this->practice($kites, $today->modify('+1 day')->setTime(17, 30), 70, 3);
+        $this->practice($terns, $today->modify('+1 day')->setTime(19, 0), 80, 3);
+    }
+
+    /** Takes the demo club and all that hangs on it out of the database, and nothing else. */
+    public function remove(): void
+    {
+        $connection = $this->entities->getConnection();
+        $teams = 'SELECT team.id FROM team JOIN club ON club.id = team.club_id WHERE club.name = :club';
+        foreach (['practice', 'plan_choice', 'player', 'membership'] as $table) {
+            $connection->executeStatement("DELETE FROM $table WHERE team_id IN ($teams)", ['club' => self::CLUB]);
+        }
+        $connection->executeStatement('DELETE team FROM team JOIN club ON club.id = team.club_id WHERE club.name = :club', ['club' => self::CLUB]);
+        $connection->executeStatement('DELETE FROM club WHERE name = :club', ['club' => self::CLUB]);
+        $connection->executeStatement("DELETE FROM account WHERE email LIKE '%@saltmarsh.example'");
+        $this->entities->clear();
+    }
+
+    private function team(Club $club, string $name, Level $level, RuleSet $rules, string $roster): Team
+    {
+        $team = new Team($club, $name, $level, $rules);
+        $this->entities->persist($team);
+        $reading = $this->csv->read($roster);
+        if ([] !== $reading->problems) {
+            throw new \LogicException("The demo roster of the $name cannot be read: ".$reading->problems[0]->wrong);
+        }
+        foreach ($reading->players as $player) {
+            $this->entities->persist(new Player($team, $player));
+        }
+
+        return $team;
+    }
+
+    /** The right-field fence is short: the sea wall is in the way. */
+    private function atTheSeaWall(RuleSet $rules, float $right): RuleSet
+    {
+        [$left, $leftCenter, $center, $rightCenter] = $rules->fence->feet;
+
+        return $rules->withField($rules->basePath, $rules->pitchingDistance, Fence::of($left, $leftCenter, $center, $rightCenter - 15, $right), $rules->grassInfield ? Surface::Grass : Surface::Dirt);
+    }
+
+    private function practice(Team $team, \DateTimeImmutable $start, int $minutes, int $helpers): void
+    {
+        $draft = PracticeDraft::forTomorrow($start, $this->entities->getRepository(Player::class)->findBy(['team' => $team]));
+        [$draft->startsAt, $draft->minutes, $draft->helpers, $draft->place] = [$start, $minutes, $helpers, 'Quay field'];
+        $this->entities->persist(new Practice($team, $draft, $this->codec->write($this->solver->solve($team, $draft))));
+        $this->entities->flush();
+    }
+
+    /** @param non-empty-string $email */
+    private function account(string $email, string $name): Account
+    {
+        $account = new Account($email, $name);
+        $account->setPasswordHash($this->hasher->hashPassword($account, DemoSignIn::PASSWORD));
+        $this->entities->persist($account);
+
+        return $account;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Demo;
+
+use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Club\Account;
+
+/** What to sign in with when, and only when, the demo is loaded. */
+final readonly class DemoSignIn
+{
+    public const EMAIL = 'coach@saltmarsh.example';
+    public const PASSWORD = 'lantern-on-the-quay';
+
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    /** @return array{email: string, password: string}|null */
+    public function ifLoaded(): ?array
+    {
+        $coach = $this->entities->getRepository(Account::class)->findOneBy(['email' => self::EMAIL]);
+
+        return null === $coach ? null : ['email' => self::EMAIL, 'password' => self::PASSWORD];
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Field;
+
+use Twig\Extension\AbstractExtension;
+use Twig\TwigFunction;
+
+final class FieldExtension extends AbstractExtension
+{
+    public function getFunctions(): array
+    {
+        return [new TwigFunction('path_of', PlayPicture::path(...))];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Field;
+
+use FoxCorner\Core\Play\Event;
+use FoxCorner\Core\Play\Keyframe;
+use FoxCorner\Core\Play\Timeline;
+use FoxCorner\Core\Play\Track;
+
+/** A play as the script that draws it wants it: keyframes and events, y turned over as a screen has it. */
+final readonly class PlayPicture implements \JsonSerializable
+{
+    public function __construct(private Timeline $play)
+    {
+    }
+
+    /** @return array{length: float, tracks: array<int|string, list<array{float, float, float}>>, events: list<array{t: float, words: string}>} */
+    public function jsonSerialize(): array
+    {
+        $tracks = ['ball' => self::frames($this->play->ball)];
+        foreach ($this->play->moves as $number => $move) {
+            $tracks[$number] = self::frames($move->track);
+        }
+        foreach ($this->play->runners as $name => $track) {
+            $tracks[$name] = self::frames($track);
+        }
+
+        return [
+            'length' => round($this->play->length(), 2),
+            'tracks' => $tracks,
+            'events' => array_map(static fn (Event $event): array => ['t' => round($event->seconds, 3), 'words' => $event->words], $this->play->events),
+        ];
+    }
+
+    /** The path of an actor as SVG. */
+    public static function path(Track $track): string
+    {
+        return 'M'.implode('L', array_map(static fn (Keyframe $frame): string => \sprintf('%.1f %.1f', $frame->point->x, -$frame->point->y), $track->keyframes));
+    }
+
+    /** @return list<array{float, float, float}> */
+    private static function frames(Track $track): array
+    {
+        return array_map(static fn (Keyframe $frame): array => [round($frame->seconds, 3), round($frame->point->x, 2), round(-$frame->point->y, 2)], $track->keyframes);
+    }
+}

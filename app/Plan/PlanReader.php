@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plan;
+
+use FoxCorner\App\Team\PlayerRepository;
+use FoxCorner\App\Team\Team;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\LeadOutPolicy;
+
+/** Asks the core for a team's plan in a situation: the roster and the coach's choices come from storage. */
+final readonly class PlanReader
+{
+    public function __construct(private PlayerRepository $players, private PlanChoiceRepository $choices)
+    {
+    }
+
+    /**
+     * @param string|null $coverage to look at instead of the chosen one
+     *
+     * @throws InvalidValue when the roster does not make nine, or the coverage is unknown
+     */
+    public function read(Team $team, Situation $situation, Context $context, ?string $coverage = null): ReadPlan
+    {
+        $choice = $this->choices->in($team, $situation);
+
+        return new ReadPlan(
+            SituationPlan::of(
+                GameState::of($team->rules(), $situation, $context),
+                $team->level()->profile(),
+                $this->players->rosterOf($team),
+                $coverage ?? $choice?->coverage(),
+                LeadOutPolicy::ordinary(),
+            ),
+            $choice,
+        );
+    }
+}

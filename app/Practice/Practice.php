@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Practice;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use FoxCorner\App\Team\Team;
+use Symfony\Component\Uid\Uuid;
+
+/** A practice on a day: what there is to work with, and the schedule that was solved from it. */
+#[ORM\Entity(repositoryClass: PracticeRepository::class)]
+#[ORM\Index(columns: ['team_id', 'starts_at'])]
+class Practice
+{
+    #[ORM\Id]
+    #[ORM\Column(type: 'uuid')]
+    public readonly Uuid $id;
+
+    #[ORM\Version]
+    #[ORM\Column(type: 'integer')]
+    private int $version = 1;
+
+    /** By the clock on the field's own wall. */
+    #[ORM\Column]
+    private \DateTimeImmutable $startsAt;
+
+    #[ORM\Column(type: Types::SMALLINT)]
+    private int $minutes;
+
+    #[ORM\Column(type: Types::SMALLINT)]
+    private int $helpers;
+
+    #[ORM\Column(length: 120)]
+    private string $place;
+
+    /** @var list<string> ids of the players who come */
+    #[ORM\Column(type: 'json')]
+    private array $comes;
+
+    /** The sheet as JSON, written by {@see SheetCodec}. */
+    #[ORM\Column(type: Types::TEXT)]
+    private string $sheet;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false)]
+        public readonly Team $team,
+        PracticeDraft $draft,
+        string $sheet,
+    ) {
+        $this->id = Uuid::v7();
+        $this->change($draft, $sheet);
+    }
+
+    public function change(PracticeDraft $draft, string $sheet): void
+    {
+        $this->startsAt = $draft->startsAt ?? throw new \LogicException('A practice has a start.');
+        $this->minutes = $draft->minutes ?? throw new \LogicException('A practice has minutes.');
+        $this->helpers = $draft->helpers ?? throw new \LogicException('A practice has helpers.');
+        $this->place = $draft->place ?? '';
+        $this->comes = $draft->comes;
+        $this->sheet = $sheet;
+    }
+
+    public function startsAt(): \DateTimeImmutable
+    {
+        return $this->startsAt;
+    }
+
+    public function endsAt(): \DateTimeImmutable
+    {
+        return $this->startsAt->modify("+$this->minutes minutes");
+    }
+
+    public function minutes(): int
+    {
+        return $this->minutes;
+    }
+
+    public function helpers(): int
+    {
+        return $this->helpers;
+    }
+
+    public function place(): string
+    {
+        return $this->place;
+    }
+
+    /** @return list<string> */
+    public function comes(): array
+    {
+        return $this->comes;
+    }
+
+    public function sheet(): string
+    {
+        return $this->sheet;
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+}

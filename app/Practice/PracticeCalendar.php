@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Practice;
+
+use FoxCorner\App\Practice\Sheet\Sheet;
+use FoxCorner\Core\Practice\BlockKind;
+use FoxCorner\Core\Practice\Drill\ShippedDrills;
+use Psr\Clock\ClockInterface;
+use Sabre\VObject\Component\VCalendar;
+
+/** A practice as an iCalendar file. Times are the field's own wall clock, without a zone. */
+final readonly class PracticeCalendar
+{
+    public function __construct(private ClockInterface $clock)
+    {
+    }
+
+    public function of(Practice $practice, Sheet $sheet): string
+    {
+        $calendar = new VCalendar(['PRODID' => '-//Fox Corner//Practice//EN']);
+        $event = $calendar->add('VEVENT', [
+            'UID' => $practice->id->toRfc4122().'@fox-corner',
+            'DTSTAMP' => $this->clock->now()->setTimezone(new \DateTimeZone('UTC')),
+            'SEQUENCE' => $practice->version(),
+            'SUMMARY' => $practice->team->name.': practice, '.lcfirst($sheet->coverage),
+            'DESCRIPTION' => $this->description($sheet, $practice->startsAt()),
+        ]);
+        foreach (['DTSTART' => $practice->startsAt(), 'DTEND' => $practice->endsAt()] as $name => $time) {
+            $event->add($name, $time->format('Ymd\THis'));
+        }
+        if ('' !== $practice->place()) {
+            $event->add('LOCATION', $practice->place());
+        }
+
+        return $calendar->serialize();
+    }
+
+    private function description(Sheet $sheet, \DateTimeImmutable $start): string
+    {
+        $lines = [$sheet->result().'.'];
+        foreach ($sheet->blocks as $block) {
+            $stations = array_map(static fn ($station): string => ShippedDrills::get($station->drill)->name, $block->stations);
+            if ('rotation' !== $block->kind) {
+                $lines[] = $start->modify("+$block->start minutes")->format('H:i').' '.BlockKind::from($block->kind)->label().([] === $stations ? '' : ': '.implode(', ', $stations));
+            }
+        }
+
+        return implode("\n", $lines);
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Practice;
+
+use FoxCorner\App\Practice\Sheet\Sheet;
+use FoxCorner\App\Practice\Sheet\SheetBlock;
+
+/** The time bar of a practice: where each block and each station goes, in pixels of a fixed width. */
+final readonly class TimelineDrawing
+{
+    public const WIDTH = 1060;
+    private const ROW = 44;
+    private const TOP = 20;
+    private const GAP = 2;
+
+    public function __construct(private Sheet $sheet, private \DateTimeImmutable $start)
+    {
+    }
+
+    public function height(): int
+    {
+        return self::TOP + self::ROW * $this->rows();
+    }
+
+    /** @return list<array{x: float, words: string, anchor: string}> a mark every ten minutes */
+    public function marks(): array
+    {
+        $marks = [];
+        for ($minute = 0; $minute <= $this->minutes(); $minute += 10) {
+            $marks[] = ['x' => $this->x($minute), 'words' => $this->start->modify("+$minute minutes")->format('H:i'), 'anchor' => 0 === $minute ? 'start' : ($minute > $this->minutes() - 4 ? 'end' : 'middle')];
+        }
+
+        return $marks;
+    }
+
+    /** @return list<array{kind: string, x: float, y: int, width: float, height: int}> blocks that are no rounds */
+    public function blocks(): array
+    {
+        return array_map(fn (SheetBlock $block): array => ['kind' => $block->kind, ...$this->box($block, 0, $this->rows())], array_values(array_filter($this->sheet->blocks, static fn (SheetBlock $block): bool => !$block->isRound() && 'rotation' !== $block->kind)));
+    }
+
+    /** @return list<array{drill: string, reps: int, players: string, station: int, x: float, y: int, width: float, height: int}> */
+    public function stations(): array
+    {
+        $boxes = [];
+        foreach ($this->sheet->rounds() as $round) {
+            foreach ($round->stations as $row => $station) {
+                $boxes[] = [
+                    'drill' => $station->drill, 'reps' => $station->repetitions, 'players' => implode(', ', array_map(static fn ($player): string => $player->name, $station->players)),
+                    'station' => $this->number($station->drill), ...$this->box($round, $row, 1),
+                ];
+            }
+        }
+
+        return $boxes;
+    }
+
+    /** The same number, and so the same colour, for a drill all over the sheet. */
+    public function number(string $drill): int
+    {
+        return (int) array_search($drill, $this->sheet->drills(), true) + 1;
+    }
+
+    private function rows(): int
+    {
+        return max(3, ...array_map(static fn (SheetBlock $round): int => \count($round->stations), $this->sheet->rounds()));
+    }
+
+    private function minutes(): int
+    {
+        $last = $this->sheet->blocks[\count($this->sheet->blocks) - 1];
+
+        return $last->start + $last->minutes;
+    }
+
+    /** @return array{x: float, y: int, width: float, height: int} */
+    private function box(SheetBlock $block, int $row, int $rows): array
+    {
+        return ['x' => $this->x($block->start), 'y' => self::TOP + $row * self::ROW, 'width' => $this->x($block->minutes) - self::GAP, 'height' => $rows * self::ROW - 2 * self::GAP];
+    }
+
+    private function x(int $minute): float
+    {
+        return round(self::WIDTH * $minute / $this->minutes(), 1);
+    }
+}

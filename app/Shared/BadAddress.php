@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Shared;
+
+use FoxCorner\Core\InvalidValue;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Twig\Environment;
+
+/** An address that asks for something the game does not know gets a page that names it and what is allowed. */
+final readonly class BadAddress
+{
+    public function __construct(private Environment $twig)
+    {
+    }
+
+    #[AsEventListener(priority: 50)]
+    public function onException(ExceptionEvent $event): void
+    {
+        $error = $event->getThrowable();
+        if ($error instanceof InvalidValue) {
+            $event->setResponse(new Response($this->twig->render('error/bad_address.html.twig', ['problem' => $error]), Response::HTTP_NOT_FOUND));
+        }
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Shared\Drawing;
+
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\RuleSet;
+
+/** The piece of the field that a drawing shows, in field feet with y turned over as a screen has it. */
+final readonly class Window
+{
+    /** Width over height of every field drawing. */
+    private const SHAPE = 692 / 500;
+    /** Pixels that the drawing is wide on a laptop; symbol and letter sizes are given for this. */
+    private const PIXELS = 692;
+
+    private function __construct(public float $left, public float $top, public float $width, public float $height)
+    {
+    }
+
+    /** From behind the plate to the fence. */
+    public static function wholeField(RuleSet $rules): self
+    {
+        $deepest = max(array_map(static fn (float $degrees): float => Point::polar($rules->fence->distanceAt($degrees), $degrees)->y, [-22.5, 0.0, 22.5]));
+        $margin = 0.06 * $deepest;
+        $height = $deepest + 2.6 * $margin + 0.14 * $rules->basePath;
+        $width = max($height * self::SHAPE, 2.2 * Point::polar(max($rules->fence->feet[0], $rules->fence->feet[4]), 45.0)->x);
+
+        return new self(-$width / 2, -$deepest - $margin, $width, $width / self::SHAPE);
+    }
+
+    /** The infield with room for those who back up. */
+    public static function infield(RuleSet $rules): self
+    {
+        $height = 2.42 * $rules->basePath;
+
+        return new self(-$height * self::SHAPE / 2, -2.2 * $rules->basePath, $height * self::SHAPE, $height);
+    }
+
+    public function viewBox(): string
+    {
+        return \sprintf('%.2f %.2f %.2f %.2f', $this->left, $this->top, $this->width, $this->height);
+    }
+
+    /** Feet that a pixel of the laptop drawing stands for. */
+    public function feetPerPixel(): float
+    {
+        return $this->width / self::PIXELS;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Team;
+
+use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Shared\ProblemOnForm;
+use FoxCorner\Core\InvalidValue;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The rules a team plays by and the measures of its field. */
+final class EditField extends AbstractController
+{
+    /** The form's fields by the core's names. */
+    private const FIELDS = [
+        'rule set' => 'ruleSet', 'base path' => 'basePath', 'pitching distance' => 'pitchingDistance', 'fence at left' => 'left', 'fence at left center' => 'leftCenter',
+        'fence at center' => 'center', 'fence at right center' => 'rightCenter', 'fence at right' => 'right',
+    ];
+
+    public function __construct(private readonly EntityManagerInterface $entities)
+    {
+    }
+
+    #[Route('/{team}/team/field', name: 'edit_field', methods: ['GET', 'POST'])]
+    public function edit(Membership $membership, Request $request): Response
+    {
+        $membership->mustBeAbleToChange();
+        $form = $this->createForm(FieldForm::class, FieldDraft::of($membership->team));
+        $form->handleRequest($request);
+        if ($form->isSubmitted() && $form->isValid()) {
+            $draft = $form->getData() ?? throw new \LogicException('A submitted form has data.');
+            try {
+                if ($draft->version !== $membership->team->version()) {
+                    throw InvalidValue::because('field', 'somebody else has changed the field since you opened the form; what you typed is still here', 'open it again and compare');
+                }
+                $membership->team->playBy($draft->toRuleSet(), $draft->level);
+                $this->entities->flush();
+                $this->addFlash('done', 'The field is saved. Every spot was measured again.');
+
+                return $this->redirectToRoute('team', ['team' => $membership->team->id], Response::HTTP_SEE_OTHER);
+            } catch (InvalidValue $problem) {
+                ProblemOnForm::show($form, $problem, self::FIELDS);
+            }
+        }
+
+        return $this->render('team/field.html.twig', ['form' => $form]);
+    }
+}

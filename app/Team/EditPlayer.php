@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Team;
+
+use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Shared\ProblemOnForm;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\RosterPlayer;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** Adds, changes and removes a player. */
+final class EditPlayer extends AbstractController
+{
+    /** The form's fields by the core's names, where they differ. */
+    private const FIELDS = ['home to first' => 'homeToFirst'];
+
+    public function __construct(private readonly PlayerRepository $players, private readonly EntityManagerInterface $entities)
+    {
+    }
+
+    #[Route('/{team}/team/player/new', name: 'add_player', methods: ['GET', 'POST'], priority: 1)]
+    public function add(Membership $membership, Request $request): Response
+    {
+        return $this->edit($membership, null, $request);
+    }
+
+    #[Route('/{team}/team/player/{player}', name: 'edit_player', methods: ['GET', 'POST'])]
+    public function change(Membership $membership, string $player, Request $request): Response
+    {
+        return $this->edit($membership, $this->players->inTeam($membership->team, $player) ?? throw $this->createNotFoundException(), $request);
+    }
+
+    #[Route('/{team}/team/player/{player}/remove', name: 'remove_player', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
+    public function remove(Membership $membership, string $player): Response
+    {
+        $membership->mustBeAbleToChange();
+        $found = $this->players->inTeam($membership->team, $player) ?? throw $this->createNotFoundException();
+        $this->entities->remove($found);
+        $this->entities->flush();
+        $this->addFlash('done', $found->asRosterPlayer()->name.' is off the roster.');
+
+        return $this->redirectToRoute('team', ['team' => $membership->team->id], Response::HTTP_SEE_OTHER);
+    }
+
+    private function edit(Membership $membership, ?Player $player, Request $request): Response
+    {
+        $membership->mustBeAbleToChange();
+        $form = $this->createForm(PlayerForm::class, null === $player ? new PlayerDraft() : PlayerDraft::of($player));
+        $form->handleRequest($request);
+        if ($form->isSubmitted() && $form->isValid()) {
+            $known = $this->read($form, $membership->team, $player);
+            if (null !== $known) {
+                null === $player ? $this->entities->persist(new Player($membership->team, $known)) : $player->change($known);
+                $this->entities->flush();
+                $this->addFlash('done', $known->name.' is saved.');
+
+                return $this->redirectToRoute('team', ['team' => $membership->team->id], Response::HTTP_SEE_OTHER);
+            }
+        }
+
+        return $this->render('team/player.html.twig', ['form' => $form, 'player' => $player?->asRosterPlayer(), 'level' => $membership->team->level()->profile(), 'rules' => $membership->team->rules()]);
+    }
+
+    /** @param FormInterface<PlayerDraft|null> $form */
+    private function read(FormInterface $form, Team $team, ?Player $player): ?RosterPlayer
+    {
+        $draft = $form->getData() ?? throw new \LogicException('A submitted form has data.');
+        if (null !== $player && $draft->version !== $player->version()) {
+            ProblemOnForm::show($form, InvalidValue::because('player', 'somebody else has changed this player since you opened the form; what you typed is still here', 'open the player again and compare'));
+
+            return null;
+        }
+        $others = array_filter($this->players->of($team), static fn (Player $other): bool => $other !== $player);
+        try {
+            return $draft->toRosterPlayer($player?->id, array_map(static fn (Player $other): int => $other->asRosterPlayer()->number, array_values($others)));
+        } catch (InvalidValue $problem) {
+            ProblemOnForm::show($form, $problem, self::FIELDS);
+
+            return null;
+        }
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Team;
+
+use Doctrine\ORM\Mapping as ORM;
+use FoxCorner\Core\People\Limit;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\People\Bats;
+use FoxCorner\Core\People\Hand;
+use Symfony\Component\Uid\Uuid;
+
+/** A player on a team's roster: only what the work needs. */
+#[ORM\Entity(repositoryClass: PlayerRepository::class)]
+#[ORM\UniqueConstraint(columns: ['team_id', 'number'])]
+class Player
+{
+    #[ORM\Id]
+    #[ORM\Column(type: 'uuid')]
+    public readonly Uuid $id;
+
+    #[ORM\Version]
+    #[ORM\Column(type: 'integer')]
+    private int $version = 1;
+
+    #[ORM\Column(length: 60)]
+    private string $name;
+
+    #[ORM\Column(type: 'smallint')]
+    private int $number;
+
+    /** @var list<int> position numbers, the best first */
+    #[ORM\Column(type: 'json')]
+    private array $positions;
+
+    #[ORM\Column(length: 1)]
+    private Hand $throws;
+
+    #[ORM\Column(length: 2)]
+    private Bats $bats;
+
+    /** Seconds. */
+    #[ORM\Column(nullable: true)]
+    private ?float $homeToFirst;
+
+    /** Miles per hour. */
+    #[ORM\Column(nullable: true)]
+    private ?float $arm;
+
+    /** Feet. */
+    #[ORM\Column(nullable: true)]
+    private ?float $pace;
+
+    #[ORM\Column(name: 'today_limit', length: 20)]
+    private Limit $limit;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false)]
+        public readonly Team $team,
+        RosterPlayer $player,
+    ) {
+        $this->id = Uuid::fromString($player->id);
+        $this->change($player);
+    }
+
+    public function change(RosterPlayer $player): void
+    {
+        $this->name = $player->name;
+        $this->number = $player->number;
+        $this->positions = array_map(static fn (Position $position): int => $position->value, $player->positions);
+        $this->throws = $player->traits->throws;
+        $this->bats = $player->traits->bats;
+        $this->homeToFirst = $player->traits->homeToFirst;
+        $this->arm = $player->traits->armMph;
+        $this->pace = $player->traits->paceFeet;
+        $this->limit = $player->limit;
+    }
+
+    public function asRosterPlayer(): RosterPlayer
+    {
+        return new RosterPlayer(
+            $this->id->toRfc4122(),
+            $this->name,
+            $this->number,
+            array_map(Position::ofNumber(...), $this->positions),
+            Traits::of($this->throws, $this->bats, $this->homeToFirst, $this->arm, $this->pace),
+            $this->limit,
+        );
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Team;
+
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Bats;
+use FoxCorner\Core\People\Hand;
+use FoxCorner\Core\People\Limit;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\People\Traits;
+use Symfony\Component\Uid\Uuid;
+
+/** A player as a form or a line of a file gives it, before it is known to make sense. */
+final class PlayerDraft
+{
+    public ?string $name = null;
+    public ?int $number = null;
+    /** Position numbers as typed, the best first: "6 4". */
+    public ?string $positions = null;
+    public Hand $throws = Hand::Right;
+    public Bats $bats = Bats::Right;
+    public ?float $homeToFirst = null;
+    public ?float $arm = null;
+    public ?float $pace = null;
+    public Limit $limit = Limit::None;
+    /** The version of the player that the form was opened with; 0 for a new one. */
+    public int $version = 0;
+
+    public static function of(Player $player): self
+    {
+        $known = $player->asRosterPlayer();
+        $draft = new self();
+        $draft->name = $known->name;
+        $draft->number = $known->number;
+        $draft->positions = implode(' ', array_map(static fn (Position $position): int => $position->value, $known->positions));
+        $draft->throws = $known->traits->throws;
+        $draft->bats = $known->traits->bats;
+        $draft->homeToFirst = $known->traits->homeToFirst;
+        $draft->arm = $known->traits->armMph;
+        $draft->pace = $known->traits->paceFeet;
+        $draft->limit = $known->limit;
+        $draft->version = $player->version();
+
+        return $draft;
+    }
+
+    /**
+     * @param list<int> $taken shirt numbers of the others
+     *
+     * @throws InvalidValue naming the field by the core’s name
+     */
+    public function toRosterPlayer(?Uuid $id, array $taken): RosterPlayer
+    {
+        $name = trim($this->name ?? '');
+        if ('' === $name || mb_strlen($name) > 60) {
+            throw InvalidValue::because('name', '' === $name ? 'it is empty' : 'it is longer than 60 letters', '1 to 60 letters');
+        }
+        if (null === $this->number) {
+            throw InvalidValue::because('number', 'it is empty', '0 to 99');
+        }
+        InvalidValue::unlessBetween('number', $this->number, 0, 99, 'on the shirt');
+        if (\in_array($this->number, $taken, true)) {
+            throw InvalidValue::because('number', "$this->number is worn by somebody else on the team", 'a number that nobody else wears');
+        }
+
+        return new RosterPlayer(
+            ($id ?? Uuid::v7())->toRfc4122(), $name, $this->number, self::readPositions($this->positions ?? ''),
+            Traits::of($this->throws, $this->bats, $this->homeToFirst, $this->arm, $this->pace), $this->limit,
+        );
+    }
+
+    /**
+     * @return non-empty-list<Position>
+     *
+     * @throws InvalidValue
+     */
+    private static function readPositions(string $typed): array
+    {
+        $positions = [];
+        foreach ((array) preg_split('/[^0-9A-Za-z]+/', $typed, flags: \PREG_SPLIT_NO_EMPTY) as $part) {
+            if (1 !== preg_match('/^[1-9]$/', (string) $part)) {
+                throw InvalidValue::because('positions', "\"$part\" is no position", 'position numbers 1 to 9, the best first, as in 6 4');
+            }
+            $positions[(int) $part] = Position::ofNumber((int) $part);
+        }
+
+        return [] !== $positions ? array_values($positions) : throw InvalidValue::because('positions', 'it is empty', 'position numbers 1 to 9, the best first, as in 6 4');
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Today;
+
+use FoxCorner\App\Club\Account;
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Club\MembershipRepository;
+use FoxCorner\App\Plan\PlanReader;
+use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\PracticeRepository;
+use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Practice\Drill\ShippedDrills;
+use Psr\Clock\ClockInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+/** What matters now: the next practice, what is wrong with the plan, what was taught last, what to drill next. */
+final class TodayPage extends AbstractController
+{
+    /** The situations whose plan is looked over. */
+    private const SITUATIONS = ['R1-0', 'R1-1'];
+
+    public function __construct(
+        private readonly PlanReader $plans,
+        private readonly PracticeRepository $practices,
+        private readonly SheetCodec $codec,
+        private readonly ClockInterface $clock,
+    ) {
+    }
+
+    #[Route('/', name: 'home', methods: ['GET'])]
+    public function home(MembershipRepository $memberships, #[CurrentUser] Account $account): Response
+    {
+        $first = array_key_first($memberships->of($account));
+
+        return null === $first ? $this->render('today/no_team.html.twig') : $this->redirectToRoute('today', ['team' => $first]);
+    }
+
+    #[Route('/{team}', name: 'today', methods: ['GET'], requirements: ['team' => '[0-9a-f-]{36}'])]
+    public function show(Membership $membership): Response
+    {
+        [$next, $last] = $this->around($this->practices->of($membership->team));
+        $problem = null;
+        $findings = [];
+        try {
+            $findings = $this->findings($membership);
+        } catch (InvalidValue $invalid) {
+            $problem = $invalid;
+        }
+
+        return $this->render('today/show.html.twig', [
+            'now' => $this->clock->now(),
+            'next' => $next,
+            'nextSheet' => null === $next ? null : $this->codec->read($next),
+            'last' => $last,
+            'lastSheet' => null === $last ? null : $this->codec->read($last),
+            'findings' => $findings,
+            'problem' => $problem,
+            'drills' => ShippedDrills::all(),
+        ]);
+    }
+
+    /**
+     * @return list<OpenFinding> worst first, each fault once
+     *
+     * @throws InvalidValue when the roster makes no plan possible
+     */
+    private function findings(Membership $membership): array
+    {
+        $open = [];
+        foreach (self::SITUATIONS as $key) {
+            $situation = Situation::fromKey($key);
+            $plan = $this->plans->read($membership->team, $situation, Context::ordinary())->plan;
+            foreach (null === $plan->coverage ? [] : $plan->report()->findings as $finding) {
+                $open[$finding->worst->identity()] ??= new OpenFinding($finding, $situation, $plan->coverage->name());
+            }
+        }
+        usort($open, static fn (OpenFinding $a, OpenFinding $b): int => $b->finding->rank() <=> $a->finding->rank());
+
+        return $open;
+    }
+
+    /**
+     * @param list<Practice> $practices the latest first
+     *
+     * @return array{Practice|null, Practice|null} the next and the last
+     */
+    private function around(array $practices): array
+    {
+        $now = $this->clock->now();
+        $next = $last = null;
+        foreach ($practices as $practice) {
+            if ($practice->endsAt() >= $now) {
+                $next = $practice;
+            } else {
+                $last ??= $practice;
+            }
+        }
+
+        return [$next, $last];
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\You;
+
+use FoxCorner\App\Club\Membership;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Cookie;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** The one who is signed in: teams, day or night, the way out. */
+final class YouPage extends AbstractController
+{
+    public const THEMES = ['day', 'night'];
+
+    #[Route('/{team}/you', name: 'you', methods: ['GET'])]
+    public function show(Membership $membership): Response
+    {
+        return $this->render('you/show.html.twig', ['account' => $membership->account]);
+    }
+
+    #[Route('/{team}/you/theme', name: 'theme', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
+    public function theme(Membership $membership, Request $request): Response
+    {
+        $theme = $request->request->getString('theme');
+        $answer = $this->redirectToRoute('you', ['team' => $membership->team->id], Response::HTTP_SEE_OTHER);
+        if (\in_array($theme, self::THEMES, true)) {
+            $answer->headers->setCookie(Cookie::create('theme', $theme, '+1 year', secure: $request->isSecure(), sameSite: Cookie::SAMESITE_LAX));
+        }
+
+        return $answer;
+    }
+}

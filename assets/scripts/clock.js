@@ -1,0 +1,75 @@
+// Runs a play on its time bar: interpolates the keyframes that the server computed, and nothing else.
+import { positionAt } from './track.js';
+
+export function startClocks(root) {
+    const scope = root.querySelectorAll ? root : document;
+    for (const element of [...(scope.matches?.('[data-play]') ? [scope] : []), ...scope.querySelectorAll('[data-play]')]) {
+        if (!element.dataset.started) {
+            element.dataset.started = 'yes';
+            new Clock(element);
+        }
+    }
+}
+
+class Clock {
+    constructor(element) {
+        this.play = JSON.parse(element.dataset.play);
+        this.bar = element.querySelector('[data-clock-bar]');
+        this.actors = [...element.querySelectorAll('[data-actor]')].filter((actor) => this.play.tracks[actor.dataset.actor]);
+        this.button = element.querySelector('[data-clock-run]');
+        this.read = element.querySelector('[data-clock-read]');
+        this.speed = 1;
+        this.bar.addEventListener('input', () => { this.stop(); this.show(Number(this.bar.value)); });
+        this.button.addEventListener('click', () => (this.frame ? this.stop() : this.run()));
+        element.querySelector('[data-clock-next]').addEventListener('click', () => this.step(1));
+        element.querySelector('[data-clock-back]').addEventListener('click', () => this.step(-1));
+        element.querySelector('[data-clock-half]').addEventListener('click', (event) => this.half(event.currentTarget));
+        this.show(Number(this.bar.value));
+    }
+
+    show(seconds) {
+        this.now = Math.min(this.play.length, Math.max(0, seconds));
+        this.bar.value = this.now;
+        const event = this.play.events.findLast((one) => one.t <= this.now + 0.005);
+        const words = `${this.now.toFixed(2)} s${event ? `, ${event.words}` : ''}`;
+        this.bar.setAttribute('aria-valuetext', words);
+        this.read.textContent = words;
+        for (const actor of this.actors) {
+            const [x, y] = positionAt(this.play.tracks[actor.dataset.actor], this.now);
+            actor.setAttribute('transform', `translate(${x.toFixed(2)} ${y.toFixed(2)})`);
+        }
+    }
+
+    run() {
+        if (this.now >= this.play.length - 0.01) this.show(0);
+        // Without motion the play goes event by event, a second each.
+        if (matchMedia('(prefers-reduced-motion: reduce)').matches) return this.step(1);
+        this.button.textContent = 'Pause';
+        let before = performance.now();
+        const tick = (time) => {
+            if (!this.bar.isConnected) return;
+            this.show(this.now + ((time - before) / 1000) * this.speed);
+            before = time;
+            this.frame = this.now < this.play.length ? requestAnimationFrame(tick) : this.stop();
+        };
+        this.frame = requestAnimationFrame(tick);
+    }
+
+    stop() {
+        if (this.frame) cancelAnimationFrame(this.frame);
+        this.frame = null;
+        this.button.textContent = 'Play';
+        return null;
+    }
+
+    step(direction) {
+        this.stop();
+        const times = this.play.events.map((one) => one.t);
+        this.show(direction > 0 ? (times.find((t) => t > this.now + 0.005) ?? this.play.length) : (times.findLast((t) => t < this.now - 0.005) ?? 0));
+    }
+
+    half(button) {
+        this.speed = this.speed === 1 ? 0.5 : 1;
+        button.setAttribute('aria-pressed', String(this.speed === 0.5));
+    }
+}

@@ -1,0 +1,11 @@
+// A key presses the control that names it in data-key. Nothing while somebody types.
+
+export function listenForKeys(page) {
+    page.addEventListener('keydown', (event) => {
+        if (event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input, select, textarea, [contenteditable]')) return;
+        const control = page.querySelector(`[data-key="${CSS.escape(event.key.toLowerCase())}"]`);
+        if (!control) return;
+        event.preventDefault();
+        control.dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true }));
+    });
+}

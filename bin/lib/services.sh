@@ -1,0 +1,128 @@
+# Starts and ends the three processes of an instance: database, PHP, web server. Needs settings.sh.
+# Each is the leader of its own process group, whose number is kept under RUN_DIR, so that what a killed
+# leader leaves behind can be found and ended, and nothing else is ever touched.
+
+PATH="$PATH:/usr/sbin:/sbin"
+
+# members NAME: the processes of a service that still run.
+members() {
+    local group program
+    [ -s "$RUN_DIR/$1.pid" ] || return 1
+    group=$(cat "$RUN_DIR/$1.pid")
+    case $1 in mariadb) program=mariadbd ;; fpm) program=php-fpm ;; nginx) program=nginx ;; esac
+    pgrep -g "$group" "^$program" 2>/dev/null
+}
+leads() { members "$1" | grep -qx "$(cat "$RUN_DIR/$1.pid" 2>/dev/null)"; }
+
+end_service() {
+    local name=$1 signal tries
+    for signal in "${2:-TERM}" KILL; do
+        members "$name" | xargs -r kill "-$signal" 2>/dev/null
+        for tries in $(seq 1 100); do
+            members "$name" >/dev/null || { rm -f "$RUN_DIR/$name.pid"; return 0; }
+            sleep 0.1
+        done
+    done
+    return 1
+}
+
+taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+launch() {
+    local name=$1 port=$2
+    shift 2
+    if [ -s "$RUN_DIR/$name.pid" ]; then end_service "$name"; fi
+    ! taken "$port" || fail "Port $port is taken by another program. Choose another with --port (three in a row are used)."
+    setsid "$@" </dev/null >>"$RUN_DIR/log/$name.out" 2>&1 9>&- &
+    echo $! >"$RUN_DIR/$name.pid"
+}
+
+await() { # await NAME COMMAND...: until the command succeeds, at most 30 s
+    local name=$1 tries
+    shift
+    for tries in $(seq 1 300); do
+        "$@" >/dev/null 2>&1 && return 0
+        leads "$name" || break
+        sleep 0.1
+    done
+    tail -n 20 "$RUN_DIR/log/$name.out" >&2
+    fail "$name did not start; its log is $RUN_DIR/log/$name.out"
+}
+
+start_mariadb() {
+    leads mariadb && return 0
+    local as=()
+    [ "$(id -u)" -ne 0 ] || as=(--user=root)
+    if [ ! -d "$RUN_DIR/mariadb/mysql" ]; then
+        say 'Creating the database'
+        rm -rf "$RUN_DIR/mariadb"
+        mariadb-install-db --no-defaults "${as[@]}" --datadir="$RUN_DIR/mariadb" --auth-root-authentication-method=normal --skip-test-db >"$RUN_DIR/log/mariadb-install.out" 2>&1 \
+            || fail "The database could not be created; the log is $RUN_DIR/log/mariadb-install.out"
+    fi
+    (umask 077 && cat >"$RUN_DIR/mariadb-init.sql" <<SQL
+ALTER USER 'root'@'localhost' IDENTIFIED VIA unix_socket;
+CREATE DATABASE IF NOT EXISTS fox CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+CREATE USER IF NOT EXISTS 'fox'@'127.0.0.1';
+ALTER USER 'fox'@'127.0.0.1' IDENTIFIED BY '$SECRET';
+GRANT ALL ON fox.* TO 'fox'@'127.0.0.1';
+SQL
+    )
+    # The socket's path is relative to the data folder: a deep checkout would exceed what a socket may have.
+    launch mariadb "$DB_PORT" mariadbd --no-defaults "${as[@]}" --datadir="$RUN_DIR/mariadb" --socket=fox.sock --pid-file=fox.pid \
+        --bind-address=127.0.0.1 --port="$DB_PORT" --skip-name-resolve --init-file="$RUN_DIR/mariadb-init.sql" \
+        --innodb-buffer-pool-size=64M --max-connections=100
+    await mariadb mariadb-admin --no-defaults --protocol=tcp --host=127.0.0.1 --port="$DB_PORT" --user=fox --password="$SECRET" ping
+}
+
+start_fpm() {
+    leads fpm && return 0
+    local fpm as=()
+    fpm=$(compgen -c php-fpm8. | sort -V | tail -n 1)
+    [ "$(id -u)" -ne 0 ] || as=(--allow-to-run-as-root)
+    sed -e "s|@RUN_DIR@|$RUN_DIR|g" -e "s|@PORT@|$FPM_PORT|g" -e "s|@APP_ENV@|$APP_ENV|g" -e "s|@SECRET@|$SECRET|g" -e "s|@DATABASE_URL@|$DATABASE_URL|g" \
+        "$ROOT/config/server/php-fpm.conf" >"$RUN_DIR/php-fpm.conf"
+    [ "$(id -u)" -ne 0 ] || printf 'user = root\ngroup = root\n' >>"$RUN_DIR/php-fpm.conf"
+    chmod 600 "$RUN_DIR/php-fpm.conf"
+    launch fpm "$FPM_PORT" "$fpm" --nodaemonize --fpm-config "$RUN_DIR/php-fpm.conf" "${as[@]}" \
+        -d opcache.enable=1 -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 \
+        -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d apc.enabled=1 -d apc.shm_size=32M -d realpath_cache_size=4096K -d realpath_cache_ttl=600 \
+        -d expose_php=0 -d memory_limit=256M
+    await fpm taken "$FPM_PORT"
+}
+
+start_nginx() {
+    leads nginx && return 0
+    mkdir -p "$RUN_DIR/nginx"
+    sed -e "s|@RUN_DIR@|$RUN_DIR|g" -e "s|@ROOT@|$ROOT|g" -e "s|@PORT@|$WEB_PORT|g" -e "s|@FPM_PORT@|$FPM_PORT|g" "$ROOT/config/server/nginx.conf" >"$RUN_DIR/nginx.conf"
+    [ "$(id -u)" -ne 0 ] || sed -i '1i user root;' "$RUN_DIR/nginx.conf"
+    launch nginx "$WEB_PORT" nginx -p "$RUN_DIR/nginx" -e "$RUN_DIR/log/nginx.error.log" -c "$RUN_DIR/nginx.conf"
+    await nginx taken "$WEB_PORT"
+}
+
+# The compiled application is made anew when a file that it comes from has changed.
+refresh_application() {
+    local stamp="application-$PROFILE-$APP_ENV"
+    if [ ! -d "$RUN_DIR/cache/$APP_ENV" ] || ! unchanged "$stamp" app core config templates migrations .env composer.json; then
+        say 'Compiling the application'
+        end_service fpm
+        rm -rf "$RUN_DIR/cache"
+        php "$ROOT/bin/console" cache:warmup --quiet || fail 'The application could not be compiled.'
+        done_with "$stamp" app core config templates migrations .env composer.json
+    fi
+}
+
+migrate() { php "$ROOT/bin/console" doctrine:migrations:migrate --no-interaction --allow-no-migration --quiet || fail 'The database could not be brought up to date.'; }
+
+start_services() {
+    start_mariadb
+    refresh_application
+    migrate
+    start_fpm
+    start_nginx
+}
+
+stop_services() {
+    end_service nginx QUIT
+    end_service fpm QUIT
+    end_service mariadb TERM
+}

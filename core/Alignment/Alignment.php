@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Alignment;
+
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\PositionGroup;
+
+/** Where the nine stand in one situation, each with its reason. */
+final readonly class Alignment
+{
+    /** Spray angles of the outfielders who play straight up, degrees (ours). */
+    private const STRAIGHT_UP = ['7' => -27.0, '8' => 0.0, '9' => 27.0];
+
+    /** @param array<int, Spot> $spots by position number */
+    private function __construct(private array $spots)
+    {
+    }
+
+    /** @param list<Rule\DepthRule> $rules in order; a later one overrules an earlier one */
+    public static function byRules(GameState $state, DepthTable $table, array $rules): self
+    {
+        $depths = $replaced = [];
+        foreach ($rules as $rule) {
+            foreach ($rule->rulings($state) as $ruling) {
+                foreach ($ruling->positions as $position) {
+                    $replaced[$position->value] = $depths[$position->value]->depth ?? null;
+                    $depths[$position->value] = $ruling;
+                }
+            }
+        }
+        $spots = [];
+        foreach (Position::cases() as $position) {
+            $ruling = $depths[$position->value] ?? throw new \LogicException('No rule places '.$position->person().'.');
+            $spots[$position->value] = new Spot($position, self::place($position, $ruling->depth, $table, $state->rules), $ruling->depth, $ruling->reason, $replaced[$position->value]);
+        }
+
+        return new self($spots);
+    }
+
+    public function spot(Position $position): Spot
+    {
+        return $this->spots[$position->value];
+    }
+
+    public function point(Position $position): Point
+    {
+        return $this->spots[$position->value]->placement->point();
+    }
+
+    /** @return list<Spot> in order of position */
+    public function spots(): array
+    {
+        return array_values($this->spots);
+    }
+
+    /** As it is called: "Double play, corners in". */
+    public function call(): string
+    {
+        $middle = $this->spot(Position::Shortstop)->depth;
+        [$first, $third] = [$this->spot(Position::FirstBase)->depth, $this->spot(Position::ThirdBase)->depth];
+        $corners = match (true) {
+            NamedDepth::Bunt === $third && NamedDepth::Bunt === $first => 'corners in',
+            NamedDepth::Bunt === $third => 'third in, first holds',
+            NamedDepth::Hold === $first => 'first holds',
+            NamedDepth::GuardLines === $third => 'guard the lines',
+            default => null,
+        };
+
+        return $middle->label().(null === $corners ? '' : ', '.$corners);
+    }
+
+    /** @return list<string> the reasons of those who do not stand at their normal depth, each once */
+    public function reasons(): array
+    {
+        $reasons = [];
+        foreach ($this->spots as $spot) {
+            if (NamedDepth::Normal !== $spot->depth) {
+                $reasons[$spot->reason] = $spot->reason;
+            }
+        }
+
+        return array_values($reasons);
+    }
+
+    private static function place(Position $position, NamedDepth $depth, DepthTable $table, RuleSet $rules): Placement
+    {
+        if (PositionGroup::Battery === $position->group()) {
+            return BatterySpot::of($position, $rules->diamond());
+        }
+        if (PositionGroup::Outfield === $position->group()) {
+            return OutfieldSpot::of($table->outfieldShare($depth), self::STRAIGHT_UP[$position->value], $rules->fence);
+        }
+        $fractions = $table->infield($position->group(), $depth);
+
+        return DepthSpot::of($position, $fractions->off * $rules->basePath, $fractions->back * $rules->basePath, $rules->diamond());
+    }
+}

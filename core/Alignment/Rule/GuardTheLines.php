@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Alignment\Rule;
+
+use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\People\PositionGroup;
+
+/** Late and ahead by little: no extra-base hit down a line or over a head. */
+final readonly class GuardTheLines implements DepthRule
+{
+    public function rulings(GameState $state): array
+    {
+        $lead = $state->context->lead;
+        if (!$state->isLate() || $lead < 1 || $lead > 2 || BatterType::Slapper === $state->context->batter) {
+            return [];
+        }
+        $reason = 'Late and ahead by little: what gets through stays a single.';
+
+        return [
+            new Ruling(PositionGroup::Corners->positions(), NamedDepth::GuardLines, $reason),
+            new Ruling(PositionGroup::Outfield->positions(), NamedDepth::Deep, $reason),
+        ];
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Field;
+
+use FoxCorner\Core\InvalidValue;
+
+/** The outfield fence by its distance from home, in feet, at five points from the left line to the right line. */
+final readonly class Fence
+{
+    /** Spray angles of the five points, in degrees from straight away center. */
+    public const ANGLES = [-45.0, -22.5, 0.0, 22.5, 45.0];
+
+    private const LEAST = 100.0;
+    private const MOST = 450.0;
+
+    /**
+     * @param list<float> $feet exactly five distances
+     */
+    private function __construct(public array $feet)
+    {
+    }
+
+    /** @throws InvalidValue when a distance is outside 100 to 450 ft */
+    public static function of(float $left, float $leftCenter, float $center, float $rightCenter, float $right): self
+    {
+        $feet = ['left' => $left, 'left center' => $leftCenter, 'center' => $center, 'right center' => $rightCenter, 'right' => $right];
+        foreach ($feet as $place => $distance) {
+            InvalidValue::unlessBetween("fence at $place", $distance, self::LEAST, self::MOST, 'feet');
+        }
+
+        return new self(array_values($feet));
+    }
+
+    /** Distance to the fence in feet along a spray angle; angles beyond the lines count as on the line. */
+    public function distanceAt(float $sprayDegrees): float
+    {
+        $steps = (min(45.0, max(-45.0, $sprayDegrees)) + 45.0) / 22.5;
+        $lower = (int) min(3, floor($steps));
+
+        return $this->feet[$lower] + ($steps - $lower) * ($this->feet[$lower + 1] - $this->feet[$lower]);
+    }
+}

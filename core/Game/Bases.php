@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Game;
+
+use FoxCorner\Core\Field\Base;
+
+/** Which bases are occupied. The value is the key used in addresses and files. */
+enum Bases: string
+{
+    case Empty = 'none';
+    case First = 'R1';
+    case Second = 'R2';
+    case FirstSecond = 'R1R2';
+    case Third = 'R3';
+    case FirstThird = 'R1R3';
+    case SecondThird = 'R2R3';
+    case Loaded = 'loaded';
+
+    public function has(Base $base): bool
+    {
+        return \in_array($base, $this->occupied(), true);
+    }
+
+    /** @return list<Base> lead runner last */
+    public function occupied(): array
+    {
+        return match ($this) {
+            self::Empty => [],
+            self::First => [Base::First],
+            self::Second => [Base::Second],
+            self::FirstSecond => [Base::First, Base::Second],
+            self::Third => [Base::Third],
+            self::FirstThird => [Base::First, Base::Third],
+            self::SecondThird => [Base::Second, Base::Third],
+            self::Loaded => [Base::First, Base::Second, Base::Third],
+        };
+    }
+
+    /** The bases with one runner put on or taken off. */
+    public function toggle(Base $base): self
+    {
+        foreach (self::cases() as $other) {
+            if ($other->mask() === ($this->mask() ^ (1 << $base->value))) {
+                return $other;
+            }
+        }
+
+        return $this;
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Empty => 'Nobody on',
+            self::First => 'First',
+            self::Second => 'Second',
+            self::FirstSecond => 'First, second',
+            self::Third => 'Third',
+            self::FirstThird => 'First, third',
+            self::SecondThird => 'Second, third',
+            self::Loaded => 'Loaded',
+        };
+    }
+
+    /** As in a sentence: "a runner on first", "bases loaded". */
+    public function phrase(): string
+    {
+        return match ($this) {
+            self::Empty => 'nobody on',
+            self::First, self::Second, self::Third => 'a runner on '.strtolower($this->label()),
+            self::FirstSecond, self::FirstThird, self::SecondThird => 'runners on '.str_replace(', ', ' and ', strtolower($this->label())),
+            self::Loaded => 'bases loaded',
+        };
+    }
+
+    private function mask(): int
+    {
+        return array_sum(array_map(static fn (Base $base): int => 1 << $base->value, $this->occupied()));
+    }
+}

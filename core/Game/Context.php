@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Game;
+
+use FoxCorner\Core\InvalidValue;
+
+/** What surrounds a situation: inning, score, batter and count. */
+final readonly class Context
+{
+    /** A lead beyond this counts as this: the plan does not change any more. */
+    public const LARGEST_LEAD = 10;
+
+    /** @param int $lead our runs less theirs */
+    private function __construct(
+        public int $inning,
+        public Half $half,
+        public int $lead,
+        public BatterType $batter,
+        public Count $count,
+    ) {
+    }
+
+    /** @throws InvalidValue when the inning is not 1 to 15 or the lead is beyond ±10 */
+    public static function of(int $inning, Half $half, int $lead, BatterType $batter, Count $count): self
+    {
+        InvalidValue::unlessBetween('inning', $inning, 1, 15, 'innings');
+        InvalidValue::unlessBetween('score', $lead, -self::LARGEST_LEAD, self::LARGEST_LEAD, 'runs');
+
+        return new self($inning, $half, $lead, $batter, $count);
+    }
+
+    /** Third inning, tied, an ordinary right-handed batter, no count: the base plan. */
+    public static function ordinary(): self
+    {
+        return new self(3, Half::Top, 0, BatterType::Right, Count::none());
+    }
+
+    /** One run decides: tied, or one run either way. */
+    public function isClose(): bool
+    {
+        return abs($this->lead) <= 1;
+    }
+
+    /** The last two innings of a game of this length, or extra innings. */
+    public function isLate(int $innings): bool
+    {
+        return $this->inning >= $innings - 1;
+    }
+
+    /** "Up 1", "Tied", "Down 3" */
+    public function scoreLabel(): string
+    {
+        return self::labelFor($this->lead);
+    }
+
+    public static function labelFor(int $lead): string
+    {
+        return match (true) {
+            0 === $lead => 'Tied',
+            $lead > 0 => "Up $lead",
+            default => 'Down '.-$lead,
+        };
+    }
+
+    public function inningLabel(): string
+    {
+        return $this->half->label().' '.$this->inning;
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Game;
+
+use FoxCorner\Core\Field\RuleSet;
+
+/** All that a rule of the plan may look at: the situation, what surrounds it, and what is played. */
+final readonly class GameState
+{
+    private function __construct(public RuleSet $rules, public Situation $situation, public Context $context)
+    {
+    }
+
+    public static function of(RuleSet $rules, Situation $situation, Context $context): self
+    {
+        return new self($rules, $situation, $context);
+    }
+
+    public function isLate(): bool
+    {
+        return $this->context->isLate($this->rules->innings);
+    }
+
+    public function hasFewerThanTwoOuts(): bool
+    {
+        return Outs::Two !== $this->situation->outs;
+    }
+}

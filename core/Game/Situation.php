@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Game;
+
+use FoxCorner\Core\InvalidValue;
+
+/** Bases and outs: one of the 24 cells a coach plans for. */
+final readonly class Situation
+{
+    private function __construct(public Bases $bases, public Outs $outs)
+    {
+    }
+
+    public static function of(Bases $bases, Outs $outs): self
+    {
+        return new self($bases, $outs);
+    }
+
+    /**
+     * @param string $key as in "R1-0" or "loaded-2"
+     *
+     * @throws InvalidValue when it names no situation
+     */
+    public static function fromKey(string $key): self
+    {
+        [$bases, $outs] = [...explode('-', $key, 2), ''];
+        $found = Bases::tryFrom($bases);
+        $count = ctype_digit($outs) ? Outs::tryFrom((int) $outs) : null;
+        if (null === $found || null === $count || "$bases-$outs" !== $key) {
+            throw InvalidValue::because('situation', \sprintf('"%s" does not exist', $key), 'the bases ('.implode(', ', array_column(Bases::cases(), 'value')).'), a hyphen and the outs (0, 1, 2), as in R1-0');
+        }
+
+        return new self($found, $count);
+    }
+
+    public function key(): string
+    {
+        return $this->bases->value.'-'.$this->outs->value;
+    }
+
+    /** "First, nobody out" */
+    public function label(): string
+    {
+        return $this->bases->label().', '.lcfirst($this->outs->label());
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Motion;
+
+/**
+ * The constants of motion, each of which a level or a team may replace.
+ *
+ * Source of the defaults: the project's model; those marked "ours" are our own estimates.
+ */
+final readonly class MotionProfile
+{
+    /**
+     * @param float $accelerationTime     τ of running from a standing start, s
+     * @param float $startRight           batter's delay from contact to the first step, right-handed, s
+     * @param float $startLeft            the same, left-handed, s
+     * @param float $startSlap            the same, slapping, s
+     * @param float $stealStart           a runner's delay on a steal, s
+     * @param float $buntRead             a runner's delay to see a bunt down, s (ours)
+     * @param float $roundingPerFoot      time lost by rounding a base, s per foot of base path (0.30 s at 90 ft)
+     * @param float $infieldReaction      s
+     * @param float $outfieldReaction     s, the read included
+     * @param float $plannedReaction      s, when the move is planned or the bunt already shown
+     * @param float $pitcherRecovery      s that a pitcher needs after the delivery before the first step (ours)
+     * @param float $infieldSpeedShare    a fielder's top speed as a share of the same player's running speed
+     * @param float $outfieldSpeedShare   the same in the outfield
+     * @param float $reach                a fielder's reach, ft
+     * @param float $exchangeSet          field to release with feet set, s
+     * @param float $exchangeBareHand     charging, bare hand on a dead ball, s
+     * @param float $exchangeCatcherBunt  the catcher's on a bunt, s
+     * @param float $exchangeCatcherSteal the catcher's on a steal, s
+     * @param float $exchangePivot        at second on a double play, s
+     * @param float $tag                  s
+     * @param float $turnBackRead         s after contact at which a charging corner knows that the ball is another's (ours)
+     * @param float $turnBackLoss         s lost in turning around (ours)
+     * @param float $deadBallSpeed        ft/s below which a rolling ball counts as dead (ours)
+     * @param float $forceSpread          s of the out curve on a force
+     * @param float $tagSpread            s of the out curve on a tag
+     * @param float $pitcherStride        ft that the delivery carries the pitcher toward home (ours)
+     * @param float $pitcherFall          ft that the follow-through carries to the side, a left-hander toward third (ours)
+     * @param float $leadAtContact        ft off the base at contact where leads are allowed, the secondary lead included (ours)
+     * @param float $leadOnRelease        ft off the base at contact where the runner leaves on release (ours)
+     * @param float $leadOnArrival        ft off the base at contact where the runner leaves when the pitch arrives (ours)
+     */
+    public function __construct(
+        public float $accelerationTime = 0.60,
+        public float $startRight = 0.45,
+        public float $startLeft = 0.35,
+        public float $startSlap = 0.20,
+        public float $stealStart = 0.15,
+        public float $buntRead = 0.25,
+        public float $roundingPerFoot = 0.30 / 90,
+        public float $infieldReaction = 0.30,
+        public float $outfieldReaction = 0.45,
+        public float $plannedReaction = 0.20,
+        public float $pitcherRecovery = 0.30,
+        public float $infieldSpeedShare = 0.85,
+        public float $outfieldSpeedShare = 0.95,
+        public float $reach = 3.0,
+        public float $exchangeSet = 0.75,
+        public float $exchangeBareHand = 0.65,
+        public float $exchangeCatcherBunt = 0.80,
+        public float $exchangeCatcherSteal = 0.75,
+        public float $exchangePivot = 0.70,
+        public float $tag = 0.15,
+        public float $turnBackRead = 0.55,
+        public float $turnBackLoss = 0.20,
+        public float $deadBallSpeed = 3.0,
+        public float $forceSpread = 0.08,
+        public float $tagSpread = 0.10,
+        public float $pitcherStride = 5.0,
+        public float $pitcherFall = 2.0,
+        public float $leadAtContact = 18.0,
+        public float $leadOnRelease = 9.0,
+        public float $leadOnArrival = 3.0,
+    ) {
+    }
+}

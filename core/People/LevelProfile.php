@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\People;
+
+use FoxCorner\Core\Motion\MotionProfile;
+
+/** The ordinary player of a level of play, and the constants of motion that hold for it. */
+final readonly class LevelProfile
+{
+    /**
+     * @param float $homeToFirst     seconds, at $basePath feet, right-handed
+     * @param float $infieldArm      miles per hour; outfield and catcher likewise
+     * @param float $executionFactor how error-prone a throw is: 0.5 professional, 2 for children
+     */
+    public function __construct(
+        public Level $level,
+        public float $homeToFirst,
+        public float $basePath,
+        public float $infieldArm,
+        public float $outfieldArm,
+        public float $catcherArm,
+        public float $executionFactor,
+        public MotionProfile $motion = new MotionProfile(),
+    ) {
+    }
+
+    /** Throwing speed in miles per hour that the level expects at a position. */
+    public function armAt(Position $position): float
+    {
+        return match ($position->group()) {
+            PositionGroup::Outfield => $this->outfieldArm,
+            PositionGroup::Battery, PositionGroup::Corners, PositionGroup::Middle => Position::Catcher === $position ? $this->catcherArm : $this->infieldArm,
+        };
+    }
+
+    /** The level's home-to-first time in seconds, in proportion to another base path in feet. */
+    public function homeToFirstOver(float $basePath): float
+    {
+        return $this->homeToFirst * $basePath / $this->basePath;
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\People;
+
+use FoxCorner\Core\InvalidValue;
+
+/** Who plays where: nine players, one at each position. */
+final readonly class Lineup
+{
+    /** @param array<int, RosterPlayer> $players by position number */
+    private function __construct(private array $players)
+    {
+    }
+
+    /**
+     * Puts the nine on the field: as many as possible at their best position, then at their second, and so on.
+     *
+     * @param list<RosterPlayer> $roster in the order of preference where two want the same place
+     *
+     * @throws InvalidValue when there are fewer than nine, or a position that nobody can play
+     */
+    public static function choose(array $roster): self
+    {
+        if (\count($roster) < \count(Position::cases())) {
+            throw InvalidValue::because('roster', match (\count($roster)) {
+                0 => 'there is nobody on it',
+                1 => 'there is one player on it',
+                default => \sprintf('there are %d players on it', \count($roster)),
+            }, 'nine players or more, one for each position');
+        }
+        $taken = [];
+        foreach (range(1, 9) as $ranks) {
+            foreach (Position::cases() as $position) {
+                if (!\in_array($position->value, $taken, true)) {
+                    $tried = [];
+                    self::seat($position, $roster, $ranks, $taken, $tried);
+                }
+            }
+        }
+        $players = [];
+        foreach ($taken as $index => $number) {
+            $players[$number] = $roster[$index];
+        }
+        foreach (Position::cases() as $position) {
+            if (!isset($players[$position->value])) {
+                throw InvalidValue::because('roster', \sprintf('nobody is left to play %d, %s', $position->value, strtolower($position->label())), 'a player for each of the nine positions');
+            }
+        }
+        ksort($players);
+
+        return new self($players);
+    }
+
+    public function at(Position $position): RosterPlayer
+    {
+        return $this->players[$position->value];
+    }
+
+    /** @return array<int, RosterPlayer> by position number */
+    public function players(): array
+    {
+        return $this->players;
+    }
+
+    /**
+     * Seats one player at a position, moving others along when that frees somebody (augmenting path).
+     *
+     * @param list<RosterPlayer> $roster
+     * @param int                $ranks how far down their own list players may be used
+     * @param array<int, int>    $taken position number by roster index
+     * @param array<int, true>   $tried roster indexes already asked on this path
+     */
+    private static function seat(Position $position, array $roster, int $ranks, array &$taken, array &$tried): bool
+    {
+        foreach ($roster as $index => $player) {
+            if (isset($tried[$index]) || !\in_array($position, \array_slice($player->positions, 0, $ranks), true)) {
+                continue;
+            }
+            $tried[$index] = true;
+            if (!isset($taken[$index]) || self::seat(Position::from($taken[$index]), $roster, $ranks, $taken, $tried)) {
+                $taken[$index] = $position->value;
+
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

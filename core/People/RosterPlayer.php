@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\People;
+
+/** One player of a team as the core needs to know them. */
+final readonly class RosterPlayer
+{
+    /**
+     * @param string         $id        never shown
+     * @param string         $name      as called on the field
+     * @param int            $number    on the shirt
+     * @param list<Position> $positions that the player can play, the best first
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public int $number,
+        public array $positions,
+        public Traits $traits,
+        public Limit $limit = Limit::None,
+    ) {
+    }
+
+    public function plays(Position $position): bool
+    {
+        return \in_array($position, $this->positions, true);
+    }
+}

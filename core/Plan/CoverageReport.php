@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Plan;
+
+use FoxCorner\Core\Play\Coverage;
+
+/** What a coverage is worth against the balls that it was tried on. */
+final readonly class CoverageReport
+{
+    /**
+     * @param list<AuditedFinding>           $findings     worst first
+     * @param float                          $outsPerBunt  0 to 1
+     * @param float                          $leadOutShare of the balls, 0 to 1, on which the lead out is called
+     * @param array<int, array<string, int>> $skills       how often each position needs each skill, by number
+     */
+    public function __construct(
+        public Coverage $coverage,
+        public array $findings,
+        public float $outsPerBunt,
+        public float $leadOutShare,
+        public array $skills,
+    ) {
+    }
+}

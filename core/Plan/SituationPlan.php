@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Plan;
+
+use FoxCorner\Core\Alignment\Alignment;
+use FoxCorner\Core\Alignment\DepthTable;
+use FoxCorner\Core\Alignment\Rule\ShippedRules;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Motion\RollingBall;
+use FoxCorner\Core\People\LevelProfile;
+use FoxCorner\Core\People\Lineup;
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Plan\Check\ShippedChecks;
+use FoxCorner\Core\Play\Bunt\BuntFamily;
+use FoxCorner\Core\Play\Bunt\BuntGrid;
+use FoxCorner\Core\Play\Cast;
+use FoxCorner\Core\Play\Coverage;
+use FoxCorner\Core\Play\LeadOutPolicy;
+use FoxCorner\Core\Play\PlayQuestion;
+use FoxCorner\Core\Play\Timeline;
+
+/** The plan for one situation: who plays, where they stand, which bunt coverage is on. */
+final readonly class SituationPlan
+{
+    /** @param list<Coverage> $coverages to choose from; empty when no bunt coverage is drawn up for the situation */
+    private function __construct(
+        public GameState $state,
+        public LevelProfile $level,
+        public Lineup $lineup,
+        public Alignment $alignment,
+        public Cast $cast,
+        public array $coverages,
+        public ?Coverage $coverage,
+        public LeadOutPolicy $policy,
+    ) {
+    }
+
+    /**
+     * @param list<RosterPlayer> $roster
+     * @param string|null        $coverageKey the coach's choice; null: the usual one
+     *
+     * @throws InvalidValue when the roster does not make nine, or the coverage is not one of the situation's
+     */
+    public static function of(GameState $state, LevelProfile $level, array $roster, ?string $coverageKey, LeadOutPolicy $policy): self
+    {
+        $lineup = Lineup::choose($roster);
+        $alignment = Alignment::byRules($state, DepthTable::shipped($state->rules->sport), ShippedRules::all());
+        $coverages = (new BuntFamily())->coverages($state->rules, $state->situation);
+
+        return new self(
+            $state, $level, $lineup, $alignment, Cast::of($lineup, $alignment, $state->rules, $level),
+            $coverages, self::choose($coverages, $coverageKey), $policy,
+        );
+    }
+
+    /**
+     * Runs one bunt against the chosen coverage.
+     *
+     * @throws \LogicException when the situation has no coverage
+     */
+    public function play(RollingBall $ball): Timeline
+    {
+        return (new BuntFamily())->run($this->question($this->chosen(), $ball));
+    }
+
+    /** @throws \LogicException when the situation has no coverage */
+    public function report(): CoverageReport
+    {
+        return $this->reportOn($this->chosen());
+    }
+
+    public function reportOn(Coverage $coverage): CoverageReport
+    {
+        $balls = BuntGrid::balls($this->state->rules->buntSurface());
+
+        return (new CoverageAudit(new BuntFamily(), ShippedChecks::all()))->of($this->question($coverage, $balls[0]), $balls);
+    }
+
+    private function chosen(): Coverage
+    {
+        return $this->coverage ?? throw new \LogicException('No coverage is drawn up for '.$this->state->situation->key().'.');
+    }
+
+    private function question(Coverage $coverage, RollingBall $ball): PlayQuestion
+    {
+        return PlayQuestion::of($this->state->rules, $this->level, $this->state->situation, $this->cast, $coverage, $ball, $this->state->context->batter, $this->policy);
+    }
+
+    /** @param list<Coverage> $coverages */
+    private static function choose(array $coverages, ?string $key): ?Coverage
+    {
+        if (null === $key) {
+            return $coverages[0] ?? null;
+        }
+        foreach ($coverages as $coverage) {
+            if ($coverage->key() === $key) {
+                return $coverage;
+            }
+        }
+
+        throw InvalidValue::notOneOf('coverage', $key, array_map(static fn (Coverage $coverage): string => $coverage->key(), $coverages));
+    }
+}

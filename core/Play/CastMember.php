@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play;
+
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Motion\Legs;
+use FoxCorner\Core\Motion\Speed;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+
+/** A player in a play: where, how quick, how strong. */
+final readonly class CastMember
+{
+    /**
+     * @param Point $start    at contact
+     * @param float $reaction seconds from contact to the first step of a planned move
+     */
+    public function __construct(
+        public Position $position,
+        public RosterPlayer $player,
+        public Point $start,
+        public Legs $legs,
+        public float $reaction,
+        public Speed $arm,
+    ) {
+    }
+
+    /** Seconds from contact until the player stands there. */
+    public function secondsTo(Point $target): float
+    {
+        return $this->reaction + $this->legs->secondsFor($this->start->distanceTo($target));
+    }
+}

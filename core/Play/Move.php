@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play;
+
+use FoxCorner\Core\People\Position;
+
+/** What one fielder does on a play: the jobs given, the path, and when it ends. */
+final readonly class Move
+{
+    /** @param list<Job> $jobs none or several when the coverage is faulty */
+    public function __construct(public CastMember $who, public array $jobs, public Track $track)
+    {
+    }
+
+    public function position(): Position
+    {
+        return $this->who->position;
+    }
+
+    /** Seconds from contact until the fielder is where the job is done. */
+    public function there(): float
+    {
+        return $this->track->end()->seconds;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play;
+
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Motion\Ball;
+use FoxCorner\Core\Motion\RollingBall;
+use FoxCorner\Core\Motion\Throws;
+use FoxCorner\Core\People\LevelProfile;
+
+/** What the clock needs to know to run one play. */
+final readonly class PlayQuestion
+{
+    /**
+     * @param list<BaseRunner> $runners
+     */
+    private function __construct(
+        public RuleSet $rules,
+        public LevelProfile $level,
+        public Situation $situation,
+        public Cast $cast,
+        public Coverage $coverage,
+        public RollingBall $ball,
+        public BatterRunner $batter,
+        public array $runners,
+        public LeadOutPolicy $policy,
+        public Throws $throws,
+    ) {
+    }
+
+    public static function of(RuleSet $rules, LevelProfile $level, Situation $situation, Cast $cast, Coverage $coverage, RollingBall $ball, BatterType $batter, LeadOutPolicy $policy): self
+    {
+        $runners = [];
+        foreach ($situation->bases->occupied() as $base) {
+            $runners[] = BaseRunner::ofLevel($base, $rules, $level);
+        }
+
+        return new self($rules, $level, $situation, $cast, $coverage, $ball, BatterRunner::ofType($batter, $rules, $level), $runners, $policy, new Throws(Ball::for($rules->sport)));
+    }
+
+    public function withBall(RollingBall $ball): self
+    {
+        return new self($this->rules, $this->level, $this->situation, $this->cast, $this->coverage, $ball, $this->batter, $this->runners, $this->policy, $this->throws);
+    }
+
+    public function withBatter(BatterRunner $batter): self
+    {
+        return new self($this->rules, $this->level, $this->situation, $this->cast, $this->coverage, $this->ball, $batter, $this->runners, $this->policy, $this->throws);
+    }
+}

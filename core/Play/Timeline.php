@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\People\Position;
+
+/** A play that has been run: who did what when. Screens only interpolate it. */
+final readonly class Timeline
+{
+    /**
+     * @param array<int, Move>     $moves   by position number
+     * @param array<string, Track> $runners by "batter", "R1" …
+     * @param list<ThrowOption>    $options lead base first
+     * @param array<int, float>    $threats seconds at which a runner could be at a base, by the base's value
+     * @param list<Event>          $events  in order of time
+     */
+    public function __construct(
+        public PlayQuestion $question,
+        public Position $fieldedBy,
+        public float $fieldedAt,
+        public array $moves,
+        public Track $ball,
+        public array $runners,
+        public array $options,
+        public ThrowOption $called,
+        public array $threats,
+        public array $events,
+    ) {
+    }
+
+    public function move(Position $position): Move
+    {
+        return $this->moves[$position->value];
+    }
+
+    /**
+     * Who has been told to cover a bag.
+     *
+     * @return list<Move>
+     */
+    public function covers(Base $base): array
+    {
+        return array_values(array_filter($this->moves, static function (Move $move) use ($base): bool {
+            foreach ($move->jobs as $job) {
+                if (JobKind::Cover === $job->kind && $job->base === $base) {
+                    return true;
+                }
+            }
+
+            return false;
+        }));
+    }
+
+    /** Seconds from contact to the last thing that matters, a breath added. */
+    public function length(): float
+    {
+        $ends = array_map(static fn (Event $event): float => $event->seconds, $this->events);
+
+        return max(0.0, ...$ends) + 0.6;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice;
+
+use FoxCorner\Core\People\RosterPlayer;
+
+/** One round: who is at which station, and who waits. */
+final readonly class Round
+{
+    /**
+     * @param list<Turn>         $turns
+     * @param list<RosterPlayer> $idle
+     */
+    public function __construct(public Block $block, public array $turns, public array $idle)
+    {
+    }
+
+    /** @return array<string, non-empty-list<Turn>> by the drill's key */
+    public function stations(): array
+    {
+        $stations = [];
+        foreach ($this->turns as $turn) {
+            $stations[$turn->drill->key][] = $turn;
+        }
+
+        return $stations;
+    }
+
+    /** Repetitions that each player of a station gets. */
+    public function repetitions(Drill $drill): int
+    {
+        return $drill->repetitions(\count($this->stations()[$drill->key] ?? []), $this->block->minutes);
+    }
+}

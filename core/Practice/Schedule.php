@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice;
+
+/** A whole practice: the blocks on the clock, the rounds with their groups, the needs and what they get. */
+final readonly class Schedule
+{
+    /**
+     * @param list<Round>   $rounds
+     * @param list<MetNeed> $needs
+     */
+    public function __construct(public TimePlan $time, public array $rounds, public array $needs, public float $objective)
+    {
+    }
+
+    /** @return list<MetNeed> */
+    public function unmet(): array
+    {
+        return array_values(array_filter($this->needs, static fn (MetNeed $need): bool => !$need->isMet()));
+    }
+
+    public function metCount(): int
+    {
+        return \count($this->needs) - \count($this->unmet());
+    }
+
+    /** Player-minutes spent waiting for a station. */
+    public function idleMinutes(): int
+    {
+        return (int) array_sum(array_map(static fn (Round $round): int => \count($round->idle) * $round->block->minutes, $this->rounds));
+    }
+}
