@@ -44,11 +44,7 @@ final class InvalidValue extends \DomainException
             return $value;
         }
 
-        throw new self(
-            $field,
-            \sprintf('%s is %s', self::number($value), $value < $least ? 'too small' : 'too large'),
-            \sprintf('%s to %s %s', self::number($least), self::number($most), $unit),
-        );
+        throw new self($field, \sprintf('%s is %s', self::number($value), $value < $least ? 'too small' : 'too large'), \sprintf('%s to %s %s', self::number($least), self::number($most), $unit));
     }
 
     private static function number(float $value): string

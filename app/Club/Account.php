@@ -7,21 +7,21 @@ namespace FoxCorner\App\Club;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 use Symfony\Component\Security\Core\User\UserInterface;
+use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Uid\Uuid;
 
 /** Somebody who can sign in. What they may do is said by their memberships. */
 #[ORM\Entity]
 class Account implements UserInterface, PasswordAuthenticatedUserInterface
 {
-    #[ORM\Id]
-    #[ORM\Column(type: 'uuid')]
-    public readonly Uuid $id;
+    use Identified;
 
     #[ORM\Column(length: 255)]
     private string $passwordHash = '';
 
     /** @param non-empty-string $email */
     public function __construct(
+        /** @var non-empty-string */
         #[ORM\Column(length: 180, unique: true)]
         private string $email,
         #[ORM\Column(length: 80)]
@@ -43,7 +43,7 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface
     /** @return non-empty-string */
     public function getUserIdentifier(): string
     {
-        return '' !== $this->email ? $this->email : throw new \LogicException('An account has an e-mail address.');
+        return $this->email;
     }
 
     public function getRoles(): array

@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace FoxCorner\App\Club;
 
 use Doctrine\ORM\Mapping as ORM;
+use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
 class Club
 {
-    #[ORM\Id]
-    #[ORM\Column(type: 'uuid')]
-    public readonly Uuid $id;
+    use Identified;
 
     public function __construct(
         #[ORM\Column(length: 80)]

@@ -7,6 +7,7 @@ namespace FoxCorner\App\Club;
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Team\Team;
 use Symfony\Component\Security\Core\Exception\AccessDeniedException;
+use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Uid\Uuid;
 
 /** An account in a team. Every page of a team starts from one: without it the team does not exist for the visitor. */
@@ -14,9 +15,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\UniqueConstraint(columns: ['account_id', 'team_id'])]
 class Membership
 {
-    #[ORM\Id]
-    #[ORM\Column(type: 'uuid')]
-    public readonly Uuid $id;
+    use Identified;
 
     public function __construct(
         #[ORM\ManyToOne]

@@ -28,13 +28,13 @@ final class MembershipRepository extends ServiceEntityRepository
             ->join('membership.team', 'team')
             ->join('team.club', 'club')
             ->where('membership.account = :account')
-            ->setParameter('account', $account->id, 'uuid')
+            ->setParameter('account', $account->id(), 'uuid')
             ->orderBy('team.name')
             ->getQuery()
             ->getResult();
         $byTeam = [];
         foreach ($memberships as $membership) {
-            $byTeam[$membership->team->id->toRfc4122()] = $membership;
+            $byTeam[$membership->team->id()->toRfc4122()] = $membership;
         }
 
         return $byTeam;

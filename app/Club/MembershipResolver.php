@@ -21,7 +21,8 @@ final readonly class MembershipResolver implements ValueResolverInterface
     {
     }
 
-    public function resolve(Request $request, ArgumentMetadata $argument): iterable
+    /** @return list<Membership> */
+    public function resolve(Request $request, ArgumentMetadata $argument): array
     {
         if (Membership::class !== $argument->getType()) {
             return [];

@@ -45,7 +45,7 @@ final class ChooseCoverage extends AbstractController
             $this->decidedMeanwhile(null);
         }
 
-        return $this->redirectToRoute('field', ['team' => $membership->team->id, ...$address->with(['coverage' => null])], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('field', ['team' => $membership->team->id(), ...$address->with(['coverage' => null])], Response::HTTP_SEE_OTHER);
     }
 
     private function decidedMeanwhile(?string $by): void

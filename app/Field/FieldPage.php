@@ -28,7 +28,7 @@ final class FieldPage extends AbstractController
     {
         $address = SituationAddress::read($situation, $request->query);
         if ('' !== $request->query->getString('at')) {
-            return $this->redirectToRoute('field', ['team' => $membership->team->id, ...$address->with([])]);
+            return $this->redirectToRoute('field', ['team' => $membership->team->id(), ...$address->with([])]);
         }
         $rules = $membership->team->rules();
         try {
@@ -66,6 +66,6 @@ final class FieldPage extends AbstractController
             }
         }
 
-        return array_values(array_filter(JobKind::cases(), static fn (JobKind $kind): bool => \in_array($kind, $shown, true)));
+        return array_values(array_filter(JobKind::cases(), static fn(JobKind $kind): bool => \in_array($kind, $shown, true)));
     }
 }

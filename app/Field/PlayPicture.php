@@ -16,7 +16,7 @@ final readonly class PlayPicture implements \JsonSerializable
     {
     }
 
-    /** @return array{length: float, tracks: array<int|string, list<array{float, float, float}>>, events: list<array{t: float, words: string}>} */
+    /** @return array{length: float, held: array{float, float}, tracks: array<int|string, list<array{float, float, float}>>, events: list<array{t: float, words: string}>} */
     public function jsonSerialize(): array
     {
         $tracks = ['ball' => self::frames($this->play->ball)];
@@ -29,20 +29,39 @@ final readonly class PlayPicture implements \JsonSerializable
 
         return [
             'length' => round($this->play->length(), 2),
+            'held' => [round($this->play->fieldedAt, 3), round($this->play->releasedAt, 3)],
             'tracks' => $tracks,
-            'events' => array_map(static fn (Event $event): array => ['t' => round($event->seconds, 3), 'words' => $event->words], $this->play->events),
+            'events' => array_map(static fn(Event $event): array => ['t' => round($event->seconds, 3), 'words' => $event->words], $this->play->events),
         ];
     }
 
     /** The path of an actor as SVG. */
     public static function path(Track $track): string
     {
-        return 'M'.implode('L', array_map(static fn (Keyframe $frame): string => \sprintf('%.1f %.1f', $frame->point->x, -$frame->point->y), $track->keyframes));
+        return self::line($track->keyframes);
+    }
+
+    /** The ball on the ground. */
+    public static function roll(Timeline $play): string
+    {
+        return self::line(array_values(array_filter($play->ball->keyframes, static fn(Keyframe $frame): bool => $frame->seconds <= $play->fieldedAt)));
+    }
+
+    /** The ball in the air, from the fielder's hand to the bag. */
+    public static function throw(Timeline $play): string
+    {
+        return self::line(\array_slice($play->ball->keyframes, -2));
+    }
+
+    /** @param list<Keyframe> $frames */
+    private static function line(array $frames): string
+    {
+        return 'M'.implode('L', array_map(static fn(Keyframe $frame): string => \sprintf('%.1f %.1f', $frame->point->x, -$frame->point->y), $frames));
     }
 
     /** @return list<array{float, float, float}> */
     private static function frames(Track $track): array
     {
-        return array_map(static fn (Keyframe $frame): array => [round($frame->seconds, 3), round($frame->point->x, 2), round(-$frame->point->y, 2)], $track->keyframes);
+        return array_map(static fn(Keyframe $frame): array => [round($frame->seconds, 3), round($frame->point->x, 2), round(-$frame->point->y, 2)], $track->keyframes);
     }
 }

@@ -61,7 +61,7 @@ final readonly class SituationAddress
      */
     public function with(array $changes): array
     {
-        return array_filter([...$this->parameters(), ...$changes], static fn (?string $value): bool => null !== $value);
+        return array_filter([...$this->parameters(), ...$changes], static fn(?string $value): bool => null !== $value);
     }
 
     /** @return array<string, string> */

@@ -8,6 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Team\Team;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Uid\Uuid;
 
 /** Which bunt coverage a team plays in a situation: who decided, and when. */
@@ -15,9 +16,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\UniqueConstraint(columns: ['team_id', 'situation'])]
 class PlanChoice
 {
-    #[ORM\Id]
-    #[ORM\Column(type: 'uuid')]
-    public readonly Uuid $id;
+    use Identified;
 
     #[ORM\Version]
     #[ORM\Column(type: 'integer')]

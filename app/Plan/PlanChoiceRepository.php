@@ -19,13 +19,16 @@ final class PlanChoiceRepository extends ServiceEntityRepository
 
     public function in(Team $team, Situation $situation): ?PlanChoice
     {
-        return $this->createQueryBuilder('choice')
+        /** @var PlanChoice|null $choice */
+        $choice = $this->createQueryBuilder('choice')
             ->addSelect('account')
             ->join('choice.decidedBy', 'account')
             ->where('choice.team = :team', 'choice.situation = :situation')
-            ->setParameter('team', $team->id, 'uuid')
+            ->setParameter('team', $team->id(), 'uuid')
             ->setParameter('situation', $situation->key())
             ->getQuery()
             ->getOneOrNullResult();
+
+        return $choice;
     }
 }

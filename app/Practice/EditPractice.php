@@ -55,7 +55,7 @@ final class EditPractice extends AbstractController
         $this->entities->flush();
         $this->addFlash('done', 'The practice is taken off.');
 
-        return $this->redirectToRoute('practices', ['team' => $membership->team->id], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('practices', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
     }
 
     private function edit(Membership $membership, ?Practice $practice, Request $request): Response
@@ -69,21 +69,21 @@ final class EditPractice extends AbstractController
         );
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
-            $draft = $form->getData() ?? throw new \LogicException('A submitted form has data.');
+            $draft = $form->getData();
             $sheet = $this->solve($form, $membership, $practice, $draft);
             if (null !== $sheet) {
                 $json = $this->codec->write($sheet);
                 null === $practice ? $this->entities->persist($practice = new Practice($membership->team, $draft, $json)) : $practice->change($draft, $json);
                 $this->entities->flush();
 
-                return $this->redirectToRoute('practice', ['team' => $membership->team->id, 'practice' => $practice->id], Response::HTTP_SEE_OTHER);
+                return $this->redirectToRoute('practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);
             }
         }
 
         return $this->render('practice/edit.html.twig', ['form' => $form, 'practice' => $practice]);
     }
 
-    /** @param FormInterface<PracticeDraft|null> $form */
+    /** @param FormInterface<PracticeDraft> $form */
     private function solve(FormInterface $form, Membership $membership, ?Practice $practice, PracticeDraft $draft): ?Sheet
     {
         try {

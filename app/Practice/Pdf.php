@@ -25,6 +25,6 @@ final readonly class Pdf
         $pdf->setPaper('A4');
         $pdf->render();
 
-        return (string) $pdf->output();
+        return $pdf->output();
     }
 }

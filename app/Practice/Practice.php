@@ -7,6 +7,7 @@ namespace FoxCorner\App\Practice;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Team\Team;
+use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Uid\Uuid;
 
 /** A practice on a day: what there is to work with, and the schedule that was solved from it. */
@@ -14,9 +15,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Index(columns: ['team_id', 'starts_at'])]
 class Practice
 {
-    #[ORM\Id]
-    #[ORM\Column(type: 'uuid')]
-    public readonly Uuid $id;
+    use Identified;
 
     #[ORM\Version]
     #[ORM\Column(type: 'integer')]

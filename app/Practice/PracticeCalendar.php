@@ -9,6 +9,7 @@ use FoxCorner\Core\Practice\BlockKind;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use Psr\Clock\ClockInterface;
 use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VEvent;
 
 /** A practice as an iCalendar file. Times are the field's own wall clock, without a zone. */
 final readonly class PracticeCalendar
@@ -20,8 +21,9 @@ final readonly class PracticeCalendar
     public function of(Practice $practice, Sheet $sheet): string
     {
         $calendar = new VCalendar(['PRODID' => '-//Fox Corner//Practice//EN']);
+        /** @var VEvent $event */
         $event = $calendar->add('VEVENT', [
-            'UID' => $practice->id->toRfc4122().'@fox-corner',
+            'UID' => $practice->id()->toRfc4122().'@fox-corner',
             'DTSTAMP' => $this->clock->now()->setTimezone(new \DateTimeZone('UTC')),
             'SEQUENCE' => $practice->version(),
             'SUMMARY' => $practice->team->name.': practice, '.lcfirst($sheet->coverage),
@@ -41,7 +43,7 @@ final readonly class PracticeCalendar
     {
         $lines = [$sheet->result().'.'];
         foreach ($sheet->blocks as $block) {
-            $stations = array_map(static fn ($station): string => ShippedDrills::get($station->drill)->name, $block->stations);
+            $stations = array_map(static fn($station): string => ShippedDrills::get($station->drill)->name, $block->stations);
             if ('rotation' !== $block->kind) {
                 $lines[] = $start->modify("+$block->start minutes")->format('H:i').' '.BlockKind::from($block->kind)->label().([] === $stations ? '' : ': '.implode(', ', $stations));
             }

@@ -22,7 +22,7 @@ final class PracticeDraft
     {
         $draft = new self();
         $draft->startsAt = $now->modify('tomorrow 17:30');
-        $draft->comes = array_map(static fn (Player $player): string => $player->id->toRfc4122(), $players);
+        $draft->comes = array_map(static fn(Player $player): string => $player->id()->toRfc4122(), $players);
 
         return $draft;
     }

@@ -36,7 +36,7 @@ final readonly class PracticeSolver
         $startsAt = $draft->startsAt ?? throw InvalidValue::because('day and time', 'it is empty', 'a day and a time');
         $plan = $this->plans->read($team, Situation::fromKey(self::SITUATION), Context::ordinary())->plan;
         $coverage = $plan->coverage ?? throw InvalidValue::because('plan', 'the rule set knows no bunts, so there is no coverage to drill', 'a rule set with bunts');
-        $coming = array_values(array_filter($this->players->rosterOf($team), static fn (RosterPlayer $player): bool => \in_array($player->id, $draft->comes, true)));
+        $coming = array_values(array_filter($this->players->rosterOf($team), static fn(RosterPlayer $player): bool => \in_array($player->id, $draft->comes, true)));
         $needs = Needs::of($plan->report(), $coming, ShippedDrills::all(), $this->taughtBefore($team, $startsAt));
 
         return SheetWriter::write(

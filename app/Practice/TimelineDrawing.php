@@ -38,7 +38,7 @@ final readonly class TimelineDrawing
     /** @return list<array{kind: string, x: float, y: int, width: float, height: int}> blocks that are no rounds */
     public function blocks(): array
     {
-        return array_map(fn (SheetBlock $block): array => ['kind' => $block->kind, ...$this->box($block, 0, $this->rows())], array_values(array_filter($this->sheet->blocks, static fn (SheetBlock $block): bool => !$block->isRound() && 'rotation' !== $block->kind)));
+        return array_map(fn(SheetBlock $block): array => ['kind' => $block->kind, ...$this->box($block, 0, $this->rows())], array_values(array_filter($this->sheet->blocks, static fn(SheetBlock $block): bool => !$block->isRound() && 'rotation' !== $block->kind)));
     }
 
     /** @return list<array{drill: string, reps: int, players: string, station: int, x: float, y: int, width: float, height: int}> */
@@ -48,7 +48,7 @@ final readonly class TimelineDrawing
         foreach ($this->sheet->rounds() as $round) {
             foreach ($round->stations as $row => $station) {
                 $boxes[] = [
-                    'drill' => $station->drill, 'reps' => $station->repetitions, 'players' => implode(', ', array_map(static fn ($player): string => $player->name, $station->players)),
+                    'drill' => $station->drill, 'reps' => $station->repetitions, 'players' => implode(', ', array_map(static fn($player): string => $player->name, $station->players)),
                     'station' => $this->number($station->drill), ...$this->box($round, $row, 1),
                 ];
             }
@@ -65,7 +65,7 @@ final readonly class TimelineDrawing
 
     private function rows(): int
     {
-        return max(3, ...array_map(static fn (SheetBlock $round): int => \count($round->stations), $this->sheet->rounds()));
+        return max(3, ...array_map(static fn(SheetBlock $round): int => \count($round->stations), $this->sheet->rounds()));
     }
 
     private function minutes(): int

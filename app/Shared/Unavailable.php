@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\App\Shared;
 
 use Doctrine\DBAL\Exception\ConnectionException;
-use Doctrine\DBAL\Exception\ConnectionLost;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Response;
@@ -22,7 +21,7 @@ final readonly class Unavailable
     public function onException(ExceptionEvent $event): void
     {
         for ($error = $event->getThrowable(); null !== $error; $error = $error->getPrevious()) {
-            if ($error instanceof ConnectionException || $error instanceof ConnectionLost) {
+            if ($error instanceof ConnectionException) {
                 $event->setResponse(new Response((string) file_get_contents($this->page), Response::HTTP_SERVICE_UNAVAILABLE, ['Retry-After' => '5']));
 
                 return;

@@ -33,7 +33,7 @@ final class EditField extends AbstractController
         $form = $this->createForm(FieldForm::class, FieldDraft::of($membership->team));
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
-            $draft = $form->getData() ?? throw new \LogicException('A submitted form has data.');
+            $draft = $form->getData();
             try {
                 if ($draft->version !== $membership->team->version()) {
                     throw InvalidValue::because('field', 'somebody else has changed the field since you opened the form; what you typed is still here', 'open it again and compare');
@@ -42,7 +42,7 @@ final class EditField extends AbstractController
                 $this->entities->flush();
                 $this->addFlash('done', 'The field is saved. Every spot was measured again.');
 
-                return $this->redirectToRoute('team', ['team' => $membership->team->id], Response::HTTP_SEE_OTHER);
+                return $this->redirectToRoute('team', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
             } catch (InvalidValue $problem) {
                 ProblemOnForm::show($form, $problem, self::FIELDS);
             }

@@ -48,7 +48,7 @@ final class EditPlayer extends AbstractController
         $this->entities->flush();
         $this->addFlash('done', $found->asRosterPlayer()->name.' is off the roster.');
 
-        return $this->redirectToRoute('team', ['team' => $membership->team->id], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('team', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
     }
 
     private function edit(Membership $membership, ?Player $player, Request $request): Response
@@ -63,25 +63,25 @@ final class EditPlayer extends AbstractController
                 $this->entities->flush();
                 $this->addFlash('done', $known->name.' is saved.');
 
-                return $this->redirectToRoute('team', ['team' => $membership->team->id], Response::HTTP_SEE_OTHER);
+                return $this->redirectToRoute('team', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
             }
         }
 
         return $this->render('team/player.html.twig', ['form' => $form, 'player' => $player?->asRosterPlayer(), 'level' => $membership->team->level()->profile(), 'rules' => $membership->team->rules()]);
     }
 
-    /** @param FormInterface<PlayerDraft|null> $form */
+    /** @param FormInterface<PlayerDraft> $form */
     private function read(FormInterface $form, Team $team, ?Player $player): ?RosterPlayer
     {
-        $draft = $form->getData() ?? throw new \LogicException('A submitted form has data.');
+        $draft = $form->getData();
         if (null !== $player && $draft->version !== $player->version()) {
             ProblemOnForm::show($form, InvalidValue::because('player', 'somebody else has changed this player since you opened the form; what you typed is still here', 'open the player again and compare'));
 
             return null;
         }
-        $others = array_filter($this->players->of($team), static fn (Player $other): bool => $other !== $player);
+        $others = array_filter($this->players->of($team), static fn(Player $other): bool => $other !== $player);
         try {
-            return $draft->toRosterPlayer($player?->id, array_map(static fn (Player $other): int => $other->asRosterPlayer()->number, array_values($others)));
+            return $draft->toRosterPlayer($player?->id(), array_map(static fn(Player $other): int => $other->asRosterPlayer()->number, array_values($others)));
         } catch (InvalidValue $problem) {
             ProblemOnForm::show($form, $problem, self::FIELDS);
 

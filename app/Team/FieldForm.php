@@ -21,14 +21,14 @@ final class FieldForm extends AbstractType
 {
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
-        $sets = array_filter(ShippedRuleSets::all(), static fn ($set): bool => Sport::Slowpitch !== $set->sport);
+        $sets = array_filter(ShippedRuleSets::all(), static fn($set): bool => Sport::Slowpitch !== $set->sport);
         $builder
             ->add('ruleSet', ChoiceType::class, [
                 'label' => 'Rule set', 'choices' => array_combine(array_column($sets, 'name'), array_keys($sets)),
                 'invalid_message' => 'This rule set is not known. Allowed: one of the list.',
             ])
-            ->add('level', EnumType::class, ['label' => 'Level of play', 'class' => Level::class, 'choice_label' => static fn (Level $level): string => $level->label(), 'help' => 'Its times and arms stand in where nobody was measured'])
-            ->add('surface', EnumType::class, ['label' => 'Infield surface', 'class' => Surface::class, 'choice_label' => static fn (Surface $surface): string => ucfirst($surface->value)]);
+            ->add('level', EnumType::class, ['label' => 'Level of play', 'class' => Level::class, 'choice_label' => static fn(Level $level): string => $level->label(), 'help' => 'Its times and arms stand in where nobody was measured'])
+            ->add('surface', EnumType::class, ['label' => 'Infield surface', 'class' => Surface::class, 'choice_label' => static fn(Surface $surface): string => ucfirst($surface->value)]);
         foreach (['basePath' => 'Base path', 'pitchingDistance' => 'Pitching distance', 'left' => 'Fence, left line', 'leftCenter' => 'Fence, left center', 'center' => 'Fence, center', 'rightCenter' => 'Fence, right center', 'right' => 'Fence, right line'] as $name => $label) {
             $builder->add($name, NumberType::class, [
                 'label' => $label, 'required' => false, 'attr' => ['inputmode' => 'decimal', 'data-unit' => 'ft'],

@@ -41,7 +41,7 @@ final class ImportRoster extends AbstractController
             $this->write($membership->team, $reading, $known);
             $this->addFlash('done', \sprintf('%d players are on the roster from the file.', \count($reading->players)));
 
-            return $this->redirectToRoute('team', ['team' => $membership->team->id], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute('team', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
         }
 
         return $this->render('team/import.html.twig', ['text' => mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252'), 'reading' => $reading, 'known' => $known],

@@ -11,6 +11,7 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
+use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Uid\Uuid;
 
 /** A player on a team's roster: only what the work needs. */
@@ -18,9 +19,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\UniqueConstraint(columns: ['team_id', 'number'])]
 class Player
 {
-    #[ORM\Id]
-    #[ORM\Column(type: 'uuid')]
-    public readonly Uuid $id;
+    use Identified;
 
     #[ORM\Version]
     #[ORM\Column(type: 'integer')]
@@ -71,7 +70,7 @@ class Player
     {
         $this->name = $player->name;
         $this->number = $player->number;
-        $this->positions = array_map(static fn (Position $position): int => $position->value, $player->positions);
+        $this->positions = array_map(static fn(Position $position): int => $position->value, $player->positions);
         $this->throws = $player->traits->throws;
         $this->bats = $player->traits->bats;
         $this->homeToFirst = $player->traits->homeToFirst;

@@ -35,7 +35,7 @@ final class PlayerDraft
         $draft = new self();
         $draft->name = $known->name;
         $draft->number = $known->number;
-        $draft->positions = implode(' ', array_map(static fn (Position $position): int => $position->value, $known->positions));
+        $draft->positions = implode(' ', array_map(static fn(Position $position): int => $position->value, $known->positions));
         $draft->throws = $known->traits->throws;
         $draft->bats = $known->traits->bats;
         $draft->homeToFirst = $known->traits->homeToFirst;

@@ -26,7 +26,7 @@ final class PlayerRepository extends ServiceEntityRepository
     /** @return list<RosterPlayer> by number */
     public function rosterOf(Team $team): array
     {
-        return array_map(static fn (Player $player): RosterPlayer => $player->asRosterPlayer(), $this->of($team));
+        return array_map(static fn(Player $player): RosterPlayer => $player->asRosterPlayer(), $this->of($team));
     }
 
     /** A player of this team; null for an id that is not one, or is another team's. */

@@ -36,8 +36,8 @@ final readonly class RosterCsv
     /** @param list<RosterPlayer> $roster */
     public function write(array $roster): string
     {
-        $rows = array_map(static fn (RosterPlayer $player): array => array_combine(self::COLUMNS, [
-            (string) $player->number, $player->name, implode(' ', array_map(static fn (Position $position): int => $position->value, $player->positions)),
+        $rows = array_map(static fn(RosterPlayer $player): array => array_combine(self::COLUMNS, [
+            (string) $player->number, $player->name, implode(' ', array_map(static fn(Position $position): int => $position->value, $player->positions)),
             $player->traits->throws->value, $player->traits->bats->value,
             self::decimal($player->traits->homeToFirst), self::decimal($player->traits->armMph), self::decimal($player->traits->paceFeet), $player->limit->value,
         ]), $roster);
@@ -57,7 +57,7 @@ final readonly class RosterCsv
         $separator = self::separator($text);
         /** @var list<array<string, string|null>> $rows */
         $rows = array_values((array) $this->encoder->decode(trim($text)."\n", 'csv', [CsvEncoder::DELIMITER_KEY => $separator, CsvEncoder::AS_COLLECTION_KEY => true]));
-        $rows = array_map(static fn (array $row): array => array_combine(array_map(self::columnName(...), array_keys($row)), $row), $rows);
+        $rows = array_map(static fn(array $row): array => array_combine(array_map(self::columnName(...), array_keys($row)), $row), $rows);
         $missing = array_diff(self::NEEDED, array_keys($rows[0] ?? []));
         if ([] !== $missing) {
             return new RosterReading([], [new RowProblem(1, implode(', ', $missing), [] === $rows ? 'There is no line below the first' : 'The column is missing', 'columns '.implode(', ', self::COLUMNS).'; the last six may be left out')]);
@@ -96,7 +96,7 @@ final readonly class RosterCsv
      */
     private function draft(array $row, bool $decimalComma): PlayerDraft
     {
-        $cell = static fn (string $column): string => trim($row[$column] ?? '');
+        $cell = static fn(string $column): string => trim($row[$column] ?? '');
         $number = $cell('number');
         $draft = new PlayerDraft();
         $draft->name = $cell('name');
@@ -133,10 +133,10 @@ final readonly class RosterCsv
     private static function separator(string $text): string
     {
         $first = strtok($text, "\n");
-        $counts = array_map(static fn (string $mark): int => substr_count((string) $first, $mark), [';' => ';', "\t" => "\t", ',' => ',']);
+        $counts = array_map(static fn(string $mark): int => substr_count((string) $first, $mark), [';' => ';', "\t" => "\t", ',' => ',']);
         arsort($counts);
 
-        return (string) array_key_first($counts);
+        return array_key_first($counts);
     }
 
     private static function columnName(string $heading): string

@@ -12,15 +12,14 @@ use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Surface;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Level;
+use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Uid\Uuid;
 
 /** A team with the rules and the field it plays on. */
 #[ORM\Entity]
 class Team
 {
-    #[ORM\Id]
-    #[ORM\Column(type: 'uuid')]
-    public readonly Uuid $id;
+    use Identified;
 
     #[ORM\Version]
     #[ORM\Column(type: 'integer')]

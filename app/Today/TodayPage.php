@@ -78,11 +78,14 @@ final class TodayPage extends AbstractController
         foreach (self::SITUATIONS as $key) {
             $situation = Situation::fromKey($key);
             $plan = $this->plans->read($membership->team, $situation, Context::ordinary())->plan;
-            foreach (null === $plan->coverage ? [] : $plan->report()->findings as $finding) {
+            if (null === $plan->coverage) {
+                continue;
+            }
+            foreach ($plan->report()->findings as $finding) {
                 $open[$finding->worst->identity()] ??= new OpenFinding($finding, $situation, $plan->coverage->name());
             }
         }
-        usort($open, static fn (OpenFinding $a, OpenFinding $b): int => $b->finding->rank() <=> $a->finding->rank());
+        usort($open, static fn(OpenFinding $a, OpenFinding $b): int => $b->finding->rank() <=> $a->finding->rank());
 
         return $open;
     }

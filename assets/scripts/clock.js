@@ -1,5 +1,9 @@
 // Runs a play on its time bar: interpolates the keyframes that the server computed, and nothing else.
+import { placeLabels } from './labels.js';
 import { positionAt } from './track.js';
+
+// Marks are larger on a phone; the same factor as .mark-size in the style sheet.
+const MARK_SCALE = () => (matchMedia('(max-width: 899px)').matches ? 1.5 : 1);
 
 export function startClocks(root) {
     const scope = root.querySelectorAll ? root : document;
@@ -16,6 +20,10 @@ class Clock {
         this.play = JSON.parse(element.dataset.play);
         this.bar = element.querySelector('[data-clock-bar]');
         this.actors = [...element.querySelectorAll('[data-actor]')].filter((actor) => this.play.tracks[actor.dataset.actor]);
+        // Names are set in pixels of the laptop's drawing, which the inner group scales to feet.
+        this.feetPerPixel = Number(element.dataset.feetPerPixel);
+        this.marks = new Map(this.actors.filter((actor) => actor.querySelector('.name')).map((actor) => [actor, { text: actor.querySelector('.name') }]));
+        this.ball = element.querySelector('[data-actor="ball"] .ball');
         this.button = element.querySelector('[data-clock-run]');
         this.read = element.querySelector('[data-clock-read]');
         this.speed = 1;
@@ -37,7 +45,13 @@ class Clock {
         for (const actor of this.actors) {
             const [x, y] = positionAt(this.play.tracks[actor.dataset.actor], this.now);
             actor.setAttribute('transform', `translate(${x.toFixed(2)} ${y.toFixed(2)})`);
+            if (this.marks.has(actor)) Object.assign(this.marks.get(actor), { x: x / this.feetPerPixel / MARK_SCALE(), y: y / this.feetPerPixel / MARK_SCALE() });
         }
+        // In the hand the ball is drawn beside the number, not over it.
+        const inHand = this.now > this.play.held[0] && this.now < this.play.held[1] + 0.02;
+        const beside = inHand ? 11 * this.feetPerPixel * MARK_SCALE() : 0;
+        this.ball.setAttribute('transform', `translate(${beside} ${-beside})`);
+        placeLabels([...this.marks.values()]);
     }
 
     run() {

@@ -62,9 +62,11 @@ start_mariadb() {
     (umask 077 && cat >"$RUN_DIR/mariadb-init.sql" <<SQL
 ALTER USER 'root'@'localhost' IDENTIFIED VIA unix_socket;
 CREATE DATABASE IF NOT EXISTS fox CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+CREATE DATABASE IF NOT EXISTS fox_unit CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE USER IF NOT EXISTS 'fox'@'127.0.0.1';
 ALTER USER 'fox'@'127.0.0.1' IDENTIFIED BY '$SECRET';
 GRANT ALL ON fox.* TO 'fox'@'127.0.0.1';
+GRANT ALL ON fox_unit.* TO 'fox'@'127.0.0.1';
 SQL
     )
     # The socket's path is relative to the data folder: a deep checkout would exceed what a socket may have.

@@ -13,8 +13,8 @@ use FoxCorner\Core\People\PositionGroup;
 /** Where the nine stand in one situation, each with its reason. */
 final readonly class Alignment
 {
-    /** Spray angles of the outfielders who play straight up, degrees (ours). */
-    private const STRAIGHT_UP = ['7' => -27.0, '8' => 0.0, '9' => 27.0];
+    /** Spray angle between two outfielders who play straight up, degrees (ours). */
+    private const STRAIGHT_UP = 27.0;
 
     /** @param array<int, Spot> $spots by position number */
     private function __construct(private array $spots)
@@ -24,7 +24,10 @@ final readonly class Alignment
     /** @param list<Rule\DepthRule> $rules in order; a later one overrules an earlier one */
     public static function byRules(GameState $state, DepthTable $table, array $rules): self
     {
-        $depths = $replaced = [];
+        /** @var array<int, Rule\Ruling> $depths */
+        $depths = [];
+        /** @var array<int, NamedDepth|null> $replaced */
+        $replaced = [];
         foreach ($rules as $rule) {
             foreach ($rule->rulings($state) as $ruling) {
                 foreach ($ruling->positions as $position) {
@@ -36,7 +39,7 @@ final readonly class Alignment
         $spots = [];
         foreach (Position::cases() as $position) {
             $ruling = $depths[$position->value] ?? throw new \LogicException('No rule places '.$position->person().'.');
-            $spots[$position->value] = new Spot($position, self::place($position, $ruling->depth, $table, $state->rules), $ruling->depth, $ruling->reason, $replaced[$position->value]);
+            $spots[$position->value] = new Spot($position, self::place($position, $ruling->depth, $table, $state->rules), $ruling->depth, $ruling->reason, $replaced[$position->value] ?? null);
         }
 
         return new self($spots);
@@ -93,7 +96,7 @@ final readonly class Alignment
             return BatterySpot::of($position, $rules->diamond());
         }
         if (PositionGroup::Outfield === $position->group()) {
-            return OutfieldSpot::of($table->outfieldShare($depth), self::STRAIGHT_UP[$position->value], $rules->fence);
+            return OutfieldSpot::of($table->outfieldShare($depth), self::STRAIGHT_UP * ($position->value - Position::CenterField->value), $rules->fence);
         }
         $fractions = $table->infield($position->group(), $depth);
 

@@ -21,8 +21,8 @@ final readonly class BatterySpot implements Placement
     public static function of(Position $position, Diamond $diamond): self
     {
         return match ($position) {
-            Position::Pitcher => new self($diamond->pitchersPlate(), 'On the pitcher’s plate', \sprintf('%g ft from home', $diamond->pitchingDistance)),
-            Position::Catcher => new self(Point::of(0.0, -self::BEHIND_PLATE), 'Behind the plate', \sprintf('%g ft back', self::BEHIND_PLATE)),
+            Position::Pitcher => new self($diamond->pitchersPlate(), 'On the rubber', \sprintf('%g ft', $diamond->pitchingDistance)),
+            Position::Catcher => new self(Point::of(0.0, -self::BEHIND_PLATE), 'Behind the plate', \sprintf('%g ft', self::BEHIND_PLATE)),
             default => throw new \LogicException($position->label().' is not of the battery.'),
         };
     }

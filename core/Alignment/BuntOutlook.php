@@ -36,11 +36,11 @@ final readonly class BuntOutlook
             ['two strikes', -3, $context->count->hasTwoStrikes() && BatterType::Slapper !== $context->batter],
             ['far apart', -2, abs($context->lead) > 3],
         ];
-        $present = array_filter($signs, static fn (array $sign): bool => $sign[2]);
+        $present = array_filter($signs, static fn(array $sign): bool => $sign[2]);
 
         return new self(
-            (int) array_sum(array_column($present, 1)),
-            array_values(array_column(array_filter($present, static fn (array $sign): bool => $sign[1] > 0), 0)),
+            array_sum(array_column($present, 1)),
+            array_values(array_column(array_filter($present, static fn(array $sign): bool => $sign[1] > 0), 0)),
         );
     }
 

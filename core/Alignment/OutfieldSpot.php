@@ -8,7 +8,7 @@ use FoxCorner\Core\Field\Fence;
 use FoxCorner\Core\Field\Paces;
 use FoxCorner\Core\Field\Point;
 
-/** An outfielder's spot, walked in from the fence. */
+/** An outfielder's spot, walked in from fence. */
 final readonly class OutfieldSpot implements Placement
 {
     private function __construct(private Point $point, private float $toFence)
@@ -33,11 +33,11 @@ final readonly class OutfieldSpot implements Placement
 
     public function inPaces(float $paceLength): string
     {
-        return Paces::inFeet($this->toFence, $paceLength)->count().' in from the fence';
+        return Paces::inFeet($this->toFence, $paceLength)->count().' in from fence';
     }
 
     public function inFeet(): string
     {
-        return \sprintf('%d ft in, %d ft from home', round($this->toFence), round($this->point->distanceTo(Point::home())));
+        return \sprintf('%d ft in', round($this->toFence));
     }
 }

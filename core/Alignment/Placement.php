@@ -18,6 +18,6 @@ interface Placement
      */
     public function inPaces(float $paceLength): string;
 
-    /** The same in feet: "23 ft off, 9 ft back". */
+    /** The same in feet: "23 off, 9 back". */
     public function inFeet(): string;
 }

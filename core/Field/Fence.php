@@ -33,12 +33,18 @@ final readonly class Fence
         return new self(array_values($feet));
     }
 
-    /** Distance to the fence in feet along a spray angle; angles beyond the lines count as on the line. */
+    /**
+     * Distance to the fence in feet along a spray angle; angles beyond the lines count as on the line.
+     *
+     * Smooth between the points (a cardinal cubic), as fences are.
+     */
     public function distanceAt(float $sprayDegrees): float
     {
         $steps = (min(45.0, max(-45.0, $sprayDegrees)) + 45.0) / 22.5;
         $lower = (int) min(3, floor($steps));
+        $t = $steps - $lower;
+        [$before, $from, $to, $after] = [$this->feet[max(0, $lower - 1)], $this->feet[$lower], $this->feet[$lower + 1], $this->feet[min(4, $lower + 2)]];
 
-        return $this->feet[$lower] + ($steps - $lower) * ($this->feet[$lower + 1] - $this->feet[$lower]);
+        return $from + $t / 2 * ($to - $before + $t * (2 * $before - 5 * $from + 4 * $to - $after + $t * (3 * ($from - $to) + $after - $before)));
     }
 }

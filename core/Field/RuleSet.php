@@ -14,7 +14,7 @@ use FoxCorner\Core\InvalidValue;
 final readonly class RuleSet
 {
     /**
-     * @param float $skinRadius radius of the dirt's outer edge around the middle of the pitcher's plate
+     * @param float $skinRadius   radius of the dirt's outer edge around the middle of the pitcher's plate
      * @param bool  $grassInfield whether the infield inside the base paths is grass (the bunt rolls on it)
      */
     public function __construct(

@@ -15,14 +15,14 @@ final class ShippedRuleSets
         $sets = [
             self::baseball('baseball-90', 'Baseball, 90 ft, nine innings', 90, 60.5, 9, LeadRule::Anytime, 95, Fence::of(330, 375, 400, 375, 330)),
             self::baseball('baseball-90-7', 'Baseball, 90 ft, seven innings', 90, 60.5, 7, LeadRule::Anytime, 95, Fence::of(320, 360, 380, 360, 320)),
-            self::baseball('baseball-80', 'Baseball, 80 ft', 80, 54, 7, LeadRule::Anytime, 80, Fence::of(260, 285, 300, 285, 260)),
-            self::baseball('baseball-70', 'Baseball, 70 ft, seven innings', 70, 50, 7, LeadRule::Anytime, 70, Fence::of(225, 250, 260, 250, 225)),
-            self::baseball('baseball-70-6', 'Baseball, 70 ft, six innings', 70, 50, 6, LeadRule::Anytime, 70, Fence::of(225, 250, 260, 250, 225)),
-            self::baseball('baseball-60', 'Baseball, 60 ft', 60, 46, 6, LeadRule::WhenPitchReachesBatter, 50, Fence::of(200, 205, 210, 205, 200)),
-            self::fastpitch('fastpitch-43', 'Fastpitch, 60 ft, pitched from 43 ft', 43, 7, Fence::of(200, 210, 220, 210, 200)),
-            self::fastpitch('fastpitch-40', 'Fastpitch, 60 ft, pitched from 40 ft', 40, 7, Fence::of(190, 200, 200, 200, 190)),
-            self::fastpitch('fastpitch-35', 'Fastpitch, 60 ft, pitched from 35 ft', 35, 6, Fence::of(180, 190, 190, 190, 180)),
-            new RuleSet('slowpitch-65', 'Slowpitch, 65 ft, ten fielders', Sport::Slowpitch, 65, 50, 7, LeadRule::Never, false, false, false, false, true, 65, Fence::of(275, 290, 300, 290, 275), Surface::Dirt, false),
+            self::baseball('baseball-80', 'Baseball, 80 ft', 80, 54, 7, LeadRule::Anytime, 80, Fence::of(260, 290, 300, 290, 260)),
+            self::baseball('baseball-70', 'Baseball, 70 ft, seven innings', 70, 50, 7, LeadRule::Anytime, 70, Fence::of(225, 252, 260, 252, 225)),
+            self::baseball('baseball-70-6', 'Baseball, 70 ft, six innings', 70, 50, 6, LeadRule::Anytime, 70, Fence::of(225, 252, 260, 252, 225)),
+            self::baseball('baseball-60', 'Baseball, 60 ft', 60, 46, 6, LeadRule::WhenPitchReachesBatter, 50, Fence::of(200, 208, 210, 208, 200)),
+            self::fastpitch('fastpitch-43', 'Fastpitch, 60 ft, pitched from 43 ft', 43, 7, Fence::of(200, 215, 220, 215, 200)),
+            self::fastpitch('fastpitch-40', 'Fastpitch, 60 ft, pitched from 40 ft', 40, 7, Fence::of(190, 200, 203, 200, 190)),
+            self::fastpitch('fastpitch-35', 'Fastpitch, 60 ft, pitched from 35 ft', 35, 6, Fence::of(180, 189, 192, 189, 180)),
+            new RuleSet('slowpitch-65', 'Slowpitch, 65 ft, ten fielders', Sport::Slowpitch, 65, 50, 7, LeadRule::Never, false, false, false, false, true, 65, Fence::of(275, 293, 300, 293, 275), Surface::Dirt, false),
         ];
 
         return array_column($sets, null, 'key');

@@ -77,6 +77,6 @@ enum Bases: string
 
     private function mask(): int
     {
-        return array_sum(array_map(static fn (Base $base): int => 1 << $base->value, $this->occupied()));
+        return array_sum(array_map(static fn(Base $base): int => 1 << $base->value, $this->occupied()));
     }
 }

@@ -28,7 +28,7 @@ final readonly class Situation
         [$bases, $outs] = [...explode('-', $key, 2), ''];
         $found = Bases::tryFrom($bases);
         $count = ctype_digit($outs) ? Outs::tryFrom((int) $outs) : null;
-        if (null === $found || null === $count || "$bases-$outs" !== $key) {
+        if (null === $found || null === $count || $bases.'-'.$count->value !== $key) {
             throw InvalidValue::because('situation', \sprintf('"%s" does not exist', $key), 'the bases ('.implode(', ', array_column(Bases::cases(), 'value')).'), a hyphen and the outs (0, 1, 2), as in R1-0');
         }
 

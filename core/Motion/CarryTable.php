@@ -21,8 +21,8 @@ final readonly class CarryTable
     private const BOUNCE_KEEPS = 0.75;
     /** s of the integration's step. */
     private const STEP = 0.02;
-    /** Launch angles of the table, degrees; closer where flat throws live. */
-    private const ANGLES = [-2.0, 0.0, 1.0, 2.0, 3.0, 4.5, 6.0, 8.0, 10.0, 12.5, 15.0, 18.0, 22.0, 26.0, 31.0, 36.0, 41.0];
+    /** Launch angles of the table, degrees; closer where flat throws live. Steeper than the last is a lob, which a hop beats (ours). */
+    private const ANGLES = [-2.0, 0.0, 1.0, 2.0, 3.0, 4.5, 6.0, 8.0, 10.0, 12.5, 15.0, 18.0, 20.0, 22.0, 24.0];
 
     /**
      * @param list<array{float, float, float}>        $carries degrees, feet, seconds at catch height; feet rising
@@ -50,7 +50,7 @@ final readonly class CarryTable
         return new self($drag, $carries, $hops);
     }
 
-    /** The flattest throw that arrives over $distance feet; with one bounce when none carries that far. */
+    /** The flattest throw that arrives over $distance feet; on one bounce when only a lob would carry that far. */
     public function flight(float $distance): ThrowFlight
     {
         $last = \count($this->carries) - 1;

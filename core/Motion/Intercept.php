@@ -25,7 +25,7 @@ final readonly class Intercept
      */
     public static function of(Point $from, Legs $legs, float $reaction, float $reach, RollingBall $ball): ?self
     {
-        $has = static fn (float $seconds): bool => $from->distanceTo($ball->at($seconds)) <= $reach + $legs->distanceAfter($seconds - $reaction);
+        $has = static fn(float $seconds): bool => $from->distanceTo($ball->at($seconds)) <= $reach + $legs->distanceAfter($seconds - $reaction);
         $late = $reaction;
         while (!$has($late)) {
             $late += self::LOOK;

@@ -32,7 +32,7 @@ final class Throws
         if ($distance <= self::FLAT_UP_TO) {
             return $this->flat($distance, $speed);
         }
-        $key = number_format($speed->feetPerSecond, 2, '.', '');
+        $key = number_format($speed->feetPerSecond, 2, '.', '').' ft/s';
 
         return ($this->tables[$key] ??= CarryTable::of($this->drag, $speed->feetPerSecond))->flight($distance);
     }

@@ -25,9 +25,7 @@ final readonly class Lineup
     {
         if (\count($roster) < \count(Position::cases())) {
             throw InvalidValue::because('roster', match (\count($roster)) {
-                0 => 'there is nobody on it',
-                1 => 'there is one player on it',
-                default => \sprintf('there are %d players on it', \count($roster)),
+                0 => 'there is nobody on it', 1 => 'there is one player on it', default => \sprintf('there are %d players on it', \count($roster)),
             }, 'nine players or more, one for each position');
         }
         $taken = [];
@@ -68,9 +66,9 @@ final readonly class Lineup
      * Seats one player at a position, moving others along when that frees somebody (augmenting path).
      *
      * @param list<RosterPlayer> $roster
-     * @param int                $ranks how far down their own list players may be used
-     * @param array<int, int>    $taken position number by roster index
-     * @param array<int, true>   $tried roster indexes already asked on this path
+     * @param int                $ranks  how far down their own list players may be used
+     * @param array<int, int>    $taken  position number by roster index
+     * @param array<int, true>   $tried  roster indexes already asked on this path
      */
     private static function seat(Position $position, array $roster, int $ranks, array &$taken, array &$tried): bool
     {

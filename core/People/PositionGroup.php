@@ -14,6 +14,6 @@ enum PositionGroup: string
     /** @return list<Position> */
     public function positions(): array
     {
-        return array_values(array_filter(Position::cases(), fn (Position $position): bool => $position->group() === $this));
+        return array_values(array_filter(Position::cases(), fn(Position $position): bool => $position->group() === $this));
     }
 }

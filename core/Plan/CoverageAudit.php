@@ -41,8 +41,8 @@ final readonly class CoverageAudit
                 }
             }
         }
-        $findings = array_map(static fn (string $identity, Finding $finding): AuditedFinding => new AuditedFinding($finding, $counts[$identity], \count($balls)), array_keys($worst), $worst);
-        usort($findings, static fn (AuditedFinding $a, AuditedFinding $b): int => $b->rank() <=> $a->rank());
+        $findings = array_map(static fn(string $identity, Finding $finding): AuditedFinding => new AuditedFinding($finding, $counts[$identity], \count($balls)), array_keys($worst), $worst);
+        usort($findings, static fn(AuditedFinding $a, AuditedFinding $b): int => $b->rank() <=> $a->rank());
 
         return new CoverageReport($question->coverage, $findings, $outs / \count($balls), $leadOuts / \count($balls), $skills);
     }

@@ -101,6 +101,6 @@ final readonly class SituationPlan
             }
         }
 
-        throw InvalidValue::notOneOf('coverage', $key, array_map(static fn (Coverage $coverage): string => $coverage->key(), $coverages));
+        throw InvalidValue::notOneOf('coverage', $key, array_map(static fn(Coverage $coverage): string => $coverage->key(), $coverages));
     }
 }

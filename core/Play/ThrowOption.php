@@ -11,11 +11,11 @@ use FoxCorner\Core\People\Position;
 final readonly class ThrowOption
 {
     /**
-     * @param Position|null $cover      who takes it; null when nobody does
-     * @param float         $ballThere  seconds at which the throw is at the bag
-     * @param float         $coverThere seconds at which the cover is
-     * @param float         $runnerThere seconds at which the runner is
-     * @param float         $chance     of the out, a good throw included, 0 to 1
+     * @param Position|null $cover        who takes it; null when nobody does
+     * @param float         $ballThere    seconds at which the throw is at the bag
+     * @param float         $coverThere   seconds at which the cover is
+     * @param float         $runnerThere  seconds at which the runner is
+     * @param float         $chance       of the out, a good throw included, 0 to 1
      * @param float         $chanceOnTime the same if the cover had been waiting
      */
     public function __construct(

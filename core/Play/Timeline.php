@@ -21,6 +21,7 @@ final readonly class Timeline
         public PlayQuestion $question,
         public Position $fieldedBy,
         public float $fieldedAt,
+        public float $releasedAt,
         public array $moves,
         public Track $ball,
         public array $runners,
@@ -57,7 +58,7 @@ final readonly class Timeline
     /** Seconds from contact to the last thing that matters, a breath added. */
     public function length(): float
     {
-        $ends = array_map(static fn (Event $event): float => $event->seconds, $this->events);
+        $ends = array_map(static fn(Event $event): float => $event->seconds, $this->events);
 
         return max(0.0, ...$ends) + 0.6;
     }

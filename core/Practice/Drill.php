@@ -4,23 +4,21 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice;
 
-use FoxCorner\Core\People\Position;
-
 /** A drill: what it is for, how it is set up and run, and what it costs in people, time and arms. */
 final readonly class Drill
 {
     /**
-     * @param string                        $key           stays the same for ever
-     * @param string                        $short         a word or two for a small box
-     * @param array<int, list<string>>      $serves        skills by position number
-     * @param int                           $atOnce        players who work at the same time
-     * @param int                           $secondsPerRep for one player's repetition
-     * @param int                           $throwsPerRep  that the player's arm makes
-     * @param int                           $helpers       grown-ups or feeders it needs
-     * @param array<string, int>            $equipment     pieces by name
-     * @param list<string>                  $steps
-     * @param list<string>                  $points        what to look for
-     * @param list<string>                  $cautions
+     * @param string                   $key           stays the same for ever
+     * @param string                   $short         a word or two for a small box
+     * @param array<int, list<string>> $serves        skills by position number
+     * @param int                      $atOnce        players who work at the same time
+     * @param int                      $secondsPerRep for one player's repetition
+     * @param int                      $throwsPerRep  that the player's arm makes
+     * @param int                      $helpers       grown-ups or feeders it needs
+     * @param array<string, int>       $equipment     pieces by name
+     * @param list<string>             $steps
+     * @param list<string>             $points        what to look for
+     * @param list<string>             $cautions
      */
     public function __construct(
         public string $key,
@@ -40,11 +38,6 @@ final readonly class Drill
         public array $points,
         public array $cautions,
     ) {
-    }
-
-    public function servesPosition(Position $position): bool
-    {
-        return isset($this->serves[$position->value]);
     }
 
     /** Repetitions that each of a group gets in so many minutes: floor(length / (seconds × turns)). */

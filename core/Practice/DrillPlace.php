@@ -12,8 +12,8 @@ use FoxCorner\Core\Field\Segment;
 final readonly class DrillPlace
 {
     /**
-     * @param array{float, float}                       $center
-     * @param list<array{float, float, float, float}>   $lanes  from x, y to x, y
+     * @param array{float, float}                     $center
+     * @param list<array{float, float, float, float}> $lanes  from x, y to x, y
      */
     public function __construct(private array $center, private float $radius, private array $lanes = [])
     {
@@ -26,7 +26,7 @@ final readonly class DrillPlace
         return Place::of(
             Point::of($this->center[0] * $b, $this->center[1] * $b),
             $this->radius * $b,
-            array_map(static fn (array $lane): Segment => Segment::of(Point::of($lane[0] * $b, $lane[1] * $b), Point::of($lane[2] * $b, $lane[3] * $b)), $this->lanes),
+            array_map(static fn(array $lane): Segment => Segment::of(Point::of($lane[0] * $b, $lane[1] * $b), Point::of($lane[2] * $b, $lane[3] * $b)), $this->lanes),
         );
     }
 }

@@ -21,7 +21,7 @@ final class Needs
      * @param array<string, Drill> $drills
      * @param list<Taught>         $taught
      *
-     * @return list<Need> the heaviest first
+     * @return list<Need> the heaviest first; with nothing wanted where enough is still fresh
      */
     public static function of(CoverageReport $report, array $players, array $drills, array $taught): array
     {
@@ -30,14 +30,14 @@ final class Needs
             foreach ($drill->serves as $number => $skills) {
                 $position = Position::from($number);
                 $asked = array_sum(array_intersect_key($report->skills[$number] ?? [], array_flip($skills)));
-                $fresh = array_sum(array_map(static fn (Taught $past): float => $past->drill === $drill->key && $past->position === $position ? $past->stillCounts() : 0.0, $taught));
-                $reps = (int) round(self::REPS_PER_PLAYER * self::countAt($position, $players) - $fresh);
-                if ($asked > 0 && $reps > 0) {
+                $fresh = array_sum(array_map(static fn(Taught $past): float => $past->drill === $drill->key && $past->position === $position ? $past->stillCounts() : 0.0, $taught));
+                $reps = (int) max(0, round(self::REPS_PER_PLAYER * self::countAt($position, $players) - $fresh));
+                if ($asked > 0) {
                     $needs[] = self::need($report, $position, $drill, $asked, $reps, $fresh);
                 }
             }
         }
-        usort($needs, static fn (Need $a, Need $b): int => $b->weight <=> $a->weight);
+        usort($needs, static fn(Need $a, Need $b): int => $b->weight <=> $a->weight);
 
         return $needs;
     }
@@ -45,7 +45,7 @@ final class Needs
     private static function need(CoverageReport $report, Position $position, Drill $drill, int $asked, int $reps, float $fresh): Need
     {
         $tried = max(1, array_sum($report->skills[Position::CenterField->value] ?? [1]));
-        $found = array_filter($report->findings, static fn ($finding): bool => $finding->worst->position === $position);
+        $found = array_filter($report->findings, static fn($finding): bool => $finding->worst->position === $position);
         $reason = \sprintf('Asked of %d on %d of %d bunts', $position->value, min($asked, $tried), $tried);
         $first = reset($found);
         $reason .= match (true) {
@@ -60,6 +60,6 @@ final class Needs
     /** @param list<RosterPlayer> $players */
     private static function countAt(Position $position, array $players): int
     {
-        return \count(array_filter($players, static fn (RosterPlayer $player): bool => ($player->positions[0] ?? null) === $position));
+        return \count(array_filter($players, static fn(RosterPlayer $player): bool => ($player->positions[0] ?? null) === $position));
     }
 }

@@ -18,7 +18,7 @@ final readonly class Schedule
     /** @return list<MetNeed> */
     public function unmet(): array
     {
-        return array_values(array_filter($this->needs, static fn (MetNeed $need): bool => !$need->isMet()));
+        return array_values(array_filter($this->needs, static fn(MetNeed $need): bool => !$need->isMet()));
     }
 
     public function metCount(): int
@@ -29,6 +29,6 @@ final readonly class Schedule
     /** Player-minutes spent waiting for a station. */
     public function idleMinutes(): int
     {
-        return (int) array_sum(array_map(static fn (Round $round): int => \count($round->idle) * $round->block->minutes, $this->rounds));
+        return array_sum(array_map(static fn(Round $round): int => \count($round->idle) * $round->block->minutes, $this->rounds));
     }
 }

@@ -31,7 +31,7 @@ final readonly class Scheduler
     {
         $blocks = $this->request->time->rounds();
         $sets = (new StationSets($this->request))->largest();
-        $rounds = array_map(fn (Block $block): Round => new Round($block, [], $this->request->players), $blocks);
+        $rounds = array_map(fn(Block $block): Round => new Round($block, [], $this->request->players), $blocks);
         for ($pass = 0; $pass < self::PASSES; ++$pass) {
             $before = $this->worth->of($rounds);
             foreach ($blocks as $index => $block) {
@@ -48,7 +48,7 @@ final readonly class Scheduler
         return new Schedule(
             $this->request->time,
             array_values($rounds),
-            array_map(static fn (Need $need): MetNeed => new MetNeed($need, $gained[$need->key()] ?? 0), $this->request->needs),
+            array_map(static fn(Need $need): MetNeed => new MetNeed($need, $gained[$need->key()] ?? 0), $this->request->needs),
             $this->worth->of($rounds),
         );
     }
@@ -119,8 +119,9 @@ final readonly class Scheduler
                 continue;
             }
             foreach ($player->positions as $position) {
-                if ($drill->servesPosition($position)) {
-                    $turns[] = new Turn($player, $drill, $position);
+                $turn = new Turn($player, $drill, $position);
+                if ($this->worth->isAsked($turn)) {
+                    $turns[] = $turn;
                 }
             }
         }
@@ -136,7 +137,7 @@ final readonly class Scheduler
             if (\count($station) >= $station[0]->drill->min) {
                 array_push($turns, ...$station);
             } else {
-                array_push($idle, ...array_map(static fn (Turn $turn): RosterPlayer => $turn->player, $station));
+                array_push($idle, ...array_map(static fn(Turn $turn): RosterPlayer => $turn->player, $station));
             }
         }
 
@@ -145,6 +146,6 @@ final readonly class Scheduler
 
     private static function seat(Round $round, Turn $turn): Round
     {
-        return new Round($round->block, [...$round->turns, $turn], array_values(array_filter($round->idle, static fn (RosterPlayer $player): bool => $player !== $turn->player)));
+        return new Round($round->block, [...$round->turns, $turn], array_values(array_filter($round->idle, static fn(RosterPlayer $player): bool => $player !== $turn->player)));
     }
 }

@@ -35,10 +35,9 @@ final readonly class TimePlan
     public static function within(int $minutes): self
     {
         InvalidValue::unlessBetween('minutes', $minutes, self::least(), 180, 'minutes: warm-up, a round of stations, team defence, finish');
-        for ($rounds = self::MOST_ROUNDS; $rounds > 1; --$rounds) {
-            if (self::lay($rounds, self::LEAST_TEAM_DEFENCE, self::WARM_UP)->minutes() <= $minutes) {
-                break;
-            }
+        $rounds = self::MOST_ROUNDS;
+        while ($rounds > 1 && self::lay($rounds, self::LEAST_TEAM_DEFENCE, self::WARM_UP)->minutes() > $minutes) {
+            --$rounds;
         }
         for ($teamDefence = $minutes; $teamDefence >= self::LEAST_TEAM_DEFENCE; --$teamDefence) {
             for ($warmUp = self::WARM_UP; $warmUp <= self::LONGEST_WARM_UP; ++$warmUp) {
@@ -65,7 +64,7 @@ final readonly class TimePlan
     /** @return list<Block> */
     public function rounds(): array
     {
-        return array_values(array_filter($this->blocks, static fn (Block $block): bool => BlockKind::Round === $block->kind));
+        return array_values(array_filter($this->blocks, static fn(Block $block): bool => BlockKind::Round === $block->kind));
     }
 
     private static function lay(int $rounds, int $teamDefence, int $warmUp): self

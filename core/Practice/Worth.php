@@ -10,9 +10,23 @@ final readonly class Worth
     /** Source: the project's model. */
     private const IDLE_MINUTE = 0.2;
 
+    /** @var array<string, Need> */
+    private array $needs;
+
     /** @param list<Need> $needs */
-    public function __construct(private array $needs)
+    public function __construct(array $needs)
     {
+        $byKey = [];
+        foreach ($needs as $need) {
+            $byKey[$need->key()] = $need;
+        }
+        $this->needs = $byKey;
+    }
+
+    /** Whether the plan asks this of the position at all. */
+    public function isAsked(Turn $turn): bool
+    {
+        return isset($this->needs[$turn->needKey()]);
     }
 
     /** @param array<int, Round> $rounds */
@@ -47,8 +61,8 @@ final readonly class Worth
     private function met(array $gained): float
     {
         $sum = 0.0;
-        foreach ($this->needs as $need) {
-            $sum += $need->weight * min($need->reps, $gained[$need->key()] ?? 0);
+        foreach ($this->needs as $key => $need) {
+            $sum += $need->weight * min($need->reps, $gained[$key] ?? 0);
         }
 
         return $sum;

@@ -20,7 +20,7 @@ final readonly class Sheet
     /** @return list<SheetBlock> */
     public function rounds(): array
     {
-        return array_values(array_filter($this->blocks, static fn (SheetBlock $block): bool => $block->isRound()));
+        return array_values(array_filter($this->blocks, static fn(SheetBlock $block): bool => $block->isRound()));
     }
 
     /** @return list<string> keys of the drills that run, each once, in order of first use */
@@ -39,12 +39,12 @@ final readonly class Sheet
     /** @return list<SheetNeed> */
     public function unmet(): array
     {
-        return array_values(array_filter($this->needs, static fn (SheetNeed $need): bool => !$need->isMet()));
+        return array_values(array_filter($this->needs, static fn(SheetNeed $need): bool => !$need->isMet()));
     }
 
     public function waitingMinutes(): int
     {
-        return (int) array_sum(array_map(static fn (SheetBlock $round): int => \count($round->waiting) * $round->minutes, $this->rounds()));
+        return array_sum(array_map(static fn(SheetBlock $round): int => \count($round->waiting) * $round->minutes, $this->rounds()));
     }
 
     /** "11 of 14 needs met, nobody waits" */

@@ -27,10 +27,10 @@ final class SheetWriter
         return new Sheet(
             $coverage->name(),
             $coverage->call(),
-            array_map(static fn (Block $block): SheetBlock => BlockKind::Round === $block->kind
+            array_map(static fn(Block $block): SheetBlock => BlockKind::Round === $block->kind
                 ? self::round($rounds[$block->start])
                 : new SheetBlock($block->kind->value, $block->start, $block->minutes), $schedule->time->blocks),
-            array_map(static fn (MetNeed $met): SheetNeed => new SheetNeed($met->need->position->value, $met->need->drill->key, $met->need->reps, $met->gained, $met->need->reason), $schedule->needs),
+            array_map(static fn(MetNeed $met): SheetNeed => new SheetNeed($met->need->position->value, $met->need->drill->key, $met->need->reps, $met->gained, $met->need->reason), array_values(array_filter($schedule->needs, static fn(MetNeed $met): bool => $met->need->reps > 0))),
         );
     }
 
@@ -38,12 +38,12 @@ final class SheetWriter
     {
         $stations = [];
         foreach ($round->stations() as $key => $turns) {
-            $stations[] = new SheetStation($key, array_map(static fn (Turn $turn): SheetPlayer => self::player($turn->player, $turn->position), $turns), $round->repetitions($turns[0]->drill));
+            $stations[] = new SheetStation($key, array_map(static fn(Turn $turn): SheetPlayer => self::player($turn->player, $turn->position), $turns), $round->repetitions($turns[0]->drill));
         }
 
         return new SheetBlock(
             BlockKind::Round->value, $round->block->start, $round->block->minutes, $stations,
-            array_map(static fn (RosterPlayer $player): SheetPlayer => self::player($player, $player->positions[0]), $round->idle),
+            array_map(static fn(RosterPlayer $player): SheetPlayer => self::player($player, $player->positions[0]), $round->idle),
         );
     }
 

@@ -91,7 +91,7 @@ final readonly class FieldDrawing
     {
         $diamond = $this->rules->diamond();
 
-        return 'M'.implode('L', array_map(static fn (Base $base): string => self::pair($diamond->at($base)), [Base::First, Base::Second, Base::Third]));
+        return 'M'.implode('L', array_map(static fn(Base $base): string => self::pair($diamond->at($base)), [Base::First, Base::Second, Base::Third]));
     }
 
     /** @return list<array{x: float, y: float, size: float}> the three bags, as squares on their corners */
@@ -99,7 +99,7 @@ final readonly class FieldDrawing
     {
         $size = max(self::HALF_BAG, 3.4 * $this->window->feetPerPixel());
 
-        return array_map(fn (Base $base): array => ['x' => $this->rules->diamond()->at($base)->x, 'y' => -$this->rules->diamond()->at($base)->y, 'size' => $size], [Base::First, Base::Second, Base::Third]);
+        return array_map(fn(Base $base): array => ['x' => $this->rules->diamond()->at($base)->x, 'y' => -$this->rules->diamond()->at($base)->y, 'size' => $size], [Base::First, Base::Second, Base::Third]);
     }
 
     public function homePlate(): string
@@ -138,7 +138,7 @@ final readonly class FieldDrawing
 
     private function toFence(float $share): string
     {
-        $points = array_map(fn (int $degrees): string => self::pair(Point::polar($share * $this->rules->fence->distanceAt($degrees), $degrees)), range(-45, 45, 3));
+        $points = array_map(fn(int $degrees): string => self::pair(Point::polar($share * $this->rules->fence->distanceAt($degrees), $degrees)), range(-45, 45, 3));
 
         return 'M0 0L'.implode('L', $points).'Z';
     }

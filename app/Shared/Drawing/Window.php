@@ -12,6 +12,11 @@ final readonly class Window
 {
     /** Width over height of every field drawing. */
     private const SHAPE = 692 / 500;
+    /** Height over width of an infield drawing, low enough for the time bar below it. */
+    private const INFIELD_SHAPE = 446 / 692;
+    /** In base paths: how wide an infield drawing is, and how much of it lies behind the plate. */
+    private const INFIELD_WIDTH = 3.35;
+    private const BEHIND_HOME = 0.24;
     /** Pixels that the drawing is wide on a laptop; symbol and letter sizes are given for this. */
     private const PIXELS = 692;
 
@@ -22,7 +27,7 @@ final readonly class Window
     /** From behind the plate to the fence. */
     public static function wholeField(RuleSet $rules): self
     {
-        $deepest = max(array_map(static fn (float $degrees): float => Point::polar($rules->fence->distanceAt($degrees), $degrees)->y, [-22.5, 0.0, 22.5]));
+        $deepest = max(array_map(static fn(float $degrees): float => Point::polar($rules->fence->distanceAt($degrees), $degrees)->y, [-22.5, 0.0, 22.5]));
         $margin = 0.06 * $deepest;
         $height = $deepest + 2.6 * $margin + 0.14 * $rules->basePath;
         $width = max($height * self::SHAPE, 2.2 * Point::polar(max($rules->fence->feet[0], $rules->fence->feet[4]), 45.0)->x);
@@ -33,9 +38,10 @@ final readonly class Window
     /** The infield with room for those who back up. */
     public static function infield(RuleSet $rules): self
     {
-        $height = 2.42 * $rules->basePath;
+        $width = self::INFIELD_WIDTH * $rules->basePath;
+        $height = $width * self::INFIELD_SHAPE;
 
-        return new self(-$height * self::SHAPE / 2, -2.2 * $rules->basePath, $height * self::SHAPE, $height);
+        return new self(-$width / 2, self::BEHIND_HOME * $rules->basePath - $height, $width, $height);
     }
 
     public function viewBox(): string

@@ -20,7 +20,7 @@ final readonly class BagDoubleCovered implements PlayCheck
             if (\count($covers) < 2) {
                 continue;
             }
-            $names = implode(' and ', array_map(static fn (Move $move): string => $move->position()->value.' '.$move->who->player->name, $covers));
+            $names = implode(' and ', array_map(static fn(Move $move): string => $move->position()->value.' '.$move->who->player->name, $covers));
             $findings[] = new Finding(
                 'bag-double', "Two at {$base->word()}",
                 \sprintf('When %d fields, %s both cover %s.', $play->fieldedBy->value, $names, $base->word()),

@@ -26,7 +26,7 @@ final readonly class BagUncovered implements PlayCheck
                 );
                 continue;
             }
-            $open = min(array_map(static fn ($move): float => $move->there(), $covers)) - $runnerThere;
+            $open = min(array_map(static fn($move): float => $move->there(), $covers)) - $runnerThere;
             if ($open > 0.0 && $value > Base::Second->value) {
                 $first = $covers[0];
                 $findings[] = new Finding(

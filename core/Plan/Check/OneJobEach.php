@@ -16,7 +16,7 @@ final readonly class OneJobEach implements PlayCheck
         $findings = [];
         foreach ($play->moves as $move) {
             if (\count($move->jobs) > 1) {
-                $words = implode('” and “', array_map(static fn (Job $job): string => $job->words, $move->jobs));
+                $words = implode('” and “', array_map(static fn(Job $job): string => $job->words, $move->jobs));
                 $findings[] = new Finding(
                     'two-jobs', "{$move->who->player->name} has two jobs",
                     \sprintf('When %d fields: “%s”.', $play->fieldedBy->value, $words),

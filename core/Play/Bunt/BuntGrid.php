@@ -33,7 +33,7 @@ final class BuntGrid
         return RollingBall::bunt(Speed::ofMph(min(self::FASTEST, max(self::SLOWEST, $mph))), $surface, min(45.0, max(-45.0, $degrees)));
     }
 
-    /** @return list<RollingBall> */
+    /** @return non-empty-list<RollingBall> */
     public static function balls(Surface $surface): array
     {
         $balls = [];

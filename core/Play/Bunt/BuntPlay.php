@@ -25,7 +25,7 @@ final readonly class BuntPlay
     /** ft behind a bag, in line with the throw, at which a back-up has time to react (ours). */
     private const BACK_UP_DEPTH = 20.0;
     /** ft that the second man to the ball keeps from it, so that the throwing lane is free (ours). */
-    private const CLEAR_OF_BALL = 12.0;
+    private const CLEAR_OF_BALL = 18.0;
     /** s between the drawn points of a rolling ball. */
     private const ROLL_SAMPLE = 0.25;
 
@@ -53,11 +53,11 @@ final readonly class BuntPlay
     public function timeline(): Timeline
     {
         $moves = $this->moves();
-        $options = array_map(fn (Base $base): ThrowOption => $this->option($base, $moves), $this->forceBases());
+        $options = array_map(fn(Base $base): ThrowOption => $this->option($base, $moves), $this->forceBases());
         $called = $this->call($options);
 
         return new Timeline(
-            $this->question, $this->fieldedBy, $this->intercept->seconds, $moves, $this->ballTrack($called),
+            $this->question, $this->fieldedBy, $this->intercept->seconds, $this->released(), $moves, $this->ballTrack($called),
             $this->runnerTracks(), $options, $called, $this->threats(), $this->events($called),
         );
     }
@@ -138,7 +138,7 @@ final readonly class BuntPlay
         $ballThere = $this->released() + $this->question->throws->seconds($feet, $this->question->cast->at($this->fieldedBy)->arm);
         $coverThere = $cover?->there() ?? \INF;
         $runnerThere = $this->runnerAt($base);
-        $chance = static fn (float $margin): float => OutChance::ofMargin($margin, $level->motion->forceSpread) * OutChance::clean($feet, $level->executionFactor, $margin);
+        $chance = static fn(float $margin): float => OutChance::ofMargin($margin, $level->motion->forceSpread) * OutChance::clean($feet, $level->executionFactor, $margin);
 
         return new ThrowOption(
             $base, $cover?->position(), $ballThere, $coverThere, $runnerThere,
@@ -259,7 +259,7 @@ final readonly class BuntPlay
             new Event(EventKind::Arrives, max($called->ballThere, null === $called->cover ? 0.0 : $called->coverThere), 'At '.$called->base->word()),
             new Event(EventKind::RunnerThere, $called->runnerThere, $runner.' there'),
         ];
-        usort($events, static fn (Event $a, Event $b): int => $a->seconds <=> $b->seconds);
+        usort($events, static fn(Event $a, Event $b): int => $a->seconds <=> $b->seconds);
 
         return $events;
     }

@@ -14,7 +14,7 @@ final class ShippedDrills
     public static function all(): array
     {
         $drills = array_map(
-            static fn (ShippedDrill $shipped): Drill => $shipped->drill(),
+            static fn(ShippedDrill $shipped): Drill => $shipped->drill(),
             [new ChargeAndThrow(), new TurnBackToThird(), new CoverFirstOnTheRun(), new StretchAtSecond(), new BehindTheBag()],
         );
 

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Fox;
+
+use FoxCorner\App\Fox\Question\BuntQuestion;
+use FoxCorner\App\Fox\Question\GroundBallQuestion;
+use FoxCorner\App\Fox\Question\RunQuestion;
+use FoxCorner\App\Fox\Question\SpotQuestion;
+use FoxCorner\App\Fox\Question\ThrowQuestion;
+use FoxCorner\Core\InvalidValue;
+use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Validator;
+
+/**
+ * Answers a question as JSON.
+ *
+ * A bad question gets exit code 1 and a problem that names the field, what was wrong and what is allowed.
+ */
+final readonly class Fox
+{
+    public function __construct(private string $schemas)
+    {
+    }
+
+    /** @return array{string, int} the output and the exit code */
+    public function ask(string $name, string $json): array
+    {
+        try {
+            $question = $this->questions()[$name] ?? throw InvalidValue::notOneOf('question', $name, array_keys($this->questions()));
+
+            return [self::encode($question->answer($this->read($name, $json))), 0];
+        } catch (InvalidValue $problem) {
+            return [self::encode(['problem' => ['field' => $problem->field, 'wrong' => $problem->wrong, 'allowed' => $problem->allowed]]), 1];
+        }
+    }
+
+    /** @return array<string, Question> */
+    private function questions(): array
+    {
+        return [
+            'throw' => new ThrowQuestion(),
+            'run' => new RunQuestion(),
+            'ground-ball' => new GroundBallQuestion(),
+            'spot' => new SpotQuestion(),
+            'bunt' => new BuntQuestion(),
+        ];
+    }
+
+    /** @throws InvalidValue */
+    private function read(string $name, string $json): Input
+    {
+        $data = json_decode($json);
+        if (!$data instanceof \stdClass) {
+            throw InvalidValue::because('input', 'it is no JSON object'.(\JSON_ERROR_NONE === json_last_error() ? '' : ' ('.json_last_error_msg().')'), "an object as in docs/schemas/$name.question.json");
+        }
+        $schema = json_decode((string) file_get_contents("$this->schemas/$name.question.json"), flags: \JSON_THROW_ON_ERROR);
+        \assert($schema instanceof \stdClass);
+        $error = (new Validator())->validate($data, $schema)->error();
+        if (null !== $error) {
+            throw $this->problem($error, $schema);
+        }
+
+        return new Input((array) $data);
+    }
+
+    private function problem(ValidationError $error, \stdClass $schema): InvalidValue
+    {
+        while ([] !== $error->subErrors()) {
+            $error = $error->subErrors()[0];
+        }
+        $arguments = $error->args();
+        $named = $arguments['missing'] ?? $arguments['properties'] ?? null;
+        $field = match (true) {
+            \is_string($named) => $named,
+            \is_array($named) && \is_string($named[0] ?? null) => $named[0],
+            default => implode('.', array_map(strval(...), $error->data()->fullPath())),
+        };
+        /** @var array<string, \stdClass> $properties */
+        $properties = (array) $schema->properties;
+        $description = $properties[$field]->description ?? null;
+        $given = $error->data()->value();
+
+        return InvalidValue::because('' === $field ? 'input' : $field, match ($error->keyword()) {
+            'required' => 'it is missing',
+            'additionalProperties' => 'it is not part of the question',
+            default => json_encode($given).' does not fit',
+        }, \is_string($description) ? $description : implode(', ', array_keys($properties)));
+    }
+
+    /** @param array<string, mixed> $answer */
+    private static function encode(array $answer): string
+    {
+        return json_encode($answer, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION);
+    }
+}

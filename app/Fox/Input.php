@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Fox;
+
+/** A question's fields, after the schema has found them in order. */
+final readonly class Input
+{
+    /** @param array<array-key, mixed> $fields */
+    public function __construct(private array $fields)
+    {
+    }
+
+    public function number(string $name, float $otherwise = 0.0): float
+    {
+        $value = $this->fields[$name] ?? $otherwise;
+
+        return \is_int($value) || \is_float($value) ? (float) $value : $otherwise;
+    }
+
+    public function text(string $name, string $otherwise = ''): string
+    {
+        $value = $this->fields[$name] ?? $otherwise;
+
+        return \is_string($value) ? $value : $otherwise;
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Fox;
+
+use FoxCorner\Core\InvalidValue;
+
+/** A question that other programs can ask the core. Its schema is docs/schemas/NAME.question.json. */
+interface Question
+{
+    /**
+     * @return array<string, mixed> with units in the keys
+     *
+     * @throws InvalidValue
+     */
+    public function answer(Input $input): array;
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Fox\Question;
+
+use FoxCorner\App\Fox\Input;
+use FoxCorner\App\Fox\Question;
+use FoxCorner\Core\Motion\Legs;
+use FoxCorner\Core\Motion\MotionProfile;
+use FoxCorner\Core\People\Bats;
+
+final readonly class RunQuestion implements Question
+{
+    public function answer(Input $input): array
+    {
+        $motion = new MotionProfile();
+        $delay = match (Bats::from($input->text('bats'))) {
+            Bats::Right, Bats::Switch => $motion->startRight,
+            Bats::Left => $motion->startLeft,
+            Bats::Slap => $motion->startSlap,
+        };
+        $legs = Legs::fromHomeToFirst($input->number('home_to_first_s'), $delay, $input->number('base_path_ft'), $motion->accelerationTime);
+        $start = match ($input->text('start')) {
+            'steal' => $motion->stealStart,
+            'batter' => $delay,
+            default => 0.0,
+        };
+
+        return ['seconds' => round($start + $legs->secondsFor($input->number('distance_ft')), 4), 'top_speed_fps' => round($legs->topSpeed, 3)];
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\App;
+
+use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Team\Player;
+use FoxCorner\App\Team\Team;
+use FoxCorner\Tests\Core\Teams;
+use Symfony\Component\Routing\RouterInterface;
+
+/** Who may see and change what; gone through by the list of routes, so that a new one cannot be forgotten. */
+final class AccessTest extends AppTestCase
+{
+    private const PUBLIC = ['sign_in', 'sign_out', 'home'];
+
+    public function testSomebodyElsesTeamIsNotThere(): void
+    {
+        $kites = $this->team();
+        $paths = $this->paths($kites);
+        $this->newTeam($this->signIn('player'));
+        $stranger = $this->signIn('assistant');
+        $this->entities()->getConnection()->executeStatement('DELETE FROM membership WHERE account_id = ?', [$stranger->id()->toBinary()]);
+
+        self::assertGreaterThan(15, \count($paths));
+        foreach ($paths as $name => [$method, $path]) {
+            $this->browser->request($method, $path);
+            self::assertContains($this->browser->getResponse()->getStatusCode(), 'POST' === $method ? [403, 404] : [404], "$method $name");
+        }
+    }
+
+    public function testAThingOfAnotherTeamIsNotThereUnderMine(): void
+    {
+        $coach = $this->signIn();
+        $mine = $this->newTeam($coach, Teams::nine());
+        $theirs = $this->entities()->getRepository(Practice::class)->findOneBy(['team' => $this->team()]);
+        $player = $this->entities()->getRepository(Player::class)->findOneBy(['team' => $this->team()]);
+        self::assertNotNull($theirs);
+        self::assertNotNull($player);
+
+        foreach (["/practice/{$theirs->id()}", "/practice/{$theirs->id()}/sheet.pdf", "/practice/{$theirs->id()}/practice.ics", "/practice/{$theirs->id()}/change", "/team/player/{$player->id()}", '/practice/not-an-id'] as $path) {
+            $this->open($mine, $path);
+            self::assertResponseStatusCodeSame(404, $path);
+            self::assertSelectorTextContains('h1', 'This page is not there');
+        }
+    }
+
+    public function testNoChangeWithoutAToken(): void
+    {
+        $this->signIn();
+        $changes = array_filter($this->paths($this->team()), static fn (array $route): bool => 'POST' === $route[0]);
+        self::assertGreaterThanOrEqual(8, \count($changes));
+        foreach ($changes as $name => [$method, $path]) {
+            $this->browser->request($method, $path, [
+                'coverage' => 'first-stays', 'seen' => 1, 'text' => "number,name,positions\n1,A,1", 'confirmed' => 1,
+                'player_form' => ['name' => 'A', 'number' => '98', 'positions' => '1', 'throws' => 'R', 'bats' => 'R', 'limit' => 'none', 'version' => '1'],
+                'practice_form' => ['startsAt' => '2027-05-14T17:30', 'minutes' => '70', 'helpers' => '2', 'version' => '1'],
+                'field_form' => ['ruleSet' => 'baseball-90', 'level' => 'pro', 'surface' => 'grass', 'version' => '1'],
+            ]);
+            self::assertContains($this->browser->getResponse()->getStatusCode(), [302, 403, 422], $name);
+            if ($this->browser->getResponse()->isRedirect()) {
+                self::assertStringEndsWith('/sign-in', (string) $this->browser->getResponse()->headers->get('Location'), "$name went through");
+                $this->signIn();
+            }
+        }
+        self::assertCount(14, $this->entities()->getRepository(Player::class)->findBy(['team' => $this->team()]));
+    }
+
+    public function testPlayersReadAndDoNotChange(): void
+    {
+        $this->signIn('player');
+        foreach (['', '/team', '/field/R1-0?view=bunt', '/practice', '/you'] as $path) {
+            $this->open($this->team(), $path);
+            self::assertResponseIsSuccessful($path);
+        }
+        $this->open($this->team(), '/team');
+        self::assertSelectorNotExists('a:contains("Add a player")');
+        foreach (['/team/player/new', '/team/field', '/team/import', '/practice/new'] as $path) {
+            $this->open($this->team(), $path);
+            self::assertResponseStatusCodeSame(403, $path);
+            self::assertSelectorTextContains('h1', 'This is for coaches');
+        }
+    }
+
+    public function testEveryAnswerCarriesThePolicy(): void
+    {
+        $this->signIn();
+        foreach ($this->paths($this->team()) as $name => [$method, $path]) {
+            if ('GET' !== $method) {
+                continue;
+            }
+            $this->browser->request($method, $path);
+            $headers = $this->browser->getResponse()->headers;
+            self::assertStringContainsString("default-src 'none'; script-src 'self'; style-src 'self'", (string) $headers->get('Content-Security-Policy'), $name);
+            self::assertSame('nosniff', $headers->get('X-Content-Type-Options'), $name);
+            if (str_starts_with((string) $headers->get('Content-Type'), 'text/html')) {
+                $html = (string) $this->browser->getResponse()->getContent();
+                self::assertDoesNotMatchRegularExpression('/ style=|<style| on[a-z]+="|<script(?![^>]* src=)/', $html, "$name has something inline");
+            }
+        }
+    }
+
+    /** @return array<string, array{string, string}> method and path of every route, filled in with this team's things */
+    private function paths(Team $team): array
+    {
+        $router = self::getContainer()->get(RouterInterface::class);
+        $practice = $this->entities()->getRepository(Practice::class)->findOneBy(['team' => $team]);
+        $player = $this->entities()->getRepository(Player::class)->findOneBy(['team' => $team]);
+        $paths = [];
+        foreach ($router->getRouteCollection() as $name => $route) {
+            if (\in_array($name, self::PUBLIC, true) || !str_contains($route->getPath(), '{team}')) {
+                continue;
+            }
+            $known = ['team' => $team->id(), 'situation' => 'R1-0', 'practice' => $practice?->id(), 'player' => $player?->id()];
+            $path = $router->generate($name, array_intersect_key($known, array_flip($route->compile()->getPathVariables())));
+            foreach ($route->getMethods() as $method) {
+                $paths["$name $method"] = [$method, $path];
+            }
+        }
+
+        return $paths;
+    }
+}

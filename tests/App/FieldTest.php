@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\App;
+
+use FoxCorner\App\Plan\PlanChoice;
+use FoxCorner\Tests\Core\Teams;
+use PHPUnit\Framework\Attributes\TestWith;
+
+final class FieldTest extends AppTestCase
+{
+    public function testNineStandOnTheFieldWithTheirOwnPaces(): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team(), '/field/R1-0');
+
+        self::assertSelectorTextSame('h1', 'Double play, corners in');
+        self::assertCount(9, $page->filter('svg.drawing .name'));
+        self::assertSame('6 Marsh', preg_replace('/\s+/', ' ', trim($page->filter('tbody tr')->eq(5)->filter('th')->text())));
+        self::assertSelectorTextContains('tbody tr:nth-child(6)', '6½ off second, 2½ back');
+        self::assertSelectorTextContains('tbody tr:nth-child(4)', '7 off second, 2½ back', 'the same spot in shorter paces');
+    }
+
+    public function testTheAddressIsTheSituation(): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team(), '/field/R1R3-1?inning=7&half=bottom&score=-1&batter=slapper&count=2-1');
+
+        foreach (['inning' => '7', 'half' => 'bottom', 'score' => '-1', 'batter' => 'slapper', 'count' => '2-1'] as $name => $value) {
+            self::assertSame($value, $page->filter("select[name=$name] option[selected]")->attr('value') ?? $page->filter("select[name=$name] option[selected]")->text(), $name);
+        }
+        self::assertStringContainsString('/field/R3-1?', (string) $page->filter('#bag-first')->attr('href'), 'touching first takes the runner off');
+        self::assertStringContainsString('/field/R1R3-2?', (string) $page->filter('#outs')->attr('href'));
+        self::assertStringContainsString('batter=slapper', (string) $page->filter('#outs')->attr('href'), 'the context stays');
+    }
+
+    public function testTheBuntRunsWithJobsCallAndFindings(): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team(), '/field/R1-0?view=bunt&bunt=-20,30');
+        $picture = json_decode((string) $page->filter('[data-play]')->attr('data-play'), true);
+
+        self::assertIsArray($picture);
+        self::assertEqualsCanonicalizing(['1', '2', '3', '4', '5', '6', '7', '8', '9', 'R1', 'ball', 'batter'], array_map(strval(...), array_keys($picture['tracks'])));
+        self::assertSelectorTextSame('.call', '“Crash, one.”');
+        self::assertSame(['Oyelaran may not throw', 'Szabo is 0.7 s late at first'], $page->filter('.finding p:first-child')->each(static fn ($title): string => $title->text()));
+        self::assertCount(9, $page->filter('table')->last()->filter('tbody tr'));
+    }
+
+    public function testTouchedGroundBecomesABunt(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/field/R1-0?view=bunt&at=-20.5,35.5');
+
+        self::assertResponseRedirects();
+        self::assertStringContainsString('bunt=-30,41', (string) $this->browser->getResponse()->headers->get('Location'));
+    }
+
+    #[TestWith(['/field/R1-3', 'Situation: "R1-3" does not exist'])]
+    #[TestWith(['/field/R1-0?inning=99', 'Inning: 99 is too large'])]
+    #[TestWith(['/field/R1-0?score=lots', 'Score: "lots" is not a whole number'])]
+    #[TestWith(['/field/R1-0?batter=giant', 'Batter: "giant" is not known'])]
+    #[TestWith(['/field/R1-0?count=4-4', 'Count: "4-4" is no count'])]
+    #[TestWith(['/field/R1-0?coverage=wheel', 'Coverage: "wheel" is not known'])]
+    #[TestWith(['/field/R1-0?view=bunt&bunt=here', 'Bunt: "here" cannot be read'])]
+    #[TestWith(['/field/R1-0?view=top', 'View: "top" is not known'])]
+    #[TestWith(['/field/R1-0?view[]=top', 'This address cannot be read'])]
+    public function testABadAddressSaysWhatIsAllowed(string $path, string $words): void
+    {
+        $this->signIn();
+        $this->open($this->team(), $path);
+
+        self::assertContains($this->browser->getResponse()->getStatusCode(), [400, 404]);
+        self::assertSelectorTextContains('h1', $words);
+    }
+
+    #[TestWith([0, 'On the roster there is nobody on it'])]
+    #[TestWith([8, 'On the roster there are 8 players on it'])]
+    public function testWithoutNineThereIsAWayOut(int $players, string $words): void
+    {
+        $team = $this->newTeam($this->signIn(), \array_slice(Teams::nine(), 0, $players));
+        $this->open($team, '/field/R2-1');
+
+        self::assertResponseIsSuccessful();
+        self::assertSelectorTextContains('.finding', $words);
+        self::assertSelectorTextContains('.finding', 'Fill the roster');
+        $this->open($team);
+        self::assertSelectorTextContains('h1', 'The plan waits for nine players');
+    }
+
+    public function testAnUndrawnSituationSaysSo(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/field/R2-0?view=bunt');
+
+        self::assertSelectorTextContains('.note', 'Second, nobody out has no coverage drawn up');
+    }
+
+    public function testTheCoachDecides(): void
+    {
+        $coach = $this->signIn();
+        $this->open($this->team(), '/field/R1-0?view=bunt&coverage=first-stays');
+        $this->browser->submitForm('Play “Stay” here');
+        $this->browser->followRedirect();
+
+        self::assertSelectorTextContains('.call', 'Stay');
+        self::assertSelectorTextContains('body', "Decided by $coach->name");
+    }
+
+    public function testTwoCoachesGetAChoiceAndNotAnOverwrite(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/field/R1-0?view=bunt&coverage=first-stays');
+        $this->entities()->getConnection()->executeStatement("UPDATE plan_choice SET version = version + 1 WHERE situation = 'R1-0'");
+        $this->entities()->clear();
+        $this->browser->submitForm('Play “Stay” here');
+        $this->browser->followRedirect();
+
+        self::assertSelectorTextContains('.finding', 'has decided in the meantime');
+        $this->entities()->clear();
+        self::assertSame('corners-crash', $this->entities()->getRepository(PlanChoice::class)->findOneBy(['situation' => 'R1-0'])?->coverage());
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Core\Plan;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\People\Bats;
+use FoxCorner\Core\People\Hand;
+use FoxCorner\Core\People\Limit;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Plan\AuditedFinding;
+use FoxCorner\Core\Plan\CoverageReport;
+use FoxCorner\Core\Play\Bunt\BuntCoverage;
+use FoxCorner\Core\Play\Bunt\CoverageLine;
+use FoxCorner\Core\Play\Job;
+use FoxCorner\Tests\Core\Teams;
+use PHPUnit\Framework\TestCase;
+
+/** Every kind of fault is found where it is, with its figure, and not where it is not. */
+final class ChecksTest extends TestCase
+{
+    public function testASoundCoverageHasNoFaultOfTheDrawing(): void
+    {
+        foreach (['corners-crash', 'first-stays'] as $coverage) {
+            $kinds = self::kinds(Teams::plan(coverage: $coverage)->report());
+            self::assertSame([], array_intersect($kinds, ['bag-uncovered', 'bag-double', 'idle', 'two-jobs', 'limited-throw']), $coverage);
+        }
+    }
+
+    public function testBagThatNobodyCovers(): void
+    {
+        $finding = self::find(self::report(self::lines(without: Position::Shortstop)), 'bag-uncovered', Base::Third);
+
+        self::assertSame('Nobody covers third', $finding->worst->title);
+        self::assertMatchesRegularExpression('/a runner can be there at \d\.\d s/', $finding->worst->measure);
+        self::assertSame(15, $finding->balls);
+    }
+
+    public function testFielderWithoutAJob(): void
+    {
+        $finding = self::find(self::report(self::lines(without: Position::RightField)), 'idle');
+
+        self::assertSame('P9 has no job', $finding->worst->title);
+    }
+
+    public function testTwoAtOneBag(): void
+    {
+        $finding = self::find(self::report([...self::lines(without: Position::CenterField), CoverageLine::always(Position::CenterField, Job::cover(Base::Second))]), 'bag-double', Base::Second);
+
+        self::assertStringContainsString('4 P4 and 8 P8 both cover second', $finding->worst->measure);
+    }
+
+    public function testTwoJobsAtOnce(): void
+    {
+        $finding = self::find(self::report([...self::lines(), CoverageLine::always(Position::LeftField, Job::backUp(Base::Second))]), 'two-jobs');
+
+        self::assertSame('P7 has two jobs', $finding->worst->title);
+        self::assertStringContainsString('“Back up third” and “Back up second”', $finding->worst->measure);
+    }
+
+    public function testALateCoverIsMeasuredAndWalkedOff(): void
+    {
+        $slow = Teams::with(Teams::player(4, 4), Traits::of(Hand::Right, Bats::Right, 4.2, null, 2.5));
+        $roster = array_map(static fn(RosterPlayer $player): RosterPlayer => 4 === $player->number ? $slow : $player, Teams::nine());
+        $report = Teams::plan(roster: $roster, coverage: 'corners-crash')->report();
+        $finding = self::find($report, 'cover-late', Base::First);
+
+        self::assertSame(Position::SecondBase, $finding->worst->position);
+        self::assertGreaterThan(self::lateness(Teams::plan(coverage: 'corners-crash')->report()), self::lateness($report), 'a slower man is later');
+        self::assertMatchesRegularExpression('/\d+½? paces/', $finding->worst->mend);
+    }
+
+    public function testAThrowAskedOfASoreArm(): void
+    {
+        $roster = array_map(static fn(RosterPlayer $player): RosterPlayer => 2 === $player->number ? Teams::with($player, limit: Limit::NoThrowing) : $player, Teams::nine());
+        $finding = self::find(Teams::plan(roster: $roster)->report(), 'limited-throw');
+
+        self::assertSame('P2 may not throw', $finding->worst->title);
+        self::assertLessThan(15, $finding->balls, 'only on balls that are the catcher’s');
+    }
+
+    public function testTheWorstComesFirstAndEachFaultOnce(): void
+    {
+        $report = self::report([CoverageLine::always(Position::SecondBase, Job::cover(Base::First))]);
+        $ranks = array_map(static fn(AuditedFinding $finding): float => $finding->rank(), $report->findings);
+        $sorted = $ranks;
+        rsort($sorted);
+
+        self::assertSame($sorted, $ranks);
+        $identities = array_map(static fn(AuditedFinding $finding): string => $finding->worst->identity(), $report->findings);
+        self::assertSame(array_unique($identities), $identities);
+    }
+
+    /** @param list<CoverageLine> $lines */
+    private static function report(array $lines): CoverageReport
+    {
+        return Teams::plan()->reportOn(new BuntCoverage('test', 'Test', 'Test', 'A test.', [Position::Pitcher, Position::Catcher, Position::ThirdBase], $lines));
+    }
+
+    /** @return list<CoverageLine> "first stays", sound, less one position's lines */
+    private static function lines(?Position $without = null): array
+    {
+        return array_values(array_filter([
+            CoverageLine::when(Position::Pitcher, Job::cover(Base::Home), Position::Catcher),
+            CoverageLine::when(Position::Pitcher, Job::converge(), Position::ThirdBase),
+            CoverageLine::when(Position::Catcher, Job::cover(Base::Home), Position::Pitcher, Position::ThirdBase),
+            CoverageLine::always(Position::FirstBase, Job::cover(Base::First)),
+            CoverageLine::always(Position::SecondBase, Job::cover(Base::Second)),
+            CoverageLine::when(Position::ThirdBase, Job::converge(), Position::Pitcher, Position::Catcher),
+            CoverageLine::always(Position::Shortstop, Job::cover(Base::Third)),
+            CoverageLine::always(Position::LeftField, Job::backUp(Base::Third)),
+            CoverageLine::always(Position::CenterField, Job::backUp(Base::Second)),
+            CoverageLine::always(Position::RightField, Job::backUp(Base::First)),
+        ], static fn(CoverageLine $line): bool => $line->who !== $without));
+    }
+
+    /** @return list<string> */
+    private static function kinds(CoverageReport $report): array
+    {
+        return array_map(static fn(AuditedFinding $finding): string => $finding->worst->kind, $report->findings);
+    }
+
+    private static function find(CoverageReport $report, string $kind, ?Base $base = null): AuditedFinding
+    {
+        foreach ($report->findings as $finding) {
+            if ($finding->worst->kind === $kind && (null === $base || $finding->worst->base === $base)) {
+                return $finding;
+            }
+        }
+        self::fail("No finding of kind $kind; there were: ".implode(', ', self::kinds($report)));
+    }
+
+    private static function lateness(CoverageReport $report): float
+    {
+        preg_match('/([\d.]+) s late/', self::find($report, 'cover-late', Base::First)->worst->title, $parts);
+
+        return (float) ($parts[1] ?? 0);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Core;
+
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Game\Count;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Half;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\People\Level;
+use FoxCorner\Core\People\Limit;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\LeadOutPolicy;
+
+/** Teams and states that tests start from. */
+final class Teams
+{
+    public static function player(int $number, int ...$positions): RosterPlayer
+    {
+        return new RosterPlayer("id-$number", "P$number", $number, array_map(Position::ofNumber(...), array_values($positions)), Traits::unknown());
+    }
+
+    public static function with(RosterPlayer $player, ?Traits $traits = null, ?Limit $limit = null): RosterPlayer
+    {
+        return new RosterPlayer($player->id, $player->name, $player->number, $player->positions, $traits ?? $player->traits, $limit ?? $player->limit);
+    }
+
+    /** @return list<RosterPlayer> one ordinary player at each position, wearing its number */
+    public static function nine(): array
+    {
+        return array_map(static fn(int $number): RosterPlayer => self::player($number, $number), range(1, 9));
+    }
+
+    /** @return list<RosterPlayer> the nine and six more who can do two things */
+    public static function fifteen(): array
+    {
+        return [...self::nine(), self::player(10, 1, 5), self::player(11, 2, 3), self::player(12, 4, 6), self::player(13, 7, 8), self::player(14, 9, 7), self::player(15, 3, 1)];
+    }
+
+    public static function state(string $rules = 'fastpitch-43', string $situation = 'R1-0', int $inning = 3, int $lead = 0, BatterType $batter = BatterType::Right, string $count = '0-0'): GameState
+    {
+        return GameState::of(ShippedRuleSets::get($rules), Situation::fromKey($situation), Context::of($inning, Half::Top, $lead, $batter, Count::fromKey($count)));
+    }
+
+    /** @param list<RosterPlayer>|null $roster */
+    public static function plan(?GameState $state = null, Level $level = Level::Fastpitch16, ?array $roster = null, ?string $coverage = null): SituationPlan
+    {
+        return SituationPlan::of($state ?? self::state(), $level->profile(), $roster ?? self::nine(), $coverage, LeadOutPolicy::ordinary());
+    }
+}
