@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Field;
 
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Plan\CoverageReports;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
@@ -19,7 +20,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** One situation, drawn: where the nine stand and why, and the bunt play on the clock. */
 final class FieldPage extends AbstractController
 {
-    public function __construct(private readonly PlanReader $plans)
+    public function __construct(private readonly PlanReader $plans, private readonly CoverageReports $reports)
     {
     }
 
@@ -49,7 +50,7 @@ final class FieldPage extends AbstractController
             'plan' => $plan,
             'choice' => $read->choice,
             'drawing' => new FieldDrawing($rules, View::Bunt === $address->view ? Window::infield($rules) : Window::wholeField($rules)),
-            'reports' => array_map($plan->reportOn(...), $plan->coverages),
+            'reports' => View::Bunt === $address->view ? $this->reports->of($plan) : [],
             'play' => $play,
             'picture' => null === $play ? null : new PlayPicture($play),
             'kinds' => null === $play ? [] : $this->kinds($play),

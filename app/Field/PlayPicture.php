@@ -62,6 +62,6 @@ final readonly class PlayPicture implements \JsonSerializable
     /** @return list<array{float, float, float}> */
     private static function frames(Track $track): array
     {
-        return array_map(static fn(Keyframe $frame): array => [round($frame->seconds, 3), round($frame->point->x, 2), round(-$frame->point->y, 2)], $track->keyframes);
+        return array_map(static fn(Keyframe $frame): array => [round($frame->seconds, 3), round($frame->point->x, 2) + 0.0, round(-$frame->point->y, 2) + 0.0], $track->keyframes);
     }
 }

@@ -67,15 +67,13 @@ final readonly class Fox
 
     private function problem(ValidationError $error, \stdClass $schema): InvalidValue
     {
-        while ([] !== $error->subErrors()) {
-            $error = $error->subErrors()[0];
-        }
+        $error = self::innermost($error);
         $arguments = $error->args();
         $named = $arguments['missing'] ?? $arguments['properties'] ?? null;
         $field = match (true) {
             \is_string($named) => $named,
             \is_array($named) && \is_string($named[0] ?? null) => $named[0],
-            default => implode('.', array_map(strval(...), $error->data()->fullPath())),
+            default => implode('.', array_filter($error->data()->fullPath(), is_scalar(...))),
         };
         /** @var array<string, \stdClass> $properties */
         $properties = (array) $schema->properties;
@@ -87,6 +85,14 @@ final readonly class Fox
             'additionalProperties' => 'it is not part of the question',
             default => json_encode($given).' does not fit',
         }, \is_string($description) ? $description : implode(', ', array_keys($properties)));
+    }
+
+    private static function innermost(ValidationError $error): ValidationError
+    {
+        /** @var list<ValidationError> $within */
+        $within = $error->subErrors();
+
+        return [] === $within ? $error : self::innermost($within[0]);
     }
 
     /** @param array<string, mixed> $answer */

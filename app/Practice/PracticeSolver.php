@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice;
 
+use FoxCorner\App\Plan\CoverageReports;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\Sheet\SheetWriter;
@@ -26,7 +27,7 @@ final readonly class PracticeSolver
     /** The situation whose bunt coverage is drilled: runner on first, nobody out. */
     private const SITUATION = 'R1-0';
 
-    public function __construct(private PlanReader $plans, private PlayerRepository $players, private PracticeRepository $practices, private SheetCodec $codec)
+    public function __construct(private PlanReader $plans, private CoverageReports $reports, private PlayerRepository $players, private PracticeRepository $practices, private SheetCodec $codec)
     {
     }
 
@@ -37,7 +38,7 @@ final readonly class PracticeSolver
         $plan = $this->plans->read($team, Situation::fromKey(self::SITUATION), Context::ordinary())->plan;
         $coverage = $plan->coverage ?? throw InvalidValue::because('plan', 'the rule set knows no bunts, so there is no coverage to drill', 'a rule set with bunts');
         $coming = array_values(array_filter($this->players->rosterOf($team), static fn(RosterPlayer $player): bool => \in_array($player->id, $draft->comes, true)));
-        $needs = Needs::of($plan->report(), $coming, ShippedDrills::all(), $this->taughtBefore($team, $startsAt));
+        $needs = Needs::of($this->reports->chosen($plan), $coming, ShippedDrills::all(), $this->taughtBefore($team, $startsAt));
 
         return SheetWriter::write(
             Scheduler::solve(PracticeRequest::of($coming, $draft->helpers ?? 0, $draft->minutes ?? 0, $team->rules()->diamond(), ShippedDrills::all(), $needs)),

@@ -7,6 +7,7 @@ namespace FoxCorner\App\Today;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\MembershipRepository;
+use FoxCorner\App\Plan\CoverageReports;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeRepository;
@@ -29,6 +30,7 @@ final class TodayPage extends AbstractController
 
     public function __construct(
         private readonly PlanReader $plans,
+        private readonly CoverageReports $reports,
         private readonly PracticeRepository $practices,
         private readonly SheetCodec $codec,
         private readonly ClockInterface $clock,
@@ -81,7 +83,7 @@ final class TodayPage extends AbstractController
             if (null === $plan->coverage) {
                 continue;
             }
-            foreach ($plan->report()->findings as $finding) {
+            foreach ($this->reports->chosen($plan)->findings as $finding) {
                 $open[$finding->worst->identity()] ??= new OpenFinding($finding, $situation, $plan->coverage->name());
             }
         }

@@ -1,14 +1,18 @@
-// Touching the ground of a drawing marked data-ground asks the server about that point, in field feet.
+// Touching the ground of a drawing asks the server about that point, in field feet, at the address in data-ground.
+import htmx from 'htmx.org/dist/htmx.esm.js';
 
 export function listenForGround(page) {
     page.addEventListener('click', (event) => {
         const drawing = event.target.closest('svg[data-ground]');
         if (!drawing) return;
         const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(drawing.getScreenCTM().inverse());
-        const link = page.getElementById(drawing.dataset.ground);
-        const address = new URL(link.href);
+        const address = new URL(drawing.dataset.ground, page.baseURI);
         address.searchParams.set('at', `${point.x.toFixed(1)},${(-point.y).toFixed(1)}`);
+        const link = page.createElement('a');
         link.href = address.href;
+        link.hidden = true;
+        drawing.after(link);
+        htmx.process(link);
         link.click();
     });
 }

@@ -40,7 +40,7 @@ final readonly class BuntOutlook
 
         return new self(
             array_sum(array_column($present, 1)),
-            array_values(array_column(array_filter($present, static fn(array $sign): bool => $sign[1] > 0), 0)),
+            array_column(array_filter($present, static fn(array $sign): bool => $sign[1] > 0), 0),
         );
     }
 

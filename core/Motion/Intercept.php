@@ -9,8 +9,9 @@ use FoxCorner\Core\Field\Point;
 /** The earliest moment at which a fielder can have a rolling ball. */
 final readonly class Intercept
 {
-    /** s between two looks at the ball, then halved down to a ten-thousandth. */
+    /** s between two looks at the ball; the interval in which it comes within reach is then halved. */
     private const LOOK = 0.1;
+    private const HALVINGS = 4;
     private const LATEST = 8.0;
 
     private function __construct(public float $seconds, public Point $point)
@@ -25,20 +26,34 @@ final readonly class Intercept
      */
     public static function of(Point $from, Legs $legs, float $reaction, float $reach, RollingBall $ball): ?self
     {
-        $has = static fn(float $seconds): bool => $from->distanceTo($ball->at($seconds)) <= $reach + $legs->distanceAfter($seconds - $reaction);
         $late = $reaction;
-        while (!$has($late)) {
+        $over = self::missing($from, $legs, $reaction, $reach, $ball, $late);
+        $under = 0.0;
+        while ($over > 0.0) {
             $late += self::LOOK;
             if ($late > self::LATEST) {
                 return null;
             }
+            $under = $over;
+            $over = self::missing($from, $legs, $reaction, $reach, $ball, $late);
         }
         $early = max($reaction, $late - self::LOOK);
-        while ($late - $early > 1e-4) {
+        for ($halving = 0; $halving < self::HALVINGS && $late > $early; ++$halving) {
             $middle = ($early + $late) / 2;
-            [$early, $late] = $has($middle) ? [$early, $middle] : [$middle, $late];
+            $missing = self::missing($from, $legs, $reaction, $reach, $ball, $middle);
+            [$early, $late, $under, $over] = $missing <= 0.0 ? [$early, $middle, $under, $missing] : [$middle, $late, $missing, $over];
         }
+        // Between two looks this close the distance changes evenly.
+        $seconds = $under > 0.0 ? $early + ($late - $early) * $under / ($under - $over) : $late;
 
-        return new self($late, $ball->at($late));
+        return new self($seconds, $ball->at($seconds));
+    }
+
+    /** Feet between the fielder's reach and the ball at a moment; not positive when the fielder has it. */
+    private static function missing(Point $from, Legs $legs, float $reaction, float $reach, RollingBall $ball, float $seconds): float
+    {
+        $feet = $ball->distanceAfter($seconds);
+
+        return hypot($feet * $ball->directionX - $from->x, $feet * $ball->directionY - $from->y) - $reach - $legs->distanceAfter($seconds - $reaction);
     }
 }

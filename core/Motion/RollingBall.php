@@ -15,8 +15,9 @@ final readonly class RollingBall
     private const GROUND_BALL_KEEPS = 0.80;
     private const BUNT_KEEPS = 0.90;
 
-    private float $directionX;
-    private float $directionY;
+    /** The line's direction, a foot long. */
+    public float $directionX;
+    public float $directionY;
 
     /**
      * @param float $speed        ft/s along the ground after first contact

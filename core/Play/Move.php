@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play;
 
+use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Position;
 
 /** What one fielder does on a play: the jobs given, the path, and when it ends. */
@@ -17,6 +18,17 @@ final readonly class Move
     public function position(): Position
     {
         return $this->who->position;
+    }
+
+    public function covers(Base $base): bool
+    {
+        foreach ($this->jobs as $job) {
+            if (JobKind::Cover === $job->kind && $job->base === $base) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Seconds from contact until the fielder is where the job is done. */

@@ -44,15 +44,14 @@ final readonly class Timeline
      */
     public function covers(Base $base): array
     {
-        return array_values(array_filter($this->moves, static function (Move $move) use ($base): bool {
-            foreach ($move->jobs as $job) {
-                if (JobKind::Cover === $job->kind && $job->base === $base) {
-                    return true;
-                }
+        $covers = [];
+        foreach ($this->moves as $move) {
+            if ($move->covers($base)) {
+                $covers[] = $move;
             }
+        }
 
-            return false;
-        }));
+        return $covers;
     }
 
     /** Seconds from contact to the last thing that matters, a breath added. */

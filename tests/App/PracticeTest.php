@@ -10,6 +10,8 @@ use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;
 use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VEvent;
+use Sabre\VObject\Property;
 use Sabre\VObject\Reader;
 
 final class PracticeTest extends AppTestCase
@@ -26,9 +28,9 @@ final class PracticeTest extends AppTestCase
         self::assertSelectorTextContains('.sheet', 'Charge and throw');
         self::assertSelectorTextContains('.sheet', '17:30');
         $sheet = self::getContainer()->get(SheetCodec::class)->read($this->practiceOf($team));
-        self::assertSame(70, array_sum(array_map(static fn ($block): int => $block->minutes, $sheet->blocks)));
+        self::assertSame(70, array_sum(array_map(static fn($block): int => $block->minutes, $sheet->blocks)));
         foreach ($sheet->rounds() as $round) {
-            $everybody = [...$round->waiting, ...array_merge(...array_map(static fn ($station): array => $station->players, $round->stations))];
+            $everybody = [...$round->waiting, ...array_merge(...array_map(static fn($station): array => $station->players, $round->stations))];
             self::assertCount(15, $everybody);
         }
     }
@@ -55,6 +57,7 @@ final class PracticeTest extends AppTestCase
         $page = $this->open($this->team(), '/practice/new');
         $form = $page->selectButton('Make the practice')->form();
         $values = $form->getPhpValues();
+        self::assertIsArray($values['practice_form']);
         unset($values['practice_form']['comes']);
         $this->browser->request('POST', $form->getUri(), $values);
 
@@ -94,11 +97,18 @@ final class PracticeTest extends AppTestCase
         self::assertResponseHeaderSame('Content-Type', 'text/calendar; charset=utf-8');
         self::assertInstanceOf(VCalendar::class, $calendar);
         self::assertSame([], $calendar->validate());
-        $event = $calendar->VEVENT;
-        self::assertSame($practice->startsAt()->format('Ymd\THis'), (string) $event->DTSTART);
-        self::assertSame($practice->endsAt()->format('Ymd\THis'), (string) $event->DTEND);
-        self::assertSame('Kites: practice, corners crash', (string) $event->SUMMARY);
-        self::assertSame('Quay field', (string) $event->LOCATION);
+        [$event] = $calendar->getComponents();
+        self::assertInstanceOf(VEvent::class, $event);
+        $said = static function (string $name) use ($event): string {
+            $property = $event->select($name)[0] ?? null;
+            self::assertInstanceOf(Property::class, $property);
+
+            return (string) $property;
+        };
+        self::assertSame($practice->startsAt()->format('Ymd\THis'), $said('DTSTART'));
+        self::assertSame($practice->endsAt()->format('Ymd\THis'), $said('DTEND'));
+        self::assertSame('Kites: practice, corners crash', $said('SUMMARY'));
+        self::assertSame('Quay field', $said('LOCATION'));
     }
 
     public function testPdf(): void

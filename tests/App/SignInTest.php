@@ -72,7 +72,7 @@ final class SignInTest extends AppTestCase
 
     public function testPasswordsAreKeptAsBcrypt(): void
     {
-        self::assertStringStartsWith('$2y$', (string) $this->signIn()->getPassword());
+        self::assertStringStartsWith('$2y$', $this->signIn()->getPassword());
     }
 
     private function attempt(string $email, string $password): void

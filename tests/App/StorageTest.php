@@ -29,17 +29,16 @@ final class StorageTest extends AppTestCase
     public function testTheDemoCanBeResetAndIsTheSame(): void
     {
         $demo = self::getContainer()->get(Demo::class);
-        $count = fn (string $class): int => $this->entities()->getRepository($class)->count();
-        $before = [$count(Player::class), $count(Practice::class)];
+        $before = [$this->entities()->getRepository(Player::class)->count(), $this->entities()->getRepository(Practice::class)->count()];
         $other = $this->newTeam($this->signIn('player'));
         $this->entities()->getConnection()->executeStatement("DELETE FROM player WHERE name = 'Marsh'");
         $this->entities()->getConnection()->executeStatement('DELETE FROM membership WHERE team_id = ?', [$other->id()->toBinary()]);
         $demo->remove();
-        self::assertSame([0, 0], [$count(Player::class), $count(Practice::class)]);
-        self::assertSame(1, $count(\FoxCorner\App\Team\Team::class), 'what is not the demo’s stays');
+        self::assertSame([0, 0], [$this->entities()->getRepository(Player::class)->count(), $this->entities()->getRepository(Practice::class)->count()]);
+        self::assertSame(1, $this->entities()->getRepository(\FoxCorner\App\Team\Team::class)->count(), 'what is not the demo’s stays');
         $demo->load();
 
-        self::assertSame($before, [$count(Player::class), $count(Practice::class)]);
+        self::assertSame($before, [$this->entities()->getRepository(Player::class)->count(), $this->entities()->getRepository(Practice::class)->count()]);
     }
 
     public function testSessionsLiveInTheDatabase(): void
@@ -88,7 +87,13 @@ final class StorageTest extends AppTestCase
 
     private function queriesOf(string $path): int
     {
-        $status = fn (): int => (int) $this->entities()->getConnection()->fetchAssociative("SHOW SESSION STATUS LIKE 'Questions'")['Value'];
+        $status = function (): int {
+            $row = $this->entities()->getConnection()->fetchNumeric("SHOW SESSION STATUS LIKE 'Questions'");
+            self::assertIsArray($row);
+            self::assertIsNumeric($row[1]);
+
+            return (int) $row[1];
+        };
         $team = $this->team();
         $before = $status();
         $this->open($team, $path);

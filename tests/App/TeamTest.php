@@ -95,7 +95,7 @@ final class TeamTest extends AppTestCase
         $reading = (new RosterCsv())->read("\xEF\xBB\xBFNumber;Name;Positions;Throws;Bats;Home to first s;Arm mph\r\n3;Ødegård;6 4;R;SL;3,05;\r\n;;;;;;\r\n\"7\";\"Mary Ann\";\"2\";l;;;51,5\r\n");
 
         self::assertEquals([], $reading->problems);
-        self::assertSame(['Ødegård', 'Mary Ann'], array_map(static fn (RosterPlayer $player): string => $player->name, $reading->players));
+        self::assertSame(['Ødegård', 'Mary Ann'], array_map(static fn(RosterPlayer $player): string => $player->name, $reading->players));
         self::assertSame(3.05, $reading->players[0]->traits->homeToFirst);
         self::assertSame(51.5, $reading->players[1]->traits->armMph);
         self::assertNull($reading->players[1]->traits->homeToFirst);
@@ -107,7 +107,7 @@ final class TeamTest extends AppTestCase
 
         self::assertSame(
             ['3 number', '4 number', '5 positions', '6 throws', '7 home_to_first_s', '8 name'],
-            array_map(static fn (RowProblem $problem): string => "$problem->row $problem->column", $reading->problems),
+            array_map(static fn(RowProblem $problem): string => "$problem->row $problem->column", $reading->problems),
         );
         self::assertCount(1, $reading->players);
     }
@@ -124,7 +124,7 @@ final class TeamTest extends AppTestCase
     {
         $roster = self::getContainer()->get(PlayerRepository::class)->rosterOf($this->team());
         $again = (new RosterCsv())->read((new RosterCsv())->write($roster));
-        $plain = static fn (RosterPlayer $player): array => [$player->name, $player->number, $player->positions, $player->traits, $player->limit];
+        $plain = static fn(RosterPlayer $player): array => [$player->name, $player->number, $player->positions, $player->traits, $player->limit];
 
         self::assertEquals([], $again->problems);
         self::assertEquals(array_map($plain, $roster), array_map($plain, $again->players));

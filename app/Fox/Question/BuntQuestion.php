@@ -36,7 +36,7 @@ final readonly class BuntQuestion implements Question
         $rules = ShippedRuleSets::get($input->text('rule_set'));
         $situation = Situation::fromKey($input->text('situation', 'R1-0'));
         $context = Context::of(3, Half::Top, 0, BatterType::from($input->text('batter', 'right')), Count::none());
-        $roster = array_map(static fn (Position $position): RosterPlayer => new RosterPlayer((string) $position->value, $position->label(), $position->value, [$position], Traits::unknown()), Position::cases());
+        $roster = array_map(static fn(Position $position): RosterPlayer => new RosterPlayer((string) $position->value, $position->label(), $position->value, [$position], Traits::unknown()), Position::cases());
         $plan = SituationPlan::of(GameState::of($rules, $situation, $context), Level::from($input->text('level'))->profile(), $roster, null, LeadOutPolicy::ordinary());
         if (null === $plan->coverage) {
             throw InvalidValue::because('situation', "no bunt coverage is drawn up for {$situation->key()} under this rule set", 'R1-0, R1-1, with a rule set that has bunts');
@@ -55,7 +55,7 @@ final readonly class BuntQuestion implements Question
             'fielded_s' => round($play->fieldedAt, 3),
             'released_s' => round($play->releasedAt, 3),
             'call' => $play->called->base->word(),
-            'options' => array_map(static fn (ThrowOption $option): array => [
+            'options' => array_map(static fn(ThrowOption $option): array => [
                 'base' => $option->base->word(),
                 'cover' => $option->cover?->value,
                 'ball_there_s' => round($option->ballThere, 3),
@@ -64,13 +64,13 @@ final readonly class BuntQuestion implements Question
                 'margin_s' => is_finite($option->margin()) ? round($option->margin(), 3) : null,
                 'out_chance' => round($option->chance, 4),
             ], $play->options),
-            'jobs' => array_map(static fn (Move $move): array => [
+            'jobs' => array_map(static fn(Move $move): array => [
                 'position' => $move->position()->value,
-                'jobs' => array_map(static fn (Job $job): string => $job->words, $move->jobs),
+                'jobs' => array_map(static fn(Job $job): string => $job->words, $move->jobs),
                 'there_s' => round($move->there(), 3),
-                'keyframes_s_ft' => array_map(static fn (Keyframe $frame): array => [round($frame->seconds, 3), round($frame->point->x, 2), round($frame->point->y, 2)], $move->track->keyframes),
+                'keyframes_s_ft' => array_map(static fn(Keyframe $frame): array => [round($frame->seconds, 3), round($frame->point->x, 2), round($frame->point->y, 2)], $move->track->keyframes),
             ], array_values($play->moves)),
-            'events' => array_map(static fn (Event $event): array => ['kind' => $event->kind->value, 's' => round($event->seconds, 3), 'words' => $event->words], $play->events),
+            'events' => array_map(static fn(Event $event): array => ['kind' => $event->kind->value, 's' => round($event->seconds, 3), 'words' => $event->words], $play->events),
         ];
     }
 }

@@ -152,10 +152,8 @@ final readonly class BuntPlay
     {
         $first = null;
         foreach ($moves as $move) {
-            foreach ($move->jobs as $job) {
-                if (JobKind::Cover === $job->kind && $job->base === $base && (null === $first || $move->there() < $first->there())) {
-                    $first = $move;
-                }
+            if ($move->covers($base) && (null === $first || $move->there() < $first->there())) {
+                $first = $move;
             }
         }
 

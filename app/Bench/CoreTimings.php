@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Bench;
+
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Motion\Ball;
+use FoxCorner\Core\Motion\CarryTable;
+use FoxCorner\Core\Motion\Speed;
+use FoxCorner\Core\People\Level;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\Bunt\BuntGrid;
+use FoxCorner\Core\Play\LeadOutPolicy;
+use FoxCorner\Core\Practice\Drill\ShippedDrills;
+use FoxCorner\Core\Practice\Needs;
+use FoxCorner\Core\Practice\PracticeRequest;
+use FoxCorner\Core\Practice\Scheduler;
+
+/** The hot paths of the core. */
+final class CoreTimings
+{
+    /** @return array<string, callable(): mixed> */
+    public static function all(): array
+    {
+        $state = GameState::of(ShippedRuleSets::get('fastpitch-43'), Situation::fromKey('R1-0'), Context::ordinary());
+        $roster = array_map(static fn(int $number): RosterPlayer => new RosterPlayer("$number", "P$number", $number, [Position::ofNumber(($number - 1) % 9 + 1), Position::ofNumber($number % 9 + 1)], Traits::unknown()), range(1, 14));
+        $plan = SituationPlan::of($state, Level::Fastpitch16->profile(), $roster, null, LeadOutPolicy::ordinary());
+        $ball = BuntGrid::restingAt(30, -20, $state->rules->buntSurface());
+        $report = $plan->report();
+        $needs = Needs::of($report, $roster, ShippedDrills::all(), []);
+
+        return [
+            'one bunt play' => static fn(): mixed => $plan->play($ball),
+            'one coverage audited over 15 bunts' => static fn(): mixed => $plan->report(),
+            'plan of one situation: lineup, spots, coverage' => static fn(): mixed => SituationPlan::of($state, Level::Fastpitch16->profile(), $roster, null, LeadOutPolicy::ordinary()),
+            'table of long throws for one arm' => static fn(): mixed => CarryTable::of(Ball::Baseball->dragPerFoot(), Speed::ofMph(80)->feetPerSecond),
+            'practice of 70 minutes, 14 players, 3 helpers' => static fn(): mixed => Scheduler::solve(PracticeRequest::of($roster, 3, 70, $state->rules->diamond(), ShippedDrills::all(), $needs)),
+        ];
+    }
+}

@@ -1,0 +1,142 @@
+import { expect, signIn, test } from './fox.mjs';
+
+const place = async (page, actor) => (await page.locator(`[data-actor="${actor}"]`).getAttribute('transform')).match(/-?[\d.]+/g).map(Number);
+
+test('bags and outs by mouse and by keys, kept in the address', async ({ page }) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/field/none-0`);
+    await page.getByRole('link', { name: 'First: empty, put a runner on' }).click();
+    await expect(page).toHaveURL(/field\/R1-0/);
+    await page.keyboard.press('3');
+    await expect(page).toHaveURL(/field\/R1R3-0/);
+    await page.keyboard.press('o');
+    await expect(page).toHaveURL(/field\/R1R3-1/);
+    await page.keyboard.press('1');
+    await expect(page).toHaveURL(/field\/R3-1/);
+    await expect(page.locator('.strip')).toContainText('Third');
+    await page.getByLabel('Batter').selectOption('slapper');
+    await expect(page).toHaveURL(/batter=slapper/);
+    await page.getByLabel('Score').selectOption('-2');
+    await expect(page).toHaveURL(/score=-2/);
+    await expect(page.getByLabel('Batter')).toHaveValue('slapper');
+
+    const address = page.url();
+    await page.goBack();
+    await expect(page).not.toHaveURL(address);
+    await page.goForward();
+    await expect(page.getByLabel('Score')).toHaveValue('-2');
+    await page.getByLabel('Score').focus();
+    await page.keyboard.press('o');
+    await expect(page, 'keys belong to the field that is typed in').toHaveURL(address);
+});
+
+test('the play runs, steps and is dragged along the computed keyframes', async ({ page }) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/field/R1-0?view=bunt`);
+    const bar = page.getByLabel('Time of the play');
+    const play = JSON.parse(await page.locator('[data-play]').getAttribute('data-play'));
+    const end = (actor) => play.tracks[actor][play.tracks[actor].length - 1].slice(1);
+
+    await bar.fill('0');
+    for (const actor of ['1', '6', '9', 'R1', 'ball']) expect(await place(page, actor)).toEqual(play.tracks[actor][0].slice(1));
+    await page.getByRole('button', { name: 'Next' }).click();
+    await expect(bar).toHaveAttribute('aria-valuetext', /Fielded, 5/);
+    const fielded = play.events[1].t;
+    expect(Number(await bar.inputValue())).toBeCloseTo(fielded, 1);
+    await page.keyboard.press('.');
+    await expect(bar).toHaveAttribute('aria-valuetext', /Released/);
+    await page.keyboard.press(',');
+    await expect(bar).toHaveAttribute('aria-valuetext', /Fielded, 5/);
+    await bar.fill(String(play.length));
+    for (const actor of ['4', '6', 'R1', 'ball']) {
+        const [x, y] = await place(page, actor);
+        expect(x).toBeCloseTo(end(actor)[0], 1);
+        expect(y).toBeCloseTo(end(actor)[1], 1);
+    }
+
+    await bar.fill('0.3');
+    const [from, to] = play.tracks.ball.reduce(([a, b], frame) => (frame[0] <= 0.3 ? [frame, b] : [a, b ?? frame]), [null, null]);
+    const share = (0.3 - from[0]) / (to[0] - from[0]);
+    expect((await place(page, 'ball'))[0]).toBeCloseTo(from[1] + share * (to[1] - from[1]), 1);
+
+    await page.getByRole('button', { name: 'Half speed' }).click();
+    await expect(page.getByRole('button', { name: 'Half speed' })).toHaveAttribute('aria-pressed', 'true');
+    await page.getByRole('button', { name: 'Play', exact: true }).click();
+    await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
+    await expect.poll(async () => Number(await bar.inputValue())).toBeGreaterThan(0.6);
+    await page.getByRole('button', { name: 'Pause' }).click();
+    const stopped = await bar.inputValue();
+    await page.waitForTimeout(200);
+    expect(await bar.inputValue()).toBe(stopped);
+});
+
+test('with reduced motion the play goes event by event', async ({ page }) => {
+    await page.emulateMedia({ reducedMotion: 'reduce' });
+    const team = await signIn(page);
+    await page.goto(`/${team}/field/R1-0?view=bunt`);
+    const bar = page.getByLabel('Time of the play');
+    await bar.fill('0');
+    await page.getByRole('button', { name: 'Play', exact: true }).click();
+    await expect(bar).toHaveAttribute('aria-valuetext', /Fielded/);
+    await expect(page.getByRole('button', { name: 'Play', exact: true })).toBeVisible();
+});
+
+test('touching the ground bunts there', async ({ page }) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/field/R1-0?view=bunt`);
+    const drawing = page.locator('svg[data-ground]');
+    const target = await drawing.evaluate((svg) => {
+        const point = new DOMPoint(22, -30).matrixTransform(svg.getScreenCTM());
+        return { x: point.x, y: point.y };
+    });
+    await page.mouse.click(target.x, target.y);
+    await expect(page).toHaveURL(/bunt=36,37/);
+    await expect(page.locator('tbody tr', { hasText: 'Lund' })).toContainText('Field it');
+});
+
+test('one coach decides, the other is told instead of overwriting', async ({ page, browser, baseURL }) => {
+    const team = await signIn(page);
+    const other = await (await browser.newContext({ baseURL })).newPage();
+    await signIn(other, 'assistant');
+    const look = `/${team}/field/R1-1?view=bunt&coverage=first-stays`;
+    await page.goto(look);
+    await other.goto(look);
+    await page.getByRole('button', { name: 'Play “Stay” here' }).click();
+    await expect(page.locator('.call')).toContainText('Stay');
+    await other.getByRole('button', { name: 'Play “Stay” here' }).click();
+    await expect(other.locator('.finding').first()).toContainText('Wren Tolland has decided in the meantime');
+    await other.context().close();
+});
+
+test('names on the drawing do not lie on each other', async ({ page }) => {
+    const team = await signIn(page);
+    for (const at of ['0', '1.1', '1.85', '3']) {
+        await page.goto(`/${team}/field/R1-0?view=bunt`);
+        await page.getByLabel('Time of the play').fill(at);
+        const boxes = await page.locator('svg[data-ground] .name').evaluateAll((names) => names.map((name) => ({ words: name.textContent, ...name.getBoundingClientRect().toJSON() })));
+        for (const [index, a] of boxes.entries()) {
+            for (const b of boxes.slice(index + 1)) {
+                const over = Math.min(a.right, b.right) - Math.max(a.left, b.left);
+                const under = Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top);
+                expect(over > 4 && under > 6, `${a.words} and ${b.words} at ${at} s`).toBe(false);
+            }
+        }
+    }
+});
+
+test('a player reads the plan and cannot change it', async ({ page }) => {
+    const team = await signIn(page, 'player');
+    await page.goto(`/${team}/field/R1-0?view=bunt&coverage=first-stays`);
+    await expect(page.locator('.call')).toContainText('Stay');
+    await expect(page.getByRole('button', { name: /^Play “/ })).toHaveCount(0);
+});
+
+test('works without scripts', async ({ browser, baseURL }) => {
+    const page = await (await browser.newContext({ baseURL, javaScriptEnabled: false })).newPage();
+    const team = await signIn(page);
+    await page.goto(`/${team}/field/R1-0`);
+    await page.getByLabel('Batter').selectOption('slapper');
+    await page.getByRole('button', { name: 'Show' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Halfway, corners in');
+    await page.context().close();
+});

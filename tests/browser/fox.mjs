@@ -1,0 +1,37 @@
+// What every browser test starts from: signed in to the demo, and no error on the console unless it is expected.
+import AxeBuilder from '@axe-core/playwright';
+import { test as base, expect } from '@playwright/test';
+
+export const test = base.extend({
+    /** A pattern of console errors that the test brings about itself. */
+    expectedErrors: ['^$', { option: true }],
+    page: async ({ page, expectedErrors }, use) => {
+        const errors = [];
+        page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+        page.on('pageerror', (error) => errors.push(error.message));
+        await use(page);
+        expect(errors.filter((error) => !new RegExp(expectedErrors).test(error))).toEqual([]);
+    },
+});
+
+export { expect };
+
+export async function signIn(page, who = 'coach') {
+    await page.goto('/sign-in');
+    await page.getByLabel('E-mail').fill(`${who}@saltmarsh.example`);
+    await page.getByLabel('Password').fill('lantern-on-the-quay');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.locator('.strip')).toBeVisible();
+    return new URL(page.url()).pathname.split('/')[1];
+}
+
+/** Nothing serious or critical, and nothing of contrast or target size, by the axe rules for WCAG 2.2 AA. */
+export async function isAccessible(page) {
+    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+    const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+    expect(serious.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).slice(0, 4).join(' | ')}`)).toEqual([]);
+}
+
+export async function doesNotOverflow(page) {
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+}

@@ -1,0 +1,105 @@
+import { doesNotOverflow, expect, isAccessible, signIn, test } from './fox.mjs';
+
+test('a coach walks from the sign-in to a practice sheet', async ({ page }) => {
+    await page.goto('/');
+    await expect(page).toHaveURL(/\/sign-in$/);
+    await isAccessible(page);
+    await signIn(page);
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('2 findings open');
+
+    await page.getByRole('link', { name: 'Field', exact: true }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Double play, corners in');
+    await page.getByRole('link', { name: 'On a bunt' }).click();
+    await expect(page.locator('.call')).toHaveText('“Crash, one.”');
+    await page.getByRole('link', { name: 'Firm' }).click();
+    await expect(page).toHaveURL(/bunt=-20,50/);
+
+    await page.getByRole('link', { name: 'Practice', exact: true }).click();
+    await page.getByRole('link', { name: 'Make a practice' }).click();
+    await page.getByLabel('Place', { exact: true }).fill('Harbour meadow');
+    await page.getByLabel('Coaches and parents who help').fill('4');
+    await page.getByLabel('12 Oyelaran').uncheck();
+    await page.getByRole('button', { name: 'Make the practice' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('needs met');
+    await expect(page.locator('.sheet')).toContainText('Charge and throw');
+    await expect(page.locator('.sheet')).not.toContainText('Oyelaran');
+    await expect(page.locator('.strip')).toContainText('Harbour meadow');
+
+    const [pdf] = await Promise.all([page.waitForResponse(/sheet\.pdf$/), page.evaluate((href) => fetch(href), await page.getByRole('link', { name: 'Sheet as PDF' }).getAttribute('href'))]);
+    expect(pdf.headers()['content-type']).toBe('application/pdf');
+    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'To a calendar' }).click()]);
+    expect(download.suggestedFilename()).toBe('practice.ics');
+
+    await page.emulateMedia({ media: 'print' });
+    await expect(page.locator('.rail')).toBeHidden();
+    await expect(page.locator('.sheet')).toBeVisible();
+    await page.emulateMedia({ media: 'screen' });
+    page.once('dialog', (dialog) => dialog.accept());
+    await page.getByRole('button', { name: 'Take this practice off' }).click();
+    await expect(page.locator('.good')).toHaveText('The practice is taken off.');
+});
+
+async function everyPlace(page) {
+    const team = await signIn(page);
+    await page.goto(`/${team}/practice`);
+    const practice = await page.locator('tbody a').first().getAttribute('href');
+    await page.goto(`/${team}/team`);
+    const player = await page.locator('tbody a').first().getAttribute('href');
+    return [`/${team}`, `/${team}/team`, player, `/${team}/team/field`, `/${team}/team/import`, `/${team}/field/R1-0`, `/${team}/field/R1-0?view=bunt`, `/${team}/field/R2-0?view=bunt`, `/${team}/practice`, practice, `${practice}/change`, `/${team}/you`];
+}
+
+for (const [device, size, theme] of [['laptop', { width: 1280, height: 800 }, 'day'], ['phone', { width: 390, height: 844 }, 'day'], ['phone', { width: 390, height: 844 }, 'night']]) {
+    test(`every place is accessible on a ${device} by ${theme}`, async ({ page, context, baseURL }) => {
+        test.slow();
+        await page.setViewportSize(size);
+        await context.addCookies([{ name: 'theme', value: theme, url: baseURL }]);
+        for (const path of await everyPlace(page)) {
+            await page.goto(path);
+            await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
+            await isAccessible(page);
+        }
+    });
+}
+
+test('every place fits from 390 to 1920 px', async ({ page }) => {
+    for (const path of await everyPlace(page)) {
+        await page.goto(path);
+        for (const width of [390, 768, 1024, 1280, 1920]) {
+            await page.setViewportSize({ width, height: 800 });
+            await doesNotOverflow(page);
+        }
+    }
+});
+
+test('on a phone whatever is touched is large enough', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    const team = await signIn(page);
+    for (const path of [`/${team}/field/R1-0?view=bunt`, `/${team}/practice`]) {
+        await page.goto(path);
+        for (const control of await page.locator('.rail-link:visible, .button:visible, .segment:visible, .clock-button:visible, .outs-link:visible').all()) {
+            const box = await control.boundingBox();
+            expect(box.height, await control.innerText()).toBeGreaterThanOrEqual(44);
+            expect(box.width, await control.innerText()).toBeGreaterThanOrEqual(44);
+        }
+    }
+});
+
+test.describe('with refused forms', () => {
+    test.use({ expectedErrors: '422' });
+    test('a problem in a form stands at its field, and nothing typed is lost', async ({ page }) => {
+        const team = await signIn(page);
+        await page.goto(`/${team}/team/player/new`);
+        await page.getByLabel('Name, as called on the field').fill('Penhale');
+        await page.getByLabel('Shirt number').fill('12');
+        await page.getByLabel('Positions, the best first').fill('8 7');
+        await page.getByLabel('Home to first').fill('43');
+        await page.getByRole('button', { name: 'Save the player' }).click();
+        await expect(page.getByText('12 is worn by somebody else on the team')).toBeVisible();
+        await expect(page.getByLabel('Shirt number')).toHaveAttribute('aria-invalid', 'true');
+        await page.getByLabel('Shirt number').fill('45');
+        await page.getByRole('button', { name: 'Save the player' }).click();
+        await expect(page.getByText('43 is too large. Allowed: 2.2 to 8 seconds.')).toBeVisible();
+        await expect(page.getByLabel('Name, as called on the field')).toHaveValue('Penhale');
+        await isAccessible(page);
+    });
+});
