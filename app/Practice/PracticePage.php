@@ -25,7 +25,7 @@ final class PracticePage extends AbstractController
     {
         $rules = $membership->team->rules();
 
-        return $this->render('practice/show.html.twig', [...$this->sheetOf($membership, $practice), 'drawing' => new FieldDrawing($rules, Window::infield($rules)), 'rules' => $rules]);
+        return $this->render('practice/show.html.twig', [...$this->sheetOf($membership, $practice), 'drawing' => new FieldDrawing($rules, Window::practiceGround($rules)), 'rules' => $rules]);
     }
 
     #[Route('/{team}/practice/{practice}/sheet.pdf', name: 'practice_pdf', methods: ['GET'])]

@@ -23,4 +23,16 @@ final readonly class CoverageReport
         public array $skills,
     ) {
     }
+
+    /** Whether this coverage has the same fault of the same fielder at the same bag. */
+    public function has(Finding $finding): bool
+    {
+        foreach ($this->findings as $audited) {
+            if ($audited->worst->identity() === $finding->identity()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
 }

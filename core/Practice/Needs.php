@@ -12,7 +12,7 @@ use FoxCorner\Core\Plan\CoverageReport;
 final class Needs
 {
     /** Repetitions wanted of every player whose first position it is (ours). */
-    private const REPS_PER_PLAYER = 10;
+    private const REPS_PER_PLAYER = 20;
     /** What a finding at a position adds to the weight (ours). */
     private const FINDING_ADDS = 0.5;
 

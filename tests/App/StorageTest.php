@@ -8,7 +8,6 @@ use Doctrine\ORM\Tools\SchemaValidator;
 use FoxCorner\App\Demo\Demo;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Team\Player;
-use Symfony\Component\HttpFoundation\Session\Storage\Handler\PdoSessionHandler;
 
 final class StorageTest extends AppTestCase
 {
@@ -44,7 +43,6 @@ final class StorageTest extends AppTestCase
     public function testSessionsLiveInTheDatabase(): void
     {
         $handler = self::getContainer()->get('test.session_handler');
-        self::assertInstanceOf(PdoSessionHandler::class, $handler);
         $handler->open('', 'fox');
         $handler->read('an-id');
         $handler->write('an-id', 'kept');

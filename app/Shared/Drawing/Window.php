@@ -16,6 +16,7 @@ final readonly class Window
     private const INFIELD_SHAPE = 446 / 692;
     /** In base paths: how wide an infield drawing is, and how much of it lies behind the plate. */
     private const INFIELD_WIDTH = 3.35;
+    private const PRACTICE_WIDTH = 3.5;
     private const BEHIND_HOME = 0.24;
     /** Pixels that the drawing is wide on a laptop; symbol and letter sizes are given for this. */
     private const PIXELS = 692;
@@ -38,10 +39,18 @@ final readonly class Window
     /** The infield with room for those who back up. */
     public static function infield(RuleSet $rules): self
     {
-        $width = self::INFIELD_WIDTH * $rules->basePath;
-        $height = $width * self::INFIELD_SHAPE;
+        return self::aroundInfield(self::INFIELD_WIDTH * $rules->basePath, self::INFIELD_SHAPE, $rules);
+    }
 
-        return new self(-$width / 2, self::BEHIND_HOME * $rules->basePath - $height, $width, $height);
+    /** The infield and the grass behind it, where stations are. */
+    public static function practiceGround(RuleSet $rules): self
+    {
+        return self::aroundInfield(self::PRACTICE_WIDTH * $rules->basePath, 1 / self::SHAPE, $rules);
+    }
+
+    private static function aroundInfield(float $width, float $shape, RuleSet $rules): self
+    {
+        return new self(-$width / 2, self::BEHIND_HOME * $rules->basePath - $width * $shape, $width, $width * $shape);
     }
 
     public function viewBox(): string

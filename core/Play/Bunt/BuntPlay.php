@@ -103,9 +103,7 @@ final readonly class BuntPlay
             return $standing->thenAt($who->start, min($who->reaction, $this->intercept->seconds))->thenAt($this->intercept->point, $this->intercept->seconds);
         }
         if (JobKind::Converge === $job->kind) {
-            $distance = $who->start->distanceTo($this->intercept->point);
-
-            return $standing->thenRuns($who->start->toward($this->intercept->point, max(0.0, $distance - self::CLEAR_OF_BALL)), $who->reaction, $who->legs);
+            return $standing->thenRuns($this->intercept->point->toward($who->start, self::CLEAR_OF_BALL), $who->reaction, $who->legs);
         }
         $target = $this->target($job);
         if (!$job->startsTowardBall) {

@@ -128,11 +128,11 @@ final class SchedulerTest extends TestCase
             self::fail('The plan asks the third baseman to turn back.');
         };
 
-        self::assertSame(10, $wanted());
-        self::assertSame(2, $wanted(new Taught('turn-back-to-third', Position::ThirdBase, 8, 0.0)));
-        self::assertSame(6, $wanted(new Taught('turn-back-to-third', Position::ThirdBase, 8, 14.0)), 'half of it after 14 days');
+        self::assertSame(20, $wanted());
+        self::assertSame(12, $wanted(new Taught('turn-back-to-third', Position::ThirdBase, 8, 0.0)));
+        self::assertSame(16, $wanted(new Taught('turn-back-to-third', Position::ThirdBase, 8, 14.0)), 'half of it after 14 days');
         self::assertSame(0, $wanted(new Taught('turn-back-to-third', Position::ThirdBase, 50, 1.0)));
-        self::assertSame(10, $wanted(new Taught('turn-back-to-third', Position::Shortstop, 50, 1.0)));
+        self::assertSame(20, $wanted(new Taught('turn-back-to-third', Position::Shortstop, 50, 1.0)));
     }
 
     public function testPlacesConflictByGroundAndByLane(): void
