@@ -10,7 +10,8 @@ members() {
     [ -s "$RUN_DIR/$1.pid" ] || return 1
     group=$(cat "$RUN_DIR/$1.pid")
     case $1 in mariadb) program=mariadbd ;; fpm) program=php-fpm ;; nginx) program=nginx ;; esac
-    pgrep -g "$group" "^$program" 2>/dev/null
+    # Not the dead whom nobody has buried yet.
+    pgrep --runstates R,S,D,T,I -g "$group" "^$program" 2>/dev/null
 }
 leads() { members "$1" | grep -qx "$(cat "$RUN_DIR/$1.pid" 2>/dev/null)"; }
 
@@ -28,11 +29,13 @@ end_service() {
 
 taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
+must_be_free() { ! taken "$1" || fail "Port $1 is taken by another program. Choose another with --port (three in a row are used)."; }
+
 launch() {
     local name=$1 port=$2
     shift 2
     if [ -s "$RUN_DIR/$name.pid" ]; then end_service "$name"; fi
-    ! taken "$port" || fail "Port $port is taken by another program. Choose another with --port (three in a row are used)."
+    must_be_free "$port"
     setsid "$@" </dev/null >>"$RUN_DIR/log/$name.out" 2>&1 9>&- &
     echo $! >"$RUN_DIR/$name.pid"
 }
