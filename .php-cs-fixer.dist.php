@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 $finder = (new PhpCsFixer\Finder())->in([__DIR__.'/core', __DIR__.'/app', __DIR__.'/tests', __DIR__.'/migrations', __DIR__.'/config', __DIR__.'/public'])
+    ->notPath('reference.php')
     ->append([__DIR__.'/bin/console', __DIR__.'/bin/fox', __DIR__.'/bin/bench', __FILE__]);
 
 return (new PhpCsFixer\Config())

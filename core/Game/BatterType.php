@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Game;
 
+use FoxCorner\Core\People\Bats;
+
 /** A kind of batter, for planning before the batter's name is known. */
 enum BatterType: string
 {
@@ -25,9 +27,13 @@ enum BatterType: string
         };
     }
 
-    public function isLeft(): bool
+    public function bats(): Bats
     {
-        return \in_array($this, [self::Left, self::Slapper, self::LeftPower], true);
+        return match ($this) {
+            self::Right, self::RightPower => Bats::Right,
+            self::Left, self::LeftPower => Bats::Left,
+            self::Slapper => Bats::Slap,
+        };
     }
 
     public function hitsForPower(): bool

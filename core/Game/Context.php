@@ -63,9 +63,4 @@ final readonly class Context
             default => 'Down '.-$lead,
         };
     }
-
-    public function inningLabel(): string
-    {
-        return $this->half->label().' '.$this->inning;
-    }
 }

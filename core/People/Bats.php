@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\People;
 
+use FoxCorner\Core\Motion\MotionProfile;
+
 /** The side a player bats from; a slapper starts running with the swing. */
 enum Bats: string
 {
@@ -11,6 +13,16 @@ enum Bats: string
     case Left = 'L';
     case Switch = 'S';
     case Slap = 'SL';
+
+    /** Seconds from contact to the batter's first step. */
+    public function startDelay(MotionProfile $motion): float
+    {
+        return match ($this) {
+            self::Right, self::Switch => $motion->startRight,
+            self::Left => $motion->startLeft,
+            self::Slap => $motion->startSlap,
+        };
+    }
 
     public function label(): string
     {

@@ -12,26 +12,17 @@ use FoxCorner\Core\People\LevelProfile;
 /** The batter as a runner: the legs, and how long after contact they start. */
 final readonly class BatterRunner
 {
-    private function __construct(public Legs $legs, public float $startDelay, public bool $left)
+    private function __construct(public Legs $legs, public float $startDelay)
     {
     }
 
     /** A batter of a type as the level knows it. */
     public static function ofType(BatterType $type, RuleSet $rules, LevelProfile $level): self
     {
-        return self::timed($level->homeToFirstOver($rules->basePath) * $type->timeShare(), $type, $rules, $level);
-    }
+        $delay = $type->bats()->startDelay($level->motion);
+        $homeToFirst = $level->homeToFirstOver($rules->basePath) * $type->timeShare();
 
-    /** @param float $homeToFirst seconds on this base path */
-    public static function timed(float $homeToFirst, BatterType $type, RuleSet $rules, LevelProfile $level): self
-    {
-        $delay = match (true) {
-            BatterType::Slapper === $type => $level->motion->startSlap,
-            $type->isLeft() => $level->motion->startLeft,
-            default => $level->motion->startRight,
-        };
-
-        return new self(Legs::fromHomeToFirst($homeToFirst, $delay, $rules->basePath, $level->motion->accelerationTime), $delay, $type->isLeft());
+        return new self(Legs::fromHomeToFirst($homeToFirst, $delay, $rules->basePath, $level->motion->accelerationTime), $delay);
     }
 
     /** Seconds from contact until the runner has covered so many feet. */

@@ -10,7 +10,6 @@ use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Motion\Legs;
 use FoxCorner\Core\Motion\MotionProfile;
 use FoxCorner\Core\Motion\Speed;
-use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\LevelProfile;
 use FoxCorner\Core\People\Lineup;
@@ -58,13 +57,8 @@ final readonly class Cast
         if (null === $traits->homeToFirst) {
             return Legs::fromHomeToFirst($level->homeToFirstOver($rules->basePath), $level->motion->startRight, $rules->basePath, $level->motion->accelerationTime);
         }
-        $delay = match ($traits->bats) {
-            Bats::Right, Bats::Switch => $level->motion->startRight,
-            Bats::Left => $level->motion->startLeft,
-            Bats::Slap => $level->motion->startSlap,
-        };
 
-        return Legs::fromHomeToFirst($traits->homeToFirst, $delay, $rules->basePath, $level->motion->accelerationTime);
+        return Legs::fromHomeToFirst($traits->homeToFirst, $traits->bats->startDelay($level->motion), $rules->basePath, $level->motion->accelerationTime);
     }
 
     /** The delivery carries the pitcher toward home, and to the side of the arm that does not throw: a left-hander toward third. */

@@ -46,9 +46,4 @@ final readonly class PlayQuestion
     {
         return new self($this->rules, $this->level, $this->situation, $this->cast, $this->coverage, $ball, $this->batter, $this->runners, $this->policy, $this->throws);
     }
-
-    public function withBatter(BatterRunner $batter): self
-    {
-        return new self($this->rules, $this->level, $this->situation, $this->cast, $this->coverage, $this->ball, $batter, $this->runners, $this->policy, $this->throws);
-    }
 }

@@ -25,10 +25,4 @@ final readonly class Schedule
     {
         return \count($this->needs) - \count($this->unmet());
     }
-
-    /** Player-minutes spent waiting for a station. */
-    public function idleMinutes(): int
-    {
-        return array_sum(array_map(static fn(Round $round): int => \count($round->idle) * $round->block->minutes, $this->rounds));
-    }
 }

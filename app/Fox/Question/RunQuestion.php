@@ -15,11 +15,7 @@ final readonly class RunQuestion implements Question
     public function answer(Input $input): array
     {
         $motion = new MotionProfile();
-        $delay = match (Bats::from($input->text('bats'))) {
-            Bats::Right, Bats::Switch => $motion->startRight,
-            Bats::Left => $motion->startLeft,
-            Bats::Slap => $motion->startSlap,
-        };
+        $delay = Bats::from($input->text('bats'))->startDelay($motion);
         $legs = Legs::fromHomeToFirst($input->number('home_to_first_s'), $delay, $input->number('base_path_ft'), $motion->accelerationTime);
         $start = match ($input->text('start')) {
             'steal' => $motion->stealStart,

@@ -194,7 +194,7 @@ final readonly class BuntPlay
             return $best;
         }
         foreach ($options as $option) {
-            if ($option->chance > $best->chance || Base::First === $option->base && 1.0 === $this->question->policy->atLeast) {
+            if ($option->chance > $best->chance) {
                 $best = $option;
             }
         }

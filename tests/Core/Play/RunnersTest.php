@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Core\Play;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Motion\Legs;
+use FoxCorner\Core\People\Bats;
+use FoxCorner\Core\People\Hand;
+use FoxCorner\Core\People\Level;
+use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Play\BaseRunner;
+use FoxCorner\Core\Play\BatterRunner;
+use FoxCorner\Core\Play\Cast;
+use FoxCorner\Core\Play\Track;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class RunnersTest extends TestCase
+{
+    public function testTheRuleSetDecidesTheLead(): void
+    {
+        $lead = static fn(string $rules): float => BaseRunner::ofLevel(Base::First, ShippedRuleSets::get($rules), Level::Pro->profile())->lead;
+
+        self::assertGreaterThan($lead('fastpitch-43'), $lead('baseball-90'));
+        self::assertGreaterThan($lead('baseball-60'), $lead('fastpitch-43'));
+        self::assertSame(0.0, $lead('slowpitch-65'));
+    }
+
+    public function testRoundingABaseCostsInProportion(): void
+    {
+        $runner = BaseRunner::ofLevel(Base::First, ShippedRuleSets::get('baseball-90'), Level::Pro->profile());
+        $straight = $runner->startDelay + $runner->legs->secondsFor(180 - $runner->lead);
+
+        self::assertEqualsWithDelta(0.30, $runner->secondsOver(2, 90) - $straight, 1e-9);
+    }
+
+    #[DataProvider('batters')]
+    public function testBatters(BatterType $type, float $share): void
+    {
+        $rules = ShippedRuleSets::get('fastpitch-43');
+        $seconds = BatterRunner::ofType($type, $rules, Level::Fastpitch16->profile())->secondsFor(60);
+
+        self::assertEqualsWithDelta($share * 3.2, $seconds, 1e-6);
+    }
+
+    /** @return iterable<string, array{BatterType, float}> */
+    public static function batters(): iterable
+    {
+        yield 'ordinary' => [BatterType::Right, 1.0];
+        yield 'left' => [BatterType::Left, 1.0];
+        yield 'slapper' => [BatterType::Slapper, 0.95];
+        yield 'power' => [BatterType::LeftPower, 1.04];
+    }
+
+    public function testAPlayersOwnTimeDrivesTheLegs(): void
+    {
+        $rules = ShippedRuleSets::get('fastpitch-43');
+        $level = Level::Fastpitch16->profile();
+        $legs = static fn(Traits $traits): Legs => Cast::runningLegs($traits, $rules, $level);
+
+        self::assertGreaterThan($legs(Traits::of(Hand::Right, Bats::Right, 3.4))->topSpeed, $legs(Traits::of(Hand::Right, Bats::Right, 3.0))->topSpeed);
+        self::assertGreaterThan($legs(Traits::of(Hand::Right, Bats::Slap, 3.0))->topSpeed, $legs(Traits::of(Hand::Right, Bats::Right, 3.0))->topSpeed, 'the slapper’s time has a head start in it');
+        self::assertEqualsWithDelta($legs(Traits::of(Hand::Right, Bats::Right, 3.2))->topSpeed, $legs(Traits::unknown())->topSpeed, 1e-9, 'nobody measured: the level’s own');
+    }
+
+    public function testATrackFollowsTheRunner(): void
+    {
+        $legs = Legs::of(24, 0.6);
+        $track = Track::standingAt(Point::of(0, 0))->thenRuns(Point::of(30, 40), 0.5, $legs);
+
+        self::assertEqualsWithDelta(0.0, $track->at(0.5)->distanceTo(Point::of(0, 0)), 1e-9);
+        self::assertEqualsWithDelta(0.5 + $legs->secondsFor(50), $track->end()->seconds, 1e-9);
+        for ($seconds = 0.6; $seconds < $track->end()->seconds; $seconds += 0.1) {
+            self::assertEqualsWithDelta($legs->distanceAfter($seconds - 0.5), $track->at($seconds)->distanceTo(Point::of(0, 0)), 0.6, "within a step of the curve at $seconds s");
+        }
+        self::assertEqualsWithDelta(0.0, $track->at(99)->distanceTo(Point::of(30, 40)), 1e-9);
+    }
+
+    public function testWhoIsThereAlreadyStays(): void
+    {
+        self::assertSame(0.0, Track::standingAt(Point::of(3, 3))->thenRuns(Point::of(3, 3.05), 0.4, Legs::of(24, 0.6))->end()->seconds);
+    }
+}
