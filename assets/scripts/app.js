@@ -2,11 +2,16 @@
 import 'htmx.org/dist/htmx.esm.js';
 import { listenForKeys } from './keys.js';
 import { startClocks } from './clock.js';
+import { placeNames } from './labels.js';
 import { listenForGround } from './ground.js';
 import { submitOnChange } from './context.js';
 
 listenForKeys(document);
 listenForGround(document);
 submitOnChange(document);
-document.addEventListener('htmx:load', (event) => startClocks(event.detail.elt));
-startClocks(document);
+function settle(part) {
+    startClocks(part);
+    placeNames(document);
+}
+document.addEventListener('htmx:load', (event) => settle(event.detail.elt));
+settle(document);

@@ -1,9 +1,6 @@
 // Runs a play on its time bar: interpolates the keyframes that the server computed, and nothing else.
-import { placeLabels } from './labels.js';
+import { markScale, placeLabels } from './labels.js';
 import { positionAt } from './track.js';
-
-// Marks are larger on a phone; the same factor as .mark-size in the style sheet.
-const MARK_SCALE = () => (matchMedia('(max-width: 899px)').matches ? 1.5 : 1);
 
 export function startClocks(root) {
     const scope = root.querySelectorAll ? root : document;
@@ -45,11 +42,11 @@ class Clock {
         for (const actor of this.actors) {
             const [x, y] = positionAt(this.play.tracks[actor.dataset.actor], this.now);
             actor.setAttribute('transform', `translate(${x.toFixed(2)} ${y.toFixed(2)})`);
-            if (this.marks.has(actor)) Object.assign(this.marks.get(actor), { x: x / this.feetPerPixel / MARK_SCALE(), y: y / this.feetPerPixel / MARK_SCALE() });
+            if (this.marks.has(actor)) Object.assign(this.marks.get(actor), { x: x / this.feetPerPixel / markScale(), y: y / this.feetPerPixel / markScale() });
         }
         // In the hand the ball is drawn beside the number, not over it.
         const inHand = this.now > this.play.held[0] && this.now < this.play.held[1] + 0.02;
-        const beside = inHand ? 11 * this.feetPerPixel * MARK_SCALE() : 0;
+        const beside = inHand ? 11 * this.feetPerPixel * markScale() : 0;
         this.ball.setAttribute('transform', `translate(${beside} ${-beside})`);
         placeLabels([...this.marks.values()]);
     }

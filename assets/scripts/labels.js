@@ -1,4 +1,4 @@
-// Keeps the names on a drawing apart: each goes below its mark, else above, right or left, where it is free.
+// Keeps the names on a drawing apart: each goes below its mark, else above, right or left, where the least is in the way.
 
 const PLACES = [
     { x: 0, y: 33, anchor: 'middle', left: -0.5 },
@@ -6,6 +6,20 @@ const PLACES = [
     { x: 21, y: 5, anchor: 'start', left: 0 },
     { x: -21, y: 5, anchor: 'end', left: -1 },
 ];
+/** Marks are larger on a phone; the same factor as .mark-size in the style sheet. */
+export const markScale = () => (matchMedia('(max-width: 899px)').matches ? 1.5 : 1);
+
+/** A drawing that stands still, marked data-names with the feet that a pixel of the laptop's drawing is. */
+export function placeNames(scope) {
+    for (const drawing of scope.querySelectorAll('svg[data-names]')) {
+        const pixel = Number(drawing.dataset.names) * markScale();
+        placeLabels([...drawing.querySelectorAll('.name')].map((text) => {
+            const { e, f } = text.closest('[transform^="translate"]').transform.baseVal.consolidate().matrix;
+            return { text, x: e / pixel, y: f / pixel };
+        }));
+    }
+}
+
 const MARK = 16;
 const HEIGHT = 13;
 
@@ -15,12 +29,11 @@ export function placeLabels(marks) {
     for (const [index, mark] of marks.entries()) {
         mark.width ??= mark.text.getComputedTextLength();
         const boxes = PLACES.map((place) => box(mark, place));
-        const free = boxes.findIndex((one) => taken.every((other, at) => at === index || !overlap(one, other)));
-        const chosen = free === -1 ? 0 : free;
+        const covered = boxes.map((one) => taken.reduce((sum, other, at) => sum + (at === index ? 0 : overlap(one, other)), 0));
+        const chosen = covered.indexOf(Math.min(...covered));
         mark.text.setAttribute('x', PLACES[chosen].x);
         mark.text.setAttribute('y', PLACES[chosen].y);
-        // The style sheet sets the anchor of a name; only a style of its own goes before it.
-        mark.text.style.textAnchor = PLACES[chosen].anchor;
+        mark.text.setAttribute('text-anchor', PLACES[chosen].anchor);
         taken.push(boxes[chosen]);
     }
 }
@@ -30,6 +43,7 @@ function box(mark, place) {
     return { left, right: left + mark.width, top: mark.y + place.y - HEIGHT, bottom: mark.y + place.y + 2 };
 }
 
+/** The area that two boxes share. */
 function overlap(a, b) {
-    return a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
+    return Math.max(0, Math.min(a.right, b.right) - Math.max(a.left, b.left)) * Math.max(0, Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top));
 }

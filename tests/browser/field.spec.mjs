@@ -68,6 +68,14 @@ test('the play runs, steps and is dragged along the computed keyframes', async (
     const stopped = await bar.inputValue();
     await page.waitForTimeout(200);
     expect(await bar.inputValue()).toBe(stopped);
+
+    await page.getByRole('link', { name: 'First line' }).click();
+    await expect(page).toHaveURL(/bunt=40,30/);
+    await page.goBack();
+    await expect(page).not.toHaveURL(/bunt=40/);
+    await page.getByLabel('Time of the play').fill('0');
+    await page.getByRole('button', { name: 'Next' }).click();
+    await expect(page.getByLabel('Time of the play'), 'the clock runs after going back').toHaveAttribute('aria-valuetext', /Fielded, 5/);
 });
 
 test('with reduced motion the play goes event by event', async ({ page }) => {
@@ -120,6 +128,19 @@ test('names on the drawing do not lie on each other', async ({ page }) => {
                 const under = Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top);
                 expect(over > 4 && under > 6, `${a.words} and ${b.words} at ${at} s`).toBe(false);
             }
+        }
+    }
+});
+
+test('names before the pitch do not lie on each other, on a phone either', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    const team = await signIn(page);
+    await page.goto(`/${team}/field/R1-0`);
+    await expect(page.locator('svg[data-names] .name')).toHaveCount(9);
+    const boxes = await page.locator('svg[data-names] .name').evaluateAll((names) => names.map((name) => ({ words: name.textContent, ...name.getBoundingClientRect().toJSON() })));
+    for (const [index, a] of boxes.entries()) {
+        for (const b of boxes.slice(index + 1)) {
+            expect(Math.min(a.right, b.right) - Math.max(a.left, b.left) > 3 && Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 4, `${a.words} and ${b.words}`).toBe(false);
         }
     }
 });

@@ -30,7 +30,7 @@ final readonly class Window
     {
         $deepest = max(array_map(static fn(float $degrees): float => Point::polar($rules->fence->distanceAt($degrees), $degrees)->y, [-22.5, 0.0, 22.5]));
         $margin = 0.06 * $deepest;
-        $height = $deepest + 2.6 * $margin + 0.14 * $rules->basePath;
+        $height = $deepest + 3.0 * $margin + 0.14 * $rules->basePath;
         $width = max($height * self::SHAPE, 2.2 * Point::polar(max($rules->fence->feet[0], $rules->fence->feet[4]), 45.0)->x);
 
         return new self(-$width / 2, -$deepest - $margin, $width, $width / self::SHAPE);
