@@ -7,8 +7,10 @@ namespace FoxCorner\App\Fox;
 use FoxCorner\App\Fox\Question\BuntQuestion;
 use FoxCorner\App\Fox\Question\GroundBallQuestion;
 use FoxCorner\App\Fox\Question\RunQuestion;
+use FoxCorner\App\Fox\Question\RunsQuestion;
 use FoxCorner\App\Fox\Question\SpotQuestion;
 use FoxCorner\App\Fox\Question\ThrowQuestion;
+use FoxCorner\App\Fox\Question\WinQuestion;
 use FoxCorner\Core\InvalidValue;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
@@ -45,6 +47,8 @@ final readonly class Fox
             'ground-ball' => new GroundBallQuestion(),
             'spot' => new SpotQuestion(),
             'bunt' => new BuntQuestion(),
+            'runs' => new RunsQuestion(),
+            'win' => new WinQuestion(),
         ];
     }
 
@@ -68,23 +72,38 @@ final readonly class Fox
     private function problem(ValidationError $error, \stdClass $schema): InvalidValue
     {
         $error = self::innermost($error);
-        $arguments = $error->args();
-        $named = $arguments['missing'] ?? $arguments['properties'] ?? null;
-        $field = match (true) {
-            \is_string($named) => $named,
-            \is_array($named) && \is_string($named[0] ?? null) => $named[0],
-            default => implode('.', array_filter($error->data()->fullPath(), is_scalar(...))),
-        };
-        /** @var array<string, \stdClass> $properties */
-        $properties = (array) $schema->properties;
-        $description = $properties[$field]->description ?? null;
-        $given = $error->data()->value();
+        $path = array_values(array_map(strval(...), array_filter($error->data()->fullPath(), is_scalar(...))));
+        $named = $error->args()['missing'] ?? $error->args()['properties'] ?? null;
+        $name = \is_array($named) ? $named[0] ?? null : $named;
+        if (\is_string($name)) {
+            $path[] = $name;
+        }
+        [$description, $properties] = self::describe($schema, $path);
 
-        return InvalidValue::because('' === $field ? 'input' : $field, match ($error->keyword()) {
+        return InvalidValue::because([] === $path ? 'input' : implode('.', $path), match ($error->keyword()) {
             'required' => 'it is missing',
             'additionalProperties' => 'it is not part of the question',
-            default => json_encode($given).' does not fit',
-        }, \is_string($description) ? $description : implode(', ', array_keys($properties)));
+            default => json_encode($error->data()->value()).' does not fit',
+        }, $description ?? implode(', ', $properties));
+    }
+
+    /**
+     * What the schema says of a field, and which fields there are beside it.
+     *
+     * @param list<string> $path
+     *
+     * @return array{string|null, list<string>}
+     */
+    private static function describe(\stdClass $schema, array $path): array
+    {
+        $properties = isset($schema->properties) ? (array) $schema->properties : [];
+        $field = $properties[$path[0] ?? ''] ?? null;
+        if ($field instanceof \stdClass && \count($path) > 1 && isset($field->properties)) {
+            return self::describe($field, \array_slice($path, 1));
+        }
+        $description = $field instanceof \stdClass ? $field->description ?? null : null;
+
+        return [\is_string($description) ? $description : null, array_map(strval(...), array_keys($properties))];
     }
 
     private static function innermost(ValidationError $error): ValidationError

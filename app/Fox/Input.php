@@ -19,6 +19,19 @@ final readonly class Input
         return \is_int($value) || \is_float($value) ? (float) $value : $otherwise;
     }
 
+    public function isTrue(string $name): bool
+    {
+        return true === ($this->fields[$name] ?? false);
+    }
+
+    /** The fields of a field. */
+    public function within(string $name): self
+    {
+        $value = $this->fields[$name] ?? null;
+
+        return new self($value instanceof \stdClass ? (array) $value : []);
+    }
+
     public function text(string $name, string $otherwise = ''): string
     {
         $value = $this->fields[$name] ?? $otherwise;

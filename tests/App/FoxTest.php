@@ -12,6 +12,7 @@ use PHPUnit\Framework\TestCase;
 /** The questions that other programs ask, by their published schemas. */
 final class FoxTest extends TestCase
 {
+    private const RATES = '{"walk":0.0875,"single":0.1535,"double":0.0448,"triple":0.0048,"home_run":0.0262,"strikeout":0.196,"error":0.009}';
     private const SCHEMAS = __DIR__.'/../../docs/schemas';
 
     #[TestWith(['throw', '{"ball":"baseball","speed_mph":82,"distance_ft":127.28}', 'flight_s', 1.20, 1.30])]
@@ -19,6 +20,7 @@ final class FoxTest extends TestCase
     #[TestWith(['ground-ball', '{"exit_speed_mph":85,"surface":"grass","distance_ft":125}', 'seconds', 1.35, 1.45])]
     #[TestWith(['spot', '{"rule_set":"baseball-90","position":6,"depth":"normal","pace_ft":2.7}', 'off_ft', 32.39, 32.41])]
     #[TestWith(['bunt', '{"rule_set":"fastpitch-43","level":"fastpitch-14-16u","coverage":"first-stays","degrees":-20,"rest_ft":30}', 'fielded_s', 0.8, 1.6])]
+    #[TestWith(['win', '{"rates":'.self::RATES.',"inning":9,"half":"top","home_lead":0,"innings":9}', 'home_wins', 0.4, 0.6])]
     public function testAnswersFitTheirSchema(string $question, string $json, string $field, float $least, float $most): void
     {
         [$output, $code] = (new Fox(self::SCHEMAS))->ask($question, $json);
@@ -42,9 +44,12 @@ final class FoxTest extends TestCase
     #[TestWith(['spot', '{"rule_set":"baseball-90","position":8,"depth":"normal"}', 'position', '3, 4, 5, 6'])]
     #[TestWith(['bunt', '{"rule_set":"fastpitch-43","level":"pro","situation":"R3-0"}', 'situation', 'R1-0'])]
     #[TestWith(['bunt', '{"rule_set":"slowpitch-65","level":"pro"}', 'situation', 'R1-0'])]
+    #[TestWith(['runs', '{"rates":{"walk":0.1}}', 'rates.single', 'a share of plate appearances'])]
+    #[TestWith(['runs', '{"rates":{"walk":2,"single":0.15,"double":0.04,"triple":0,"home_run":0.02,"strikeout":0.2,"error":0.01}}', 'rates.walk', '0 to 0.9'])]
+    #[TestWith(['runs', '{"rates":{"walk":0.5,"single":0.5,"double":0.04,"triple":0,"home_run":0.02,"strikeout":0.2,"error":0.01}}', 'rates', 'less than 0.98 together'])]
     #[TestWith(['throw', 'nonsense', 'input', 'docs/schemas/throw.question.json'])]
     #[TestWith(['throw', '[1]', 'input', 'an object'])]
-    #[TestWith(['hop', '{}', 'question', 'throw, run, ground-ball, spot, bunt'])]
+    #[TestWith(['hop', '{}', 'question', 'throw, run, ground-ball, spot, bunt, runs, win'])]
     public function testABadQuestionNamesTheField(string $question, string $json, string $field, string $allowed): void
     {
         [$output, $code] = (new Fox(self::SCHEMAS))->ask($question, $json);
@@ -57,6 +62,20 @@ final class FoxTest extends TestCase
         self::assertNotSame('', $answer['problem']['wrong']);
         self::assertIsString($answer['problem']['allowed']);
         self::assertStringContainsString($allowed, $answer['problem']['allowed']);
+    }
+
+    public function testRunsForEverySituation(): void
+    {
+        [$output, $code] = (new Fox(self::SCHEMAS))->ask('runs', '{"level":"pro","rates":'.self::RATES.'}');
+        $schema = json_decode((string) file_get_contents(self::SCHEMAS.'/runs.answer.json'));
+        self::assertInstanceOf(\stdClass::class, $schema);
+
+        self::assertSame(0, $code, $output);
+        self::assertNull((new Validator())->validate(json_decode($output), $schema)->error());
+        /** @var array{expected_runs: array<string, list<float>>, scoring_chance: array<string, list<float>>} $answer */
+        $answer = json_decode($output, true);
+        self::assertEqualsWithDelta(2.292, $answer['expected_runs']['loaded'][0], 0.1);
+        self::assertEqualsWithDelta(0.27, $answer['scoring_chance']['none'][0], 0.03);
     }
 
     public function testABallThatStopsShortNeverArrives(): void

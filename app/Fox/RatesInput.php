@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Fox;
+
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Runs\EventRates;
+
+/** The field "rates" of a question. */
+final class RatesInput
+{
+    /** @throws InvalidValue */
+    public static function read(Input $input): EventRates
+    {
+        $rates = $input->within('rates');
+
+        return EventRates::of(
+            $rates->number('walk'), $rates->number('single'), $rates->number('double'), $rates->number('triple'),
+            $rates->number('home_run'), $rates->number('strikeout'), $rates->number('error'),
+        );
+    }
+}

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Core\Runs;
+
+use FoxCorner\Core\Game\Bases;
+use FoxCorner\Core\Game\Half;
+use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Runs\Advancement;
+use FoxCorner\Core\Runs\EventRates;
+use FoxCorner\Core\Runs\Outcome;
+use FoxCorner\Core\Runs\PlateAppearance;
+use FoxCorner\Core\Runs\RunChain;
+use FoxCorner\Core\Runs\WinTable;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class RunsTest extends TestCase
+{
+    /** The published table for the rates of {@see self::majorLeague()}, by outs. */
+    private const PUBLISHED = [
+        'none' => [.481, .254, .098], 'R1' => [.859, .509, .224], 'R2' => [1.100, .664, .319], 'R1R2' => [1.437, .884, .429],
+        'R3' => [1.350, .950, .353], 'R1R3' => [1.784, 1.130, .478], 'R2R3' => [1.964, 1.376, .580], 'loaded' => [2.292, 1.541, .752],
+    ];
+
+    public function testThePublishedTableComesOut(): void
+    {
+        $chain = RunChain::of(self::majorLeague());
+        $squares = 0.0;
+        foreach (RunChain::situations() as $situation) {
+            $squares += ($chain->expectedRuns($situation) - self::PUBLISHED[$situation->bases->value][$situation->outs->value]) ** 2;
+        }
+
+        self::assertLessThanOrEqual(0.035, sqrt($squares / 24), 'root-mean-square error over the 24 cells');
+    }
+
+    public function testChancesSumToOne(): void
+    {
+        $appearance = new PlateAppearance(self::majorLeague(), new Advancement());
+        $chain = RunChain::of(self::majorLeague());
+        foreach (RunChain::situations() as $situation) {
+            $outcomes = $appearance->outcomes($situation);
+            self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn(Outcome $outcome): float => $outcome->chance, $outcomes)), 1e-9, $situation->key());
+            self::assertEqualsWithDelta(1.0, array_sum($chain->runs($situation)), 1e-9, $situation->key());
+            foreach ($outcomes as $outcome) {
+                self::assertGreaterThanOrEqual(0.0, $outcome->chance);
+                if ($outcome->chance > 0.0 && $situation->outs->value + $outcome->outs < 3) {
+                    $before = \count($situation->bases->occupied()) + 1;
+                    $after = substr_count(decbin($outcome->on), '1') + $outcome->outs + $outcome->runs;
+                    self::assertSame($before, $after, "nobody appears or vanishes from {$situation->key()}");
+                }
+            }
+        }
+    }
+
+    public function testTheExactSolutionIsWhereIterationLeads(): void
+    {
+        $appearance = new PlateAppearance(self::majorLeague(), new Advancement());
+        $chain = RunChain::of(self::majorLeague());
+        $values = [];
+        for ($round = 0; $round < 400; ++$round) {
+            $next = [];
+            foreach (RunChain::situations() as $situation) {
+                $sum = 0.0;
+                foreach ($appearance->outcomes($situation) as $outcome) {
+                    $outs = $situation->outs->value + $outcome->outs;
+                    $sum += $outcome->chance * ($outcome->runs + ($outs > 2 ? 0.0 : $values[$outcome->on][$outs] ?? 0.0));
+                }
+                $next[self::bits($situation->bases)][$situation->outs->value] = $sum;
+            }
+            $values = $next;
+        }
+        foreach (RunChain::situations() as $situation) {
+            self::assertEqualsWithDelta($values[self::bits($situation->bases)][$situation->outs->value] ?? \NAN, $chain->expectedRuns($situation), 1e-9);
+        }
+    }
+
+    public function testTheDistributionHasTheExpectedRunsAsItsMean(): void
+    {
+        $chain = RunChain::of(self::majorLeague());
+        foreach (RunChain::situations() as $situation) {
+            $mean = 0.0;
+            foreach ($chain->runs($situation) as $runs => $chance) {
+                $mean += $runs * $chance;
+            }
+            self::assertEqualsWithDelta($chain->expectedRuns($situation), $mean, 0.001, $situation->key());
+            self::assertEqualsWithDelta(1 - $chain->runs($situation)[0], $chain->scoringChance($situation), 1e-12);
+        }
+    }
+
+    public function testMoreRunnersAndFewerOutsAreWorthMore(): void
+    {
+        $chain = RunChain::of(self::majorLeague());
+        foreach (Bases::cases() as $bases) {
+            self::assertGreaterThan($chain->expectedRuns(Situation::of($bases, Outs::One)), $chain->expectedRuns(Situation::of($bases, Outs::None)));
+            self::assertGreaterThan($chain->expectedRuns(Situation::of($bases, Outs::Two)), $chain->expectedRuns(Situation::of($bases, Outs::One)));
+        }
+        self::assertGreaterThan($chain->scoringChance(Situation::fromKey('R2-0')), $chain->scoringChance(Situation::fromKey('R3-0')));
+    }
+
+    #[TestWith([-0.1, 0.2, 'walk'])]
+    #[TestWith([0.5, 0.6, 'rates'])]
+    #[TestWith([0.1, 1.2, 'single'])]
+    public function testRatesThatCannotBe(float $walk, float $single, string $field): void
+    {
+        try {
+            EventRates::of($walk, $single, 0, 0, 0, 0, 0);
+            self::fail('No such rates may exist.');
+        } catch (InvalidValue $problem) {
+            self::assertSame($field, $problem->field);
+        }
+    }
+
+    public function testWinChances(): void
+    {
+        $win = WinTable::of(RunChain::of(self::majorLeague()), 9);
+        $start = Situation::fromKey('none-0');
+
+        self::assertEqualsWithDelta(0.5, $win->homeWins(1, Half::Top, 0, $start), 0.02, 'even teams');
+        self::assertGreaterThan(0.9, $win->homeWins(9, Half::Top, 2, $start));
+        self::assertSame(1.0, $win->homeWins(9, Half::Bottom, 1, $start), 'ahead in the last half');
+        self::assertLessThan(0.06, $win->homeWins(9, Half::Bottom, -3, $start));
+        self::assertGreaterThan($win->homeWins(9, Half::Bottom, 0, Situation::fromKey('R1-1')), $win->homeWins(9, Half::Bottom, 0, Situation::fromKey('R3-1')));
+        self::assertEqualsWithDelta($win->homeWins(9, Half::Bottom, 0, $start), $win->homeWins(12, Half::Bottom, 0, $start), 1e-12, 'extra innings are the last inning again');
+        for ($lead = -9; $lead <= 10; ++$lead) {
+            foreach ([Half::Top, Half::Bottom] as $half) {
+                self::assertGreaterThanOrEqual($win->homeWins(5, $half, $lead - 1, $start), $win->homeWins(5, $half, $lead, $start));
+            }
+        }
+    }
+
+    public function testTheExtraInningIsAFixedPoint(): void
+    {
+        foreach ([false, true] as $runner) {
+            $win = WinTable::of(RunChain::of(self::majorLeague()), 7, $runner);
+            $tiedWithTwoOutInTheLast = $win->homeWins(7, Half::Bottom, 0, Situation::fromKey('none-2'));
+            self::assertEqualsWithDelta(0.5, $tiedWithTwoOutInTheLast, 0.06, 'even teams are even again');
+        }
+    }
+
+    private static function majorLeague(): EventRates
+    {
+        return EventRates::of(.0875, .1535, .0448, .0048, .0262, .196, .009);
+    }
+
+    private static function bits(Bases $bases): int
+    {
+        return array_sum(array_map(static fn($base): int => 1 << ($base->value - 1), $bases->occupied()));
+    }
+}
