@@ -12,7 +12,7 @@ use PHPat\Test\PHPat;
 /** The direction of dependencies; PHPStan runs it. */
 final class ArchitectureTest
 {
-    private const PLACES = ['Field', 'Practice', 'Team', 'Today', 'You'];
+    private const PLACES = ['Field', 'Practice', 'Situations', 'Team', 'Today', 'You'];
 
     #[TestRule]
     public function coreKnowsNothingButItself(): Rule

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Field;
 
+use FoxCorner\App\Shared\Address\ContextAddress;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Surface;
-use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\Context;
-use FoxCorner\Core\Game\Count;
-use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\InvalidValue;
@@ -45,7 +43,7 @@ final readonly class SituationAddress
 
         return new self(
             Situation::fromKey($situation),
-            self::context($query),
+            ContextAddress::read($query),
             '' === $query->getString('view') ? View::Depth : View::tryFrom($query->getString('view')) ?? throw InvalidValue::notOneOf('view', $query->getString('view'), array_column(View::cases(), 'value')),
             '' === $coverage ? null : $coverage,
             self::bunt($query),
@@ -86,31 +84,11 @@ final readonly class SituationAddress
     {
         return [
             'situation' => $this->situation->key(),
-            'inning' => (string) $this->context->inning,
-            'half' => $this->context->half->value,
-            'score' => (string) $this->context->lead,
-            'batter' => $this->context->batter->value,
-            'count' => $this->context->count->key(),
+            ...ContextAddress::write($this->context),
             'view' => View::Depth === $this->view ? null : $this->view->value,
             'coverage' => $this->coverage,
             'bunt' => self::ORDINARY_BUNT === $this->bunt ? null : \sprintf('%g,%g', ...$this->bunt),
         ];
-    }
-
-    /** @param InputBag<string> $query */
-    private static function context(InputBag $query): Context
-    {
-        $ordinary = Context::ordinary();
-        $half = $query->getString('half', $ordinary->half->value);
-        $batter = $query->getString('batter', $ordinary->batter->value);
-
-        return Context::of(
-            self::whole('inning', $query->getString('inning', (string) $ordinary->inning), '1 to 15'),
-            Half::tryFrom($half) ?? throw InvalidValue::notOneOf('half', $half, array_column(Half::cases(), 'value')),
-            self::whole('score', $query->getString('score', (string) $ordinary->lead), '-10 to 10 runs, ours less theirs'),
-            BatterType::tryFrom($batter) ?? throw InvalidValue::notOneOf('batter', $batter, array_column(BatterType::cases(), 'value')),
-            Count::fromKey($query->getString('count', $ordinary->count->key())),
-        );
     }
 
     /**
@@ -140,10 +118,5 @@ final readonly class SituationAddress
         }
 
         return [(float) $parts[1], (float) $parts[2]];
-    }
-
-    private static function whole(string $field, string $value, string $allowed): int
-    {
-        return 1 === preg_match('/^-?\d{1,4}$/', $value) ? (int) $value : throw InvalidValue::because($field, \sprintf('"%s" is not a whole number', $value), $allowed);
     }
 }

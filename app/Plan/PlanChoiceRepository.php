@@ -17,6 +17,17 @@ final class PlanChoiceRepository extends ServiceEntityRepository
         parent::__construct($registry, PlanChoice::class);
     }
 
+    /** @return array<string, string> the chosen coverages by the situation's key */
+    public function coveragesOf(Team $team): array
+    {
+        $coverages = [];
+        foreach ($this->findBy(['team' => $team]) as $choice) {
+            $coverages[$choice->situation] = $choice->coverage();
+        }
+
+        return $coverages;
+    }
+
     public function in(Team $team, Situation $situation): ?PlanChoice
     {
         /** @var PlanChoice|null $choice */

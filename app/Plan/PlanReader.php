@@ -10,6 +10,7 @@ use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Plan\Board;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\LeadOutPolicy;
 
@@ -18,6 +19,12 @@ final readonly class PlanReader
 {
     public function __construct(private PlayerRepository $players, private PlanChoiceRepository $choices)
     {
+    }
+
+    /** @throws InvalidValue when the roster does not make nine */
+    public function board(Team $team, Context $context): Board
+    {
+        return Board::of($team->rules(), $context, $team->level()->profile(), $this->players->rosterOf($team), $this->choices->coveragesOf($team), LeadOutPolicy::ordinary());
     }
 
     /**

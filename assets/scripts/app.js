@@ -4,11 +4,13 @@ import { listenForKeys } from './keys.js';
 import { startClocks } from './clock.js';
 import { placeNames } from './labels.js';
 import { listenForGround } from './ground.js';
+import { moveByArrows } from './grid.js';
 import { submitOnChange } from './context.js';
 
 listenForKeys(document);
 listenForGround(document);
 submitOnChange(document);
+moveByArrows(document);
 function settle(part) {
     startClocks(part);
     placeNames(document);

@@ -61,11 +61,11 @@ final readonly class Alignment
         return array_values($this->spots);
     }
 
-    /** As it is called: "Double play, corners in". */
+    /** As it is called: "Double play, corners in"; "short halfway" when the shortstop differs from second base. */
     public function call(): string
     {
-        $middle = $this->spot(Position::Shortstop)->depth;
-        [$first, $third] = [$this->spot(Position::FirstBase)->depth, $this->spot(Position::ThirdBase)->depth];
+        $middle = $this->spot(Position::SecondBase)->depth;
+        [$first, $third, $short] = [$this->spot(Position::FirstBase)->depth, $this->spot(Position::ThirdBase)->depth, $this->spot(Position::Shortstop)->depth];
         $corners = match (true) {
             NamedDepth::Bunt === $third && NamedDepth::Bunt === $first => 'corners in',
             NamedDepth::Bunt === $third => 'third in, first holds',
@@ -73,8 +73,9 @@ final readonly class Alignment
             NamedDepth::GuardLines === $third => 'guard the lines',
             default => null,
         };
+        $also = array_filter([$corners, $short === $middle ? null : 'short '.lcfirst($short->label())]);
 
-        return $middle->label().(null === $corners ? '' : ', '.$corners);
+        return implode(', ', [$middle->label(), ...$also]);
     }
 
     /** @return list<string> the reasons of those who do not stand at their normal depth, each once */

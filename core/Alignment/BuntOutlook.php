@@ -26,9 +26,10 @@ final readonly class BuntOutlook
             return new self(0, []);
         }
         [$bases, $context] = [$state->situation->bases, $state->context];
+        $canMoveUp = $bases->has(Base::First) || $bases->has(Base::Second);
         $signs = [
-            ['nobody out', 2, Outs::None === $state->situation->outs],
-            ['a runner to move up', 1, $bases->has(Base::First) || $bases->has(Base::Second)],
+            ['nobody out', 2, $canMoveUp && Outs::None === $state->situation->outs],
+            ['a runner to move up', 1, $canMoveUp],
             ['one run decides', 2, $context->isClose()],
             ['late', 1, $state->isLate() && abs($context->lead) <= 2],
             ['a slapper', 2, BatterType::Slapper === $context->batter],

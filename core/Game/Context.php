@@ -37,6 +37,11 @@ final readonly class Context
         return new self(3, Half::Top, 0, BatterType::Right, Count::none());
     }
 
+    public function isSameAs(self $other): bool
+    {
+        return [$this->inning, $this->half, $this->lead, $this->batter, $this->count->key()] === [$other->inning, $other->half, $other->lead, $other->batter, $other->count->key()];
+    }
+
     /** One run decides: tied, or one run either way. */
     public function isClose(): bool
     {
@@ -62,5 +67,11 @@ final readonly class Context
             $lead > 0 => "Up $lead",
             default => 'Down '.-$lead,
         };
+    }
+
+    /** "Top 5" */
+    public function inningLabel(): string
+    {
+        return $this->half->label().' '.$this->inning;
     }
 }

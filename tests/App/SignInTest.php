@@ -64,7 +64,7 @@ final class SignInTest extends AppTestCase
 
     public function testEveryPageIsClosedToStrangers(): void
     {
-        foreach (['', '/team', '/field/R1-0', '/practice', '/you'] as $path) {
+        foreach (['', '/team', '/field/R1-0', '/situations', '/practice', '/you'] as $path) {
             $this->open($this->team(), $path);
             self::assertResponseRedirects('http://localhost/sign-in');
         }

@@ -158,6 +158,6 @@ test('works without scripts', async ({ browser, baseURL }) => {
     await page.goto(`/${team}/field/R1-0`);
     await page.getByLabel('Batter').selectOption('slapper');
     await page.getByRole('button', { name: 'Show' }).click();
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Halfway, corners in');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Double play, corners in, short halfway');
     await page.context().close();
 });

@@ -45,7 +45,7 @@ async function everyPlace(page) {
     const practice = await page.locator('tbody a').first().getAttribute('href');
     await page.goto(`/${team}/team`);
     const player = await page.locator('tbody a').first().getAttribute('href');
-    return [`/${team}`, `/${team}/team`, player, `/${team}/team/field`, `/${team}/team/import`, `/${team}/field/R1-0`, `/${team}/field/R1-0?view=bunt`, `/${team}/field/R2-0?view=bunt`, `/${team}/practice`, practice, `${practice}/change`, `/${team}/you`];
+    return [`/${team}`, `/${team}/team`, player, `/${team}/team/field`, `/${team}/team/import`, `/${team}/field/R1-0`, `/${team}/field/R1-0?view=bunt`, `/${team}/field/R2-0?view=bunt`, `/${team}/situations?batter=slapper`, `/${team}/practice`, practice, `${practice}/change`, `/${team}/you`];
 }
 
 for (const [device, size, theme] of [['laptop', { width: 1280, height: 800 }, 'day'], ['phone', { width: 390, height: 844 }, 'day'], ['phone', { width: 390, height: 844 }, 'night']]) {

@@ -32,6 +32,8 @@ final class AlignmentTest extends TestCase
     public static function calls(): iterable
     {
         yield 'nobody on' => [Teams::state(situation: 'none-2'), 'Normal'];
+        yield 'nobody on, an ordinary batter does not bunt' => [Teams::state(situation: 'none-0'), 'Normal'];
+        yield 'nobody on, a slapper does' => [Teams::state(situation: 'none-0', batter: BatterType::Slapper), 'Normal, corners in, short halfway'];
         yield 'softball, runner on first, tied' => [Teams::state(), 'Double play, corners in'];
         yield 'baseball: the first baseman holds' => [Teams::state('baseball-80'), 'Double play, third in, first holds'];
         yield 'small field: nobody leads, nobody holds' => [Teams::state('baseball-60'), 'Double play, corners in'];
@@ -39,11 +41,12 @@ final class AlignmentTest extends TestCase
         yield 'far ahead no bunt comes' => [Teams::state(lead: 6), 'Double play'];
         yield 'a power hitter does not bunt' => [Teams::state(batter: BatterType::RightPower), 'Double play'];
         yield 'two strikes send the corners back' => [Teams::state(count: '1-2'), 'Double play'];
-        yield 'a slapper bunts with two strikes' => [Teams::state(batter: BatterType::Slapper, count: '1-2'), 'Halfway, corners in'];
+        yield 'a slapper bunts with two strikes' => [Teams::state(batter: BatterType::Slapper, count: '1-2'), 'Double play, corners in, short halfway'];
         yield 'runner on third early' => [Teams::state(situation: 'R3-1'), 'Halfway'];
         yield 'runner on third, tied in the last inning' => [Teams::state(situation: 'R3-1', inning: 7), 'In'];
         yield 'ahead by several the run is conceded' => [Teams::state(situation: 'R3-1', lead: 5), 'Normal'];
         yield 'late and up one' => [Teams::state(situation: 'none-2', inning: 7, lead: 1), 'Normal, guard the lines'];
+        yield 'late, up one, runner on third: the run comes first' => [Teams::state(situation: 'R3-1', inning: 7, lead: 1), 'In'];
         yield 'slowpitch knows no bunt' => [Teams::state('slowpitch-65'), 'Double play'];
     }
 

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Situations;
+
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Plan\CoverageReports;
+use FoxCorner\App\Plan\PlanReader;
+use FoxCorner\App\Shared\Address\ContextAddress;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Plan\Board;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The board of 24: the call in every situation for one context, and what the context changes. */
+final class SituationsPage extends AbstractController
+{
+    public function __construct(private readonly PlanReader $plans, private readonly CoverageReports $reports)
+    {
+    }
+
+    #[Route('/{team}/situations', name: 'situations', methods: ['GET'])]
+    public function show(Membership $membership, Request $request): Response
+    {
+        $context = ContextAddress::read($request->query);
+        try {
+            $board = $this->plans->board($membership->team, $context);
+        } catch (InvalidValue $problem) {
+            return $this->render('situations/no_lineup.html.twig', ['problem' => $problem, 'context' => $context]);
+        }
+
+        return $this->render('situations/show.html.twig', [
+            'board' => $board,
+            'context' => $context,
+            'parameters' => ContextAddress::write($context),
+            'isBase' => Context::ordinary()->isSameAs($context),
+            'findings' => $this->findings($board),
+        ]);
+    }
+
+    /** @return array<string, int> by the situation's key, where a coverage is drawn up */
+    private function findings(Board $board): array
+    {
+        $counts = [];
+        foreach ($board->cells as $cell) {
+            if (null !== $cell->plan->coverage) {
+                $counts[$cell->situation->key()] = \count($this->reports->chosen($cell->plan)->findings);
+            }
+        }
+
+        return $counts;
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Plan;
+
+use FoxCorner\Core\Alignment\Alignment;
+use FoxCorner\Core\Alignment\DepthTable;
+use FoxCorner\Core\Alignment\Rule\ShippedRules;
+use FoxCorner\Core\Alignment\Spot;
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\Bases;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\LevelProfile;
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Play\LeadOutPolicy;
+
+/** The plan of all 24 situations for one context, each beside the base plan. */
+final readonly class Board
+{
+    /** @param list<BoardCell> $cells bases by bases, outs 0, 1, 2 */
+    private function __construct(public array $cells)
+    {
+    }
+
+    /**
+     * @param list<RosterPlayer>    $roster
+     * @param array<string, string> $coverages the coach's choices by the situation's key
+     *
+     * @throws InvalidValue when the roster does not make nine
+     */
+    public static function of(RuleSet $rules, Context $context, LevelProfile $level, array $roster, array $coverages, LeadOutPolicy $policy): self
+    {
+        $cells = [];
+        foreach (Bases::cases() as $bases) {
+            foreach (Outs::cases() as $outs) {
+                $situation = Situation::of($bases, $outs);
+                $plan = SituationPlan::of(GameState::of($rules, $situation, $context), $level, $roster, $coverages[$situation->key()] ?? null, $policy);
+                $cells[] = new BoardCell($situation, $plan, self::changes($plan->alignment, self::base($rules, $situation)));
+            }
+        }
+
+        return new self($cells);
+    }
+
+    /** @return list<BoardCell> in which somebody stands elsewhere than in the base plan */
+    public function changed(): array
+    {
+        return array_values(array_filter($this->cells, static fn(BoardCell $cell): bool => $cell->isChanged()));
+    }
+
+    private static function base(RuleSet $rules, Situation $situation): Alignment
+    {
+        return Alignment::byRules(GameState::of($rules, $situation, Context::ordinary()), DepthTable::shipped($rules->sport), ShippedRules::all());
+    }
+
+    /** @return list<Spot> that differ from the base plan's */
+    private static function changes(Alignment $alignment, Alignment $base): array
+    {
+        return array_values(array_filter($alignment->spots(), static fn(Spot $spot): bool => $spot->depth !== $base->spot($spot->position)->depth));
+    }
+}

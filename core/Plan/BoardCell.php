@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Plan;
+
+use FoxCorner\Core\Alignment\InfieldWant;
+use FoxCorner\Core\Alignment\Spot;
+use FoxCorner\Core\Game\Situation;
+
+/** One situation on the board. */
+final readonly class BoardCell
+{
+    public InfieldWant $want;
+
+    /** @param list<Spot> $changes spots that the context moves away from the base plan */
+    public function __construct(public Situation $situation, public SituationPlan $plan, public array $changes)
+    {
+        $this->want = InfieldWant::in($plan->state, $plan->alignment);
+    }
+
+    public function isChanged(): bool
+    {
+        return [] !== $this->changes;
+    }
+
+    /** "5 bunt; 6 halfway" */
+    public function changeWords(): string
+    {
+        return implode('; ', array_map(static fn(Spot $spot): string => $spot->position->value.' '.lcfirst($spot->depth->label()), $this->changes));
+    }
+}

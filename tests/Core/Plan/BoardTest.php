@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Core\Plan;
+
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Game\Count;
+use FoxCorner\Core\Game\Half;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Level;
+use FoxCorner\Core\Plan\Board;
+use FoxCorner\Core\Plan\BoardCell;
+use FoxCorner\Core\Play\LeadOutPolicy;
+use FoxCorner\Tests\Core\Teams;
+use PHPUnit\Framework\TestCase;
+
+final class BoardTest extends TestCase
+{
+    public function testTwentyFourCellsAndNothingChangedInTheBasePlan(): void
+    {
+        $board = self::board(Context::ordinary());
+
+        self::assertCount(24, $board->cells);
+        self::assertSame([], $board->changed());
+        self::assertCount(2, array_filter($board->cells, static fn(BoardCell $cell): bool => null !== $cell->plan->coverage));
+    }
+
+    public function testEachContextChangesWhatItsReasonSays(): void
+    {
+        $slapper = self::board(Context::of(3, Half::Top, 0, BatterType::Slapper, Count::none()));
+        $ahead = self::board(Context::of(3, Half::Top, 6, BatterType::Right, Count::none()));
+        $tiedLate = self::board(Context::of(7, Half::Bottom, 0, BatterType::Right, Count::none()));
+        $twoStrikes = self::board(Context::of(3, Half::Top, 0, BatterType::Right, Count::fromKey('0-2')));
+
+        self::assertSame('6 halfway', self::cell($slapper, 'R1-0')->changeWords());
+        self::assertSame('3 double play; 5 double play', self::cell($ahead, 'R1-0')->changeWords());
+        self::assertSame('3 double play; 5 double play', self::cell($twoStrikes, 'R1-0')->changeWords());
+        self::assertSame('Plate', self::cell($tiedLate, 'R3-0')->want->label());
+        self::assertSame('Plate, then first', self::cell($tiedLate, 'loaded-1')->want->label());
+        self::assertSame('Normal', self::cell($ahead, 'R3-1')->plan->alignment->call(), 'the run is conceded');
+    }
+
+    public function testWhatTheInfieldWants(): void
+    {
+        $board = self::board(Context::ordinary());
+        $wants = [];
+        foreach (['none-0', 'R1-0', 'R1-2', 'R3-1', 'R1R3-1', 'loaded-2'] as $key) {
+            $wants[$key] = self::cell($board, $key)->want->label();
+        }
+
+        self::assertSame(['none-0' => 'Sure out', 'R1-0' => 'Two; first if slow', 'R1-2' => 'Sure out', 'R3-1' => 'Look back, then first', 'R1R3-1' => 'Two; first if slow', 'loaded-2' => 'Sure out'], $wants);
+    }
+
+    public function testTheCoachsCoverageIsOnTheBoard(): void
+    {
+        self::assertSame('First stays', self::cell(self::board(Context::ordinary(), ['R1-1' => 'first-stays']), 'R1-1')->plan->coverage?->name());
+        self::assertSame('Corners crash', self::cell(self::board(Context::ordinary(), ['R1-1' => 'first-stays']), 'R1-0')->plan->coverage?->name());
+    }
+
+    public function testNoBoardWithoutNine(): void
+    {
+        $this->expectException(InvalidValue::class);
+        Board::of(ShippedRuleSets::get('fastpitch-43'), Context::ordinary(), Level::Fastpitch16->profile(), [], [], LeadOutPolicy::ordinary());
+    }
+
+    /** @param array<string, string> $coverages */
+    private static function board(Context $context, array $coverages = []): Board
+    {
+        return Board::of(ShippedRuleSets::get('fastpitch-43'), $context, Level::Fastpitch16->profile(), Teams::nine(), $coverages, LeadOutPolicy::ordinary());
+    }
+
+    private static function cell(Board $board, string $key): BoardCell
+    {
+        foreach ($board->cells as $cell) {
+            if ($cell->situation->key() === $key) {
+                return $cell;
+            }
+        }
+        self::fail("The board has no $key.");
+    }
+}
