@@ -7,6 +7,9 @@ namespace FoxCorner\App\Bench;
 /** Measures and prints; it judges nothing. */
 final readonly class Bench
 {
+    /** ns that each measure runs before it counts. */
+    private const WARM_UP = 300_000_000;
+
     public function __construct(private string $root)
     {
     }
@@ -34,7 +37,7 @@ final readonly class Bench
     private function pages(Visitor $visitor): void
     {
         printf("\n%-58s %12s %8s\n", 'pages, server time over 50 requests in turn', 'median', 'ratio');
-        $pages = ['a bare signed-in page' => '/you', 'Field, before the pitch' => '/field/R1-0', 'Field, on a bunt' => '/field/R1-0?view=bunt', 'Today' => '', 'Team' => '/team', 'Practice list' => '/practice'];
+        $pages = ['a bare signed-in page' => '/you', 'Field, before the pitch' => '/field/R1-0', 'Field, on a bunt' => '/field/R1-0?view=bunt', 'Situations' => '/situations', 'Today' => '', 'Team' => '/team', 'Practice list' => '/practice'];
         $times = array_fill_keys(array_keys($pages), []);
         for ($round = 0; $round < 60; ++$round) {
             foreach ($pages as $name => $path) {
@@ -65,9 +68,10 @@ final readonly class Bench
     private static function median(int $times, callable $measure): float
     {
         $taken = [];
-        for ($warmUp = 0; $warmUp < 200; ++$warmUp) {
+        $until = hrtime(true) + self::WARM_UP;
+        do {
             $measure();
-        }
+        } while (hrtime(true) < $until);
         for ($time = 0; $time < $times; ++$time) {
             $start = hrtime(true);
             $measure();

@@ -22,6 +22,9 @@ use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use FoxCorner\Core\Practice\Needs;
 use FoxCorner\Core\Practice\PracticeRequest;
 use FoxCorner\Core\Practice\Scheduler;
+use FoxCorner\Core\Range\BestMove;
+use FoxCorner\Core\Runs\EventRates;
+use FoxCorner\Core\Runs\RunChain;
 
 /** The hot paths of the core. */
 final class CoreTimings
@@ -34,12 +37,17 @@ final class CoreTimings
         $plan = SituationPlan::of($state, Level::Fastpitch16->profile(), $roster, null, LeadOutPolicy::ordinary());
         $ball = BuntGrid::restingAt(30, -20, $state->rules->buntSurface());
         $report = $plan->report();
+        $map = $plan->range();
+        $rates = EventRates::of(.0875, .1535, .0448, .0048, .0262, .196, .009);
         $needs = Needs::of($report, $roster, ShippedDrills::all(), []);
 
         return [
             'one bunt play' => static fn(): mixed => $plan->play($ball),
             'one coverage audited over 15 bunts' => static fn(): mixed => $plan->report(),
             'plan of one situation: lineup, spots, coverage' => static fn(): mixed => SituationPlan::of($state, Level::Fastpitch16->profile(), $roster, null, LeadOutPolicy::ordinary()),
+            'range map, 61 x 9 balls' => static fn(): mixed => $plan->range(),
+            'best single move' => static fn(): mixed => BestMove::of($map, $plan->cast, $state->rules->diamond()),
+            'runs of all situations' => static fn(): mixed => RunChain::of($rates),
             'table of long throws for one arm' => static fn(): mixed => CarryTable::of(Ball::Baseball->dragPerFoot(), Speed::ofMph(80)->feetPerSecond),
             'practice of 70 minutes, 14 players, 3 helpers' => static fn(): mixed => Scheduler::solve(PracticeRequest::of($roster, 3, 70, $state->rules->diamond(), ShippedDrills::all(), $needs)),
         ];

@@ -7,6 +7,7 @@ namespace FoxCorner\App\Field;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\CoverageReports;
 use FoxCorner\App\Plan\PlanReader;
+use FoxCorner\App\Plan\RangeSummaries;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\InvalidValue;
@@ -20,7 +21,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** One situation, drawn: where the nine stand and why, and the bunt play on the clock. */
 final class FieldPage extends AbstractController
 {
-    public function __construct(private readonly PlanReader $plans, private readonly CoverageReports $reports)
+    public function __construct(private readonly PlanReader $plans, private readonly CoverageReports $reports, private readonly RangeSummaries $ranges)
     {
     }
 
@@ -33,7 +34,7 @@ final class FieldPage extends AbstractController
         }
         $rules = $membership->team->rules();
         try {
-            $read = $this->plans->read($membership->team, $address->situation, $address->context, $address->coverage);
+            $read = $this->plans->read($membership->team, $address->situation, $address->context, $address->coverage, $address->moved);
         } catch (InvalidValue $problem) {
             if ('roster' !== $problem->field) {
                 throw $problem;
@@ -52,6 +53,7 @@ final class FieldPage extends AbstractController
             'drawing' => new FieldDrawing($rules, View::Bunt === $address->view ? Window::infield($rules) : Window::wholeField($rules)),
             'reports' => View::Bunt === $address->view ? $this->reports->of($plan) : [],
             'play' => $play,
+            'range' => View::Depth === $address->view ? $this->ranges->of($plan) : null,
             'picture' => null === $play ? null : new PlayPicture($play),
             'kinds' => null === $play ? [] : $this->kinds($play),
         ]);

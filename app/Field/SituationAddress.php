@@ -22,13 +22,17 @@ final readonly class SituationAddress
     /** The bunt shown when none was asked for: toward third, well placed. */
     private const ORDINARY_BUNT = [-20.0, 30.0];
 
-    /** @param array{float, float} $bunt degrees from straight away, ft from home at rest */
+    /**
+     * @param array{float, float} $bunt  degrees from straight away, ft from home at rest
+     * @param array<int, Point>   $moved infielders put somewhere by hand, by position number
+     */
     private function __construct(
         public Situation $situation,
         public Context $context,
         public View $view,
         public ?string $coverage,
         public array $bunt,
+        public array $moved,
     ) {
     }
 
@@ -47,6 +51,7 @@ final readonly class SituationAddress
             '' === $query->getString('view') ? View::Depth : View::tryFrom($query->getString('view')) ?? throw InvalidValue::notOneOf('view', $query->getString('view'), array_column(View::cases(), 'value')),
             '' === $coverage ? null : $coverage,
             self::bunt($query),
+            self::moved($query->getString('moved')),
         );
     }
 
@@ -65,13 +70,13 @@ final readonly class SituationAddress
     /** @return array<string, string> */
     public function toggling(Base $base): array
     {
-        return $this->with(['situation' => Situation::of($this->situation->bases->toggle($base), $this->situation->outs)->key(), 'coverage' => null]);
+        return $this->with(['situation' => Situation::of($this->situation->bases->toggle($base), $this->situation->outs)->key(), 'coverage' => null, 'moved' => null]);
     }
 
     /** @return array<string, string> */
     public function withOuts(Outs $outs): array
     {
-        return $this->with(['situation' => Situation::of($this->situation->bases, $outs)->key(), 'coverage' => null]);
+        return $this->with(['situation' => Situation::of($this->situation->bases, $outs)->key(), 'coverage' => null, 'moved' => null]);
     }
 
     public function ball(Surface $surface): RollingBall
@@ -87,6 +92,7 @@ final readonly class SituationAddress
             ...ContextAddress::write($this->context),
             'view' => View::Depth === $this->view ? null : $this->view->value,
             'coverage' => $this->coverage,
+            'moved' => [] === $this->moved ? null : implode(';', array_map(static fn(int $number, Point $point): string => \sprintf('%d:%.1f,%.1f', $number, $point->x, $point->y), array_keys($this->moved), $this->moved)),
             'bunt' => self::ORDINARY_BUNT === $this->bunt ? null : \sprintf('%g,%g', ...$this->bunt),
         ];
     }
@@ -108,6 +114,26 @@ final readonly class SituationAddress
         }
 
         return '' === $query->getString('bunt') ? self::ORDINARY_BUNT : self::twoNumbers('bunt', $query->getString('bunt'), 'degrees from straight away and feet from home, as in -20,30');
+    }
+
+    /**
+     * As in "4:16.5,78;6:-14,80": position number, then feet to the right of and out from home.
+     *
+     * @return array<int, Point>
+     */
+    private static function moved(string $value): array
+    {
+        $moved = [];
+        foreach ('' === $value ? [] : explode(';', $value) as $part) {
+            [$number, $point] = [...explode(':', $part, 2), ''];
+            if (1 !== preg_match('/^[3-6]$/', $number)) {
+                throw InvalidValue::because('moved', "\"$part\" names no infielder", 'infielders 3 to 6 and where they stand, as in 4:16.5,78;6:-14,80');
+            }
+            [$x, $y] = self::twoNumbers('moved', $point, 'infielders 3 to 6 and where they stand, as in 4:16.5,78;6:-14,80');
+            $moved[(int) $number] = Point::of($x, $y);
+        }
+
+        return $moved;
     }
 
     /** @return array{float, float} */

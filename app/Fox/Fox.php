@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Fox;
 
+use FoxCorner\App\Fox\Question\AlignmentQuestion;
 use FoxCorner\App\Fox\Question\BuntQuestion;
 use FoxCorner\App\Fox\Question\GroundBallQuestion;
+use FoxCorner\App\Fox\Question\ImproveQuestion;
+use FoxCorner\App\Fox\Question\RangeQuestion;
 use FoxCorner\App\Fox\Question\RunQuestion;
 use FoxCorner\App\Fox\Question\RunsQuestion;
 use FoxCorner\App\Fox\Question\SpotQuestion;
@@ -47,6 +50,9 @@ final readonly class Fox
             'ground-ball' => new GroundBallQuestion(),
             'spot' => new SpotQuestion(),
             'bunt' => new BuntQuestion(),
+            'alignment' => new AlignmentQuestion(),
+            'range' => new RangeQuestion(),
+            'improve' => new ImproveQuestion(),
             'runs' => new RunsQuestion(),
             'win' => new WinQuestion(),
         ];

@@ -19,6 +19,19 @@ final readonly class Input
         return \is_int($value) || \is_float($value) ? (float) $value : $otherwise;
     }
 
+    /** @return list<self> the fields of each entry of a list */
+    public function each(string $name): array
+    {
+        $list = $this->fields[$name] ?? [];
+
+        return array_map(static fn(mixed $entry): self => new self($entry instanceof \stdClass ? (array) $entry : []), \is_array($list) ? array_values($list) : []);
+    }
+
+    public function has(string $name): bool
+    {
+        return \array_key_exists($name, $this->fields);
+    }
+
     public function isTrue(string $name): bool
     {
         return true === ($this->fields[$name] ?? false);

@@ -34,7 +34,7 @@ final readonly class CoverageReports
 
     private function on(SituationPlan $plan, Coverage $coverage): CoverageReport
     {
-        $key = 'report-'.hash('xxh128', serialize([$plan->state, $plan->level, $plan->lineup, $plan->policy, $coverage]));
+        $key = 'report-'.hash('xxh128', serialize([$plan->state, $plan->level, $plan->cast, $plan->policy, $coverage]));
 
         return $this->cache->get($key, static fn(): CoverageReport => $plan->reportOn($coverage));
     }

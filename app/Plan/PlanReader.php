@@ -6,6 +6,7 @@ namespace FoxCorner\App\Plan;
 
 use FoxCorner\App\Team\PlayerRepository;
 use FoxCorner\App\Team\Team;
+use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
@@ -28,11 +29,12 @@ final readonly class PlanReader
     }
 
     /**
-     * @param string|null $coverage to look at instead of the chosen one
+     * @param string|null       $coverage to look at instead of the chosen one
+     * @param array<int, Point> $moved    infielders put somewhere by hand
      *
      * @throws InvalidValue when the roster does not make nine, or the coverage is unknown
      */
-    public function read(Team $team, Situation $situation, Context $context, ?string $coverage = null): ReadPlan
+    public function read(Team $team, Situation $situation, Context $context, ?string $coverage = null, array $moved = []): ReadPlan
     {
         $choice = $this->choices->in($team, $situation);
 
@@ -43,6 +45,7 @@ final readonly class PlanReader
                 $this->players->rosterOf($team),
                 $coverage ?? $choice?->coverage(),
                 LeadOutPolicy::ordinary(),
+                $moved,
             ),
             $choice,
         );

@@ -4,6 +4,7 @@ import { listenForKeys } from './keys.js';
 import { startClocks } from './clock.js';
 import { placeNames } from './labels.js';
 import { listenForGround } from './ground.js';
+import { moveFielders } from './fielders.js';
 import { moveByArrows } from './grid.js';
 import { submitOnChange } from './context.js';
 
@@ -11,6 +12,7 @@ listenForKeys(document);
 listenForGround(document);
 submitOnChange(document);
 moveByArrows(document);
+moveFielders(document);
 function settle(part) {
     startClocks(part);
     placeNames(document);

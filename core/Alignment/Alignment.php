@@ -45,6 +45,16 @@ final readonly class Alignment
         return new self($spots);
     }
 
+    /** Somebody put an infielder somewhere else by hand; the spot remembers what the rule said. */
+    public function moved(Position $position, DepthSpot $to): self
+    {
+        $spots = $this->spots;
+        $old = $spots[$position->value];
+        $spots[$position->value] = new Spot($position, $to, $old->depth, \sprintf('%d is moved by hand; the rule says %s.', $position->value, lcfirst($old->depth->label())), $old->depth, true);
+
+        return new self($spots);
+    }
+
     public function spot(Position $position): Spot
     {
         return $this->spots[$position->value];
@@ -83,7 +93,7 @@ final readonly class Alignment
     {
         $reasons = [];
         foreach ($this->spots as $spot) {
-            if (NamedDepth::Normal !== $spot->depth) {
+            if (NamedDepth::Normal !== $spot->depth || $spot->byHand) {
                 $reasons[$spot->reason] = $spot->reason;
             }
         }

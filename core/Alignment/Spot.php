@@ -15,6 +15,7 @@ final readonly class Spot
         public NamedDepth $depth,
         public string $reason,
         public ?NamedDepth $instead,
+        public bool $byHand = false,
     ) {
     }
 }

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Plan;
 
 use FoxCorner\Core\Alignment\Alignment;
+use FoxCorner\Core\Alignment\DepthSpot;
 use FoxCorner\Core\Alignment\DepthTable;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
+use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\People\LevelProfile;
 use FoxCorner\Core\People\Lineup;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Check\ShippedChecks;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
@@ -21,6 +24,7 @@ use FoxCorner\Core\Play\Coverage;
 use FoxCorner\Core\Play\LeadOutPolicy;
 use FoxCorner\Core\Play\PlayQuestion;
 use FoxCorner\Core\Play\Timeline;
+use FoxCorner\Core\Range\RangeMap;
 
 /** The plan for one situation: who plays, where they stand, which bunt coverage is on. */
 final readonly class SituationPlan
@@ -41,13 +45,18 @@ final readonly class SituationPlan
     /**
      * @param list<RosterPlayer> $roster
      * @param string|null        $coverageKey the coach's choice; null: the usual one
+     * @param array<int, Point>  $moved       infielders put somewhere by hand, by position number
      *
      * @throws InvalidValue when the roster does not make nine, or the coverage is not one of the situation's
      */
-    public static function of(GameState $state, LevelProfile $level, array $roster, ?string $coverageKey, LeadOutPolicy $policy): self
+    public static function of(GameState $state, LevelProfile $level, array $roster, ?string $coverageKey, LeadOutPolicy $policy, array $moved = []): self
     {
         $lineup = Lineup::choose($roster);
         $alignment = Alignment::byRules($state, DepthTable::shipped($state->rules->sport), ShippedRules::all());
+        foreach ($moved as $number => $point) {
+            $position = Position::ofNumber($number);
+            $alignment = $alignment->moved($position, DepthSpot::at($position, $point, $state->rules->diamond()));
+        }
         $coverages = (new BuntFamily())->coverages($state->rules, $state->situation);
 
         return new self(
@@ -77,6 +86,12 @@ final readonly class SituationPlan
         $balls = BuntGrid::balls($this->state->rules->buntSurface());
 
         return (new CoverageAudit(new BuntFamily(), ShippedChecks::all()))->of($this->question($coverage, $balls[0]), $balls);
+    }
+
+    /** What the alignment gets of this batter's ground balls. */
+    public function range(): RangeMap
+    {
+        return RangeMap::of($this->state->rules, $this->level, $this->state->situation, $this->state->context->batter, $this->cast);
     }
 
     private function chosen(): Coverage

@@ -46,6 +46,16 @@ final readonly class Cast
         return new self($members);
     }
 
+    /** The same nine with one of them somewhere else before the pitch. */
+    public function moved(Position $position, Point $to): self
+    {
+        $members = $this->members;
+        $old = $members[$position->value];
+        $members[$position->value] = new CastMember($old->position, $old->player, $to, $old->legs, $old->reaction, $old->arm);
+
+        return new self($members);
+    }
+
     public function at(Position $position): CastMember
     {
         return $this->members[$position->value];

@@ -49,6 +49,19 @@ final class FieldTest extends AppTestCase
         self::assertCount(9, $page->filter('table:contains("Everybody’s job") tbody tr'));
     }
 
+    public function testAMovedInfielderIsMeasuredAndExplained(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/field/none-2?moved=6:-20,80');
+
+        self::assertSelectorTextContains('tbody tr:nth-child(6)', '7 off second, 4½ back');
+        self::assertSelectorTextContains('body', '6 is moved by hand; the rule says normal.');
+        self::assertSelectorTextContains('body', 'Back to the rule');
+        $this->open($this->team(), '/field/none-2/improve?moved=6:-20,80');
+        self::assertResponseIsSuccessful();
+        self::assertSelectorTextNotContains('body', '6 Marsh', 'whoever was put somewhere by hand stays there');
+    }
+
     public function testTouchedGroundBecomesABunt(): void
     {
         $this->signIn();
@@ -65,6 +78,8 @@ final class FieldTest extends AppTestCase
     #[TestWith(['/field/R1-0?count=4-4', 'Count: "4-4" is no count'])]
     #[TestWith(['/field/R1-0?coverage=wheel', 'Coverage: "wheel" is not known'])]
     #[TestWith(['/field/R1-0?view=bunt&bunt=here', 'Bunt: "here" cannot be read'])]
+    #[TestWith(['/field/R1-0?moved=2:10,10', 'Moved: "2:10,10" names no infielder'])]
+    #[TestWith(['/field/R1-0?moved=6:far', 'Moved: "far" cannot be read'])]
     #[TestWith(['/field/R1-0?view=top', 'View: "top" is not known'])]
     #[TestWith(['/field/R1-0?view[]=top', 'This address cannot be read'])]
     public function testABadAddressSaysWhatIsAllowed(string $path, string $words): void

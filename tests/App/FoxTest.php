@@ -21,6 +21,8 @@ final class FoxTest extends TestCase
     #[TestWith(['spot', '{"rule_set":"baseball-90","position":6,"depth":"normal","pace_ft":2.7}', 'off_ft', 32.39, 32.41])]
     #[TestWith(['bunt', '{"rule_set":"fastpitch-43","level":"fastpitch-14-16u","coverage":"first-stays","degrees":-20,"rest_ft":30}', 'fielded_s', 0.8, 1.6])]
     #[TestWith(['win', '{"rates":'.self::RATES.',"inning":9,"half":"top","home_lead":0,"innings":9}', 'home_wins', 0.4, 0.6])]
+    #[TestWith(['range', '{"rule_set":"baseball-90","level":"pro","situation":"R1-1"}', 'two_per_ball', 0.3, 0.8])]
+    #[TestWith(['range', '{"rule_set":"baseball-90","level":"pro","spots":[{"position":6,"x_ft":-70,"y_ft":100}]}', 'outs_per_ball', 0.5, 0.8])]
     public function testAnswersFitTheirSchema(string $question, string $json, string $field, float $least, float $most): void
     {
         [$output, $code] = (new Fox(self::SCHEMAS))->ask($question, $json);
@@ -47,9 +49,12 @@ final class FoxTest extends TestCase
     #[TestWith(['runs', '{"rates":{"walk":0.1}}', 'rates.single', 'a share of plate appearances'])]
     #[TestWith(['runs', '{"rates":{"walk":2,"single":0.15,"double":0.04,"triple":0,"home_run":0.02,"strikeout":0.2,"error":0.01}}', 'rates.walk', '0 to 0.9'])]
     #[TestWith(['runs', '{"rates":{"walk":0.5,"single":0.5,"double":0.04,"triple":0,"home_run":0.02,"strikeout":0.2,"error":0.01}}', 'rates', 'less than 0.98 together'])]
+    #[TestWith(['alignment', '{"rule_set":"baseball-90","level":"pro","situation":"R9-0"}', 'situation', 'R1R2'])]
+    #[TestWith(['alignment', '{"rule_set":"baseball-90","level":"pro","players":[{"position":6},{"position":6}]}', 'players', 'one player for each'])]
+    #[TestWith(['range', '{"rule_set":"baseball-90","level":"pro","count":"9-9"}', 'count', 'balls 0 to 3'])]
     #[TestWith(['throw', 'nonsense', 'input', 'docs/schemas/throw.question.json'])]
     #[TestWith(['throw', '[1]', 'input', 'an object'])]
-    #[TestWith(['hop', '{}', 'question', 'throw, run, ground-ball, spot, bunt, runs, win'])]
+    #[TestWith(['hop', '{}', 'question', 'throw, run, ground-ball, spot, bunt, alignment, range, improve, runs, win'])]
     public function testABadQuestionNamesTheField(string $question, string $json, string $field, string $allowed): void
     {
         [$output, $code] = (new Fox(self::SCHEMAS))->ask($question, $json);
@@ -62,6 +67,20 @@ final class FoxTest extends TestCase
         self::assertNotSame('', $answer['problem']['wrong']);
         self::assertIsString($answer['problem']['allowed']);
         self::assertStringContainsString($allowed, $answer['problem']['allowed']);
+    }
+
+    #[TestWith(['alignment', '{"rule_set":"fastpitch-43","level":"fastpitch-14-16u","situation":"R1-0","players":[{"position":6,"name":"Marsh","pace_ft":2}]}', '"paces": "8 off second, 3 back"'])]
+    #[TestWith(['alignment', '{"rule_set":"baseball-90","level":"pro","situation":"R3-0","inning":9}', '"wants": "Plate"'])]
+    #[TestWith(['improve', '{"rule_set":"baseball-90","level":"pro","situation":"R1-1"}', '"outs_gained_per_100"'])]
+    public function testAlignmentAndImprovement(string $question, string $json, string $part): void
+    {
+        [$output, $code] = (new Fox(self::SCHEMAS))->ask($question, $json);
+        $schema = json_decode((string) file_get_contents(self::SCHEMAS."/$question.answer.json"));
+        self::assertInstanceOf(\stdClass::class, $schema);
+
+        self::assertSame(0, $code, $output);
+        self::assertNull((new Validator())->validate(json_decode($output), $schema)->error());
+        self::assertStringContainsString($part, $output);
     }
 
     public function testRunsForEverySituation(): void

@@ -132,6 +132,35 @@ test('names on the drawing do not lie on each other', async ({ page }) => {
     }
 });
 
+test('an infielder is dragged, nudged by half a pace and put back', async ({ page }) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/field/none-2`);
+    const words = page.locator('tbody tr', { hasText: 'Marsh' });
+    const before = await words.innerText();
+    const spot = page.locator('#spot-6');
+    const box = await spot.boundingBox();
+    await page.mouse.move(box.x + box.width / 2, box.y + 14);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 + 40, box.y + 20, { steps: 4 });
+    await page.mouse.up();
+    await expect(page).toHaveURL(/moved=6/);
+    await expect(words).not.toHaveText(before);
+    await expect(page.locator('main')).toContainText('6 is moved by hand; the rule says normal.');
+    await expect(page.locator('#improve')).toContainText(/outs in a hundred ground balls|No small step/);
+
+    const moved = page.url();
+    await page.locator('#spot-6').focus();
+    await page.keyboard.press('ArrowLeft');
+    await expect(page).not.toHaveURL(moved);
+    await expect(page.locator('#spot-6'), 'the keyboard stays on the fielder').toBeFocused();
+    const at = (url) => Number(new URL(url).searchParams.get('moved').match(/6:(-?[\d.]+)/)[1]);
+    expect(Math.abs(at(page.url()) - (at(moved) - 2.5 / 2))).toBeLessThan(0.11);
+    await page.goBack();
+    await expect(page).toHaveURL(moved);
+    await page.getByRole('link', { name: 'Back to the rule' }).click();
+    await expect(words).toHaveText(before.replace(/\s+/g, ' ').trim(), { useInnerText: true });
+});
+
 test('names before the pitch do not lie on each other, on a phone either', async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     const team = await signIn(page);

@@ -69,8 +69,11 @@ final readonly class FieldDrawing
         $home = Point::of($offset / 2, -$offset / 2);
 
         return \sprintf(
-            'M%s L%s A%.2f %.2f 0 1 0 %s L%s Z',
-            self::pair($home), self::pair($edge), $radius, $radius, self::pair(Point::of(-$edge->x, $edge->y)), self::pair(Point::of(-$home->x, $home->y)),
+            'M%s L%s A%.2f %.2f 0 %d 0 %s L%s Z',
+            self::pair($home), self::pair($edge), $radius, $radius,
+            // The far arc is more than half the circle only when it begins nearer to home than the rubber.
+            $edge->y < $pitcher ? 1 : 0,
+            self::pair(Point::of(-$edge->x, $edge->y)), self::pair(Point::of(-$home->x, $home->y)),
         );
     }
 

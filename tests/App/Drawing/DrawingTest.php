@@ -40,11 +40,12 @@ final class DrawingTest extends TestCase
     public function testTheSkinMeetsItsArc(RuleSet $rules): void
     {
         $path = (new FieldDrawing($rules, Window::infield($rules)))->skin();
-        self::assertSame(1, preg_match('/^M(\S+) (\S+) L(\S+) (\S+) A(\S+) \S+ 0 1 0 (\S+) (\S+) L/', $path, $parts), $path);
-        [, $homeX, $homeY, $edgeX, $edgeY, $radius, $otherX, $otherY] = array_map(floatval(...), $parts);
+        self::assertSame(1, preg_match('/^M(\S+) (\S+) L(\S+) (\S+) A(\S+) \S+ 0 ([01]) 0 (\S+) (\S+) L/', $path, $parts), $path);
+        [, $homeX, $homeY, $edgeX, $edgeY, $radius, $large, $otherX, $otherY] = array_map(floatval(...), $parts);
 
         self::assertEqualsWithDelta($rules->skinRadius, hypot($edgeX, -$edgeY - $rules->pitchingDistance), 0.02, 'the edge lies on the circle around the rubber');
         self::assertSame($rules->skinRadius, $radius);
+        self::assertSame(-$edgeY < $rules->pitchingDistance ? 1.0 : 0.0, $large, 'the arc belongs to that circle and not to its mirror image');
         self::assertEqualsWithDelta(-$edgeX, $otherX, 1e-9);
         self::assertEqualsWithDelta($edgeY, $otherY, 1e-9);
         self::assertEqualsWithDelta($edgeX - $homeX, $homeY - $edgeY, 0.02, 'the side is parallel to the foul line');

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Fox;
+
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Game\Count;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Half;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Bats;
+use FoxCorner\Core\People\Hand;
+use FoxCorner\Core\People\Level;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\LeadOutPolicy;
+
+/** The fields of a question that describe a situation and a team: nine players, measured or as the level knows them. */
+final class PlanInput
+{
+    /** @throws InvalidValue */
+    public static function read(Input $input): SituationPlan
+    {
+        $context = Context::of(
+            (int) $input->number('inning', 3), Half::Top, (int) $input->number('lead'),
+            BatterType::from($input->text('batter', BatterType::Right->value)), Count::fromKey($input->text('count', '0-0')),
+        );
+
+        return SituationPlan::of(
+            GameState::of(ShippedRuleSets::get($input->text('rule_set')), Situation::fromKey($input->text('situation', 'none-0')), $context),
+            Level::from($input->text('level'))->profile(), self::nine($input), null, LeadOutPolicy::ordinary(), self::moved($input),
+        );
+    }
+
+    /**
+     * @return list<RosterPlayer>
+     *
+     * @throws InvalidValue
+     */
+    private static function nine(Input $input): array
+    {
+        $known = [];
+        foreach ($input->each('players') as $player) {
+            $number = (int) $player->number('position');
+            if (isset($known[$number])) {
+                throw InvalidValue::because('players', "two play $number", 'one player for each position');
+            }
+            $measured = static fn(string $name): ?float => $player->has($name) ? $player->number($name) : null;
+            $known[$number] = new RosterPlayer(
+                "$number", $player->text('name', Position::ofNumber($number)->label()), $number, [Position::ofNumber($number)],
+                Traits::of(Hand::from($player->text('throws', 'R')), Bats::from($player->text('bats', 'R')), $measured('home_to_first_s'), $measured('arm_mph'), $measured('pace_ft')),
+            );
+        }
+
+        return array_map(
+            static fn(Position $position): RosterPlayer => $known[$position->value] ?? new RosterPlayer("$position->value", $position->label(), $position->value, [$position], Traits::unknown()),
+            Position::cases(),
+        );
+    }
+
+    /** @return array<int, Point> */
+    private static function moved(Input $input): array
+    {
+        $moved = [];
+        foreach ($input->each('spots') as $spot) {
+            $moved[(int) $spot->number('position')] = Point::of($spot->number('x_ft'), $spot->number('y_ft'));
+        }
+
+        return $moved;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Fox\Question;
+
+use FoxCorner\App\Fox\Input;
+use FoxCorner\App\Fox\PlanInput;
+use FoxCorner\App\Fox\Question;
+use FoxCorner\Core\Range\Hole;
+
+final readonly class RangeQuestion implements Question
+{
+    public function answer(Input $input): array
+    {
+        $summary = PlanInput::read($input)->range()->summary;
+
+        return [
+            'outs_per_ball' => round($summary->outsPerBall, 4),
+            'two_per_ball' => null === $summary->twoPerBall ? null : round($summary->twoPerBall, 4),
+            'holes' => array_map(static fn(Hole $hole): array => [
+                'name' => $hole->name(), 'from_deg' => $hole->fromDegrees, 'to_deg' => $hole->toDegrees,
+                'width_ft' => round($hole->feet, 1), 'through_per_100' => round($hole->through, 2),
+            ], $summary->holes),
+            'out_chance_by_deg' => array_map(static fn(float $degrees, float $chance): array => [$degrees, round($chance, 4)], $summary->sprays, $summary->outChance),
+        ];
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plan;
+
+use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Range\RangeSummary;
+use Symfony\Contracts\Cache\CacheInterface;
+
+/** What an alignment gets of ground balls, kept by all that it depends on, like {@see CoverageReports}. */
+final readonly class RangeSummaries
+{
+    public function __construct(private CacheInterface $cache)
+    {
+    }
+
+    public function of(SituationPlan $plan): RangeSummary
+    {
+        $key = 'range-'.hash('xxh128', serialize([$plan->state, $plan->level, $plan->cast]));
+
+        return $this->cache->get($key, static fn(): RangeSummary => $plan->range()->summary);
+    }
+}
