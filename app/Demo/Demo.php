@@ -78,7 +78,7 @@ final readonly class Demo
     {
         $connection = $this->entities->getConnection();
         $teams = 'SELECT team.id FROM team JOIN club ON club.id = team.club_id WHERE club.name = :club';
-        foreach (['practice', 'plan_choice', 'player', 'membership'] as $table) {
+        foreach (['practice', 'plan_choice', 'spot_choice', 'player', 'membership'] as $table) {
             $connection->executeStatement("DELETE FROM $table WHERE team_id IN ($teams)", ['club' => self::CLUB]);
         }
         $connection->executeStatement('DELETE team FROM team JOIN club ON club.id = team.club_id WHERE club.name = :club', ['club' => self::CLUB]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Fox;
 
+use FoxCorner\Core\Alignment\ByHand;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\BatterType;
@@ -35,7 +36,7 @@ final class PlanInput
 
         return SituationPlan::of(
             GameState::of(ShippedRuleSets::get($input->text('rule_set')), Situation::fromKey($input->text('situation', 'none-0')), $context),
-            Level::from($input->text('level'))->profile(), self::nine($input), null, LeadOutPolicy::ordinary(), self::moved($input),
+            Level::from($input->text('level'))->profile(), self::nine($input), null, LeadOutPolicy::ordinary(), ByHand::of([], self::moved($input)),
         );
     }
 

@@ -6,6 +6,7 @@ namespace FoxCorner\App\Plan;
 
 use FoxCorner\App\Team\PlayerRepository;
 use FoxCorner\App\Team\Team;
+use FoxCorner\Core\Alignment\ByHand;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\GameState;
@@ -18,14 +19,14 @@ use FoxCorner\Core\Play\LeadOutPolicy;
 /** Asks the core for a team's plan in a situation: the roster and the coach's choices come from storage. */
 final readonly class PlanReader
 {
-    public function __construct(private PlayerRepository $players, private PlanChoiceRepository $choices)
+    public function __construct(private PlayerRepository $players, private PlanChoiceRepository $choices, private SpotChoiceRepository $spots)
     {
     }
 
     /** @throws InvalidValue when the roster does not make nine */
     public function board(Team $team, Context $context): Board
     {
-        return Board::of($team->rules(), $context, $team->level()->profile(), $this->players->rosterOf($team), $this->choices->coveragesOf($team), LeadOutPolicy::ordinary());
+        return Board::of($team->rules(), $context, $team->level()->profile(), $this->players->rosterOf($team), $this->choices->coveragesOf($team), LeadOutPolicy::ordinary(), $this->spots->keptBy($team));
     }
 
     /**
@@ -45,7 +46,7 @@ final readonly class PlanReader
                 $this->players->rosterOf($team),
                 $coverage ?? $choice?->coverage(),
                 LeadOutPolicy::ordinary(),
-                $moved,
+                ByHand::of($this->spots->keptBy($team)[$situation->key()] ?? [], $moved),
             ),
             $choice,
         );

@@ -46,11 +46,11 @@ final readonly class Alignment
     }
 
     /** Somebody put an infielder somewhere else by hand; the spot remembers what the rule said. */
-    public function moved(Position $position, DepthSpot $to): self
+    public function moved(Position $position, DepthSpot $to, string $reason): self
     {
         $spots = $this->spots;
-        $old = $spots[$position->value];
-        $spots[$position->value] = new Spot($position, $to, $old->depth, \sprintf('%d is moved by hand; the rule says %s.', $position->value, lcfirst($old->depth->label())), $old->depth, true);
+        $depth = $spots[$position->value]->depth;
+        $spots[$position->value] = new Spot($position, $to, $depth, $reason, $depth, true);
 
         return new self($spots);
     }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Plan;
 
 use FoxCorner\Core\Alignment\Alignment;
+use FoxCorner\Core\Alignment\ByHand;
 use FoxCorner\Core\Alignment\DepthTable;
+use FoxCorner\Core\Alignment\KeptSpot;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\Field\RuleSet;
@@ -28,18 +30,19 @@ final readonly class Board
     }
 
     /**
-     * @param list<RosterPlayer>    $roster
-     * @param array<string, string> $coverages the coach's choices by the situation's key
+     * @param list<RosterPlayer>            $roster
+     * @param array<string, string>         $coverages the coach's choices by the situation's key
+     * @param array<string, list<KeptSpot>> $kept      by the situation's key
      *
      * @throws InvalidValue when the roster does not make nine
      */
-    public static function of(RuleSet $rules, Context $context, LevelProfile $level, array $roster, array $coverages, LeadOutPolicy $policy): self
+    public static function of(RuleSet $rules, Context $context, LevelProfile $level, array $roster, array $coverages, LeadOutPolicy $policy, array $kept = []): self
     {
         $cells = [];
         foreach (Bases::cases() as $bases) {
             foreach (Outs::cases() as $outs) {
                 $situation = Situation::of($bases, $outs);
-                $plan = SituationPlan::of(GameState::of($rules, $situation, $context), $level, $roster, $coverages[$situation->key()] ?? null, $policy);
+                $plan = SituationPlan::of(GameState::of($rules, $situation, $context), $level, $roster, $coverages[$situation->key()] ?? null, $policy, ByHand::of($kept[$situation->key()] ?? [], []));
                 $cells[] = new BoardCell($situation, $plan, self::changes($plan->alignment, self::base($rules, $situation)));
             }
         }
@@ -61,6 +64,6 @@ final readonly class Board
     /** @return list<Spot> that differ from the base plan's */
     private static function changes(Alignment $alignment, Alignment $base): array
     {
-        return array_values(array_filter($alignment->spots(), static fn(Spot $spot): bool => $spot->depth !== $base->spot($spot->position)->depth));
+        return array_values(array_filter($alignment->spots(), static fn(Spot $spot): bool => $spot->byHand || $spot->depth !== $base->spot($spot->position)->depth));
     }
 }

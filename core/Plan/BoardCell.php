@@ -27,6 +27,6 @@ final readonly class BoardCell
     /** "5 bunt; 6 halfway" */
     public function changeWords(): string
     {
-        return implode('; ', array_map(static fn(Spot $spot): string => $spot->position->value.' '.lcfirst($spot->depth->label()), $this->changes));
+        return implode('; ', array_map(static fn(Spot $spot): string => $spot->position->value.' '.($spot->byHand ? 'by hand' : lcfirst($spot->depth->label())), $this->changes));
     }
 }

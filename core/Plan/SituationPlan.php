@@ -5,16 +5,14 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Plan;
 
 use FoxCorner\Core\Alignment\Alignment;
-use FoxCorner\Core\Alignment\DepthSpot;
+use FoxCorner\Core\Alignment\ByHand;
 use FoxCorner\Core\Alignment\DepthTable;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
-use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\People\LevelProfile;
 use FoxCorner\Core\People\Lineup;
-use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Check\ShippedChecks;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
@@ -45,18 +43,16 @@ final readonly class SituationPlan
     /**
      * @param list<RosterPlayer> $roster
      * @param string|null        $coverageKey the coach's choice; null: the usual one
-     * @param array<int, Point>  $moved       infielders put somewhere by hand, by position number
      *
      * @throws InvalidValue when the roster does not make nine, or the coverage is not one of the situation's
      */
-    public static function of(GameState $state, LevelProfile $level, array $roster, ?string $coverageKey, LeadOutPolicy $policy, array $moved = []): self
+    public static function of(GameState $state, LevelProfile $level, array $roster, ?string $coverageKey, LeadOutPolicy $policy, ?ByHand $byHand = null): self
     {
         $lineup = Lineup::choose($roster);
-        $alignment = Alignment::byRules($state, DepthTable::shipped($state->rules->sport), ShippedRules::all());
-        foreach ($moved as $number => $point) {
-            $position = Position::ofNumber($number);
-            $alignment = $alignment->moved($position, DepthSpot::at($position, $point, $state->rules->diamond()));
-        }
+        $alignment = ($byHand ?? ByHand::nothing())->applyTo(
+            Alignment::byRules($state, DepthTable::shipped($state->rules->sport), ShippedRules::all()),
+            $state->rules->diamond(),
+        );
         $coverages = (new BuntFamily())->coverages($state->rules, $state->situation);
 
         return new self(

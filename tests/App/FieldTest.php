@@ -56,10 +56,33 @@ final class FieldTest extends AppTestCase
 
         self::assertSelectorTextContains('tbody tr:nth-child(6)', '7 off second, 4½ back');
         self::assertSelectorTextContains('body', '6 is moved by hand; the rule says normal.');
-        self::assertSelectorTextContains('body', 'Back to the rule');
+        self::assertSelectorTextContains('body', 'Keep for nobody on, two out');
         $this->open($this->team(), '/field/none-2/improve?moved=6:-20,80');
         self::assertResponseIsSuccessful();
         self::assertSelectorTextNotContains('body', '6 Marsh', 'whoever was put somewhere by hand stays there');
+    }
+
+    public function testAKeptSpotHoldsForItsDepthUntilItIsGivenUp(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/field/R1-1?moved=6:-20,80');
+        $this->browser->submitForm('Keep for first, one out');
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.good', 'Kept for first, one out.');
+
+        $this->entities()->clear();
+        $this->open($this->team(), '/field/R1-1');
+        self::assertSelectorTextContains('tbody tr:nth-child(6)', '7 off second, 4½ back');
+        self::assertSelectorTextContains('body', '6 stands where Wren Tolland wants it; the rule says double play.');
+        $this->open($this->team(), '/field/R1-1?batter=slapper');
+        self::assertSelectorTextNotContains('tbody tr:nth-child(6)', '7 off second, 4½ back', 'another depth is called: the rule goes');
+        $page = $this->open($this->team(), '/situations');
+        self::assertSame('First, one out. Differs from the base plan: 6 by hand', $page->filter('.cell-changed')->attr('title'));
+
+        $this->open($this->team(), '/field/R1-1');
+        $this->browser->submitForm('Back to the rule');
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('tbody tr:nth-child(6)', '6½ off second, 2½ back');
     }
 
     public function testTouchedGroundBecomesABunt(): void

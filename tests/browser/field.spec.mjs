@@ -157,7 +157,7 @@ test('an infielder is dragged, nudged by half a pace and put back', async ({ pag
     expect(Math.abs(at(page.url()) - (at(moved) - 2.5 / 2))).toBeLessThan(0.11);
     await page.goBack();
     await expect(page).toHaveURL(moved);
-    await page.getByRole('link', { name: 'Back to the rule' }).click();
+    await page.getByRole('link', { name: 'Leave it' }).click();
     await expect(words).toHaveText(before.replace(/\s+/g, ' ').trim(), { useInnerText: true });
 });
 
