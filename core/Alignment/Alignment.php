@@ -21,9 +21,25 @@ final readonly class Alignment
     {
     }
 
-    /** @param list<Rule\DepthRule> $rules in order; a later one overrules an earlier one */
-    public static function byRules(GameState $state, DepthTable $table, array $rules): self
+    /** By the rules that come with the program. */
+    public static function shipped(GameState $state): self
     {
+        return self::byRules($state, DepthTable::shipped($state->rules->sport), Rule\ShippedRules::all(), Shade\ShippedShades::all());
+    }
+
+    /**
+     * @param list<Rule\DepthRule>  $rules  in order; a later one overrules an earlier one
+     * @param list<Shade\ShadeRule> $shades whose steps are added
+     */
+    public static function byRules(GameState $state, DepthTable $table, array $rules, array $shades): self
+    {
+        /** @var array<int, list<Shade\Shade>> $shaded */
+        $shaded = [];
+        foreach ($shades as $rule) {
+            foreach ($rule->shades($state) as $shade) {
+                $shaded[$shade->position->value][] = $shade;
+            }
+        }
         /** @var array<int, Rule\Ruling> $depths */
         $depths = [];
         /** @var array<int, NamedDepth|null> $replaced */
@@ -39,7 +55,11 @@ final readonly class Alignment
         $spots = [];
         foreach (Position::cases() as $position) {
             $ruling = $depths[$position->value] ?? throw new \LogicException('No rule places '.$position->person().'.');
-            $spots[$position->value] = new Spot($position, self::place($position, $ruling->depth, $table, $state->rules), $ruling->depth, $ruling->reason, $replaced[$position->value] ?? null);
+            $own = $shaded[$position->value] ?? [];
+            $spots[$position->value] = new Spot(
+                $position, self::place($position, $ruling->depth, $table, $state->rules, $own), $ruling->depth,
+                $ruling->reason, $replaced[$position->value] ?? null, $own,
+            );
         }
 
         return new self($spots);
@@ -50,7 +70,7 @@ final readonly class Alignment
     {
         $spots = $this->spots;
         $depth = $spots[$position->value]->depth;
-        $spots[$position->value] = new Spot($position, $to, $depth, $reason, $depth, true);
+        $spots[$position->value] = new Spot($position, $to, $depth, $reason, $depth, [], true);
 
         return new self($spots);
     }
@@ -88,7 +108,7 @@ final readonly class Alignment
         return implode(', ', [$middle->label(), ...$also]);
     }
 
-    /** @return list<string> the reasons of those who do not stand at their normal depth, each once */
+    /** @return list<string> the reasons of those who do not stand straight up at their normal depth, each once */
     public function reasons(): array
     {
         $reasons = [];
@@ -96,12 +116,16 @@ final readonly class Alignment
             if (NamedDepth::Normal !== $spot->depth || $spot->byHand) {
                 $reasons[$spot->reason] = $spot->reason;
             }
+            foreach ($spot->shades as $shade) {
+                $reasons[$shade->reason] = $shade->reason;
+            }
         }
 
         return array_values($reasons);
     }
 
-    private static function place(Position $position, NamedDepth $depth, DepthTable $table, RuleSet $rules): Placement
+    /** @param list<Shade\Shade> $shades */
+    private static function place(Position $position, NamedDepth $depth, DepthTable $table, RuleSet $rules, array $shades): Placement
     {
         if (PositionGroup::Battery === $position->group()) {
             return BatterySpot::of($position, $rules->diamond());
@@ -111,6 +135,8 @@ final readonly class Alignment
         }
         $fractions = $table->infield($position->group(), $depth);
 
-        return DepthSpot::of($position, $fractions->off * $rules->basePath, $fractions->back * $rules->basePath, $rules->diamond());
+        $off = $fractions->off * $rules->basePath + array_sum(array_map(static fn(Shade\Shade $shade): float => $shade->feet($rules->basePath), $shades));
+
+        return DepthSpot::of($position, $off, $fractions->back * $rules->basePath, $rules->diamond());
     }
 }

@@ -15,7 +15,27 @@ final readonly class Spot
         public NamedDepth $depth,
         public string $reason,
         public ?NamedDepth $instead,
+        /** @var list<Shade\Shade> */
+        public array $shades = [],
         public bool $byHand = false,
     ) {
+    }
+
+    /** Everything that speaks for this spot. */
+    public function because(): string
+    {
+        return implode(' ', [$this->reason, ...array_map(static fn(Shade\Shade $shade): string => $shade->reason, $this->shades)]);
+    }
+
+    /** Whether it is called the same as another: depth, shade and hand. */
+    public function isCalledAs(self $other): bool
+    {
+        return $this->depth === $other->depth && $this->byHand === $other->byHand && $this->steps() === $other->steps();
+    }
+
+    /** Steps farther off the bag; negative: closer to it. */
+    public function steps(): int
+    {
+        return array_sum(array_map(static fn(Shade\Shade $shade): int => $shade->steps, $this->shades));
     }
 }

@@ -6,9 +6,7 @@ namespace FoxCorner\Core\Plan;
 
 use FoxCorner\Core\Alignment\Alignment;
 use FoxCorner\Core\Alignment\ByHand;
-use FoxCorner\Core\Alignment\DepthTable;
 use FoxCorner\Core\Alignment\KeptSpot;
-use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Bases;
@@ -58,12 +56,12 @@ final readonly class Board
 
     private static function base(RuleSet $rules, Situation $situation): Alignment
     {
-        return Alignment::byRules(GameState::of($rules, $situation, Context::ordinary()), DepthTable::shipped($rules->sport), ShippedRules::all());
+        return Alignment::shipped(GameState::of($rules, $situation, Context::ordinary()));
     }
 
     /** @return list<Spot> that differ from the base plan's */
     private static function changes(Alignment $alignment, Alignment $base): array
     {
-        return array_values(array_filter($alignment->spots(), static fn(Spot $spot): bool => $spot->byHand || $spot->depth !== $base->spot($spot->position)->depth));
+        return array_values(array_filter($alignment->spots(), static fn(Spot $spot): bool => !$spot->isCalledAs($base->spot($spot->position))));
     }
 }

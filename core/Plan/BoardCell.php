@@ -27,6 +27,18 @@ final readonly class BoardCell
     /** "5 bunt; 6 halfway" */
     public function changeWords(): string
     {
-        return implode('; ', array_map(static fn(Spot $spot): string => $spot->position->value.' '.($spot->byHand ? 'by hand' : lcfirst($spot->depth->label())), $this->changes));
+        return implode('; ', array_map(static fn(Spot $spot): string => self::word($spot), $this->changes));
+    }
+
+    /** "5 bunt", "6 normal, 1 off", "4 by hand" */
+    private static function word(Spot $spot): string
+    {
+        $steps = $spot->steps();
+
+        return $spot->position->value.' '.match (true) {
+            $spot->byHand => 'by hand',
+            0 === $steps => lcfirst($spot->depth->label()),
+            default => \sprintf('%s, %d %s', lcfirst($spot->depth->label()), abs($steps), $steps > 0 ? 'off' : 'closer'),
+        };
     }
 }

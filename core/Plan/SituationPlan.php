@@ -6,8 +6,6 @@ namespace FoxCorner\Core\Plan;
 
 use FoxCorner\Core\Alignment\Alignment;
 use FoxCorner\Core\Alignment\ByHand;
-use FoxCorner\Core\Alignment\DepthTable;
-use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Motion\RollingBall;
@@ -50,7 +48,7 @@ final readonly class SituationPlan
     {
         $lineup = Lineup::choose($roster);
         $alignment = ($byHand ?? ByHand::nothing())->applyTo(
-            Alignment::byRules($state, DepthTable::shipped($state->rules->sport), ShippedRules::all()),
+            Alignment::shipped($state),
             $state->rules->diamond(),
         );
         $coverages = (new BuntFamily())->coverages($state->rules, $state->situation);

@@ -18,8 +18,8 @@ final class FieldTest extends AppTestCase
         self::assertSelectorTextSame('h1', 'Double play, corners in');
         self::assertCount(9, $page->filter('svg.drawing .name'));
         self::assertSame('6 Marsh', preg_replace('/\s+/', ' ', trim($page->filter('tbody tr')->eq(5)->filter('th')->text())));
-        self::assertSelectorTextContains('tbody tr:nth-child(6)', '6½ off second, 2½ back');
-        self::assertSelectorTextContains('tbody tr:nth-child(4)', '7 off second, 2½ back', 'the same spot in shorter paces');
+        self::assertSelectorTextContains('tbody tr:nth-child(6)', '5½ off second, 2½ back');
+        self::assertSelectorTextContains('tbody tr:nth-child(4)', '7 off second, 2½ back', 'in a shorter pace');
     }
 
     public function testTheAddressIsTheSituation(): void
@@ -82,7 +82,7 @@ final class FieldTest extends AppTestCase
         $this->open($this->team(), '/field/R1-1');
         $this->browser->submitForm('Back to the rule');
         $this->browser->followRedirect();
-        self::assertSelectorTextContains('tbody tr:nth-child(6)', '6½ off second, 2½ back');
+        self::assertSelectorTextContains('tbody tr:nth-child(6)', '5½ off second, 2½ back');
     }
 
     public function testTouchedGroundBecomesABunt(): void

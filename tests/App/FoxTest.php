@@ -69,7 +69,7 @@ final class FoxTest extends TestCase
         self::assertStringContainsString($allowed, $answer['problem']['allowed']);
     }
 
-    #[TestWith(['alignment', '{"rule_set":"fastpitch-43","level":"fastpitch-14-16u","situation":"R1-0","players":[{"position":6,"name":"Marsh","pace_ft":2}]}', '"paces": "8 off second, 3 back"'])]
+    #[TestWith(['alignment', '{"rule_set":"fastpitch-43","level":"fastpitch-14-16u","situation":"R1-0","players":[{"position":6,"name":"Marsh","pace_ft":2}]}', '"paces": "7 off second, 3 back"'])]
     #[TestWith(['alignment', '{"rule_set":"baseball-90","level":"pro","situation":"R3-0","inning":9}', '"wants": "Plate"'])]
     #[TestWith(['improve', '{"rule_set":"baseball-90","level":"pro","situation":"R1-1"}', '"outs_gained_per_100"'])]
     public function testAlignmentAndImprovement(string $question, string $json, string $part): void

@@ -84,6 +84,20 @@ test('on a phone whatever is touched is large enough', async ({ page }) => {
     }
 });
 
+test('a roster file as a spreadsheet saves it', async ({ page }) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/team/import`);
+    await page.getByLabel('Or load a CSV file').setInputFiles({ name: 'roster.csv', mimeType: 'text/csv', buffer: Buffer.from('\uFEFFNumber;Name;Positions;Home to first s\r\n31;Penhale;8 7;3,11\r\n') });
+    await page.getByRole('button', { name: 'Look it over' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 player can be read, nothing is written yet');
+    await page.getByRole('button', { name: 'Write this one to the roster' }).click();
+    await expect(page.locator('tbody tr', { hasText: 'Penhale' })).toContainText('3.11 s');
+    await page.getByRole('link', { name: 'Penhale' }).click();
+    page.once('dialog', (dialog) => dialog.accept());
+    await page.getByRole('button', { name: 'Take Penhale off the roster' }).click();
+    await expect(page.locator('.good')).toHaveText('Penhale is off the roster.');
+});
+
 test.describe('with refused forms', () => {
     test.use({ expectedErrors: '422' });
     test('a problem in a form stands at its field, and nothing typed is lost', async ({ page }) => {

@@ -25,7 +25,7 @@ final readonly class AlignmentQuestion implements Question
                 'y_ft' => round($spot->placement->point()->y, 2),
                 'depth' => $spot->depth->value,
                 'paces' => $spot->placement->inPaces($plan->lineup->at($spot->position)->traits->pace()),
-                'reason' => $spot->reason,
+                'reason' => $spot->because(),
             ], $plan->alignment->spots()),
         ];
     }

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Alignment;
 
 use FoxCorner\Core\Alignment\Alignment;
-use FoxCorner\Core\Alignment\DepthTable;
 use FoxCorner\Core\Alignment\NamedDepth;
-use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\Bases;
@@ -96,6 +94,30 @@ final class AlignmentTest extends TestCase
         self::assertStringContainsString('nobody out, a runner to move up, one run decides', $third->reason);
     }
 
+    public function testTheMiddleShadesToThePullSideAndMirrors(): void
+    {
+        $x = static fn(BatterType $batter, Position $position): float => self::alignment(Teams::state('baseball-90', 'none-1', batter: $batter))->point($position)->x;
+
+        foreach ([Position::Shortstop, Position::SecondBase] as $position) {
+            self::assertLessThan($x(BatterType::Left, $position), $x(BatterType::Right, $position), 'against a right-hander both stand farther left');
+            self::assertLessThan($x(BatterType::Right, $position), $x(BatterType::RightPower, $position));
+            self::assertEqualsWithDelta(-$x(BatterType::Left, Position::SecondBase), $x(BatterType::Right, Position::Shortstop), 1e-9);
+        }
+        self::assertSame([], self::alignment(Teams::state('baseball-90', 'R1-1'))->spot(Position::Shortstop)->shades, 'second must be reached');
+    }
+
+    public function testAShadeHasItsPartner(): void
+    {
+        $withRunner = self::alignment(Teams::state(situation: 'R1-1'));
+        $withTwo = self::alignment(Teams::state(situation: 'R1R2-1'));
+
+        self::assertSame(-1, $withRunner->spot(Position::Shortstop)->steps());
+        self::assertSame(2, $withRunner->spot(Position::ThirdBase)->steps(), 'third base widens to close the hole');
+        self::assertStringContainsString('close the hole', $withRunner->spot(Position::ThirdBase)->because());
+        self::assertSame(0, $withTwo->spot(Position::Shortstop)->steps(), 'third base on the bunt is his: straight up');
+        self::assertContains('The steal and the bunt both need the shortstop at second: a step closer.', $withRunner->reasons());
+    }
+
     public function testHolderStandsAtTheBag(): void
     {
         $state = Teams::state('baseball-90', 'R1-1', lead: 5);
@@ -105,6 +127,6 @@ final class AlignmentTest extends TestCase
 
     private static function alignment(GameState $state): Alignment
     {
-        return Alignment::byRules($state, DepthTable::shipped($state->rules->sport), ShippedRules::all());
+        return Alignment::shipped($state);
     }
 }

@@ -35,9 +35,9 @@ final class BoardTest extends TestCase
         $tiedLate = self::board(Context::of(7, Half::Bottom, 0, BatterType::Right, Count::none()));
         $twoStrikes = self::board(Context::of(3, Half::Top, 0, BatterType::Right, Count::fromKey('0-2')));
 
-        self::assertSame('6 halfway', self::cell($slapper, 'R1-0')->changeWords());
-        self::assertSame('3 double play; 5 double play', self::cell($ahead, 'R1-0')->changeWords());
-        self::assertSame('3 double play; 5 double play', self::cell($twoStrikes, 'R1-0')->changeWords());
+        self::assertSame('5 bunt; 6 halfway', self::cell($slapper, 'R1-0')->changeWords());
+        self::assertSame('3 double play; 5 double play, 2 off', self::cell($ahead, 'R1-0')->changeWords());
+        self::assertSame('3 double play; 5 double play, 2 off', self::cell($twoStrikes, 'R1-0')->changeWords());
         self::assertSame('Plate', self::cell($tiedLate, 'R3-0')->want->label());
         self::assertSame('Plate, then first', self::cell($tiedLate, 'loaded-1')->want->label());
         self::assertSame('Normal', self::cell($ahead, 'R3-1')->plan->alignment->call(), 'the run is conceded');

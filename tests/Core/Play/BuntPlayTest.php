@@ -87,7 +87,7 @@ final class BuntPlayTest extends TestCase
     public function testALeftHanderIsQuickerOnTheThirdSide(): void
     {
         $pitcher = static fn(Hand $hand) => Teams::with(Teams::player(1, 1), Traits::of($hand, Bats::Right));
-        $time = static fn(Hand $hand): float => self::bunt(Teams::plan(roster: [$pitcher($hand), ...\array_slice(Teams::nine(), 1)], coverage: 'first-stays'), -6, 30)->fieldedAt;
+        $time = static fn(Hand $hand): float => self::bunt(Teams::plan(roster: [$pitcher($hand), ...\array_slice(Teams::nine(), 1)], coverage: 'first-stays'), -3, 40)->fieldedAt;
 
         self::assertLessThan($time(Hand::Right), $time(Hand::Left));
     }
