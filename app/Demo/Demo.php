@@ -15,6 +15,7 @@ use FoxCorner\App\Practice\PracticeDraft;
 use FoxCorner\App\Practice\PracticeSolver;
 use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Team\Player;
+use FoxCorner\App\Team\Reading;
 use FoxCorner\App\Team\RosterCsv;
 use FoxCorner\App\Team\Team;
 use FoxCorner\Core\Field\Fence;
@@ -23,6 +24,7 @@ use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Surface;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\Level;
+use FoxCorner\Core\People\Quantity;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 
@@ -66,6 +68,7 @@ final readonly class Demo
         $this->entities->persist(new Membership($this->account('player@saltmarsh.example', 'Marsh'), $kites, Role::Player));
         $this->entities->persist(new PlanChoice($kites, Situation::fromKey('R1-0'), 'corners-crash', $coach, $this->clock->now()->modify('-8 days')));
         $this->entities->flush();
+        $this->readings($kites, $coach);
 
         $today = $this->clock->now();
         $this->practice($kites, $today->modify('-7 days')->setTime(17, 30), 60, 2);
@@ -78,6 +81,7 @@ final readonly class Demo
     {
         $connection = $this->entities->getConnection();
         $teams = 'SELECT team.id FROM team JOIN club ON club.id = team.club_id WHERE club.name = :club';
+        $connection->executeStatement("DELETE reading FROM reading JOIN player ON player.id = reading.player_id WHERE player.team_id IN ($teams)", ['club' => self::CLUB]);
         foreach (['practice', 'plan_choice', 'spot_choice', 'player', 'membership'] as $table) {
             $connection->executeStatement("DELETE FROM $table WHERE team_id IN ($teams)", ['club' => self::CLUB]);
         }
@@ -108,6 +112,18 @@ final readonly class Demo
         [$left, $leftCenter, $center, $rightCenter] = $rules->fence->feet;
 
         return $rules->withField($rules->basePath, $rules->pitchingDistance, Fence::of($left, $leftCenter, $center, $rightCenter - 15, $right), $rules->grassInfield ? Surface::Grass : Surface::Dirt);
+    }
+
+    /** A few tries with the watch; one was started late. */
+    private function readings(Team $team, Account $coach): void
+    {
+        foreach ([8 => [2.96, 2.94, 2.91], 6 => [3.02, 2.99, 3.61]] as $number => $values) {
+            $player = $this->entities->getRepository(Player::class)->findOneBy(['team' => $team, 'number' => $number]);
+            foreach ($values as $value) {
+                $this->entities->persist(new Reading($player ?? throw new \LogicException("Nobody wears $number."), Quantity::HomeToFirst, $value, $coach, $this->clock->now()->modify('-9 days')));
+            }
+        }
+        $this->entities->flush();
     }
 
     private function practice(Team $team, \DateTimeImmutable $start, int $minutes, int $helpers): void

@@ -7,6 +7,7 @@ namespace FoxCorner\App\Team;
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\People\Bats;
@@ -89,6 +90,16 @@ class Player
             Traits::of($this->throws, $this->bats, $this->homeToFirst, $this->arm, $this->pace),
             $this->limit,
         );
+    }
+
+    /** @param float|null $value what counts of the readings; null when the last one was taken back */
+    public function measured(Quantity $quantity, ?float $value): void
+    {
+        match ($quantity) {
+            Quantity::HomeToFirst => $this->homeToFirst = $value,
+            Quantity::Arm => $this->arm = $value,
+            Quantity::Pace => $this->pace = $value,
+        };
     }
 
     public function version(): int

@@ -6,6 +6,7 @@ import { placeNames } from './labels.js';
 import { listenForGround } from './ground.js';
 import { moveFielders } from './fielders.js';
 import { moveByArrows } from './grid.js';
+import { startStopwatches } from './stopwatch.js';
 import { submitOnChange } from './context.js';
 
 listenForKeys(document);
@@ -16,6 +17,7 @@ moveFielders(document);
 function settle(part) {
     startClocks(part);
     placeNames(document);
+    startStopwatches(document);
 }
 document.addEventListener('htmx:load', (event) => settle(event.detail.elt));
 settle(document);

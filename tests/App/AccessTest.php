@@ -6,6 +6,7 @@ namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Team\Player;
+use FoxCorner\App\Team\Reading;
 use FoxCorner\App\Team\Team;
 use FoxCorner\Tests\Core\Teams;
 use Symfony\Component\Routing\RouterInterface;
@@ -76,7 +77,7 @@ final class AccessTest extends AppTestCase
         }
         $this->open($this->team(), '/team');
         self::assertSelectorNotExists('a:contains("Add a player")');
-        foreach (['/team/player/new', '/team/field', '/team/import', '/practice/new'] as $path) {
+        foreach (['/team/player/new', '/team/field', '/team/import', '/team/stopwatch', '/practice/new'] as $path) {
             $this->open($this->team(), $path);
             self::assertResponseStatusCodeSame(403, $path);
             self::assertSelectorTextContains('h1', 'This is for coaches');
@@ -107,12 +108,13 @@ final class AccessTest extends AppTestCase
         $router = self::getContainer()->get(RouterInterface::class);
         $practice = $this->entities()->getRepository(Practice::class)->findOneBy(['team' => $team]);
         $player = $this->entities()->getRepository(Player::class)->findOneBy(['team' => $team]);
+        $reading = $this->entities()->getRepository(Reading::class)->findOneBy([]);
         $paths = [];
         foreach ($router->getRouteCollection() as $name => $route) {
             if (\in_array($name, self::PUBLIC, true) || !str_contains($route->getPath(), '{team}')) {
                 continue;
             }
-            $known = ['team' => $team->id(), 'situation' => 'R1-0', 'practice' => $practice?->id(), 'player' => $player?->id()];
+            $known = ['team' => $team->id(), 'situation' => 'R1-0', 'practice' => $practice?->id(), 'player' => $player?->id(), 'reading' => $reading?->id()];
             $path = $router->generate($name, array_filter($known, static fn(string $variable): bool => str_contains($route->getPath(), '{'.$variable.'}'), \ARRAY_FILTER_USE_KEY));
             foreach ($route->getMethods() as $method) {
                 $paths["$name $method"] = [$method, $path];

@@ -66,6 +66,42 @@ final class TeamTest extends AppTestCase
         self::assertInputValueSame('player_form[name]', 'Marshal');
     }
 
+    public function testTheMedianOfTheReadingsCountsAndUndoTakesOneBack(): void
+    {
+        $this->signIn();
+        $lund = fn(): ?float => $this->entities()->getRepository(Player::class)->findOneBy(['name' => 'Lund'])?->asRosterPlayer()->traits->homeToFirst;
+        $id = (string) $this->entities()->getRepository(Player::class)->findOneBy(['name' => 'Lund'])?->id();
+        foreach (['3,30', '3.22', '3.26'] as $typed) {
+            $this->open($this->team(), '/team/stopwatch');
+            $this->browser->submitForm('Keep it', ['player' => $id, 'value' => $typed]);
+            self::assertResponseRedirects();
+        }
+        $this->entities()->clear();
+        self::assertSame(3.26, $lund());
+        $page = $this->open($this->team(), '/team/stopwatch');
+        self::assertSelectorTextContains('tbody tr:first-child', '3.26 s');
+        self::assertStringContainsString('far from the others', $page->filter('tr:contains("3.61")')->text());
+
+        $this->browser->submit($page->filter('tbody form')->first()->form());
+        $this->entities()->clear();
+        self::assertEqualsWithDelta(3.26, $lund(), 1e-9, 'the mean of the two that are left');
+    }
+
+    #[TestWith(['', '3.2', 'Nobody is picked'])]
+    #[TestWith(['Lund', '43', '43 is too large. Allowed: 2.2 to 8 seconds.'])]
+    #[TestWith(['Lund', 'quick', '"quick" is not a number'])]
+    public function testAReadingThatCannotBeIsKeptForMending(string $name, string $typed, string $words): void
+    {
+        $this->signIn();
+        $id = '' === $name ? '' : (string) $this->entities()->getRepository(Player::class)->findOneBy(['name' => $name])?->id();
+        $this->open($this->team(), '/team/stopwatch');
+        $this->browser->submitForm('Keep it', ['player' => $id, 'value' => $typed]);
+
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('.field-problem', $words);
+        self::assertInputValueSame('value', $typed);
+    }
+
     public function testTheFieldIsMeasuredAnew(): void
     {
         $this->signIn();

@@ -48,7 +48,7 @@ async function everyPlace(page) {
     return [`/${team}`, `/${team}/team`, player, `/${team}/team/field`, `/${team}/team/import`, `/${team}/field/R1-0`, `/${team}/field/R1-0?view=bunt`, `/${team}/field/R2-0?view=bunt`, `/${team}/situations?batter=slapper`, `/${team}/practice`, practice, `${practice}/change`, `/${team}/you`];
 }
 
-for (const [device, size, theme] of [['laptop', { width: 1280, height: 800 }, 'day'], ['phone', { width: 390, height: 844 }, 'day'], ['phone', { width: 390, height: 844 }, 'night']]) {
+for (const [device, size, theme] of [['laptop', { width: 1280, height: 800 }, 'day'], ['phone', { width: 390, height: 844 }, 'night']]) {
     test(`every place is accessible on a ${device} by ${theme}`, async ({ page, context, baseURL }) => {
         test.slow();
         await page.setViewportSize(size);
@@ -82,6 +82,29 @@ test('on a phone whatever is touched is large enough', async ({ page }) => {
             expect(box.width, await control.innerText()).toBeGreaterThanOrEqual(44);
         }
     }
+});
+
+test('the stopwatch on a phone: start, split, stop, keep, undo', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    const team = await signIn(page);
+    await page.goto(`/${team}/team/stopwatch`);
+    await page.getByRole('button', { name: 'Start' }).click();
+    await expect.poll(async () => Number(await page.locator('[data-stopwatch-face]').innerText())).toBeGreaterThan(0.5);
+    await page.getByRole('button', { name: 'Split' }).click();
+    await page.getByRole('button', { name: 'Stop' }).click();
+    await expect(page.locator('[data-stopwatch-splits] li')).toHaveCount(2);
+    const [split, stop] = (await page.locator('[data-stopwatch-splits] li').allInnerTexts()).map((words) => parseFloat(words));
+    expect(stop).toBeGreaterThan(split);
+    await expect(page.getByLabel('Reading')).toHaveValue(stop.toFixed(2));
+    await page.getByLabel('Reading').fill('3.28');
+    await page.getByLabel('Player').selectOption({ label: '13 Lund' });
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await expect(page.locator('.good')).toHaveText('Lund: 3.28 s.');
+    await expect(page.getByLabel('Player'), 'the same player is timed again').not.toHaveValue('');
+    await doesNotOverflow(page);
+    await isAccessible(page);
+    await page.getByRole('button', { name: 'Undo Lund, 3.28' }).click();
+    await expect(page.locator('.good')).toHaveText('The reading is taken back.');
 });
 
 test('a roster file as a spreadsheet saves it', async ({ page }) => {

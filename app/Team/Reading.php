@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Team;
+
+use Doctrine\ORM\Mapping as ORM;
+use FoxCorner\App\Club\Account;
+use FoxCorner\App\Shared\Identified;
+use FoxCorner\Core\People\Quantity;
+use Symfony\Component\Uid\Uuid;
+
+/** One try: what the stopwatch, the radar or the tape said, who took it, and when. */
+#[ORM\Entity(repositoryClass: ReadingRepository::class)]
+class Reading
+{
+    use Identified;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public readonly Player $player,
+        #[ORM\Column(length: 20)]
+        public readonly Quantity $quantity,
+        #[ORM\Column]
+        public readonly float $value,
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false)]
+        public readonly Account $takenBy,
+        #[ORM\Column]
+        public readonly \DateTimeImmutable $takenAt,
+    ) {
+        $this->id = Uuid::v7();
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Team;
+
+use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Club\Membership;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Quantity;
+use Psr\Clock\ClockInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** Takes times and other readings in the field, on a phone: every try is kept, the median counts. */
+final class Stopwatch extends AbstractController
+{
+    public function __construct(
+        private readonly PlayerRepository $players,
+        private readonly ReadingRepository $readings,
+        private readonly EntityManagerInterface $entities,
+        private readonly ClockInterface $clock,
+    ) {
+    }
+
+    #[Route('/{team}/team/stopwatch', name: 'stopwatch', methods: ['GET'])]
+    public function show(Membership $membership, Request $request): Response
+    {
+        $membership->mustBeAbleToChange();
+
+        return $this->page($membership, $request->query->getString('player'), '', Quantity::HomeToFirst, null);
+    }
+
+    #[Route('/{team}/team/stopwatch', name: 'take_reading', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
+    public function take(Membership $membership, Request $request): Response
+    {
+        $membership->mustBeAbleToChange();
+        $typed = trim($request->request->getString('value'));
+        $quantity = Quantity::tryFrom($request->request->getString('quantity')) ?? Quantity::HomeToFirst;
+        $who = $request->request->getString('player');
+        try {
+            $player = $this->players->inTeam($membership->team, $who) ?? throw InvalidValue::because('player', 'nobody is picked', 'a player of the roster');
+            $number = str_replace(',', '.', $typed);
+            $value = $quantity->check(is_numeric($number) ? (float) $number : throw InvalidValue::because('reading', '' === $typed ? 'it is empty' : "\"$typed\" is not a number", 'a number'));
+        } catch (InvalidValue $problem) {
+            return $this->page($membership, $who, $typed, $quantity, $problem);
+        }
+        $this->entities->persist(new Reading($player, $quantity, $value, $membership->account, $this->clock->now()));
+        $this->entities->flush();
+        $this->count($player, $quantity);
+        $this->addFlash('done', \sprintf('%s: %.2f %s.', $player->asRosterPlayer()->name, $value, $quantity->unit()));
+
+        return $this->redirectToRoute('stopwatch', ['team' => $membership->team->id(), 'player' => $who], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/{team}/team/reading/{reading}/undo', name: 'undo_reading', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
+    public function undo(Membership $membership, string $reading): Response
+    {
+        $membership->mustBeAbleToChange();
+        $found = $this->readings->inTeam($membership->team, $reading) ?? throw $this->createNotFoundException();
+        $this->entities->remove($found);
+        $this->entities->flush();
+        $this->count($found->player, $found->quantity);
+        $this->addFlash('done', 'The reading is taken back.');
+
+        return $this->redirectToRoute('stopwatch', ['team' => $membership->team->id(), 'player' => $found->player->id()], Response::HTTP_SEE_OTHER);
+    }
+
+    /** The median of all tries becomes the player's figure. */
+    private function count(Player $player, Quantity $quantity): void
+    {
+        $player->measured($quantity, $this->readings->of($player, $quantity)->median());
+        $this->entities->flush();
+    }
+
+    private function page(Membership $membership, string $player, string $typed, Quantity $quantity, ?InvalidValue $problem): Response
+    {
+        $rows = array_map(fn(Reading $reading): array => [
+            'reading' => $reading,
+            'name' => $reading->player->asRosterPlayer()->name,
+            'isOutlier' => $this->readings->of($reading->player, $reading->quantity)->isOutlier($reading->value),
+        ], $this->readings->lately($membership->team));
+
+        return $this->render('team/stopwatch.html.twig', [
+            'roster' => $this->players->rosterOf($membership->team), 'player' => $player, 'typed' => $typed, 'quantity' => $quantity, 'problem' => $problem, 'rows' => $rows,
+        ], new Response(status: null === $problem ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\People;
+
+use FoxCorner\Core\InvalidValue;
+
+/** What is measured of a player, several times. */
+enum Quantity: string
+{
+    case HomeToFirst = 'home-to-first';
+    case Arm = 'arm';
+    case Pace = 'pace';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::HomeToFirst => 'Home to first',
+            self::Arm => 'Arm',
+            self::Pace => 'One pace',
+        };
+    }
+
+    public function unit(): string
+    {
+        return match ($this) {
+            self::HomeToFirst => 's',
+            self::Arm => 'mph',
+            self::Pace => 'ft',
+        };
+    }
+
+    /** @throws InvalidValue when it cannot be a person's */
+    public function check(float $value): float
+    {
+        return match ($this) {
+            self::HomeToFirst => InvalidValue::unlessBetween('reading', $value, 2.2, 8.0, 'seconds'),
+            self::Arm => InvalidValue::unlessBetween('reading', $value, 20.0, 110.0, 'miles per hour'),
+            self::Pace => InvalidValue::unlessBetween('reading', $value, 1.0, 5.0, 'feet'),
+        };
+    }
+}
