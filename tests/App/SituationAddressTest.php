@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\App;
+
+use FoxCorner\App\Field\SituationAddress;
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\Surface;
+use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\InvalidValue;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\HttpFoundation\InputBag;
+
+/** What an address says comes back from it, and what it cannot say is named. */
+final class SituationAddressTest extends TestCase
+{
+    public function testComesBackTheSame(): void
+    {
+        $query = ['inning' => '7', 'half' => 'bottom', 'score' => '-2', 'batter' => 'slapper', 'count' => '3-2', 'view' => 'bunt', 'coverage' => 'first-stays', 'moved' => '4:16.5,78.0;6:-14.0,80.3', 'bunt' => '12,44'];
+        $address = self::read('R1R3-2', $query);
+        $parameters = $address->with([]);
+
+        self::assertEquals(['situation' => 'R1R3-2'] + $query, $parameters);
+        self::assertSame(BatterType::Slapper, $address->context->batter);
+        self::assertEquals([4 => Point::of(16.5, 78.0), 6 => Point::of(-14.0, 80.3)], $address->moved);
+        self::assertEquals($address, self::read($parameters['situation'], array_diff_key($parameters, ['situation' => true])));
+    }
+
+    public function testAnEmptyAddressIsTheOrdinaryContext(): void
+    {
+        $address = self::read('none-0', []);
+
+        self::assertArrayNotHasKey('view', $address->with([]), 'what is usual is left out');
+        self::assertArrayNotHasKey('bunt', $address->with([]));
+        self::assertArrayNotHasKey('moved', $address->with([]));
+        self::assertSame('3', $address->with([])['inning']);
+    }
+
+    public function testTouchingABagDropsWhatBelongsToTheOldSituation(): void
+    {
+        $address = self::read('R1-0', ['coverage' => 'first-stays', 'moved' => '4:1,2', 'score' => '3']);
+        $next = $address->toggling(Base::Second);
+
+        self::assertSame('R1R2-0', $next['situation']);
+        self::assertSame('3', $next['score'], 'the context stays');
+        self::assertArrayNotHasKey('coverage', $next);
+        self::assertArrayNotHasKey('moved', $next);
+        self::assertSame('R1-2', $address->withOuts(Outs::Two)['situation']);
+    }
+
+    /** @param array<string, string> $query */
+    #[TestWith([['at' => '0,0'], 0.0, 8.0])]
+    #[TestWith([['at' => '500,10'], 45.0, 100.0])]
+    #[TestWith([['at' => '-30,-5'], -45.0, 30.0])]
+    #[TestWith([['at' => '-20.5,35.5'], -30.0, 41.0])]
+    #[TestWith([['bunt' => '40,50'], 40.0, 50.0])]
+    public function testWhereTheBuntRests(array $query, float $degrees, float $feet): void
+    {
+        $address = self::read('R1-0', $query);
+
+        self::assertSame([$degrees, $feet], $address->bunt);
+        self::assertLessThanOrEqual(45.0, abs($address->ball(Surface::Dirt)->sprayDegrees), 'fair');
+    }
+
+    /** @param array<string, string> $query */
+    #[TestWith([['moved' => '7:1,2'], 'moved'])]
+    #[TestWith([['moved' => '4'], 'moved'])]
+    #[TestWith([['moved' => '4:1;6:2,3'], 'moved'])]
+    #[TestWith([['bunt' => '1,2,3'], 'bunt'])]
+    #[TestWith([['at' => 'x,y'], 'at'])]
+    #[TestWith([['inning' => '1e3'], 'inning'])]
+    #[TestWith([['score' => '11'], 'score'])]
+    #[TestWith([['half' => 'middle'], 'half'])]
+    public function testWhatAnAddressCannotSay(array $query, string $field): void
+    {
+        try {
+            self::read('R1-0', $query);
+            self::fail('This address says nothing.');
+        } catch (InvalidValue $problem) {
+            self::assertSame($field, $problem->field);
+            self::assertNotSame('', $problem->allowed);
+        }
+    }
+
+    /** @param array<string, string> $query */
+    private static function read(string $situation, array $query): SituationAddress
+    {
+        /** @var InputBag<string> $bag */
+        $bag = new InputBag($query);
+
+        return SituationAddress::read($situation, $bag);
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\App;
+
+use FoxCorner\Tests\Core\Teams;
+
+final class TodayTest extends AppTestCase
+{
+    public function testTheDemoHasTwoHonestFindingsAndAPracticeTomorrow(): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team());
+
+        self::assertStringContainsString('practice, 2 findings open', $page->filter('h1')->text());
+        self::assertSame(['Oyelaran may not throw', 'Szabo is 0.7 s late at first'], $page->filter('.finding p:first-child')->each(static fn($title): string => $title->text()));
+        self::assertSelectorTextContains('main', 'Quay field');
+        self::assertSelectorTextContains('main', 'Taught last');
+        $page = $this->browser->click($page->filter('.finding a')->first()->link());
+        self::assertSelectorTextContains('.call', 'Crash', 'a finding leads to where it shows');
+    }
+
+    public function testMendingTheRosterMendsTheFinding(): void
+    {
+        $this->signIn();
+        $this->entities()->getConnection()->executeStatement("UPDATE player SET today_limit = 'none' WHERE name = 'Oyelaran'");
+        $page = $this->open($this->team());
+
+        self::assertStringContainsString('1 finding open', $page->filter('h1')->text());
+        self::assertStringNotContainsString('Oyelaran', $page->filter('.finding')->text());
+    }
+
+    public function testANewTeamIsToldWhatToDoNext(): void
+    {
+        $team = $this->newTeam($this->signIn(), Teams::fifteen());
+        $this->open($team);
+
+        self::assertSelectorTextContains('h1', 'No practice planned');
+        self::assertSelectorTextContains('main', 'Make a practice');
+        self::assertSelectorTextContains('main', 'Nothing is known yet');
+        $this->open($team, '/practice');
+        self::assertSelectorTextContains('.note', 'A practice is made from the plan');
+    }
+
+    public function testATeamWithoutBuntsHasNoFindingsOfThem(): void
+    {
+        $team = $this->newTeam($this->signIn(), Teams::fifteen(), 'slowpitch-65');
+        $this->open($team);
+        self::assertSelectorTextContains('.good', 'Every bag is covered on time');
+
+        $this->open($team, '/practice/new');
+        $this->browser->submitForm('Make the practice', ['practice_form[helpers]' => '2']);
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('[role=alert]', 'The rule set knows no bunts');
+    }
+
+    public function testSomebodyInNoTeam(): void
+    {
+        $account = $this->signIn('player');
+        $this->entities()->getConnection()->executeStatement('DELETE FROM membership WHERE account_id = ?', [$account->id()->toBinary()]);
+        $this->browser->request('GET', '/');
+
+        self::assertSelectorTextContains('h1', 'You are in no team yet');
+    }
+
+    public function testTheHealthAddressAsksNobodyWhoTheyAre(): void
+    {
+        $this->browser->request('GET', '/health');
+
+        self::assertResponseIsSuccessful();
+        self::assertSame('ok', $this->browser->getResponse()->getContent());
+        self::assertResponseNotHasCookie('fox');
+    }
+}
