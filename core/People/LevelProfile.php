@@ -13,6 +13,7 @@ final readonly class LevelProfile
      * @param float $homeToFirst     seconds, at $basePath feet, right-handed
      * @param float $infieldArm      miles per hour; outfield and catcher likewise
      * @param float $groundBallSpeed mph off the bat of an ordinary ground ball (ours)
+     * @param float $hardHitSpeed    mph off the bat of a ball hit hard
      * @param float $executionFactor how error-prone a throw is: 0.5 professional, 2 for children
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class LevelProfile
         public float $catcherArm,
         public float $executionFactor,
         public float $groundBallSpeed,
+        public float $hardHitSpeed,
         public MotionProfile $motion = new MotionProfile(),
     ) {
     }

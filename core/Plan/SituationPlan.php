@@ -21,6 +21,7 @@ use FoxCorner\Core\Play\LeadOutPolicy;
 use FoxCorner\Core\Play\PlayQuestion;
 use FoxCorner\Core\Play\Timeline;
 use FoxCorner\Core\Range\RangeMap;
+use FoxCorner\Core\Range\ReactionCaution;
 
 /** The plan for one situation: who plays, where they stand, which bunt coverage is on. */
 final readonly class SituationPlan
@@ -80,6 +81,12 @@ final readonly class SituationPlan
         $balls = BuntGrid::balls($this->state->rules->buntSurface());
 
         return (new CoverageAudit(new BuntFamily(), ShippedChecks::all()))->of($this->question($coverage, $balls[0]), $balls);
+    }
+
+    /** @return list<ReactionCaution> fielders who stand close to a ball hit hard, the closest first */
+    public function cautions(): array
+    {
+        return ReactionCaution::of($this->cast, $this->level, $this->state->rules->sport);
     }
 
     /** What the alignment gets of this batter's ground balls. */

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Range;
+
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\Motion\Ball;
+use FoxCorner\Core\Motion\Speed;
+use FoxCorner\Core\Motion\Throws;
+use FoxCorner\Core\People\LevelProfile;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Cast;
+use FoxCorner\Core\Play\CastMember;
+
+/** A fielder who stands so close that a ball hit hard is there before he can react. General guidance only. */
+final readonly class ReactionCaution
+{
+    /** s; less than this is shown. Source: the project's model. */
+    public const LEAST = 0.40;
+
+    private function __construct(public CastMember $who, public float $seconds)
+    {
+    }
+
+    /** @return list<self> the closest first */
+    public static function of(Cast $cast, LevelProfile $level, Sport $sport): array
+    {
+        $throws = new Throws(Ball::for($sport));
+        $cautions = [];
+        foreach (Position::cases() as $position) {
+            if (Position::Catcher === $position) {
+                continue;
+            }
+            $who = $cast->at($position);
+            $seconds = $throws->seconds(min(Throws::FLAT_UP_TO, $who->start->distanceTo(Point::home())), Speed::ofMph($level->hardHitSpeed));
+            if ($seconds < self::LEAST) {
+                $cautions[] = new self($who, $seconds);
+            }
+        }
+        usort($cautions, static fn(self $a, self $b): int => $a->seconds <=> $b->seconds);
+
+        return $cautions;
+    }
+}
