@@ -23,6 +23,27 @@ final readonly class PlanReader
     {
     }
 
+    /**
+     * The plans of several situations, with everything read from storage once.
+     *
+     * @param list<Situation> $situations
+     *
+     * @return list<SituationPlan> in the same order
+     *
+     * @throws InvalidValue when the roster does not make nine
+     */
+    public function plans(Team $team, array $situations, Context $context): array
+    {
+        $roster = $this->players->rosterOf($team);
+        $coverages = $this->choices->coveragesOf($team);
+        $kept = $this->spots->keptBy($team);
+
+        return array_map(static fn(Situation $situation): SituationPlan => SituationPlan::of(
+            GameState::of($team->rules(), $situation, $context), $team->level()->profile(), $roster,
+            $coverages[$situation->key()] ?? null, LeadOutPolicy::ordinary(), ByHand::of($kept[$situation->key()] ?? [], []),
+        ), $situations);
+    }
+
     /** @throws InvalidValue when the roster does not make nine */
     public function board(Team $team, Context $context): Board
     {

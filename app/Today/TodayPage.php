@@ -77,14 +77,12 @@ final class TodayPage extends AbstractController
     private function findings(Membership $membership): array
     {
         $open = [];
-        foreach (self::SITUATIONS as $key) {
-            $situation = Situation::fromKey($key);
-            $plan = $this->plans->read($membership->team, $situation, Context::ordinary())->plan;
+        foreach ($this->plans->plans($membership->team, array_map(Situation::fromKey(...), self::SITUATIONS), Context::ordinary()) as $plan) {
             if (null === $plan->coverage) {
                 continue;
             }
             foreach ($this->reports->chosen($plan)->findings as $finding) {
-                $open[$finding->worst->identity()] ??= new OpenFinding($finding, $situation, $plan->coverage->name());
+                $open[$finding->worst->identity()] ??= new OpenFinding($finding, $plan->state->situation, $plan->coverage->name());
             }
         }
         usort($open, static fn(OpenFinding $a, OpenFinding $b): int => $b->finding->rank() <=> $a->finding->rank());
