@@ -6,6 +6,7 @@ namespace FoxCorner\App\Field;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Range\GroundBalls;
 use FoxCorner\Core\Range\RangeSummary;
 
 /** The chance of an out by direction, as arcs along the edge of the infield: sure, even, hole. */
@@ -13,8 +14,6 @@ final class RangePicture
 {
     /** ft beyond the skin at which the arcs are drawn. */
     private const BEYOND = 6.0;
-    /** Degrees between two directions. */
-    private const STEP = 1.5;
 
     /** @return list<array{grade: string, path: string, words: string}> neighbouring directions of the same grade together */
     public static function stretches(RangeSummary $map, RuleSet $rules): array
@@ -31,7 +30,7 @@ final class RangePicture
 
         return array_map(static fn(array $run): array => [
             'grade' => $run['grade'],
-            'path' => self::arc($run['from'] - self::STEP / 2, $run['from'] + self::STEP * (\count($run['chances']) - 0.5), $rules),
+            'path' => self::arc($run['from'] - GroundBalls::DEGREES / 2, $run['from'] + GroundBalls::DEGREES * (\count($run['chances']) - 0.5), $rules),
             'words' => \sprintf('%d outs in a hundred hit this way', round(100 * array_sum($run['chances']) / \count($run['chances']))),
         ], $runs);
     }
@@ -48,7 +47,7 @@ final class RangePicture
     private static function arc(float $from, float $to, RuleSet $rules): string
     {
         $points = [];
-        for ($degrees = $from; $degrees <= $to + 0.01; $degrees += self::STEP) {
+        for ($degrees = $from; $degrees <= $to + 0.01; $degrees += GroundBalls::DEGREES) {
             $point = self::onEdge(max(-45.0, min(45.0, $degrees)), $rules);
             $points[] = \sprintf('%.1f %.1f', $point->x, -$point->y);
         }

@@ -17,6 +17,7 @@ use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Level;
+use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
@@ -36,7 +37,7 @@ final class PlanInput
 
         return SituationPlan::of(
             GameState::of(ShippedRuleSets::get($input->text('rule_set')), Situation::fromKey($input->text('situation', 'none-0')), $context),
-            Level::from($input->text('level'))->profile(), self::nine($input), null, LeadOutPolicy::ordinary(), ByHand::of([], self::moved($input)),
+            Level::from($input->text('level'))->profile(), Lineup::choose(self::nine($input)), null, LeadOutPolicy::ordinary(), ByHand::of([], self::moved($input)),
         );
     }
 

@@ -12,6 +12,7 @@ use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\Plan\Board;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\LeadOutPolicy;
@@ -34,12 +35,12 @@ final readonly class PlanReader
      */
     public function plans(Team $team, array $situations, Context $context): array
     {
-        $roster = $this->players->rosterOf($team);
+        $lineup = Lineup::choose($this->players->rosterOf($team));
         $coverages = $this->choices->coveragesOf($team);
         $kept = $this->spots->keptBy($team);
 
         return array_map(static fn(Situation $situation): SituationPlan => SituationPlan::of(
-            GameState::of($team->rules(), $situation, $context), $team->level()->profile(), $roster,
+            GameState::of($team->rules(), $situation, $context), $team->level()->profile(), $lineup,
             $coverages[$situation->key()] ?? null, LeadOutPolicy::ordinary(), ByHand::of($kept[$situation->key()] ?? [], []),
         ), $situations);
     }
@@ -64,7 +65,7 @@ final readonly class PlanReader
             SituationPlan::of(
                 GameState::of($team->rules(), $situation, $context),
                 $team->level()->profile(),
-                $this->players->rosterOf($team),
+                Lineup::choose($this->players->rosterOf($team)),
                 $coverage ?? $choice?->coverage(),
                 LeadOutPolicy::ordinary(),
                 ByHand::of($this->spots->keptBy($team)[$situation->key()] ?? [], $moved),

@@ -32,4 +32,10 @@ class Reading
     ) {
         $this->id = Uuid::v7();
     }
+
+    /** The same for all tries at one quantity of one player. */
+    public function key(): string
+    {
+        return $this->player->id()->toRfc4122().' '.$this->quantity->value;
+    }
 }

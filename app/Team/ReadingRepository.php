@@ -36,6 +36,25 @@ final class ReadingRepository extends ServiceEntityRepository
         return $readings;
     }
 
+    /** @return array<string, Readings> by {@see Reading::key()} */
+    public function byPlayer(Team $team): array
+    {
+        /** @var list<Reading> $readings */
+        $readings = $this->createQueryBuilder('reading')
+            ->join('reading.player', 'player')
+            ->where('player.team = :team')
+            ->setParameter('team', $team->id(), 'uuid')
+            ->orderBy('reading.id')
+            ->getQuery()
+            ->getResult();
+        $values = [];
+        foreach ($readings as $reading) {
+            $values[$reading->key()][] = $reading->value;
+        }
+
+        return array_map(Readings::of(...), $values);
+    }
+
     public function of(Player $player, Quantity $quantity): Readings
     {
         return Readings::of(array_map(static fn(Reading $reading): float => $reading->value, $this->findBy(['player' => $player, 'quantity' => $quantity], ['id' => 'ASC'])));

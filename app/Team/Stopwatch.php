@@ -45,7 +45,7 @@ final class Stopwatch extends AbstractController
         try {
             $player = $this->players->inTeam($membership->team, $who) ?? throw InvalidValue::because('player', 'nobody is picked', 'a player of the roster');
             $number = str_replace(',', '.', $typed);
-            $value = $quantity->check(is_numeric($number) ? (float) $number : throw InvalidValue::because('reading', '' === $typed ? 'it is empty' : "\"$typed\" is not a number", 'a number'));
+            $value = $quantity->check(is_numeric($number) ? (float) $number : throw InvalidValue::because('reading', '' === $typed ? 'it is empty' : "\"$typed\" is not a number", 'a number'), 'reading');
         } catch (InvalidValue $problem) {
             return $this->page($membership, $who, $typed, $quantity, $problem);
         }
@@ -80,10 +80,11 @@ final class Stopwatch extends AbstractController
 
     private function page(Membership $membership, string $player, string $typed, Quantity $quantity, ?InvalidValue $problem): Response
     {
-        $rows = array_map(fn(Reading $reading): array => [
+        $all = $this->readings->byPlayer($membership->team);
+        $rows = array_map(static fn(Reading $reading): array => [
             'reading' => $reading,
             'name' => $reading->player->asRosterPlayer()->name,
-            'isOutlier' => $this->readings->of($reading->player, $reading->quantity)->isOutlier($reading->value),
+            'isOutlier' => $all[$reading->key()]->isOutlier($reading->value),
         ], $this->readings->lately($membership->team));
 
         return $this->render('team/stopwatch.html.twig', [

@@ -1,5 +1,5 @@
 // Infielders on a drawing marked data-move are dragged, or moved by arrow keys; where they end goes into the address.
-import htmx from 'htmx.org/dist/htmx.esm.js';
+import { visit } from './visit.js';
 
 const STEPS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 let dragged = null;
@@ -52,10 +52,5 @@ function ask(spot) {
     const moved = drawing.dataset.moved.split(';').filter((one) => one && !one.startsWith(`${spot.dataset.spot}:`));
     const address = new URL(drawing.dataset.move, document.baseURI);
     address.searchParams.set('moved', [...moved, `${spot.dataset.spot}:${x.toFixed(1)},${(-y).toFixed(1)}`].join(';'));
-    const link = document.createElement('a');
-    link.href = address.href;
-    link.hidden = true;
-    drawing.after(link);
-    htmx.process(link);
-    link.click();
+    visit(drawing, address);
 }

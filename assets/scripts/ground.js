@@ -1,5 +1,5 @@
 // Touching the ground of a drawing asks the server about that point, in field feet, at the address in data-ground.
-import htmx from 'htmx.org/dist/htmx.esm.js';
+import { visit } from './visit.js';
 
 export function listenForGround(page) {
     page.addEventListener('click', (event) => {
@@ -8,11 +8,6 @@ export function listenForGround(page) {
         const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(drawing.getScreenCTM().inverse());
         const address = new URL(drawing.dataset.ground, page.baseURI);
         address.searchParams.set('at', `${point.x.toFixed(1)},${(-point.y).toFixed(1)}`);
-        const link = page.createElement('a');
-        link.href = address.href;
-        link.hidden = true;
-        drawing.after(link);
-        htmx.process(link);
-        link.click();
+        visit(drawing, address);
     });
 }

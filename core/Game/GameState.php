@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Game;
 
+use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 
 /** All that a rule of the plan may look at: the situation, what surrounds it, and what is played. */
@@ -16,6 +17,14 @@ final readonly class GameState
     public static function of(RuleSet $rules, Situation $situation, Context $context): self
     {
         return new self($rules, $situation, $context);
+    }
+
+    /** Whether the first baseman stays with a runner who may lead: first occupied, second free. */
+    public function firstIsHeld(): bool
+    {
+        $bases = $this->situation->bases;
+
+        return $this->rules->leads->allowsLeads() && $bases->has(Base::First) && !$bases->has(Base::Second);
     }
 
     public function isLate(): bool

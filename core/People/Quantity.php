@@ -31,13 +31,17 @@ enum Quantity: string
         };
     }
 
-    /** @throws InvalidValue when it cannot be a person's */
-    public function check(float $value): float
+    /**
+     * @param string $field what the outside calls it
+     *
+     * @throws InvalidValue when it cannot be a person's
+     */
+    public function check(float $value, string $field): float
     {
         return match ($this) {
-            self::HomeToFirst => InvalidValue::unlessBetween('reading', $value, 2.2, 8.0, 'seconds'),
-            self::Arm => InvalidValue::unlessBetween('reading', $value, 20.0, 110.0, 'miles per hour'),
-            self::Pace => InvalidValue::unlessBetween('reading', $value, 1.0, 5.0, 'feet'),
+            self::HomeToFirst => InvalidValue::unlessBetween($field, $value, 2.2, 8.0, 'seconds'),
+            self::Arm => InvalidValue::unlessBetween($field, $value, 20.0, 110.0, 'miles per hour'),
+            self::Pace => InvalidValue::unlessBetween($field, $value, 1.0, 5.0, 'feet'),
         };
     }
 }

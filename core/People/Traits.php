@@ -34,13 +34,13 @@ final readonly class Traits
     public static function of(Hand $throws, Bats $bats, ?float $homeToFirst = null, ?float $armMph = null, ?float $paceFeet = null): self
     {
         if (null !== $homeToFirst) {
-            InvalidValue::unlessBetween('home to first', $homeToFirst, 2.2, 8.0, 'seconds');
+            Quantity::HomeToFirst->check($homeToFirst, 'home to first');
         }
         if (null !== $armMph) {
-            InvalidValue::unlessBetween('arm', $armMph, 20.0, 110.0, 'miles per hour');
+            Quantity::Arm->check($armMph, 'arm');
         }
         if (null !== $paceFeet) {
-            InvalidValue::unlessBetween('pace', $paceFeet, 1.0, 5.0, 'feet');
+            Quantity::Pace->check($paceFeet, 'pace');
         }
 
         return new self($throws, $bats, $homeToFirst, $armMph, $paceFeet);

@@ -16,6 +16,7 @@ use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\LevelProfile;
+use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Play\LeadOutPolicy;
 
@@ -36,11 +37,12 @@ final readonly class Board
      */
     public static function of(RuleSet $rules, Context $context, LevelProfile $level, array $roster, array $coverages, LeadOutPolicy $policy, array $kept = []): self
     {
+        $lineup = Lineup::choose($roster);
         $cells = [];
         foreach (Bases::cases() as $bases) {
             foreach (Outs::cases() as $outs) {
                 $situation = Situation::of($bases, $outs);
-                $plan = SituationPlan::of(GameState::of($rules, $situation, $context), $level, $roster, $coverages[$situation->key()] ?? null, $policy, ByHand::of($kept[$situation->key()] ?? [], []));
+                $plan = SituationPlan::of(GameState::of($rules, $situation, $context), $level, $lineup, $coverages[$situation->key()] ?? null, $policy, ByHand::of($kept[$situation->key()] ?? [], []));
                 $cells[] = new BoardCell($situation, $plan, self::changes($plan->alignment, self::base($rules, $situation)));
             }
         }

@@ -11,7 +11,6 @@ use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\People\LevelProfile;
 use FoxCorner\Core\People\Lineup;
-use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Check\ShippedChecks;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Play\Bunt\BuntGrid;
@@ -40,14 +39,12 @@ final readonly class SituationPlan
     }
 
     /**
-     * @param list<RosterPlayer> $roster
-     * @param string|null        $coverageKey the coach's choice; null: the usual one
+     * @param string|null $coverageKey the coach's choice; null: the usual one
      *
-     * @throws InvalidValue when the roster does not make nine, or the coverage is not one of the situation's
+     * @throws InvalidValue when the coverage is not one of the situation's
      */
-    public static function of(GameState $state, LevelProfile $level, array $roster, ?string $coverageKey, LeadOutPolicy $policy, ?ByHand $byHand = null): self
+    public static function of(GameState $state, LevelProfile $level, Lineup $lineup, ?string $coverageKey, LeadOutPolicy $policy, ?ByHand $byHand = null): self
     {
-        $lineup = Lineup::choose($roster);
         $alignment = ($byHand ?? ByHand::nothing())->applyTo(
             Alignment::shipped($state),
             $state->rules->diamond(),

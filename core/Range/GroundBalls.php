@@ -25,7 +25,7 @@ final readonly class GroundBalls
     public const LOOKS = 44;
 
     /** Degrees between two directions. */
-    private const DEGREES = 1.5;
+    public const DEGREES = 1.5;
     /** Of the speed off the bat, as a share of the level's ordinary one (ours). */
     private const SPREAD = 0.2;
 

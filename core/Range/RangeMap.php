@@ -153,7 +153,7 @@ final readonly class RangeMap
         return new Hole(
             $sprays[$from], $sprays[$to],
             null === $left ? null : Position::from($left), null === $right ? null : Position::from($right),
-            deg2rad($sprays[$to] - $sprays[$from] + 1.5) * $depth, $through,
+            deg2rad($sprays[$to] - $sprays[$from] + GroundBalls::DEGREES) * $depth, $through,
         );
     }
 }

@@ -76,7 +76,7 @@ final class StorageTest extends AppTestCase
         $this->signIn();
         $practice = $this->entities()->getRepository(Practice::class)->findOneBy(['team' => $this->team()]);
         self::assertNotNull($practice);
-        foreach (['', '/team', '/field/R1-0', '/field/R1-0?view=bunt', '/situations', '/practice', "/practice/{$practice->id()}", '/you'] as $path) {
+        foreach (['', '/team', '/team/stopwatch', '/field/R1-0', '/field/R1-0?view=bunt', '/situations', '/practice', "/practice/{$practice->id()}", '/you'] as $path) {
             $queries = $this->queriesOf($path);
             self::assertGreaterThan(0, $queries, $path);
             self::assertLessThanOrEqual(12, $queries, "$path asks $queries times");

@@ -13,6 +13,7 @@ use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\Level;
 use FoxCorner\Core\People\Limit;
+use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
@@ -52,6 +53,6 @@ final class Teams
     /** @param list<RosterPlayer>|null $roster */
     public static function plan(?GameState $state = null, Level $level = Level::Fastpitch16, ?array $roster = null, ?string $coverage = null): SituationPlan
     {
-        return SituationPlan::of($state ?? self::state(), $level->profile(), $roster ?? self::nine(), $coverage, LeadOutPolicy::ordinary());
+        return SituationPlan::of($state ?? self::state(), $level->profile(), Lineup::choose($roster ?? self::nine()), $coverage, LeadOutPolicy::ordinary());
     }
 }

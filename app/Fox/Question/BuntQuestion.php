@@ -15,6 +15,7 @@ use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Level;
+use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
@@ -36,12 +37,12 @@ final readonly class BuntQuestion implements Question
         $rules = ShippedRuleSets::get($input->text('rule_set'));
         $situation = Situation::fromKey($input->text('situation', 'R1-0'));
         $context = Context::of(3, Half::Top, 0, BatterType::from($input->text('batter', 'right')), Count::none());
-        $roster = array_map(static fn(Position $position): RosterPlayer => new RosterPlayer((string) $position->value, $position->label(), $position->value, [$position], Traits::unknown()), Position::cases());
-        $plan = SituationPlan::of(GameState::of($rules, $situation, $context), Level::from($input->text('level'))->profile(), $roster, null, LeadOutPolicy::ordinary());
+        $lineup = Lineup::choose(array_map(static fn(Position $position): RosterPlayer => new RosterPlayer((string) $position->value, $position->label(), $position->value, [$position], Traits::unknown()), Position::cases()));
+        $plan = SituationPlan::of(GameState::of($rules, $situation, $context), Level::from($input->text('level'))->profile(), $lineup, null, LeadOutPolicy::ordinary());
         if (null === $plan->coverage) {
             throw InvalidValue::because('situation', "no bunt coverage is drawn up for {$situation->key()} under this rule set", 'R1-0, R1-1, with a rule set that has bunts');
         }
-        $plan = SituationPlan::of($plan->state, $plan->level, $roster, $input->text('coverage', $plan->coverage->key()), $plan->policy);
+        $plan = SituationPlan::of($plan->state, $plan->level, $lineup, $input->text('coverage', $plan->coverage->key()), $plan->policy);
 
         return self::describe($plan->play(BuntGrid::restingAt($input->number('rest_ft', 30.0), $input->number('degrees'), $rules->buntSurface())));
     }

@@ -6,7 +6,6 @@ namespace FoxCorner\Core\Alignment\Rule;
 
 use FoxCorner\Core\Alignment\BuntOutlook;
 use FoxCorner\Core\Alignment\NamedDepth;
-use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\People\Position;
 
@@ -19,9 +18,7 @@ final readonly class CornersForBunt implements DepthRule
         if (!$outlook->isLikely()) {
             return [];
         }
-        $bases = $state->situation->bases;
-        $holds = $state->rules->leads->allowsLeads() && $bases->has(Base::First) && !$bases->has(Base::Second);
-        $corners = $holds ? [Position::ThirdBase] : [Position::FirstBase, Position::ThirdBase];
+        $corners = $state->firstIsHeld() ? [Position::ThirdBase] : [Position::FirstBase, Position::ThirdBase];
 
         return [new Ruling($corners, NamedDepth::Bunt, \sprintf('A bunt is likely (%s): in.', $outlook->because()))];
     }

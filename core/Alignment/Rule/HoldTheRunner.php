@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Alignment\Rule;
 
 use FoxCorner\Core\Alignment\NamedDepth;
-use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\People\Position;
 
@@ -14,8 +13,7 @@ final readonly class HoldTheRunner implements DepthRule
 {
     public function rulings(GameState $state): array
     {
-        $bases = $state->situation->bases;
-        if (!$state->rules->leads->allowsLeads() || !$bases->has(Base::First) || $bases->has(Base::Second)) {
+        if (!$state->firstIsHeld()) {
             return [];
         }
 

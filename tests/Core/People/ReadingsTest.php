@@ -35,6 +35,6 @@ final class ReadingsTest extends TestCase
     public function testAReadingThatIsNobodys(): void
     {
         $this->expectExceptionObject(InvalidValue::because('reading', '43 is too large', '2.2 to 8 seconds'));
-        Quantity::HomeToFirst->check(43);
+        Quantity::HomeToFirst->check(43, 'reading');
     }
 }
