@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Bench;
 
+use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\GameState;
@@ -35,7 +36,7 @@ final class CoreTimings
     {
         $state = GameState::of(ShippedRuleSets::get('fastpitch-43'), Situation::fromKey('R1-0'), Context::ordinary());
         $roster = array_map(static fn(int $number): RosterPlayer => new RosterPlayer("$number", "P$number", $number, [Position::ofNumber(($number - 1) % 9 + 1), Position::ofNumber($number % 9 + 1)], Traits::unknown()), range(1, 14));
-        $plan = SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose($roster), null, LeadOutPolicy::ordinary());
+        $plan = SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose($roster), PlanBook::shipped($state->rules->sport), LeadOutPolicy::ordinary());
         $ball = BuntGrid::restingAt(30, -20, $state->rules->buntSurface());
         $report = $plan->report();
         $map = $plan->range();
@@ -45,7 +46,7 @@ final class CoreTimings
         return [
             'one bunt play' => static fn(): mixed => $plan->play($ball),
             'one coverage audited over 15 bunts' => static fn(): mixed => $plan->report(),
-            'plan of one situation: lineup, spots, coverage' => static fn(): mixed => SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose($roster), null, LeadOutPolicy::ordinary()),
+            'plan of one situation: lineup, spots, coverage' => static fn(): mixed => SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose($roster), PlanBook::shipped($state->rules->sport), LeadOutPolicy::ordinary()),
             'range map, 61 x 9 balls' => static fn(): mixed => $plan->range(),
             'best single move' => static fn(): mixed => BestMove::of($map, $plan->cast, $state->rules->diamond()),
             'runs of all situations' => static fn(): mixed => RunChain::of($rates),

@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Demo;
 
+use FoxCorner\App\Opponents\Opponent;
+use FoxCorner\App\Opponents\BatterCsv;
+use FoxCorner\App\Plan\BookCodec;
+use FoxCorner\App\Plan\PlanDraft;
+use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\Plan\CoverageChoice;
+use FoxCorner\Core\Plan\PlanBook;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Club;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\Role;
-use FoxCorner\App\Plan\PlanChoice;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeDraft;
 use FoxCorner\App\Practice\PracticeSolver;
@@ -21,7 +27,6 @@ use FoxCorner\App\Team\Team;
 use FoxCorner\Core\Field\Fence;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\ShippedRuleSets;
-use FoxCorner\Core\Field\Surface;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\Level;
 use FoxCorner\Core\People\Quantity;
@@ -39,6 +44,8 @@ final readonly class Demo
         private RosterCsv $csv,
         private PracticeSolver $solver,
         private SheetCodec $codec,
+        private BookCodec $books,
+        private BatterCsv $batters,
         private ClockInterface $clock,
     ) {
     }
@@ -66,7 +73,10 @@ final readonly class Demo
         }
         $this->entities->persist(new Membership($this->account('assistant@saltmarsh.example', 'Piet Holm'), $kites, Role::Assistant));
         $this->entities->persist(new Membership($this->account('player@saltmarsh.example', 'Marsh'), $kites, Role::Player));
-        $this->entities->persist(new PlanChoice($kites, Situation::fromKey('R1-0'), 'corners-crash', $coach, $this->clock->now()->modify('-8 days')));
+        $this->entities->flush();
+        $this->entities->persist(new PlanDraft($kites, $this->books->write(PlanBook::shipped(Sport::Fastpitch)->withCoverage(Situation::fromKey('R1-0'), new CoverageChoice('corners-crash', $coach->name, $this->clock->now()->modify('-8 days'))), Sport::Fastpitch)));
+        $this->opponents($kites, DemoOpponents::FASTPITCH);
+        $this->opponents($terns, DemoOpponents::BASEBALL);
         $this->entities->flush();
         $this->readings($kites, $coach);
 
@@ -82,7 +92,8 @@ final readonly class Demo
         $connection = $this->entities->getConnection();
         $teams = 'SELECT team.id FROM team JOIN club ON club.id = team.club_id WHERE club.name = :club';
         $connection->executeStatement("DELETE reading FROM reading JOIN player ON player.id = reading.player_id WHERE player.team_id IN ($teams)", ['club' => self::CLUB]);
-        foreach (['practice', 'plan_choice', 'spot_choice', 'player', 'membership'] as $table) {
+        $connection->executeStatement("DELETE opponent_batter FROM opponent_batter JOIN opponent ON opponent.id = opponent_batter.opponent_id WHERE opponent.team_id IN ($teams)", ['club' => self::CLUB]);
+        foreach (['practice', 'plan_step', 'plan_draft', 'todays_lineup', 'opponent', 'player', 'membership'] as $table) {
             $connection->executeStatement("DELETE FROM $table WHERE team_id IN ($teams)", ['club' => self::CLUB]);
         }
         $connection->executeStatement('DELETE team FROM team JOIN club ON club.id = team.club_id WHERE club.name = :club', ['club' => self::CLUB]);
@@ -106,12 +117,26 @@ final readonly class Demo
         return $team;
     }
 
+    /** @param array<string, string> $lists batters as CSV by the opponent's name */
+    private function opponents(Team $team, array $lists): void
+    {
+        foreach ($lists as $name => $list) {
+            [$batters, $problems] = $this->batters->read($list);
+            if ([] !== $problems) {
+                throw new \LogicException("The demo batters of $name cannot be read: ".$problems[0]->wrong);
+            }
+            $opponent = new Opponent($team, $name);
+            $opponent->bats($batters);
+            $this->entities->persist($opponent);
+        }
+    }
+
     /** The right-field fence is short: the sea wall is in the way. */
     private function atTheSeaWall(RuleSet $rules, float $right): RuleSet
     {
         [$left, $leftCenter, $center, $rightCenter] = $rules->fence->feet;
 
-        return $rules->withField($rules->basePath, $rules->pitchingDistance, Fence::of($left, $leftCenter, $center, $rightCenter - 15, $right), $rules->grassInfield ? Surface::Grass : Surface::Dirt);
+        return $rules->with(fence: Fence::of($left, $leftCenter, $center, $rightCenter - 15, $right));
     }
 
     /** A few tries with the watch; one was started late. */

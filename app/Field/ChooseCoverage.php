@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Field;
 
-use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
-use Doctrine\ORM\EntityManagerInterface;
-use Doctrine\ORM\OptimisticLockException;
 use FoxCorner\App\Club\Membership;
-use FoxCorner\App\Plan\PlanChoice;
+use FoxCorner\App\Plan\ChangedMeanwhile;
+use FoxCorner\App\Plan\Fingerprint;
+use FoxCorner\App\Plan\PlanDrafts;
 use FoxCorner\App\Plan\PlanReader;
+use FoxCorner\Core\Plan\CoverageChoice;
+use FoxCorner\Core\Plan\PlanBook;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -20,7 +21,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Makes a coverage the team's in a situation, unless another coach has decided since the page was opened. */
 final class ChooseCoverage extends AbstractController
 {
-    public function __construct(private readonly PlanReader $plans, private readonly EntityManagerInterface $entities, private readonly ClockInterface $clock)
+    public function __construct(private readonly PlanReader $plans, private readonly PlanDrafts $drafts, private readonly ClockInterface $clock)
     {
     }
 
@@ -29,27 +30,20 @@ final class ChooseCoverage extends AbstractController
     public function choose(Membership $membership, string $situation, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $address = SituationAddress::read($situation, $request->query);
-        $wanted = $request->request->getString('coverage');
-        $read = $this->plans->read($membership->team, $address->situation, $address->context, $wanted);
-        if (($read->choice?->version() ?? 0) !== $request->request->getInt('seen')) {
-            $this->decidedMeanwhile($read->choice?->decidedBy());
-        } elseif (null === $read->choice) {
-            $this->entities->persist(new PlanChoice($membership->team, $address->situation, $wanted, $membership->account, $this->clock->now()));
-        } else {
-            $read->choice->decide($wanted, $membership->account, $this->clock->now());
-        }
+        $address = SituationAddress::read($situation, $request->query, $this->plans->context($membership->team, $request->query));
+        $coverage = $this->plans->read($membership->team, $address->situation, $address->context, $request->request->getString('coverage'))->plan->coverage;
+        $wanted = new CoverageChoice($coverage?->key() ?? '', $membership->account->name, $this->clock->now());
+        $change = static function (PlanBook $book) use ($address, $wanted, $request): PlanBook {
+            $now = $book->coverage($address->situation);
+
+            return Fingerprint::of($now) === $request->request->getString('seen') ? $book->withCoverage($address->situation, $wanted) : throw ChangedMeanwhile::by($now?->by);
+        };
         try {
-            $this->entities->flush();
-        } catch (OptimisticLockException|UniqueConstraintViolationException) {
-            $this->decidedMeanwhile(null);
+            $this->drafts->change($membership, \sprintf('%s on a bunt, %s', $coverage?->name() ?? '', lcfirst($address->situation->label())), $change);
+        } catch (ChangedMeanwhile $problem) {
+            $this->addFlash('problem', $problem->getMessage());
         }
 
         return $this->redirectToRoute('field', ['team' => $membership->team->id(), ...$address->with(['coverage' => null])], Response::HTTP_SEE_OTHER);
-    }
-
-    private function decidedMeanwhile(?string $by): void
-    {
-        $this->addFlash('problem', \sprintf('%s has decided in the meantime. Look at the plan again before you change it: nothing was overwritten.', $by ?? 'Somebody'));
     }
 }

@@ -28,7 +28,7 @@ final class FieldPage extends AbstractController
     #[Route('/{team}/field/{situation}', name: 'field', methods: ['GET'])]
     public function show(Membership $membership, string $situation, Request $request): Response
     {
-        $address = SituationAddress::read($situation, $request->query);
+        $address = SituationAddress::read($situation, $request->query, $this->plans->context($membership->team, $request->query));
         if ('' !== $request->query->getString('at')) {
             return $this->redirectToRoute('field', ['team' => $membership->team->id(), ...$address->with([])]);
         }
@@ -49,7 +49,7 @@ final class FieldPage extends AbstractController
             'address' => $address,
             'rules' => $rules,
             'plan' => $plan,
-            'choice' => $read->choice,
+            'read' => $read,
             'drawing' => new FieldDrawing($rules, View::Bunt === $address->view ? Window::infield($rules) : Window::wholeField($rules)),
             'reports' => View::Bunt === $address->view ? $this->reports->of($plan) : [],
             'play' => $play,

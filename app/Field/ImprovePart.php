@@ -25,7 +25,7 @@ final class ImprovePart extends AbstractController
     #[Route('/{team}/field/{situation}/improve', name: 'improve', methods: ['GET'])]
     public function show(Membership $membership, string $situation, Request $request): Response
     {
-        $address = SituationAddress::read($situation, $request->query);
+        $address = SituationAddress::read($situation, $request->query, $this->plans->context($membership->team, $request->query));
         $plan = $this->plans->read($membership->team, $address->situation, $address->context, $address->coverage, $address->moved)->plan;
         $fixed = array_map(
             static fn(Spot $spot): Position => $spot->position,

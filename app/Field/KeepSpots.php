@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Field;
 
-use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Plan\ChangedMeanwhile;
+use FoxCorner\App\Plan\Fingerprint;
+use FoxCorner\App\Plan\PlanDrafts;
 use FoxCorner\App\Plan\PlanReader;
-use FoxCorner\App\Plan\SpotChoice;
-use FoxCorner\App\Plan\SpotChoiceRepository;
+use FoxCorner\Core\Alignment\KeptSpot;
+use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
-use Psr\Clock\ClockInterface;
+use FoxCorner\Core\Plan\PlanBook;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -20,12 +22,8 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Keeps the spots that are being tried for the situation, or goes back to the rules. */
 final class KeepSpots extends AbstractController
 {
-    public function __construct(
-        private readonly PlanReader $plans,
-        private readonly SpotChoiceRepository $choices,
-        private readonly EntityManagerInterface $entities,
-        private readonly ClockInterface $clock,
-    ) {
+    public function __construct(private readonly PlanReader $plans, private readonly PlanDrafts $drafts)
+    {
     }
 
     #[Route('/{team}/field/{situation}/spots', name: 'keep_spots', methods: ['POST'])]
@@ -33,22 +31,17 @@ final class KeepSpots extends AbstractController
     public function keep(Membership $membership, string $situation, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $address = SituationAddress::read($situation, $request->query);
-        $plan = $this->plans->read($membership->team, $address->situation, $address->context, null, $address->moved)->plan;
-        $known = $this->choices->in($membership->team, $address->situation);
-        foreach ($address->moved as $number => $point) {
-            $position = Position::ofNumber($number);
-            $depth = $plan->alignment->spot($position)->depth;
-            if (isset($known[$number])) {
-                $known[$number]->decide($depth, $point, $membership->account, $this->clock->now());
-            } else {
-                $this->entities->persist(new SpotChoice($membership->team, $address->situation, $position, $depth, $point, $membership->account, $this->clock->now()));
-            }
-        }
-        $this->entities->flush();
-        $this->addFlash('done', \sprintf('Kept for %s.', lcfirst($address->situation->label())));
+        $address = SituationAddress::read($situation, $request->query, $this->plans->context($membership->team, $request->query));
+        $alignment = $this->plans->read($membership->team, $address->situation, $address->context, null, $address->moved)->plan->alignment;
+        $spots = array_map(
+            static fn(int $number, Point $point): KeptSpot => new KeptSpot(Position::ofNumber($number), $alignment->spot(Position::ofNumber($number))->depth, $point, $membership->account->name),
+            array_keys($address->moved), $address->moved,
+        );
 
-        return $this->back($membership, $address);
+        return $this->change(
+            $membership, $address, $request, \sprintf('%s kept for %s', implode(', ', array_keys($address->moved)), lcfirst($address->situation->label())),
+            static fn(PlanBook $book): PlanBook => $book->withKept($address->situation, ...$spots),
+        );
     }
 
     #[Route('/{team}/field/{situation}/spots/rule', name: 'drop_spots', methods: ['POST'])]
@@ -56,18 +49,30 @@ final class KeepSpots extends AbstractController
     public function drop(Membership $membership, string $situation, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $address = SituationAddress::read($situation, $request->query);
-        foreach ($this->choices->in($membership->team, $address->situation) as $choice) {
-            $this->entities->remove($choice);
-        }
-        $this->entities->flush();
-        $this->addFlash('done', 'Everybody stands where the rules say again.');
+        $address = SituationAddress::read($situation, $request->query, $this->plans->context($membership->team, $request->query));
 
-        return $this->back($membership, $address);
+        return $this->change(
+            $membership, $address, $request, 'Back to the rules for '.lcfirst($address->situation->label()),
+            static fn(PlanBook $book): PlanBook => $book->withoutKept($address->situation),
+        );
     }
 
-    private function back(Membership $membership, SituationAddress $address): Response
+    /** @param \Closure(PlanBook): PlanBook $change */
+    private function change(Membership $membership, SituationAddress $address, Request $request, string $words, \Closure $change): Response
     {
+        try {
+            $this->drafts->change($membership, $words, static function (PlanBook $book) use ($address, $request, $change): PlanBook {
+                $kept = $book->kept[$address->situation->key()] ?? [];
+
+                return Fingerprint::of($kept) === $request->request->getString('seen') ? $change($book) : throw ChangedMeanwhile::by($kept[0]->by ?? null);
+            });
+            $this->addFlash('done', $words.'.');
+        } catch (ChangedMeanwhile $problem) {
+            $this->addFlash('problem', $problem->getMessage());
+
+            return $this->redirectToRoute('field', ['team' => $membership->team->id(), ...$address->with([])], Response::HTTP_SEE_OTHER);
+        }
+
         return $this->redirectToRoute('field', ['team' => $membership->team->id(), ...$address->with(['moved' => null])], Response::HTTP_SEE_OTHER);
     }
 }

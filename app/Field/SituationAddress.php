@@ -24,7 +24,7 @@ final readonly class SituationAddress
 
     /**
      * @param array{float, float} $bunt  degrees from straight away, ft from home at rest
-     * @param array<int, Point>   $moved infielders put somewhere by hand, by position number
+     * @param array<int, Point>   $moved fielders put somewhere by hand, by position number
      */
     private function __construct(
         public Situation $situation,
@@ -41,13 +41,13 @@ final readonly class SituationAddress
      *
      * @throws InvalidValue naming the part of the address that is wrong
      */
-    public static function read(string $situation, InputBag $query): self
+    public static function read(string $situation, InputBag $query, Context $context): self
     {
         $coverage = $query->getString('coverage');
 
         return new self(
             Situation::fromKey($situation),
-            ContextAddress::read($query),
+            $context,
             '' === $query->getString('view') ? View::Depth : View::tryFrom($query->getString('view')) ?? throw InvalidValue::notOneOf('view', $query->getString('view'), array_column(View::cases(), 'value')),
             '' === $coverage ? null : $coverage,
             self::bunt($query),
@@ -126,10 +126,10 @@ final readonly class SituationAddress
         $moved = [];
         foreach ('' === $value ? [] : explode(';', $value) as $part) {
             [$number, $point] = [...explode(':', $part, 2), ''];
-            if (1 !== preg_match('/^[3-6]$/', $number)) {
-                throw InvalidValue::because('moved', "\"$part\" names no infielder", 'infielders 3 to 6 and where they stand, as in 4:16.5,78;6:-14,80');
+            if (1 !== preg_match('/^[3-9]$/', $number)) {
+                throw InvalidValue::because('moved', "\"$part\" names no fielder who can be moved", 'fielders 3 to 9 and where they stand, as in 4:16.5,78;6:-14,80');
             }
-            [$x, $y] = self::twoNumbers('moved', $point, 'infielders 3 to 6 and where they stand, as in 4:16.5,78;6:-14,80');
+            [$x, $y] = self::twoNumbers('moved', $point, 'fielders 3 to 9 and where they stand, as in 4:16.5,78;6:-14,80');
             $moved[(int) $number] = Point::of($x, $y);
         }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Fox;
 
-use FoxCorner\Core\Alignment\ByHand;
+use FoxCorner\Core\Game\Batter;
+use FoxCorner\Core\Game\Pitching;
+use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\BatterType;
@@ -32,12 +34,14 @@ final class PlanInput
     {
         $context = Context::of(
             (int) $input->number('inning', 3), Half::Top, (int) $input->number('lead'),
-            BatterType::from($input->text('batter', BatterType::Right->value)), Count::fromKey($input->text('count', '0-0')),
+            Batter::ofType(BatterType::from($input->text('batter', BatterType::Right->value))), Count::fromKey($input->text('count', '0-0')), Pitching::from($input->text('pitching', Pitching::Ordinary->value)),
         );
 
+        $rules = ShippedRuleSets::get($input->text('rule_set'));
+
         return SituationPlan::of(
-            GameState::of(ShippedRuleSets::get($input->text('rule_set')), Situation::fromKey($input->text('situation', 'none-0')), $context),
-            Level::from($input->text('level'))->profile(), Lineup::choose(self::nine($input)), null, LeadOutPolicy::ordinary(), ByHand::of([], self::moved($input)),
+            GameState::of($rules, Situation::fromKey($input->text('situation', 'none-0')), $context),
+            Level::from($input->text('level'))->profile(), Lineup::choose(self::nine($input)), PlanBook::shipped($rules->sport), LeadOutPolicy::ordinary(), null, self::moved($input),
         );
     }
 

@@ -4,24 +4,38 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
-use FoxCorner\App\Team\PlayerRepository;
+use FoxCorner\App\Opponents\OpponentRepository;
+use FoxCorner\App\Shared\Address\ContextAddress;
+use FoxCorner\App\Team\LineupReader;
 use FoxCorner\App\Team\Team;
-use FoxCorner\Core\Alignment\ByHand;
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Lineup;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Board;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\LeadOutPolicy;
+use Symfony\Component\HttpFoundation\InputBag;
 
-/** Asks the core for a team's plan in a situation: the roster and the coach's choices come from storage. */
+/** Asks the core for a team's plan: roster, lineup, opponents and the coach's decisions come from storage. */
 final readonly class PlanReader
 {
-    public function __construct(private PlayerRepository $players, private PlanChoiceRepository $choices, private SpotChoiceRepository $spots)
+    public function __construct(private LineupReader $lineups, private PlanDrafts $drafts, private OpponentRepository $opponents)
     {
+    }
+
+    /**
+     * @param InputBag<string> $query
+     *
+     * @throws InvalidValue naming the part of the address that is wrong
+     */
+    public function context(Team $team, InputBag $query): Context
+    {
+        return ContextAddress::read($query, fn(string $id): ?Batter => $this->opponents->batter($team, $id));
     }
 
     /**
@@ -35,42 +49,42 @@ final readonly class PlanReader
      */
     public function plans(Team $team, array $situations, Context $context): array
     {
-        $lineup = Lineup::choose($this->players->rosterOf($team));
-        $coverages = $this->choices->coveragesOf($team);
-        $kept = $this->spots->keptBy($team);
+        $lineup = $this->lineups->today($team, $context->pitcher);
+        $book = $this->drafts->of($team);
+        $context = self::against($context, $lineup);
 
         return array_map(static fn(Situation $situation): SituationPlan => SituationPlan::of(
-            GameState::of($team->rules(), $situation, $context), $team->level()->profile(), $lineup,
-            $coverages[$situation->key()] ?? null, LeadOutPolicy::ordinary(), ByHand::of($kept[$situation->key()] ?? [], []),
+            GameState::of($team->rules(), $situation, $context), $team->level()->profile(), $lineup, $book, LeadOutPolicy::ordinary(),
         ), $situations);
     }
 
     /** @throws InvalidValue when the roster does not make nine */
     public function board(Team $team, Context $context): Board
     {
-        return Board::of($team->rules(), $context, $team->level()->profile(), $this->players->rosterOf($team), $this->choices->coveragesOf($team), LeadOutPolicy::ordinary(), $this->spots->keptBy($team));
+        $lineup = $this->lineups->today($team, $context->pitcher);
+
+        return Board::of($team->rules(), self::against($context, $lineup), $team->level()->profile(), $lineup, $this->drafts->of($team), LeadOutPolicy::ordinary());
     }
 
     /**
      * @param string|null       $coverage to look at instead of the chosen one
-     * @param array<int, Point> $moved    infielders put somewhere by hand
+     * @param array<int, Point> $moved    fielders put somewhere by hand
      *
      * @throws InvalidValue when the roster does not make nine, or the coverage is unknown
      */
     public function read(Team $team, Situation $situation, Context $context, ?string $coverage = null, array $moved = []): ReadPlan
     {
-        $choice = $this->choices->in($team, $situation);
+        $lineup = $this->lineups->today($team, $context->pitcher);
+        $book = $this->drafts->of($team);
 
-        return new ReadPlan(
-            SituationPlan::of(
-                GameState::of($team->rules(), $situation, $context),
-                $team->level()->profile(),
-                Lineup::choose($this->players->rosterOf($team)),
-                $coverage ?? $choice?->coverage(),
-                LeadOutPolicy::ordinary(),
-                ByHand::of($this->spots->keptBy($team)[$situation->key()] ?? [], $moved),
-            ),
-            $choice,
-        );
+        return new ReadPlan(SituationPlan::of(
+            GameState::of($team->rules(), $situation, self::against($context, $lineup)),
+            $team->level()->profile(), $lineup, $book, LeadOutPolicy::ordinary(), $coverage, $moved,
+        ), $book);
+    }
+
+    private static function against(Context $context, Lineup $lineup): Context
+    {
+        return $context->against($lineup->at(Position::Pitcher)->traits);
     }
 }

@@ -26,7 +26,7 @@ final class SituationsPage extends AbstractController
     #[Route('/{team}/situations', name: 'situations', methods: ['GET'])]
     public function show(Membership $membership, Request $request): Response
     {
-        $context = ContextAddress::read($request->query);
+        $context = $this->plans->context($membership->team, $request->query);
         try {
             $board = $this->plans->board($membership->team, $context);
         } catch (InvalidValue $problem) {
@@ -36,7 +36,7 @@ final class SituationsPage extends AbstractController
         return $this->render('situations/show.html.twig', [
             'board' => $board,
             'context' => $context,
-            'parameters' => ContextAddress::write($context),
+            'parameters' => array_filter(ContextAddress::write($context), is_string(...)),
             'isBase' => Context::ordinary()->isSameAs($context),
             'findings' => $this->findings($board),
         ]);

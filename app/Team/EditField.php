@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\App\Shared\Drawing\FieldDrawing;
+use FoxCorner\Core\Field\ShippedRuleSets;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\ProblemOnForm;
@@ -19,7 +21,7 @@ final class EditField extends AbstractController
     /** The form's fields by the core's names. */
     private const FIELDS = [
         'rule set' => 'ruleSet', 'base path' => 'basePath', 'pitching distance' => 'pitchingDistance', 'fence at left' => 'left', 'fence at left center' => 'leftCenter',
-        'fence at center' => 'center', 'fence at right center' => 'rightCenter', 'fence at right' => 'right',
+        'fence at center' => 'center', 'fence at right center' => 'rightCenter', 'fence at right' => 'right', 'skin radius' => 'skinRadius', 'innings' => 'innings',
     ];
 
     public function __construct(private readonly EntityManagerInterface $entities)
@@ -30,7 +32,8 @@ final class EditField extends AbstractController
     public function edit(Membership $membership, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $form = $this->createForm(FieldForm::class, FieldDraft::of($membership->team));
+        $set = $request->query->getString('set');
+        $form = $this->createForm(FieldForm::class, '' === $set ? FieldDraft::of($membership->team) : FieldDraft::from(ShippedRuleSets::get($set), $membership->team->level(), $membership->team->version()));
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $draft = $form->getData();
@@ -48,6 +51,22 @@ final class EditField extends AbstractController
             }
         }
 
-        return $this->render('team/field.html.twig', ['form' => $form]);
+        return $this->render('team/field.html.twig', ['form' => $form, 'drawing' => FieldDrawing::whole($membership->team->rules())]);
+    }
+
+    /** The field as the form has it at this moment, drawn. */
+    #[Route('/{team}/team/field/drawing', name: 'draw_field', methods: ['GET'], priority: 1)]
+    public function draw(Membership $membership, Request $request): Response
+    {
+        $membership->mustBeAbleToChange();
+        $form = $this->createForm(FieldForm::class, FieldDraft::of($membership->team), ['method' => 'GET', 'csrf_protection' => false]);
+        $form->submit($request->query->all('field_form'));
+        try {
+            $drawing = FieldDrawing::whole($form->getData()->toRuleSet());
+        } catch (InvalidValue $problem) {
+            return $this->render('team/field_drawing.html.twig', ['problem' => $problem, 'drawing' => null]);
+        }
+
+        return $this->render('team/field_drawing.html.twig', ['problem' => null, 'drawing' => $drawing]);
     }
 }

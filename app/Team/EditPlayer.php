@@ -20,7 +20,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class EditPlayer extends AbstractController
 {
     /** The form's fields by the core's names, where they differ. */
-    private const FIELDS = ['home to first' => 'homeToFirst'];
+    private const FIELDS = ['home to first' => 'homeToFirst', 'time to plate' => 'timeToPlate', 'limit until' => 'limitUntil'];
 
     public function __construct(private readonly PlayerRepository $players, private readonly EntityManagerInterface $entities)
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\Fence;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\ShippedRuleSets;
@@ -24,34 +25,49 @@ final class FieldDraft
     public ?float $rightCenter = null;
     public ?float $right = null;
     public Surface $surface = Surface::Grass;
+    public ?int $innings = null;
+    public LeadRule $leads = LeadRule::Anytime;
+    public ?float $skinRadius = null;
+    public bool $steals = true;
+    public bool $bunts = true;
+    public bool $balkRule = false;
+    public bool $circleRule = false;
+    public bool $doubleFirstBase = false;
+    public bool $grassInfield = true;
+    public bool $extraRunner = false;
     public int $version = 0;
 
     public static function of(Team $team): self
     {
+        return self::from($team->rules(), $team->level(), $team->version());
+    }
+
+    public static function from(RuleSet $rules, Level $level, int $version): self
+    {
         $draft = new self();
-        $rules = $team->rules();
         $draft->ruleSet = $rules->key;
-        $draft->level = $team->level();
-        $draft->basePath = $rules->basePath;
-        $draft->pitchingDistance = $rules->pitchingDistance;
+        $draft->level = $level;
+        [$draft->basePath, $draft->pitchingDistance, $draft->skinRadius] = [$rules->basePath, $rules->pitchingDistance, $rules->skinRadius];
         [$draft->left, $draft->leftCenter, $draft->center, $draft->rightCenter, $draft->right] = $rules->fence->feet;
-        $draft->surface = $rules->surface;
-        $draft->version = $team->version();
+        [$draft->surface, $draft->grassInfield] = [$rules->surface, $rules->grassInfield];
+        [$draft->innings, $draft->leads, $draft->steals, $draft->bunts] = [$rules->innings, $rules->leads, $rules->steals, $rules->bunts];
+        [$draft->balkRule, $draft->circleRule, $draft->doubleFirstBase, $draft->extraRunner] = [$rules->balkRule, $rules->circleRule, $rules->doubleFirstBase, $rules->extraRunner];
+        $draft->version = $version;
 
         return $draft;
     }
 
-    /** An empty distance is that of the rule set. @throws InvalidValue */
+    /** An empty number is that of the rule set. @throws InvalidValue */
     public function toRuleSet(): RuleSet
     {
         $shipped = ShippedRuleSets::get($this->ruleSet ?? '');
         $fence = $shipped->fence->feet;
 
-        return $shipped->withField(
-            $this->basePath ?? $shipped->basePath,
-            $this->pitchingDistance ?? $shipped->pitchingDistance,
+        return $shipped->with(
+            $this->basePath, $this->pitchingDistance, $this->innings, $this->leads, $this->steals, $this->bunts, $this->balkRule, $this->circleRule,
+            $this->doubleFirstBase, $this->skinRadius,
             Fence::of($this->left ?? $fence[0], $this->leftCenter ?? $fence[1], $this->center ?? $fence[2], $this->rightCenter ?? $fence[3], $this->right ?? $fence[4]),
-            $this->surface,
+            $this->surface, $this->grassInfield, $this->extraRunner,
         );
     }
 }

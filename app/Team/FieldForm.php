@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\Core\Field\LeadRule;
+use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
+use Symfony\Component\Form\Extension\Core\Type\IntegerType;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Field\Surface;
@@ -24,16 +27,22 @@ final class FieldForm extends AbstractType
         $sets = array_filter(ShippedRuleSets::all(), static fn($set): bool => Sport::Slowpitch !== $set->sport);
         $builder
             ->add('ruleSet', ChoiceType::class, [
-                'label' => 'Rule set', 'choices' => array_combine(array_column($sets, 'name'), array_keys($sets)),
+                'label' => 'Rule set', 'choices' => array_combine(array_column($sets, 'name'), array_keys($sets)), 'help' => 'Another set fills in all its values',
                 'invalid_message' => 'This rule set is not known. Allowed: one of the list.',
             ])
-            ->add('level', EnumType::class, ['label' => 'Level of play', 'class' => Level::class, 'choice_label' => static fn(Level $level): string => $level->label(), 'help' => 'Its times and arms stand in where nobody was measured'])
-            ->add('surface', EnumType::class, ['label' => 'Infield surface', 'class' => Surface::class, 'choice_label' => static fn(Surface $surface): string => ucfirst($surface->value)]);
-        foreach (['basePath' => 'Base path', 'pitchingDistance' => 'Pitching distance', 'left' => 'Fence, left line', 'leftCenter' => 'Fence, left center', 'center' => 'Fence, center', 'rightCenter' => 'Fence, right center', 'right' => 'Fence, right line'] as $name => $label) {
+            ->add('level', EnumType::class, ['label' => 'Level of play', 'class' => Level::class, 'empty_data' => Level::HighSchool->value, 'choice_label' => static fn(Level $level): string => $level->label(), 'help' => 'Its times and arms stand in where nobody was measured'])
+            ->add('surface', EnumType::class, ['label' => 'Infield surface', 'class' => Surface::class, 'empty_data' => Surface::Grass->value, 'choice_label' => static fn(Surface $surface): string => ucfirst($surface->value)]);
+        foreach (['basePath' => 'Base path', 'pitchingDistance' => 'Pitching distance', 'left' => 'Fence, left line', 'leftCenter' => 'Fence, left center', 'center' => 'Fence, center', 'rightCenter' => 'Fence, right center', 'right' => 'Fence, right line', 'skinRadius' => 'Dirt, from the rubber'] as $name => $label) {
             $builder->add($name, NumberType::class, [
                 'label' => $label, 'required' => false, 'attr' => ['inputmode' => 'decimal', 'data-unit' => 'ft'],
                 'invalid_message' => 'This is not a number. Allowed: a distance in feet, or nothing for the rule set’s own.',
             ]);
+        }
+        $builder
+            ->add('innings', IntegerType::class, ['label' => 'Innings', 'required' => false, 'invalid_message' => 'This is not a whole number. Allowed: 3 to 12.'])
+            ->add('leads', EnumType::class, ['label' => 'Runners may leave', 'class' => LeadRule::class, 'empty_data' => LeadRule::Anytime->value, 'choice_label' => static fn(LeadRule $rule): string => ucfirst($rule->value)]);
+        foreach (['grassInfield' => 'Grass inside the base paths', 'steals' => 'Steals', 'bunts' => 'Bunts', 'balkRule' => 'Balk rule', 'circleRule' => 'Pitcher’s-circle rule', 'doubleFirstBase' => 'Double first base', 'extraRunner' => 'Extra innings begin with a runner on second'] as $name => $label) {
+            $builder->add($name, CheckboxType::class, ['label' => $label, 'required' => false]);
         }
         $builder->add('version', HiddenType::class);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\App\Shared\Csv\CsvTable;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -44,14 +45,14 @@ final class ImportRoster extends AbstractController
             return $this->redirectToRoute('team', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
         }
 
-        return $this->render('team/import.html.twig', ['text' => mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252'), 'reading' => $reading, 'known' => $known],
+        return $this->render('team/import.html.twig', ['text' => CsvTable::unicode($text), 'reading' => $reading, 'known' => $known],
             new Response(status: [] === $reading->problems ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }
 
     #[Route('/{team}/team/roster.csv', name: 'export_roster', methods: ['GET'])]
     public function out(Membership $membership): Response
     {
-        return new Response($this->csv->write($this->players->rosterOf($membership->team)), headers: [
+        return new Response($this->csv->write($this->players->enteredFor($membership->team)), headers: [
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="roster.csv"',
         ]);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\Core\Game\Pitching;
+use FoxCorner\Core\People\PitcherFielding;
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\Position;
@@ -54,8 +56,21 @@ class Player
     #[ORM\Column(nullable: true)]
     private ?float $pace;
 
+    /** Seconds. */
+    #[ORM\Column(nullable: true)]
+    private ?float $exchange;
+    /** Seconds. */
+    #[ORM\Column(nullable: true)]
+    private ?float $timeToPlate;
+    #[ORM\Column(length: 20)]
+    private Pitching $pitching;
+    #[ORM\Column(length: 20)]
+    private PitcherFielding $fielding;
     #[ORM\Column(name: 'today_limit', length: 20)]
     private Limit $limit;
+    /** The last day of the limit. */
+    #[ORM\Column(type: 'date_immutable', nullable: true)]
+    private ?\DateTimeImmutable $limitUntil;
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -77,7 +92,12 @@ class Player
         $this->homeToFirst = $player->traits->homeToFirst;
         $this->arm = $player->traits->armMph;
         $this->pace = $player->traits->paceFeet;
+        $this->exchange = $player->traits->exchange;
+        $this->timeToPlate = $player->traits->timeToPlate;
+        $this->pitching = $player->traits->pitching;
+        $this->fielding = $player->traits->fielding;
         $this->limit = $player->limit;
+        $this->limitUntil = $player->limitUntil;
     }
 
     public function asRosterPlayer(): RosterPlayer
@@ -87,8 +107,9 @@ class Player
             $this->name,
             $this->number,
             array_map(Position::ofNumber(...), $this->positions),
-            Traits::of($this->throws, $this->bats, $this->homeToFirst, $this->arm, $this->pace),
+            Traits::of($this->throws, $this->bats, $this->homeToFirst, $this->arm, $this->pace, $this->exchange, $this->timeToPlate, $this->pitching, $this->fielding),
             $this->limit,
+            $this->limitUntil,
         );
     }
 
@@ -99,6 +120,8 @@ class Player
             Quantity::HomeToFirst => $this->homeToFirst = $value,
             Quantity::Arm => $this->arm = $value,
             Quantity::Pace => $this->pace = $value,
+            Quantity::Exchange => $this->exchange = $value,
+            Quantity::TimeToPlate => $this->timeToPlate = $value,
         };
     }
 

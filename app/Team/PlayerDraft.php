@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\Core\Game\Pitching;
+use FoxCorner\Core\People\PitcherFielding;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
@@ -25,7 +27,12 @@ final class PlayerDraft
     public ?float $homeToFirst = null;
     public ?float $arm = null;
     public ?float $pace = null;
+    public ?float $exchange = null;
+    public ?float $timeToPlate = null;
+    public Pitching $pitching = Pitching::Ordinary;
+    public PitcherFielding $fielding = PitcherFielding::Ordinary;
     public Limit $limit = Limit::None;
+    public ?\DateTimeImmutable $limitUntil = null;
     /** The version of the player that the form was opened with; 0 for a new one. */
     public int $version = 0;
 
@@ -41,7 +48,9 @@ final class PlayerDraft
         $draft->homeToFirst = $known->traits->homeToFirst;
         $draft->arm = $known->traits->armMph;
         $draft->pace = $known->traits->paceFeet;
-        $draft->limit = $known->limit;
+        [$draft->exchange, $draft->timeToPlate] = [$known->traits->exchange, $known->traits->timeToPlate];
+        [$draft->pitching, $draft->fielding] = [$known->traits->pitching, $known->traits->fielding];
+        [$draft->limit, $draft->limitUntil] = [$known->limit, $known->limitUntil];
         $draft->version = $player->version();
 
         return $draft;
@@ -68,7 +77,8 @@ final class PlayerDraft
 
         return new RosterPlayer(
             ($id ?? Uuid::v7())->toRfc4122(), $name, $this->number, self::readPositions($this->positions ?? ''),
-            Traits::of($this->throws, $this->bats, $this->homeToFirst, $this->arm, $this->pace), $this->limit,
+            Traits::of($this->throws, $this->bats, $this->homeToFirst, $this->arm, $this->pace, $this->exchange, $this->timeToPlate, $this->pitching, $this->fielding),
+            $this->limit, Limit::None === $this->limit ? null : $this->limitUntil,
         );
     }
 

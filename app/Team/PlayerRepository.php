@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use Psr\Clock\ClockInterface;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use FoxCorner\Core\People\RosterPlayer;
@@ -12,7 +13,7 @@ use Symfony\Component\Uid\Uuid;
 /** @extends ServiceEntityRepository<Player> */
 final class PlayerRepository extends ServiceEntityRepository
 {
-    public function __construct(ManagerRegistry $registry)
+    public function __construct(ManagerRegistry $registry, private readonly ClockInterface $clock)
     {
         parent::__construct($registry, Player::class);
     }
@@ -23,8 +24,14 @@ final class PlayerRepository extends ServiceEntityRepository
         return $this->findBy(['team' => $team], ['number' => 'ASC']);
     }
 
-    /** @return list<RosterPlayer> by number */
+    /** @return list<RosterPlayer> by number, with the limits that hold today */
     public function rosterOf(Team $team): array
+    {
+        return array_map(fn(Player $player): RosterPlayer => $player->asRosterPlayer()->on($this->clock->now()), $this->of($team));
+    }
+
+    /** @return list<RosterPlayer> by number, with every limit as it was entered */
+    public function enteredFor(Team $team): array
     {
         return array_map(static fn(Player $player): RosterPlayer => $player->asRosterPlayer(), $this->of($team));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\App\Shared\Csv\RowProblem;
 use FoxCorner\Core\People\RosterPlayer;
 
 /** What could be read of a roster file, and what could not. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\Core\Field\LeadRule;
+use FoxCorner\Core\Runs\EventRates;
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Club\Club;
 use FoxCorner\Core\Field\Fence;
@@ -40,6 +42,12 @@ class Team
 
     #[ORM\Column(length: 20)]
     private Surface $surface;
+    /** @var array<string, bool|int|float|string>|null what else differs from the rule set; null: nothing */
+    #[ORM\Column(type: 'json', nullable: true)]
+    private ?array $ownRules = null;
+    /** @var array<string, float>|null shares of a plate appearance; null: the level's estimates */
+    #[ORM\Column(type: 'json', nullable: true)]
+    private ?array $rates = null;
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -63,14 +71,44 @@ class Team
         $this->pitchingDistance = $rules->pitchingDistance;
         $this->fence = $rules->fence->feet;
         $this->surface = $rules->surface;
+        $this->ownRules = [
+            'innings' => $rules->innings, 'leads' => $rules->leads->value, 'steals' => $rules->steals, 'bunts' => $rules->bunts, 'balk' => $rules->balkRule,
+            'circle' => $rules->circleRule, 'double_first' => $rules->doubleFirstBase, 'skin' => $rules->skinRadius, 'grass' => $rules->grassInfield, 'extra_runner' => $rules->extraRunner,
+        ];
     }
 
     /** @throws InvalidValue when what is stored is no field any more */
     public function rules(): RuleSet
     {
         [$left, $leftCenter, $center, $rightCenter, $right] = $this->fence;
+        $own = new StoredRules($this->ownRules ?? []);
 
-        return ShippedRuleSets::get($this->ruleSet)->withField($this->basePath, $this->pitchingDistance, Fence::of($left, $leftCenter, $center, $rightCenter, $right), $this->surface);
+        return ShippedRuleSets::get($this->ruleSet)->with(
+            $this->basePath, $this->pitchingDistance, $own->whole('innings'), LeadRule::tryFrom($own->text('leads')), $own->flag('steals'), $own->flag('bunts'),
+            $own->flag('balk'), $own->flag('circle'), $own->flag('double_first'), $own->number('skin'),
+            Fence::of($left, $leftCenter, $center, $rightCenter, $right), $this->surface, $own->flag('grass'), $own->flag('extra_runner'),
+        );
+    }
+
+    /** How often things happen in a plate appearance: the season's line, or the level's estimates. */
+    public function rates(): EventRates
+    {
+        if (null === $this->rates) {
+            return $this->level->rates();
+        }
+
+        return EventRates::of(...array_map(fn(string $name): float => $this->rates[$name] ?? 0.0, EventRates::NAMES));
+    }
+
+    public function hasOwnRates(): bool
+    {
+        return null !== $this->rates;
+    }
+
+    /** @param EventRates|null $rates null: back to the level's estimates */
+    public function measureBy(?EventRates $rates): void
+    {
+        $this->rates = $rates?->shares();
     }
 
     public function level(): Level

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment;
 
+use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
 
@@ -17,62 +19,72 @@ final readonly class Alignment
     private const STRAIGHT_UP = 27.0;
 
     /** @param array<int, Spot> $spots by position number */
-    private function __construct(private array $spots)
+    private function __construct(private array $spots, private DepthTable $table)
     {
-    }
-
-    /** By the rules that come with the program. */
-    public static function shipped(GameState $state): self
-    {
-        return self::byRules($state, DepthTable::shipped($state->rules->sport), Rule\ShippedRules::all(), Shade\ShippedShades::all());
     }
 
     /**
-     * @param list<Rule\DepthRule>  $rules  in order; a later one overrules an earlier one
-     * @param list<Shade\ShadeRule> $shades whose steps are added
+     * @param list<AlignmentRule> $rules in order; a later one overrules an earlier one, shades are added
+     *
+     * @throws InvalidValue when no rule places somebody
      */
-    public static function byRules(GameState $state, DepthTable $table, array $rules, array $shades): self
+    public static function byRules(GameState $state, DepthTable $table, array $rules): self
     {
-        /** @var array<int, list<Shade\Shade>> $shaded */
+        /** @var array<int, list<Shade>> $shaded */
         $shaded = [];
-        foreach ($shades as $rule) {
-            foreach ($rule->shades($state) as $shade) {
-                $shaded[$shade->position->value][] = $shade;
-            }
-        }
-        /** @var array<int, Rule\Ruling> $depths */
+        /** @var array<int, AlignmentRule> $deciding */
+        $deciding = [];
+        /** @var array<int, NamedDepth> $depths */
         $depths = [];
-        /** @var array<int, NamedDepth|null> $replaced */
+        /** @var array<int, NamedDepth> $replaced */
         $replaced = [];
         foreach ($rules as $rule) {
-            foreach ($rule->rulings($state) as $ruling) {
-                foreach ($ruling->positions as $position) {
-                    $replaced[$position->value] = $depths[$position->value]->depth ?? null;
-                    $depths[$position->value] = $ruling;
+            if (!$rule->isOn || !$rule->when->holds($state)) {
+                continue;
+            }
+            foreach ($rule->shadesFor($state) as $shade) {
+                $shaded[$shade->position->value][] = $shade;
+            }
+            foreach ($rule->placings as $placing) {
+                foreach ($placing->positions as $position) {
+                    if (isset($depths[$position->value])) {
+                        $replaced[$position->value] = $depths[$position->value];
+                    }
+                    [$deciding[$position->value], $depths[$position->value]] = [$rule, $placing->depth];
                 }
             }
         }
         $spots = [];
         foreach (Position::cases() as $position) {
-            $ruling = $depths[$position->value] ?? throw new \LogicException('No rule places '.$position->person().'.');
+            $depth = $depths[$position->value] ?? throw InvalidValue::because('rules', 'no rule that is on places '.$position->person().' with '.$state->situation->bases->phrase(), 'a first rule that always holds and places everybody');
             $own = $shaded[$position->value] ?? [];
+            $rule = $deciding[$position->value];
             $spots[$position->value] = new Spot(
-                $position, self::place($position, $ruling->depth, $table, $state->rules, $own), $ruling->depth,
-                $ruling->reason, $replaced[$position->value] ?? null, $own,
+                $position, self::place($position, $depth, $table, $state->rules, $own), $depth,
+                self::reason($rule, $state), $replaced[$position->value] ?? null, $rule->name, $own,
             );
         }
 
-        return new self($spots);
+        return new self($spots, $table);
     }
 
-    /** Somebody put an infielder somewhere else by hand; the spot remembers what the rule said. */
-    public function moved(Position $position, DepthSpot $to, string $reason): self
+    /** A rule that speaks of bunts also says why one is likely. */
+    private static function reason(AlignmentRule $rule, GameState $state): string
     {
+        return true === $rule->when->buntLikely ? rtrim($rule->reason, '.').' ('.BuntOutlook::of($state)->because().').' : $rule->reason;
+    }
+
+    /** Somebody put a fielder somewhere else by hand; the spot remembers what the rule said. */
+    public function moved(Position $position, Point $point, string $reason, RuleSet $rules): self
+    {
+        $to = PositionGroup::Outfield === $position->group()
+            ? OutfieldSpot::at($point, self::straightUp($position), $rules->fence)
+            : DepthSpot::at($position, $point, $rules->diamond());
         $spots = $this->spots;
         $depth = $spots[$position->value]->depth;
-        $spots[$position->value] = new Spot($position, $to, $depth, $reason, $depth, [], true);
+        $spots[$position->value] = new Spot($position, $to, $depth, $reason, $depth, 'By hand', [], true);
 
-        return new self($spots);
+        return new self($spots, $this->table);
     }
 
     public function spot(Position $position): Spot
@@ -100,12 +112,18 @@ final readonly class Alignment
             NamedDepth::Bunt === $third && NamedDepth::Bunt === $first => 'corners in',
             NamedDepth::Bunt === $third => 'third in, first holds',
             NamedDepth::Hold === $first => 'first holds',
-            NamedDepth::GuardLines === $third => 'guard the lines',
+            NamedDepth::GuardLines === $third => lcfirst($this->table->word($third)),
             default => null,
         };
-        $also = array_filter([$corners, $short === $middle ? null : 'short '.lcfirst($short->label())]);
+        $also = array_filter([$corners, $short === $middle ? null : 'short '.lcfirst($this->table->word($short))], is_string(...));
 
-        return implode(', ', [$middle->label(), ...$also]);
+        return implode(', ', [$this->table->word($middle), ...$also]);
+    }
+
+    /** As the coach calls a depth. */
+    public function word(NamedDepth $depth): string
+    {
+        return $this->table->word($depth);
     }
 
     /** @return list<string> the reasons of those who do not stand straight up at their normal depth, each once */
@@ -124,19 +142,25 @@ final readonly class Alignment
         return array_values($reasons);
     }
 
-    /** @param list<Shade\Shade> $shades */
+    /** @param list<Shade> $shades */
     private static function place(Position $position, NamedDepth $depth, DepthTable $table, RuleSet $rules, array $shades): Placement
     {
         if (PositionGroup::Battery === $position->group()) {
             return BatterySpot::of($position, $rules->diamond());
         }
         if (PositionGroup::Outfield === $position->group()) {
-            return OutfieldSpot::of($table->outfieldShare($depth), self::STRAIGHT_UP * ($position->value - Position::CenterField->value), $rules->fence);
+            return OutfieldSpot::of($table->outfieldShare($depth), self::straightUp($position), $rules->fence);
         }
         $fractions = $table->infield($position->group(), $depth);
 
-        $off = $fractions->off * $rules->basePath + array_sum(array_map(static fn(Shade\Shade $shade): float => $shade->feet($rules->basePath), $shades));
+        $off = $fractions->off * $rules->basePath + array_sum(array_map(static fn(Shade $shade): float => $shade->feet($rules->basePath), $shades));
 
         return DepthSpot::of($position, $off, $fractions->back * $rules->basePath, $rules->diamond());
+    }
+
+    /** Degrees from straight away at which an outfielder plays straight up. */
+    private static function straightUp(Position $position): float
+    {
+        return self::STRAIGHT_UP * ($position->value - Position::CenterField->value);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Alignment;
 
 use FoxCorner\Core\Field\Base;
-use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
 
@@ -27,14 +27,19 @@ final readonly class BuntOutlook
         }
         [$bases, $context] = [$state->situation->bases, $state->context];
         $canMoveUp = $bases->has(Base::First) || $bases->has(Base::Second);
+        // A slapper, one who always bunts, or a tied game at its end: two strikes stop nobody.
+        $isBelievable = $context->batter->is(BatterTrait::Slaps) || $context->batter->is(BatterTrait::Bunts) || ($state->isLate() && 0 === $context->lead);
         $signs = [
             ['nobody out', 2, $canMoveUp && Outs::None === $state->situation->outs],
             ['a runner to move up', 1, $canMoveUp],
             ['one run decides', 2, $context->isClose()],
             ['late', 1, $state->isLate() && abs($context->lead) <= 2],
-            ['a slapper', 2, BatterType::Slapper === $context->batter],
-            ['a power hitter', -3, $context->batter->hitsForPower()],
-            ['two strikes', -3, $context->count->hasTwoStrikes() && BatterType::Slapper !== $context->batter],
+            ['a slapper', 2, $context->batter->is(BatterTrait::Slaps)],
+            ['one who bunts', 2, $context->batter->is(BatterTrait::Bunts)],
+            ['quick', 1, $context->batter->is(BatterTrait::Quick) && !$context->batter->is(BatterTrait::Slaps)],
+            ['top of the order', 1, $context->batter->is(BatterTrait::TopOfOrder)],
+            ['a power hitter', -3, $context->batter->is(BatterTrait::Power)],
+            ['two strikes', -3, $context->count->hasTwoStrikes() && !$isBelievable],
             ['far apart', -2, abs($context->lead) > 3],
         ];
         $present = array_filter($signs, static fn(array $sign): bool => $sign[2]);

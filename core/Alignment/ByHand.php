@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment;
 
-use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Position;
 
@@ -35,19 +35,19 @@ final readonly class ByHand
     }
 
     /** @throws InvalidValue when a tried position is none */
-    public function applyTo(Alignment $alignment, Diamond $diamond): Alignment
+    public function applyTo(Alignment $alignment, RuleSet $rules): Alignment
     {
         foreach ($this->kept as $spot) {
             $rule = $alignment->spot($spot->position)->depth;
             if ($rule === $spot->depth && !isset($this->tried[$spot->position->value])) {
-                $reason = \sprintf('%d stands where %s wants it; the rule says %s.', $spot->position->value, $spot->by, lcfirst($rule->label()));
-                $alignment = $alignment->moved($spot->position, DepthSpot::at($spot->position, $spot->point, $diamond), $reason);
+                $reason = \sprintf('%d stands where %s wants it; the rule says %s.', $spot->position->value, $spot->by, lcfirst($alignment->word($rule)));
+                $alignment = $alignment->moved($spot->position, $spot->point, $reason, $rules);
             }
         }
         foreach ($this->tried as $number => $point) {
             $position = Position::ofNumber($number);
-            $reason = \sprintf('%d is moved by hand; the rule says %s.', $number, lcfirst($alignment->spot($position)->depth->label()));
-            $alignment = $alignment->moved($position, DepthSpot::at($position, $point, $diamond), $reason);
+            $reason = \sprintf('%d is moved by hand; the rule says %s.', $number, lcfirst($alignment->word($alignment->spot($position)->depth)));
+            $alignment = $alignment->moved($position, $point, $reason, $rules);
         }
 
         return $alignment;

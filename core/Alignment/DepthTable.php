@@ -5,26 +5,35 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Alignment;
 
 use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\PositionGroup;
 
 /**
- * Where each named depth is for the infield groups, and how far out for the outfield.
+ * Where each named depth is for the infield groups, and how far out for the outfield; and what the coach
+ * calls it and how he signs it.
  *
  * Source of the shipped values: the project's model; the hold is ours.
  */
 final readonly class DepthTable
 {
+    /** Shares of the base path that an infield spot may be off the bag, and behind or in front of it. */
+    private const OFF = [-0.15, 0.60];
+    private const BACK = [-0.70, 0.60];
+    /** Share of the way to the fence. */
+    private const OUT = [0.30, 0.95];
+
     /**
      * @param array<string, array<string, DepthFractions>> $infield  by group, then by depth
      * @param array<string, float>                         $outfield share of the fence's distance, by depth
+     * @param array<string, DepthName>                     $names    by depth; a depth without one is called by its own
      */
-    private function __construct(private array $infield, private array $outfield)
+    private function __construct(private array $infield, private array $outfield, private array $names)
     {
     }
 
     public static function shipped(Sport $sport): self
     {
-        return new self($sport->isSoftball() ? self::softball() : self::baseball(), ['normal' => 0.72, 'shallow' => 0.60, 'deep' => 0.82]);
+        return new self($sport->isSoftball() ? self::softball() : self::baseball(), ['normal' => 0.72, 'shallow' => 0.60, 'deep' => 0.82], []);
     }
 
     /** The fractions of a depth; a group that has no such depth stands at its normal one. */
@@ -40,13 +49,69 @@ final readonly class DepthTable
         return $this->outfield[$depth->value] ?? $this->outfield[NamedDepth::Normal->value];
     }
 
+    /** @return list<NamedDepth> that a group has a spot of its own for */
+    public function depthsOf(PositionGroup $group): array
+    {
+        $own = PositionGroup::Outfield === $group ? $this->outfield : $this->infield[$group->value] ?? [];
+
+        return array_values(array_filter(NamedDepth::cases(), static fn(NamedDepth $depth): bool => isset($own[$depth->value])));
+    }
+
+    /** As the coach calls it. */
+    public function word(NamedDepth $depth): string
+    {
+        return $this->names[$depth->value]->word ?? $depth->label();
+    }
+
+    /** The sign for it, in words; empty when there is none. */
+    public function sign(NamedDepth $depth): string
+    {
+        return $this->names[$depth->value]->sign ?? '';
+    }
+
+    /** @throws InvalidValue when the spot is nowhere near the bag */
+    public function withInfield(PositionGroup $group, NamedDepth $depth, DepthFractions $fractions): self
+    {
+        self::check($fractions->off, self::OFF, 'off', $group, $depth);
+        self::check($fractions->back, self::BACK, 'back', $group, $depth);
+        $infield = $this->infield;
+        $infield[$group->value][$depth->value] = $fractions;
+
+        return new self($infield, $this->outfield, $this->names);
+    }
+
+    /** @throws InvalidValue when it is not between home and the fence */
+    public function withOutfield(NamedDepth $depth, float $share): self
+    {
+        self::check($share, self::OUT, 'out', PositionGroup::Outfield, $depth);
+
+        return new self($this->infield, [...$this->outfield, $depth->value => $share], $this->names);
+    }
+
+    public function withName(NamedDepth $depth, DepthName $name): self
+    {
+        $names = $this->names;
+        unset($names[$depth->value]);
+        if ($name->word !== $depth->label() || '' !== $name->sign) {
+            $names[$depth->value] = $name;
+        }
+
+        return new self($this->infield, $this->outfield, $names);
+    }
+
+    /** @param array{float, float} $limits */
+    private static function check(float $share, array $limits, string $what, PositionGroup $group, NamedDepth $depth): void
+    {
+        InvalidValue::unlessBetween(\sprintf('%s %s, %s', $group->value, lcfirst($depth->label()), $what), 100 * $share, 100 * $limits[0], 100 * $limits[1], PositionGroup::Outfield === $group ? '% of the way to the fence' : '% of the base path');
+    }
+
     /** @return array<string, array<string, DepthFractions>> */
     private static function baseball(): array
     {
         return [
             'middle' => [
                 'normal' => new DepthFractions(.36, .30), 'double-play' => new DepthFractions(.25, .20),
-                'halfway' => new DepthFractions(.36, .06), 'in' => new DepthFractions(.36, -.06),
+                'halfway' => new DepthFractions(.36, .06), 'in' => new DepthFractions(.36, -.06), 'creep' => new DepthFractions(.36, -.06),
             ],
             'corners' => [
                 'normal' => new DepthFractions(.14, .14), 'double-play' => new DepthFractions(.14, .04), 'halfway' => new DepthFractions(.14, 0),
@@ -62,7 +127,7 @@ final readonly class DepthTable
         return [
             'middle' => [
                 'normal' => new DepthFractions(.38, .15), 'double-play' => new DepthFractions(.27, .10),
-                'halfway' => new DepthFractions(.36, .02), 'in' => new DepthFractions(.36, -.05),
+                'halfway' => new DepthFractions(.36, .02), 'in' => new DepthFractions(.36, -.05), 'creep' => new DepthFractions(.36, -.05),
             ],
             'corners' => [
                 'normal' => new DepthFractions(.12, -.20), 'bunt' => new DepthFractions(.10, -.45), 'guard-lines' => new DepthFractions(.06, -.05),

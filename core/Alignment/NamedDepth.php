@@ -15,6 +15,8 @@ enum NamedDepth: string
     case Halfway = 'halfway';
     /** In front of the base line: the run must not score. */
     case In = 'in';
+    /** Shows halfway, arrives at in as the pitch is delivered, so that the batter cannot read it. */
+    case Creep = 'creep';
     /** Closer to the lines and deeper: what gets through is a single. */
     case GuardLines = 'guard-lines';
     /** Corners in for the bunt. */
@@ -33,6 +35,7 @@ enum NamedDepth: string
             self::DoublePlay => 'Double play',
             self::Halfway => 'Halfway',
             self::In => 'In',
+            self::Creep => 'Creep',
             self::GuardLines => 'Guard the lines',
             self::Bunt => 'Bunt',
             self::Hold => 'Hold',

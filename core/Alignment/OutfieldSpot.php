@@ -8,10 +8,13 @@ use FoxCorner\Core\Field\Fence;
 use FoxCorner\Core\Field\Paces;
 use FoxCorner\Core\Field\Point;
 
-/** An outfielder's spot, walked in from fence. */
+/** An outfielder's spot, walked in from the fence and to the side from straight up. */
 final readonly class OutfieldSpot implements Placement
 {
-    private function __construct(private Point $point, private float $toFence)
+    /** ft to the side that are not worth saying. */
+    private const STRAIGHT = 4.0;
+
+    private function __construct(private Point $point, private float $toFence, private float $toRight)
     {
     }
 
@@ -23,7 +26,20 @@ final readonly class OutfieldSpot implements Placement
     {
         $whole = $fence->distanceAt($sprayDegrees);
 
-        return new self(Point::polar($share * $whole, $sprayDegrees), (1 - $share) * $whole);
+        return new self(Point::polar($share * $whole, $sprayDegrees), (1 - $share) * $whole, 0.0);
+    }
+
+    /**
+     * The spot of an outfielder whom somebody moved there.
+     *
+     * @param float $straightUp the angle at which he plays straight up, degrees
+     */
+    public static function at(Point $point, float $straightUp, Fence $fence): self
+    {
+        $out = $point->distanceTo(Point::home());
+        $aside = deg2rad($point->sprayDegrees() - $straightUp);
+
+        return new self($point, $fence->distanceAt($point->sprayDegrees()) - $out, $out * sin($aside));
     }
 
     public function point(): Point
@@ -33,11 +49,14 @@ final readonly class OutfieldSpot implements Placement
 
     public function inPaces(float $paceLength): string
     {
-        return Paces::inFeet($this->toFence, $paceLength)->count().' in from fence';
+        $in = Paces::inFeet($this->toFence, $paceLength)->count().' in from fence';
+        $aside = Paces::inFeet($this->toRight, $paceLength);
+
+        return abs($this->toRight) < self::STRAIGHT ? $in : $in.', '.$aside->count().' to '.($this->toRight > 0 ? 'right' : 'left');
     }
 
     public function inFeet(): string
     {
-        return \sprintf('%d ft in', round($this->toFence));
+        return \sprintf('%d ft in', round($this->toFence)).(abs($this->toRight) < self::STRAIGHT ? '' : \sprintf(', %d %s', round(abs($this->toRight)), $this->toRight > 0 ? 'right' : 'left'));
     }
 }

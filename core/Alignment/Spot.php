@@ -15,7 +15,9 @@ final readonly class Spot
         public NamedDepth $depth,
         public string $reason,
         public ?NamedDepth $instead,
-        /** @var list<Shade\Shade> */
+        /** @var string the rule that decided, by name */
+        public string $rule,
+        /** @var list<Shade> */
         public array $shades = [],
         public bool $byHand = false,
     ) {
@@ -24,7 +26,7 @@ final readonly class Spot
     /** Everything that speaks for this spot. */
     public function because(): string
     {
-        return implode(' ', [$this->reason, ...array_map(static fn(Shade\Shade $shade): string => $shade->reason, $this->shades)]);
+        return implode(' ', [$this->reason, ...array_map(static fn(Shade $shade): string => $shade->reason, $this->shades)]);
     }
 
     /** Whether it is called the same as another: depth, shade and hand. */
@@ -36,6 +38,6 @@ final readonly class Spot
     /** Steps farther off the bag; negative: closer to it. */
     public function steps(): int
     {
-        return array_sum(array_map(static fn(Shade\Shade $shade): int => $shade->steps, $this->shades));
+        return array_sum(array_map(static fn(Shade $shade): int => $shade->steps, $this->shades));
     }
 }

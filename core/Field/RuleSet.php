@@ -9,13 +9,14 @@ use FoxCorner\Core\InvalidValue;
 /**
  * The field and the rules that decide what a defence must expect. Distances in feet.
  *
- * What a league plays is the league's word: every value can be replaced with {@see self::withField()}.
+ * What a league plays is the league's word: every value can be replaced with {@see self::with()}.
  */
 final readonly class RuleSet
 {
     /**
      * @param float $skinRadius   radius of the dirt's outer edge around the middle of the pitcher's plate
      * @param bool  $grassInfield whether the infield inside the base paths is grass (the bunt rolls on it)
+     * @param bool  $extraRunner  whether extra innings begin with a runner on second
      */
     public function __construct(
         public string $key,
@@ -34,6 +35,7 @@ final readonly class RuleSet
         public Fence $fence,
         public Surface $surface,
         public bool $grassInfield,
+        public bool $extraRunner = false,
     ) {
         InvalidValue::unlessBetween('base path', $basePath, 45.0, 100.0, 'feet');
         InvalidValue::unlessBetween('pitching distance', $pitchingDistance, 25.0, 65.0, 'feet');
@@ -55,12 +57,32 @@ final readonly class RuleSet
         return $this->grassInfield ? $this->surface : Surface::Dirt;
     }
 
-    /** The same rules on a field with other measures, in feet. @throws InvalidValue */
-    public function withField(float $basePath, float $pitchingDistance, Fence $fence, Surface $surface): self
-    {
+    /**
+     * The same rules with other values; what is null stays. Distances in feet.
+     *
+     * @throws InvalidValue
+     */
+    public function with(
+        ?float $basePath = null,
+        ?float $pitchingDistance = null,
+        ?int $innings = null,
+        ?LeadRule $leads = null,
+        ?bool $steals = null,
+        ?bool $bunts = null,
+        ?bool $balkRule = null,
+        ?bool $circleRule = null,
+        ?bool $doubleFirstBase = null,
+        ?float $skinRadius = null,
+        ?Fence $fence = null,
+        ?Surface $surface = null,
+        ?bool $grassInfield = null,
+        ?bool $extraRunner = null,
+    ): self {
         return new self(
-            $this->key, $this->name, $this->sport, $basePath, $pitchingDistance, $this->innings, $this->leads, $this->steals, $this->bunts,
-            $this->balkRule, $this->circleRule, $this->doubleFirstBase, $this->skinRadius, $fence, $surface, $this->grassInfield,
+            $this->key, $this->name, $this->sport, $basePath ?? $this->basePath, $pitchingDistance ?? $this->pitchingDistance, $innings ?? $this->innings,
+            $leads ?? $this->leads, $steals ?? $this->steals, $bunts ?? $this->bunts, $balkRule ?? $this->balkRule, $circleRule ?? $this->circleRule,
+            $doubleFirstBase ?? $this->doubleFirstBase, $skinRadius ?? $this->skinRadius, $fence ?? $this->fence, $surface ?? $this->surface,
+            $grassInfield ?? $this->grassInfield, $extraRunner ?? $this->extraRunner,
         );
     }
 }

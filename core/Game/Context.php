@@ -4,42 +4,54 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Game;
 
+use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\InvalidValue;
 
-/** What surrounds a situation: inning, score, batter and count. */
+/** What surrounds a situation: inning, score, batter, count and how the pitcher throws. */
 final readonly class Context
 {
     /** A lead beyond this counts as this: the plan does not change any more. */
     public const LARGEST_LEAD = 10;
 
-    /** @param int $lead our runs less theirs */
+    /**
+     * @param int         $lead    our runs less theirs
+     * @param string|null $pitcher which of our pitchers, by id; null: the lineup's
+     */
     private function __construct(
         public int $inning,
         public Half $half,
         public int $lead,
-        public BatterType $batter,
+        public Batter $batter,
         public Count $count,
+        public Pitching $pitching,
+        public ?string $pitcher,
     ) {
     }
 
     /** @throws InvalidValue when the inning is not 1 to 15 or the lead is beyond ±10 */
-    public static function of(int $inning, Half $half, int $lead, BatterType $batter, Count $count): self
+    public static function of(int $inning, Half $half, int $lead, Batter $batter, Count $count, Pitching $pitching = Pitching::Ordinary, ?string $pitcher = null): self
     {
         InvalidValue::unlessBetween('inning', $inning, 1, 15, 'innings');
         InvalidValue::unlessBetween('score', $lead, -self::LARGEST_LEAD, self::LARGEST_LEAD, 'runs');
 
-        return new self($inning, $half, $lead, $batter, $count);
+        return new self($inning, $half, $lead, $batter, $count, $pitching, $pitcher);
     }
 
     /** Third inning, tied, an ordinary right-handed batter, no count: the base plan. */
     public static function ordinary(): self
     {
-        return new self(3, Half::Top, 0, BatterType::Right, Count::none());
+        return new self(3, Half::Top, 0, Batter::ofType(BatterType::Right), Count::none(), Pitching::Ordinary, null);
+    }
+
+    /** The same with this pitcher on the mound. */
+    public function against(Traits $pitcher): self
+    {
+        return new self($this->inning, $this->half, $this->lead, $this->batter->against($pitcher->throws), $this->count, $pitcher->pitching, $this->pitcher);
     }
 
     public function isSameAs(self $other): bool
     {
-        return [$this->inning, $this->half, $this->lead, $this->batter, $this->count->key()] === [$other->inning, $other->half, $other->lead, $other->batter, $other->count->key()];
+        return [$this->inning, $this->half, $this->lead, $this->batter->key, $this->count->key(), $this->pitcher] === [$other->inning, $other->half, $other->lead, $other->batter->key, $other->count->key(), $other->pitcher];
     }
 
     /** One run decides: tied, or one run either way. */

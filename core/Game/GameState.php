@@ -32,6 +32,12 @@ final readonly class GameState
         return $this->context->isLate($this->rules->innings);
     }
 
+    /** A runner on first and fewer than two out. */
+    public function doublePlayIsInOrder(): bool
+    {
+        return $this->situation->bases->has(Base::First) && $this->hasFewerThanTwoOuts();
+    }
+
     public function hasFewerThanTwoOuts(): bool
     {
         return Outs::Two !== $this->situation->outs;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\People;
 
+use FoxCorner\Core\Runs\EventRates;
+
 enum Level: string
 {
     case Youth10 = 'baseball-10-12';
@@ -43,6 +45,23 @@ enum Level: string
             self::Fastpitch12 => new LevelProfile($this, 3.5, 60, 45, 48, 47, 2.0, 45, 55),
             self::Fastpitch16 => new LevelProfile($this, 3.2, 60, 52, 56, 54, 1.2, 54, 65),
             self::FastpitchCollege => new LevelProfile($this, 2.95, 60, 60, 64, 62, 0.6, 62, 75),
+        };
+    }
+
+    /**
+     * How often things happen in a plate appearance at this level: our estimates, until a season's line
+     * replaces them. Errors and walks are what sets youth apart.
+     */
+    public function rates(): EventRates
+    {
+        return match ($this) {
+            self::Youth10 => EventRates::of(.150, .200, .040, .012, .010, .200, .090),
+            self::Youth13 => EventRates::of(.130, .190, .042, .012, .008, .190, .065),
+            self::HighSchool => EventRates::of(.110, .185, .045, .009, .009, .180, .040),
+            self::Pro => EventRates::of(.0875, .1535, .0448, .0048, .0262, .196, .009),
+            self::Fastpitch12 => EventRates::of(.130, .205, .038, .012, .008, .180, .085),
+            self::Fastpitch16 => EventRates::of(.090, .205, .042, .010, .014, .170, .050),
+            self::FastpitchCollege => EventRates::of(.100, .185, .042, .006, .030, .160, .020),
         };
     }
 }

@@ -22,6 +22,12 @@ enum Limit: string
         };
     }
 
+    /** Somebody who may not run is no fielder today. */
+    public function forbidsRunning(): bool
+    {
+        return self::NoRunning === $this;
+    }
+
     public function forbidsThrowing(): bool
     {
         return self::NoThrowing === $this;

@@ -18,21 +18,23 @@ final readonly class Lineup
      * Puts the nine on the field: as many as possible at their best position, then at their second, and so on.
      *
      * @param list<RosterPlayer> $roster in the order of preference where two want the same place
+     * @param array<int, string> $wanted who plays where today, ids by position number; whoever is not on the roster is passed over
      *
      * @throws InvalidValue when there are fewer than nine, or a position that nobody can play
      */
-    public static function choose(array $roster): self
+    public static function choose(array $roster, array $wanted = []): self
     {
         if (\count($roster) < \count(Position::cases())) {
             throw InvalidValue::because('roster', match (\count($roster)) {
                 0 => 'there is nobody on it', 1 => 'there is one player on it', default => \sprintf('there are %d players on it', \count($roster)),
             }, 'nine players or more, one for each position');
         }
-        $taken = [];
+        $taken = self::seatWanted($roster, $wanted);
+        $fixed = array_fill_keys(array_keys($taken), true);
         foreach (range(1, 9) as $ranks) {
             foreach (Position::cases() as $position) {
                 if (!\in_array($position->value, $taken, true)) {
-                    $tried = [];
+                    $tried = $fixed;
                     self::seat($position, $roster, $ranks, $taken, $tried);
                 }
             }
@@ -60,6 +62,25 @@ final readonly class Lineup
     public function players(): array
     {
         return $this->players;
+    }
+
+    /**
+     * @param list<RosterPlayer> $roster
+     * @param array<int, string> $wanted
+     *
+     * @return array<int, int> position number by roster index
+     */
+    private static function seatWanted(array $roster, array $wanted): array
+    {
+        $taken = [];
+        foreach ($roster as $index => $player) {
+            $number = array_search($player->id, $wanted, true);
+            if (\is_int($number) && null !== Position::tryFrom($number)) {
+                $taken[$index] = $number;
+            }
+        }
+
+        return $taken;
     }
 
     /**

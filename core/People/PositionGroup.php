@@ -11,9 +11,14 @@ enum PositionGroup: string
     case Middle = 'middle';
     case Outfield = 'outfield';
 
-    /** @return list<Position> */
+    /** @return non-empty-list<Position> */
     public function positions(): array
     {
-        return array_values(array_filter(Position::cases(), fn(Position $position): bool => $position->group() === $this));
+        return match ($this) {
+            self::Battery => [Position::Pitcher, Position::Catcher],
+            self::Corners => [Position::FirstBase, Position::ThirdBase],
+            self::Middle => [Position::SecondBase, Position::Shortstop],
+            self::Outfield => [Position::LeftField, Position::CenterField, Position::RightField],
+        };
     }
 }

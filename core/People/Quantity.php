@@ -12,6 +12,10 @@ enum Quantity: string
     case HomeToFirst = 'home-to-first';
     case Arm = 'arm';
     case Pace = 'pace';
+    /** Glove to release. */
+    case Exchange = 'exchange';
+    /** A pitcher's first move to the catcher's glove. */
+    case TimeToPlate = 'time-to-plate';
 
     public function label(): string
     {
@@ -19,13 +23,21 @@ enum Quantity: string
             self::HomeToFirst => 'Home to first',
             self::Arm => 'Arm',
             self::Pace => 'One pace',
+            self::Exchange => 'Exchange',
+            self::TimeToPlate => 'Time to the plate',
         };
+    }
+
+    /** As files and messages call it. */
+    public function field(): string
+    {
+        return str_replace('-', ' ', $this->value);
     }
 
     public function unit(): string
     {
         return match ($this) {
-            self::HomeToFirst => 's',
+            self::HomeToFirst, self::Exchange, self::TimeToPlate => 's',
             self::Arm => 'mph',
             self::Pace => 'ft',
         };
@@ -42,6 +54,8 @@ enum Quantity: string
             self::HomeToFirst => InvalidValue::unlessBetween($field, $value, 2.2, 8.0, 'seconds'),
             self::Arm => InvalidValue::unlessBetween($field, $value, 20.0, 110.0, 'miles per hour'),
             self::Pace => InvalidValue::unlessBetween($field, $value, 1.0, 5.0, 'feet'),
+            self::Exchange => InvalidValue::unlessBetween($field, $value, 0.3, 2.5, 'seconds'),
+            self::TimeToPlate => InvalidValue::unlessBetween($field, $value, 0.3, 3.0, 'seconds'),
         };
     }
 }

@@ -8,10 +8,11 @@ namespace FoxCorner\Core\People;
 final readonly class RosterPlayer
 {
     /**
-     * @param string         $id        never shown
-     * @param string         $name      as called on the field
-     * @param int            $number    on the shirt
-     * @param list<Position> $positions that the player can play, the best first
+     * @param string                  $id         never shown
+     * @param string                  $name       as called on the field
+     * @param int                     $number     on the shirt
+     * @param list<Position>          $positions  that the player can play, the best first
+     * @param \DateTimeImmutable|null $limitUntil the last day of the limit; null: until somebody lifts it
      */
     public function __construct(
         public string $id,
@@ -20,7 +21,18 @@ final readonly class RosterPlayer
         public array $positions,
         public Traits $traits,
         public Limit $limit = Limit::None,
+        public ?\DateTimeImmutable $limitUntil = null,
     ) {
+    }
+
+    /** The player as of a day: a limit whose last day is past is none. */
+    public function on(\DateTimeImmutable $day): self
+    {
+        if (null === $this->limitUntil || $this->limitUntil->format('Y-m-d') >= $day->format('Y-m-d')) {
+            return $this;
+        }
+
+        return new self($this->id, $this->name, $this->number, $this->positions, $this->traits);
     }
 
     public function plays(Position $position): bool

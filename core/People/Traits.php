@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\People;
 
+use FoxCorner\Core\Game\Pitching;
 use FoxCorner\Core\InvalidValue;
 
 /**
@@ -20,6 +21,8 @@ final readonly class Traits
      * @param float|null $homeToFirst seconds from contact to first on the team's own base path
      * @param float|null $armMph      throwing speed in miles per hour
      * @param float|null $paceFeet    one walking step in feet
+     * @param float|null $exchange    seconds from glove to release, feet set; a catcher's on a steal
+     * @param float|null $timeToPlate a pitcher's seconds from the first move to the catcher's glove
      */
     private function __construct(
         public Hand $throws,
@@ -27,28 +30,28 @@ final readonly class Traits
         public ?float $homeToFirst,
         public ?float $armMph,
         public ?float $paceFeet,
+        public ?float $exchange,
+        public ?float $timeToPlate,
+        public Pitching $pitching,
+        public PitcherFielding $fielding,
     ) {
     }
 
     /** @throws InvalidValue when a measurement cannot be a person's */
-    public static function of(Hand $throws, Bats $bats, ?float $homeToFirst = null, ?float $armMph = null, ?float $paceFeet = null): self
+    public static function of(Hand $throws, Bats $bats, ?float $homeToFirst = null, ?float $armMph = null, ?float $paceFeet = null, ?float $exchange = null, ?float $timeToPlate = null, Pitching $pitching = Pitching::Ordinary, PitcherFielding $fielding = PitcherFielding::Ordinary): self
     {
-        if (null !== $homeToFirst) {
-            Quantity::HomeToFirst->check($homeToFirst, 'home to first');
-        }
-        if (null !== $armMph) {
-            Quantity::Arm->check($armMph, 'arm');
-        }
-        if (null !== $paceFeet) {
-            Quantity::Pace->check($paceFeet, 'pace');
+        foreach ([[Quantity::HomeToFirst, $homeToFirst], [Quantity::Arm, $armMph], [Quantity::Pace, $paceFeet], [Quantity::Exchange, $exchange], [Quantity::TimeToPlate, $timeToPlate]] as [$quantity, $value]) {
+            if (null !== $value) {
+                $quantity->check($value, $quantity->field());
+            }
         }
 
-        return new self($throws, $bats, $homeToFirst, $armMph, $paceFeet);
+        return new self($throws, $bats, $homeToFirst, $armMph, $paceFeet, $exchange, $timeToPlate, $pitching, $fielding);
     }
 
     public static function unknown(): self
     {
-        return new self(Hand::Right, Bats::Right, null, null, null);
+        return self::of(Hand::Right, Bats::Right);
     }
 
     public function pace(): float

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Plan;
 
 use FoxCorner\Core\Alignment\Alignment;
-use FoxCorner\Core\Alignment\ByHand;
-use FoxCorner\Core\Alignment\KeptSpot;
 use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Bases;
@@ -17,7 +15,6 @@ use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\LevelProfile;
 use FoxCorner\Core\People\Lineup;
-use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Play\LeadOutPolicy;
 
 /** The plan of all 24 situations for one context, each beside the base plan. */
@@ -28,22 +25,16 @@ final readonly class Board
     {
     }
 
-    /**
-     * @param list<RosterPlayer>            $roster
-     * @param array<string, string>         $coverages the coach's choices by the situation's key
-     * @param array<string, list<KeptSpot>> $kept      by the situation's key
-     *
-     * @throws InvalidValue when the roster does not make nine
-     */
-    public static function of(RuleSet $rules, Context $context, LevelProfile $level, array $roster, array $coverages, LeadOutPolicy $policy, array $kept = []): self
+    /** @throws InvalidValue when the rules place somebody nowhere */
+    public static function of(RuleSet $rules, Context $context, LevelProfile $level, Lineup $lineup, PlanBook $book, LeadOutPolicy $policy): self
     {
-        $lineup = Lineup::choose($roster);
         $cells = [];
         foreach (Bases::cases() as $bases) {
             foreach (Outs::cases() as $outs) {
                 $situation = Situation::of($bases, $outs);
-                $plan = SituationPlan::of(GameState::of($rules, $situation, $context), $level, $lineup, $coverages[$situation->key()] ?? null, $policy, ByHand::of($kept[$situation->key()] ?? [], []));
-                $cells[] = new BoardCell($situation, $plan, self::changes($plan->alignment, self::base($rules, $situation)));
+                $plan = SituationPlan::of(GameState::of($rules, $situation, $context), $level, $lineup, $book, $policy);
+                $base = Alignment::byRules(GameState::of($rules, $situation, Context::ordinary()), $book->depths, $book->rules);
+                $cells[] = new BoardCell($situation, $plan, self::changes($plan->alignment, $base));
             }
         }
 
@@ -54,11 +45,6 @@ final readonly class Board
     public function changed(): array
     {
         return array_values(array_filter($this->cells, static fn(BoardCell $cell): bool => $cell->isChanged()));
-    }
-
-    private static function base(RuleSet $rules, Situation $situation): Alignment
-    {
-        return Alignment::shipped(GameState::of($rules, $situation, Context::ordinary()));
     }
 
     /** @return list<Spot> that differ from the base plan's */

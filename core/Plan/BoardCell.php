@@ -27,18 +27,18 @@ final readonly class BoardCell
     /** "5 bunt; 6 halfway" */
     public function changeWords(): string
     {
-        return implode('; ', array_map(static fn(Spot $spot): string => self::word($spot), $this->changes));
+        return implode('; ', array_map($this->word(...), $this->changes));
     }
 
     /** "5 bunt", "6 normal, 1 off", "4 by hand" */
-    private static function word(Spot $spot): string
+    private function word(Spot $spot): string
     {
         $steps = $spot->steps();
 
         return $spot->position->value.' '.match (true) {
             $spot->byHand => 'by hand',
-            0 === $steps => lcfirst($spot->depth->label()),
-            default => \sprintf('%s, %d %s', lcfirst($spot->depth->label()), abs($steps), $steps > 0 ? 'off' : 'closer'),
+            0 === $steps => lcfirst($this->plan->alignment->word($spot->depth)),
+            default => \sprintf('%s, %d %s', lcfirst($this->plan->alignment->word($spot->depth)), abs($steps), $steps > 0 ? 'off' : 'closer'),
         };
     }
 }

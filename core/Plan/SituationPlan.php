@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Plan;
 
 use FoxCorner\Core\Alignment\Alignment;
-use FoxCorner\Core\Alignment\ByHand;
+use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Motion\RollingBall;
@@ -39,22 +39,27 @@ final readonly class SituationPlan
     }
 
     /**
-     * @param string|null $coverageKey the coach's choice; null: the usual one
+     * @param string|null       $coverage to look at instead of the one that the book chose or is usual
+     * @param array<int, Point> $tried    fielders put somewhere by hand, by position number
      *
-     * @throws InvalidValue when the coverage is not one of the situation's
+     * @throws InvalidValue when the coverage is not one of the situation's, or the rules place somebody nowhere
      */
-    public static function of(GameState $state, LevelProfile $level, Lineup $lineup, ?string $coverageKey, LeadOutPolicy $policy, ?ByHand $byHand = null): self
+    public static function of(GameState $state, LevelProfile $level, Lineup $lineup, PlanBook $book, LeadOutPolicy $policy, ?string $coverage = null, array $tried = []): self
     {
-        $alignment = ($byHand ?? ByHand::nothing())->applyTo(
-            Alignment::shipped($state),
-            $state->rules->diamond(),
-        );
+        $alignment = $book->byHand($state->situation, $tried)->applyTo(Alignment::byRules($state, $book->depths, $book->rules), $state->rules);
         $coverages = (new BuntFamily())->coverages($state->rules, $state->situation);
+        $chosen = null === $coverage ? self::find($coverages, $book->coverage($state->situation)?->coverage) ?? $coverages[0] ?? null : self::find($coverages, $coverage);
+        if (null !== $coverage && null === $chosen) {
+            throw InvalidValue::notOneOf('coverage', $coverage, array_map(static fn(Coverage $one): string => $one->key(), $coverages));
+        }
 
-        return new self(
-            $state, $level, $lineup, $alignment, Cast::of($lineup, $alignment, $state->rules, $level),
-            $coverages, self::choose($coverages, $coverageKey), $policy,
-        );
+        return new self($state, $level, $lineup, $alignment, Cast::of($lineup, $alignment, $state->rules, $level), $coverages, $chosen, $policy);
+    }
+
+    /** The same nine and the same situation, standing otherwise. */
+    public function standing(Alignment $alignment): self
+    {
+        return new self($this->state, $this->level, $this->lineup, $alignment, Cast::of($this->lineup, $alignment, $this->state->rules, $this->level), $this->coverages, $this->coverage, $this->policy);
     }
 
     /**
@@ -103,17 +108,14 @@ final readonly class SituationPlan
     }
 
     /** @param list<Coverage> $coverages */
-    private static function choose(array $coverages, ?string $key): ?Coverage
+    private static function find(array $coverages, ?string $key): ?Coverage
     {
-        if (null === $key) {
-            return $coverages[0] ?? null;
-        }
         foreach ($coverages as $coverage) {
             if ($coverage->key() === $key) {
                 return $coverage;
             }
         }
 
-        throw InvalidValue::notOneOf('coverage', $key, array_map(static fn(Coverage $coverage): string => $coverage->key(), $coverages));
+        return null;
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play;
 
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Motion\Legs;
 use FoxCorner\Core\People\LevelProfile;
 
@@ -16,11 +16,11 @@ final readonly class BatterRunner
     {
     }
 
-    /** A batter of a type as the level knows it. */
-    public static function ofType(BatterType $type, RuleSet $rules, LevelProfile $level): self
+    /** By the batter's own time, or as the level knows the type. */
+    public static function of(Batter $batter, RuleSet $rules, LevelProfile $level): self
     {
-        $delay = $type->bats()->startDelay($level->motion);
-        $homeToFirst = $level->homeToFirstOver($rules->basePath) * $type->timeShare();
+        $delay = $batter->type->bats()->startDelay($level->motion);
+        $homeToFirst = $batter->homeToFirst ?? $level->homeToFirstOver($rules->basePath) * $batter->type->timeShare();
 
         return new self(Legs::fromHomeToFirst($homeToFirst, $delay, $rules->basePath, $level->motion->accelerationTime), $delay);
     }

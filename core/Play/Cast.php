@@ -38,8 +38,9 @@ final readonly class Cast
                 $player,
                 self::atContact($position, $alignment->point($position), $player, $motion),
                 self::runningLegs($player->traits, $rules, $level)->at($share),
-                Position::Pitcher === $position ? $motion->pitcherRecovery : $motion->plannedReaction,
+                Position::Pitcher === $position ? $motion->pitcherRecovery * $player->traits->fielding->recoveryShare() : $motion->plannedReaction,
                 Speed::ofMph($player->traits->armMph ?? $level->armAt($position)),
+                null === $player->traits->exchange ? 0.0 : $player->traits->exchange - (Position::Catcher === $position ? $motion->exchangeCatcherSteal : $motion->exchangeSet),
             );
         }
 
@@ -51,7 +52,7 @@ final readonly class Cast
     {
         $members = $this->members;
         $old = $members[$position->value];
-        $members[$position->value] = new CastMember($old->position, $old->player, $to, $old->legs, $old->reaction, $old->arm);
+        $members[$position->value] = new CastMember($old->position, $old->player, $to, $old->legs, $old->reaction, $old->arm, $old->exchangeMore);
 
         return new self($members);
     }

@@ -14,8 +14,9 @@ use FoxCorner\Core\People\RosterPlayer;
 final readonly class CastMember
 {
     /**
-     * @param Point $start    at contact
-     * @param float $reaction seconds from contact to the first step of a planned move
+     * @param Point $start        at contact
+     * @param float $reaction     seconds from contact to the first step of a planned move
+     * @param float $exchangeMore seconds by which this player's exchange is longer than the level's
      */
     public function __construct(
         public Position $position,
@@ -24,6 +25,7 @@ final readonly class CastMember
         public Legs $legs,
         public float $reaction,
         public Speed $arm,
+        public float $exchangeMore = 0.0,
     ) {
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play;
 
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\RollingBall;
@@ -32,14 +32,14 @@ final readonly class PlayQuestion
     ) {
     }
 
-    public static function of(RuleSet $rules, LevelProfile $level, Situation $situation, Cast $cast, Coverage $coverage, RollingBall $ball, BatterType $batter, LeadOutPolicy $policy): self
+    public static function of(RuleSet $rules, LevelProfile $level, Situation $situation, Cast $cast, Coverage $coverage, RollingBall $ball, Batter $batter, LeadOutPolicy $policy): self
     {
         $runners = [];
         foreach ($situation->bases->occupied() as $base) {
             $runners[] = BaseRunner::ofLevel($base, $rules, $level);
         }
 
-        return new self($rules, $level, $situation, $cast, $coverage, $ball, BatterRunner::ofType($batter, $rules, $level), $runners, $policy, new Throws(Ball::for($rules->sport)));
+        return new self($rules, $level, $situation, $cast, $coverage, $ball, BatterRunner::of($batter, $rules, $level), $runners, $policy, new Throws(Ball::for($rules->sport)));
     }
 
     public function withBall(RollingBall $ball): self

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Range;
 
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\People\LevelProfile;
@@ -40,7 +40,7 @@ final readonly class GroundBalls
     {
     }
 
-    public static function of(BatterType $batter, RuleSet $rules, LevelProfile $level): self
+    public static function of(Batter $batter, RuleSet $rules, LevelProfile $level): self
     {
         $sprays = $sines = $cosines = $share = [];
         for ($direction = 0; $direction < self::DIRECTIONS; ++$direction) {

@@ -6,7 +6,7 @@ namespace FoxCorner\Core\Range;
 
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\LevelProfile;
 use FoxCorner\Core\People\Position;
@@ -26,7 +26,7 @@ final readonly class RangeMap
     {
     }
 
-    public static function of(RuleSet $rules, LevelProfile $level, Situation $situation, BatterType $batter, Cast $cast): self
+    public static function of(RuleSet $rules, LevelProfile $level, Situation $situation, Batter $batter, Cast $cast): self
     {
         $setting = Setting::of($rules, $level, $situation, $batter);
         $reaches = [];

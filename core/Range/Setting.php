@@ -6,7 +6,7 @@ namespace FoxCorner\Core\Range;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Motion\Ball;
@@ -29,13 +29,13 @@ final readonly class Setting
     ) {
     }
 
-    public static function of(RuleSet $rules, LevelProfile $level, Situation $situation, BatterType $batter): self
+    public static function of(RuleSet $rules, LevelProfile $level, Situation $situation, Batter $batter): self
     {
         $runner = BaseRunner::ofLevel(Base::First, $rules, $level);
 
         return new self(
             $rules, $level, GroundBalls::of($batter, $rules, $level), new Throws(Ball::for($rules->sport)),
-            BatterRunner::ofType($batter, $rules, $level)->secondsFor($rules->basePath),
+            BatterRunner::of($batter, $rules, $level)->secondsFor($rules->basePath),
             // On a ground ball he goes with the crack of the bat.
             $level->motion->stealStart + $runner->legs->secondsFor($rules->basePath - $runner->lead),
             $situation->bases->has(Base::First) && Outs::Two !== $situation->outs,

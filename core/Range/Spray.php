@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Range;
 
-use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Batter;
+use FoxCorner\Core\Game\BatterTrait;
+use FoxCorner\Core\Game\Tendency;
 use FoxCorner\Core\People\Bats;
 
 /** Where a batter's ground balls go: a mixture of pulled, straight and the other way. The shares are ours. */
@@ -20,14 +22,15 @@ final readonly class Spray
     {
     }
 
-    public static function of(BatterType $batter): self
+    public static function of(Batter $batter): self
     {
-        $side = Bats::Right === $batter->bats() ? -1 : 1;
+        $side = Bats::Right === $batter->type->bats() ? -1 : 1;
 
-        return match ($batter) {
-            BatterType::Right, BatterType::Left => new self($side, .48, .32, .20),
-            BatterType::RightPower, BatterType::LeftPower => new self($side, .62, .26, .12),
-            BatterType::Slapper => new self($side, .12, .25, .63),
+        return match (true) {
+            $batter->is(BatterTrait::Slaps) && Tendency::Pulls !== $batter->tendency => new self($side, .12, .25, .63),
+            Tendency::Pulls === $batter->tendency => new self($side, .62, .26, .12),
+            Tendency::OtherWay === $batter->tendency => new self($side, .26, .32, .42),
+            default => new self($side, .48, .32, .20),
         };
     }
 

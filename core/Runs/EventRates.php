@@ -9,6 +9,9 @@ use FoxCorner\Core\InvalidValue;
 /** How often each thing happens in a plate appearance, as shares of one; what is left over are outs in play. */
 final readonly class EventRates
 {
+    /** In the order of {@see self::of()}. */
+    public const NAMES = ['walk', 'single', 'double', 'triple', 'home_run', 'strikeout', 'error'];
+
     /** @param float $walk walks and hit batters */
     private function __construct(
         public float $walk,
@@ -38,6 +41,27 @@ final readonly class EventRates
         }
 
         return new self($walk, $single, $double, $triple, $homeRun, $strikeout, $error);
+    }
+
+    /**
+     * From a season's counts.
+     *
+     * @param int $appearances plate appearances, more than twenty
+     *
+     * @throws InvalidValue when there are too few, or a count is more than there were appearances
+     */
+    public static function fromCounts(int $appearances, int $walks, int $hitBatters, int $singles, int $doubles, int $triples, int $homeRuns, int $strikeouts, int $errors): self
+    {
+        InvalidValue::unlessBetween('plate appearances', $appearances, 20, 100000, 'plate appearances');
+        $share = static fn(int $count): float => $count / $appearances;
+
+        return self::of($share($walks + $hitBatters), $share($singles), $share($doubles), $share($triples), $share($homeRuns), $share($strikeouts), $share($errors));
+    }
+
+    /** @return array<string, float> by {@see self::NAMES} */
+    public function shares(): array
+    {
+        return array_combine(self::NAMES, [$this->walk, $this->single, $this->double, $this->triple, $this->homeRun, $this->strikeout, $this->error]);
     }
 
     public function outInPlay(): float

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
+use FoxCorner\App\Plan\PlanDrafts;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Club;
@@ -65,6 +66,14 @@ abstract class AppTestCase extends WebTestCase
     protected function open(Team $team, string $path = ''): Crawler
     {
         return $this->browser->request('GET', '/'.$team->id()->toRfc4122().$path);
+    }
+
+    protected function drafts(): PlanDrafts
+    {
+        $drafts = self::getContainer()->get(PlanDrafts::class);
+        self::assertInstanceOf(PlanDrafts::class, $drafts);
+
+        return $drafts;
     }
 
     protected function entities(): EntityManagerInterface

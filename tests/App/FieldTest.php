@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
-use FoxCorner\App\Plan\PlanChoice;
+use FoxCorner\App\Club\Membership;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Plan\CoverageChoice;
+use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;
 
@@ -68,7 +71,7 @@ final class FieldTest extends AppTestCase
         $this->open($this->team(), '/field/R1-1?moved=6:-20,80');
         $this->browser->submitForm('Keep for first, one out');
         $this->browser->followRedirect();
-        self::assertSelectorTextContains('.good', 'Kept for first, one out.');
+        self::assertSelectorTextContains('.good', '6 kept for first, one out.');
 
         $this->entities()->clear();
         $this->open($this->team(), '/field/R1-1');
@@ -101,7 +104,7 @@ final class FieldTest extends AppTestCase
     #[TestWith(['/field/R1-0?count=4-4', 'Count: "4-4" is no count'])]
     #[TestWith(['/field/R1-0?coverage=wheel', 'Coverage: "wheel" is not known'])]
     #[TestWith(['/field/R1-0?view=bunt&bunt=here', 'Bunt: "here" cannot be read'])]
-    #[TestWith(['/field/R1-0?moved=2:10,10', 'Moved: "2:10,10" names no infielder'])]
+    #[TestWith(['/field/R1-0?moved=2:10,10', 'Moved: "2:10,10" names no fielder who can be moved'])]
     #[TestWith(['/field/R1-0?moved=6:far', 'Moved: "far" cannot be read'])]
     #[TestWith(['/field/R1-0?view=top', 'View: "top" is not known'])]
     #[TestWith(['/field/R1-0?view[]=top', 'This address cannot be read'])]
@@ -151,13 +154,14 @@ final class FieldTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/field/R1-0?view=bunt&coverage=first-stays');
-        $this->entities()->getConnection()->executeStatement("UPDATE plan_choice SET version = version + 1 WHERE situation = 'R1-0'");
+        $membership = $this->entities()->getRepository(Membership::class)->findOneBy(['team' => $this->team(), 'role' => 'assistant']) ?? self::fail('The demo has an assistant.');
+        $this->drafts()->change($membership, 'Crash', static fn(PlanBook $book): PlanBook => $book->withCoverage(Situation::fromKey('R1-0'), new CoverageChoice('corners-crash', 'Piet Holm', new \DateTimeImmutable())));
         $this->entities()->clear();
         $this->browser->submitForm('Play “Stay” here');
         $this->browser->followRedirect();
 
-        self::assertSelectorTextContains('.finding', 'has decided in the meantime');
+        self::assertSelectorTextContains('.finding', 'Piet Holm has decided in the meantime');
         $this->entities()->clear();
-        self::assertSame('corners-crash', $this->entities()->getRepository(PlanChoice::class)->findOneBy(['situation' => 'R1-0'])?->coverage());
+        self::assertSame('corners-crash', $this->drafts()->of($this->team())->coverage(Situation::fromKey('R1-0'))?->coverage);
     }
 }

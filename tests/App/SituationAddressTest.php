@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
+use FoxCorner\App\Shared\Address\ContextAddress;
+use FoxCorner\Core\Game\Batter;
 use FoxCorner\App\Field\SituationAddress;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Surface;
-use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\InvalidValue;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -25,7 +26,7 @@ final class SituationAddressTest extends TestCase
         $parameters = $address->with([]);
 
         self::assertEquals(['situation' => 'R1R3-2'] + $query, $parameters);
-        self::assertSame(BatterType::Slapper, $address->context->batter);
+        self::assertSame('slapper', $address->context->batter->key);
         self::assertEquals([4 => Point::of(16.5, 78.0), 6 => Point::of(-14.0, 80.3)], $address->moved);
         self::assertEquals($address, self::read($parameters['situation'], array_diff_key($parameters, ['situation' => true])));
     }
@@ -67,7 +68,7 @@ final class SituationAddressTest extends TestCase
     }
 
     /** @param array<string, string> $query */
-    #[TestWith([['moved' => '7:1,2'], 'moved'])]
+    #[TestWith([['moved' => '2:1,2'], 'moved'])]
     #[TestWith([['moved' => '4'], 'moved'])]
     #[TestWith([['moved' => '4:1;6:2,3'], 'moved'])]
     #[TestWith([['bunt' => '1,2,3'], 'bunt'])]
@@ -75,6 +76,7 @@ final class SituationAddressTest extends TestCase
     #[TestWith([['inning' => '1e3'], 'inning'])]
     #[TestWith([['score' => '11'], 'score'])]
     #[TestWith([['half' => 'middle'], 'half'])]
+    #[TestWith([['batter' => 'somebody'], 'batter'])]
     public function testWhatAnAddressCannotSay(array $query, string $field): void
     {
         try {
@@ -92,6 +94,6 @@ final class SituationAddressTest extends TestCase
         /** @var InputBag<string> $bag */
         $bag = new InputBag($query);
 
-        return SituationAddress::read($situation, $bag);
+        return SituationAddress::read($situation, $bag, ContextAddress::read($bag, static fn(string $id): ?Batter => null));
     }
 }

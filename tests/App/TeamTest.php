@@ -7,7 +7,7 @@ namespace FoxCorner\Tests\App;
 use FoxCorner\App\Team\Player;
 use FoxCorner\App\Team\PlayerRepository;
 use FoxCorner\App\Team\RosterCsv;
-use FoxCorner\App\Team\RowProblem;
+use FoxCorner\App\Shared\Csv\RowProblem;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;

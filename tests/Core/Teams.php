@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core;
 
 use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
@@ -17,6 +18,7 @@ use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\LeadOutPolicy;
 
@@ -47,12 +49,12 @@ final class Teams
 
     public static function state(string $rules = 'fastpitch-43', string $situation = 'R1-0', int $inning = 3, int $lead = 0, BatterType $batter = BatterType::Right, string $count = '0-0'): GameState
     {
-        return GameState::of(ShippedRuleSets::get($rules), Situation::fromKey($situation), Context::of($inning, Half::Top, $lead, $batter, Count::fromKey($count)));
+        return GameState::of(ShippedRuleSets::get($rules), Situation::fromKey($situation), Context::of($inning, Half::Top, $lead, Batter::ofType($batter), Count::fromKey($count)));
     }
 
     /** @param list<RosterPlayer>|null $roster */
     public static function plan(?GameState $state = null, Level $level = Level::Fastpitch16, ?array $roster = null, ?string $coverage = null): SituationPlan
     {
-        return SituationPlan::of($state ?? self::state(), $level->profile(), Lineup::choose($roster ?? self::nine()), $coverage, LeadOutPolicy::ordinary());
+        return SituationPlan::of($state ?? self::state(), $level->profile(), Lineup::choose($roster ?? self::nine()), PlanBook::shipped(($state ?? self::state())->rules->sport), LeadOutPolicy::ordinary(), $coverage);
     }
 }

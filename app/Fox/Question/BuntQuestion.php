@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Fox\Question;
 
+use FoxCorner\Core\Game\Batter;
+use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\App\Fox\Input;
 use FoxCorner\App\Fox\Question;
 use FoxCorner\Core\Field\ShippedRuleSets;
@@ -36,13 +38,13 @@ final readonly class BuntQuestion implements Question
     {
         $rules = ShippedRuleSets::get($input->text('rule_set'));
         $situation = Situation::fromKey($input->text('situation', 'R1-0'));
-        $context = Context::of(3, Half::Top, 0, BatterType::from($input->text('batter', 'right')), Count::none());
+        $context = Context::of(3, Half::Top, 0, Batter::ofType(BatterType::from($input->text('batter', 'right'))), Count::none());
         $lineup = Lineup::choose(array_map(static fn(Position $position): RosterPlayer => new RosterPlayer((string) $position->value, $position->label(), $position->value, [$position], Traits::unknown()), Position::cases()));
-        $plan = SituationPlan::of(GameState::of($rules, $situation, $context), Level::from($input->text('level'))->profile(), $lineup, null, LeadOutPolicy::ordinary());
+        $plan = SituationPlan::of(GameState::of($rules, $situation, $context), Level::from($input->text('level'))->profile(), $lineup, PlanBook::shipped($rules->sport), LeadOutPolicy::ordinary());
         if (null === $plan->coverage) {
             throw InvalidValue::because('situation', "no bunt coverage is drawn up for {$situation->key()} under this rule set", 'R1-0, R1-1, with a rule set that has bunts');
         }
-        $plan = SituationPlan::of($plan->state, $plan->level, $lineup, $input->text('coverage', $plan->coverage->key()), $plan->policy);
+        $plan = SituationPlan::of($plan->state, $plan->level, $lineup, PlanBook::shipped($rules->sport), $plan->policy, $input->text('coverage', $plan->coverage->key()));
 
         return self::describe($plan->play(BuntGrid::restingAt($input->number('rest_ft', 30.0), $input->number('degrees'), $rules->buntSurface())));
     }

@@ -4,47 +4,58 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Shared\Address;
 
+use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\Half;
+use FoxCorner\Core\Game\Pitching;
 use FoxCorner\Core\InvalidValue;
 use Symfony\Component\HttpFoundation\InputBag;
 
-/** Inning, score, batter and count as an address carries them from page to page. */
+/** Inning, score, batter, count and pitcher as an address carries them from page to page. */
 final class ContextAddress
 {
+    /** The parameters that stay with a coach from page to page. */
+    public const NAMES = ['inning', 'half', 'score', 'batter', 'count', 'pitcher'];
+
     /**
      * What is left out is as in the ordinary context.
      *
-     * @param InputBag<string> $query
+     * @param InputBag<string>          $query
+     * @param callable(string): ?Batter $named finds a batter who is no type
      *
      * @throws InvalidValue naming the part of the address that is wrong
      */
-    public static function read(InputBag $query): Context
+    public static function read(InputBag $query, callable $named): Context
     {
         $ordinary = Context::ordinary();
         $half = $query->getString('half', $ordinary->half->value);
-        $batter = $query->getString('batter', $ordinary->batter->value);
+        $batter = $query->getString('batter', $ordinary->batter->key);
+        $type = BatterType::tryFrom($batter);
+        $pitcher = $query->getString('pitcher');
 
         return Context::of(
             self::whole('inning', $query->getString('inning', (string) $ordinary->inning), '1 to 15'),
             Half::tryFrom($half) ?? throw InvalidValue::notOneOf('half', $half, array_column(Half::cases(), 'value')),
             self::whole('score', $query->getString('score', (string) $ordinary->lead), '-10 to 10 runs, ours less theirs'),
-            BatterType::tryFrom($batter) ?? throw InvalidValue::notOneOf('batter', $batter, array_column(BatterType::cases(), 'value')),
+            null === $type ? $named($batter) ?? throw InvalidValue::because('batter', \sprintf('"%s" is not known', $batter), implode(', ', array_column(BatterType::cases(), 'value')).', or a batter of an opponent') : Batter::ofType($type),
             Count::fromKey($query->getString('count', $ordinary->count->key())),
+            Pitching::Ordinary,
+            '' === $pitcher ? null : $pitcher,
         );
     }
 
-    /** @return array<string, string> parameters of an address */
+    /** @return array<string, string|null> parameters of an address */
     public static function write(Context $context): array
     {
         return [
             'inning' => (string) $context->inning,
             'half' => $context->half->value,
             'score' => (string) $context->lead,
-            'batter' => $context->batter->value,
+            'batter' => $context->batter->key,
             'count' => $context->count->key(),
+            'pitcher' => $context->pitcher,
         ];
     }
 

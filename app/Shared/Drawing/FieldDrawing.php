@@ -25,6 +25,12 @@ final readonly class FieldDrawing
     {
     }
 
+    /** The whole field, from behind the plate to the fence. */
+    public static function whole(RuleSet $rules): self
+    {
+        return new self($rules, Window::wholeField($rules));
+    }
+
     /** Fair ground, up to the fence. */
     public function fairGround(): string
     {

@@ -175,7 +175,7 @@ final readonly class BuntPlay
         $motion = $this->question->level->motion;
         $isDead = $this->question->ball->speedAfter($this->intercept->seconds) < $motion->deadBallSpeed;
 
-        return $this->intercept->seconds + match (true) {
+        return $this->intercept->seconds + $this->question->cast->at($this->fieldedBy)->exchangeMore + match (true) {
             Position::Catcher === $this->fieldedBy => $motion->exchangeCatcherBunt,
             $isDead => $motion->exchangeBareHand,
             default => $motion->exchangeSet,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Alignment;
 
+use FoxCorner\Core\Alignment\DepthTable;
+use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Alignment\Alignment;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Field\Base;
@@ -127,6 +129,6 @@ final class AlignmentTest extends TestCase
 
     private static function alignment(GameState $state): Alignment
     {
-        return Alignment::shipped($state);
+        return Alignment::byRules($state, DepthTable::shipped($state->rules->sport), ShippedRules::all());
     }
 }

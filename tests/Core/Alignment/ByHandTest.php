@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Alignment;
 
+use FoxCorner\Core\Alignment\DepthTable;
+use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Alignment\Alignment;
 use FoxCorner\Core\Alignment\ByHand;
 use FoxCorner\Core\Alignment\KeptSpot;
@@ -59,6 +61,6 @@ final class ByHandTest extends TestCase
     {
         $state = Teams::state(situation: $situation);
 
-        return ByHand::of($kept, $tried)->applyTo(Alignment::shipped($state), $state->rules->diamond());
+        return ByHand::of($kept, $tried)->applyTo(Alignment::byRules($state, DepthTable::shipped($state->rules->sport), ShippedRules::all()), $state->rules);
     }
 }

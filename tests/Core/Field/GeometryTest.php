@@ -113,7 +113,7 @@ final class GeometryTest extends TestCase
     public function testFieldsThatCannotBe(float $basePath, float $pitching, string $field): void
     {
         try {
-            ShippedRuleSets::get('fastpitch-40')->withField($basePath, $pitching, Fence::of(200, 200, 200, 200, 200), Surface::Dirt);
+            ShippedRuleSets::get('fastpitch-40')->with($basePath, $pitching, fence: Fence::of(200, 200, 200, 200, 200), surface: Surface::Dirt);
             self::fail('No such field may exist.');
         } catch (InvalidValue $problem) {
             self::assertSame($field, $problem->field);

@@ -6,6 +6,7 @@ namespace FoxCorner\Tests\Core\Game;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\Bases;
+use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
@@ -72,7 +73,7 @@ final class SituationTest extends TestCase
     public function testContextLimits(): void
     {
         $this->expectExceptionMessage('inning: 99 is too large; allowed: 1 to 15');
-        Context::of(99, Half::Top, 0, BatterType::Right, Count::none());
+        Context::of(99, Half::Top, 0, Batter::ofType(BatterType::Right), Count::none());
     }
 
     #[TestWith([0, 'Tied', true])]
@@ -80,7 +81,7 @@ final class SituationTest extends TestCase
     #[TestWith([4, 'Up 4', false])]
     public function testScore(int $lead, string $words, bool $close): void
     {
-        $context = Context::of(3, Half::Top, $lead, BatterType::Right, Count::none());
+        $context = Context::of(3, Half::Top, $lead, Batter::ofType(BatterType::Right), Count::none());
 
         self::assertSame($words, $context->scoreLabel());
         self::assertSame($close, $context->isClose());

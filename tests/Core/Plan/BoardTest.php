@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Plan;
 
+use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\People\Lineup;
+use FoxCorner\Core\Plan\CoverageChoice;
+use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\Half;
-use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Level;
 use FoxCorner\Core\Plan\Board;
 use FoxCorner\Core\Plan\BoardCell;
@@ -30,10 +35,10 @@ final class BoardTest extends TestCase
 
     public function testEachContextChangesWhatItsReasonSays(): void
     {
-        $slapper = self::board(Context::of(3, Half::Top, 0, BatterType::Slapper, Count::none()));
-        $ahead = self::board(Context::of(3, Half::Top, 6, BatterType::Right, Count::none()));
-        $tiedLate = self::board(Context::of(7, Half::Bottom, 0, BatterType::Right, Count::none()));
-        $twoStrikes = self::board(Context::of(3, Half::Top, 0, BatterType::Right, Count::fromKey('0-2')));
+        $slapper = self::board(Context::of(3, Half::Top, 0, Batter::ofType(BatterType::Slapper), Count::none()));
+        $ahead = self::board(Context::of(3, Half::Top, 6, Batter::ofType(BatterType::Right), Count::none()));
+        $tiedLate = self::board(Context::of(7, Half::Bottom, 0, Batter::ofType(BatterType::Right), Count::none()));
+        $twoStrikes = self::board(Context::of(3, Half::Top, 0, Batter::ofType(BatterType::Right), Count::fromKey('0-2')));
 
         self::assertSame('5 bunt; 6 halfway', self::cell($slapper, 'R1-0')->changeWords());
         self::assertSame('3 double play; 5 double play, 2 off', self::cell($ahead, 'R1-0')->changeWords());
@@ -60,16 +65,23 @@ final class BoardTest extends TestCase
         self::assertSame('Corners crash', self::cell(self::board(Context::ordinary(), ['R1-1' => 'first-stays']), 'R1-0')->plan->coverage?->name());
     }
 
-    public function testNoBoardWithoutNine(): void
+    public function testRulesThatPlaceNobodyAreSaid(): void
     {
-        $this->expectException(InvalidValue::class);
-        Board::of(ShippedRuleSets::get('fastpitch-43'), Context::ordinary(), Level::Fastpitch16->profile(), [], [], LeadOutPolicy::ordinary());
+        $book = PlanBook::shipped(Sport::Fastpitch)->withoutRule('normal');
+
+        $this->expectExceptionMessage('rules: no rule that is on places the pitcher with nobody on; allowed: a first rule that always holds and places everybody');
+        Board::of(ShippedRuleSets::get('fastpitch-43'), Context::ordinary(), Level::Fastpitch16->profile(), Lineup::choose(Teams::nine()), $book, LeadOutPolicy::ordinary());
     }
 
     /** @param array<string, string> $coverages */
     private static function board(Context $context, array $coverages = []): Board
     {
-        return Board::of(ShippedRuleSets::get('fastpitch-43'), $context, Level::Fastpitch16->profile(), Teams::nine(), $coverages, LeadOutPolicy::ordinary());
+        $book = PlanBook::shipped(Sport::Fastpitch);
+        foreach ($coverages as $situation => $coverage) {
+            $book = $book->withCoverage(Situation::fromKey($situation), new CoverageChoice($coverage, 'Wren', new \DateTimeImmutable('2026-11-01')));
+        }
+
+        return Board::of(ShippedRuleSets::get('fastpitch-43'), $context, Level::Fastpitch16->profile(), Lineup::choose(Teams::nine()), $book, LeadOutPolicy::ordinary());
     }
 
     private static function cell(Board $board, string $key): BoardCell

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Play;
 
+use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
@@ -43,7 +44,7 @@ final class RunnersTest extends TestCase
     public function testBatters(BatterType $type, float $share): void
     {
         $rules = ShippedRuleSets::get('fastpitch-43');
-        $seconds = BatterRunner::ofType($type, $rules, Level::Fastpitch16->profile())->secondsFor(60);
+        $seconds = BatterRunner::of(Batter::ofType($type), $rules, Level::Fastpitch16->profile())->secondsFor(60);
 
         self::assertEqualsWithDelta($share * 3.2, $seconds, 1e-6);
     }

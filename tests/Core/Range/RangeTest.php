@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Range;
 
+use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Alignment\DepthSpot;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\BatterType;
@@ -28,7 +29,7 @@ final class RangeTest extends TestCase
     {
         $plan = self::plan('none-2');
         $motion = $plan->level->motion;
-        $balls = GroundBalls::of(BatterType::Right, $plan->state->rules, $plan->level);
+        $balls = GroundBalls::of(Batter::ofType(BatterType::Right), $plan->state->rules, $plan->level);
         $who = $plan->cast->at(Position::Shortstop);
         $reach = Reach::of($who, $balls, $motion);
         $compared = 0;
@@ -51,10 +52,10 @@ final class RangeTest extends TestCase
     {
         $plan = self::plan('none-2');
         foreach (BatterType::cases() as $batter) {
-            $balls = GroundBalls::of($batter, $plan->state->rules, $plan->level);
+            $balls = GroundBalls::of(Batter::ofType($batter), $plan->state->rules, $plan->level);
             self::assertEqualsWithDelta(1.0, array_sum($balls->weights), 1e-9);
         }
-        $leftSide = static fn(BatterType $batter): float => Spray::of($batter)->density(-22) / Spray::of($batter)->density(22);
+        $leftSide = static fn(BatterType $batter): float => Spray::of(Batter::ofType($batter))->density(-22) / Spray::of(Batter::ofType($batter))->density(22);
         self::assertGreaterThan(1.0, $leftSide(BatterType::Right));
         self::assertLessThan(1.0, $leftSide(BatterType::Left));
         self::assertGreaterThan($leftSide(BatterType::Right), $leftSide(BatterType::RightPower), 'power pulls more');
@@ -88,7 +89,7 @@ final class RangeTest extends TestCase
     {
         $plan = self::plan('none-2');
         $cast = $plan->cast->moved(Position::SecondBase, Point::of(40, 118));
-        $fresh = RangeMap::of($plan->state->rules, $plan->level, $plan->state->situation, BatterType::Right, $cast);
+        $fresh = RangeMap::of($plan->state->rules, $plan->level, $plan->state->situation, Batter::ofType(BatterType::Right), $cast);
 
         self::assertEqualsWithDelta($fresh->summary->outsPerBall, $plan->range()->moved($cast, Position::SecondBase)->summary->outsPerBall, 1e-12);
         self::assertSame($fresh->summary->outChance, $plan->range()->moved($cast, Position::SecondBase)->summary->outChance);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Team;
+namespace FoxCorner\App\Shared\Csv;
 
 /** One cell that cannot be: where it is, what is wrong, what is allowed. */
 final readonly class RowProblem

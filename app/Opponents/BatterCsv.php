@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Opponents;
+
+use FoxCorner\App\Shared\Csv\CsvRow;
+use FoxCorner\App\Shared\Csv\CsvTable;
+use FoxCorner\App\Shared\Csv\RowProblem;
+use FoxCorner\Core\Game\Tendency;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Bats;
+
+/** An opponent's batters as a table, in and out. */
+final class BatterCsv
+{
+    public const COLUMNS = ['number', 'name', 'order', 'bats', 'home_to_first_s', 'tendency', 'power', 'bunts', 'goes'];
+    private const NEEDED = 2;
+
+    /** @param list<ScoutedBatter> $batters */
+    public function write(array $batters): string
+    {
+        $flag = static fn(bool $is): string => $is ? 'yes' : 'no';
+
+        return CsvTable::write(self::COLUMNS, array_map(static fn(ScoutedBatter $batter): array => [
+            (string) $batter->number, $batter->name, (string) $batter->place, $batter->bats->value, (string) $batter->homeToFirst, $batter->tendency->value,
+            $flag($batter->power), $flag($batter->bunts), $flag($batter->goes),
+        ], $batters));
+    }
+
+    /** @return array{list<ScoutedBatter>, list<RowProblem>} */
+    public function read(string $text): array
+    {
+        $taken = [];
+
+        return CsvTable::read($text, self::COLUMNS, self::NEEDED)->each(static function (CsvRow $row) use (&$taken): ScoutedBatter {
+            $number = $row->whole('number', 'number', '0 to 99');
+            if (isset($taken[$number])) {
+                throw InvalidValue::because('number', "$number is there twice", 'a number that nobody else wears');
+            }
+            $bats = $row->choice(Bats::class, 'bats', Bats::Right);
+            $batter = new ScoutedBatter(
+                $number, $row->text('name'), '' === $row->text('order') ? null : $row->whole('order', 'order', '1 to 9, or nothing'), $bats, $row->number('home_to_first_s', 'home to first'),
+                $row->choice(Tendency::class, 'tendency', Bats::Slap === $bats ? Tendency::OtherWay : Tendency::AllFields), $row->flag('power', 'power'), $row->flag('bunts', 'bunts'), $row->flag('goes', 'goes'),
+            );
+            $taken[$number] = true;
+
+            return $batter;
+        }, ['home to first' => 'home_to_first_s']);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Opponents;
+
+use FoxCorner\Core\Game\Tendency;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Bats;
+use FoxCorner\Core\People\Quantity;
+
+/** What was seen of a batter and runner of the other team. */
+final readonly class ScoutedBatter
+{
+    /**
+     * @param int|null   $place       in the batting order, 1 to 9
+     * @param float|null $homeToFirst seconds
+     * @param bool       $bunts       has a record of bunting
+     * @param bool       $goes        runs: steals, takes the extra base
+     *
+     * @throws InvalidValue
+     */
+    public function __construct(
+        public int $number,
+        public string $name,
+        public ?int $place,
+        public Bats $bats,
+        public ?float $homeToFirst,
+        public Tendency $tendency,
+        public bool $power,
+        public bool $bunts,
+        public bool $goes,
+    ) {
+        InvalidValue::unlessBetween('number', $number, 0, 99, 'on the shirt');
+        if ('' === $name || mb_strlen($name) > 60) {
+            throw InvalidValue::because('name', '' === $name ? 'it is empty' : 'it is longer than 60 letters', '1 to 60 letters');
+        }
+        if (null !== $place) {
+            InvalidValue::unlessBetween('order', $place, 1, 9, 'in the batting order, or nothing');
+        }
+        if (null !== $homeToFirst) {
+            Quantity::HomeToFirst->check($homeToFirst, 'home to first');
+        }
+    }
+}

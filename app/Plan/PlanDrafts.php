@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plan;
+
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Team\Team;
+use FoxCorner\Core\Plan\PlanBook;
+use Psr\Clock\ClockInterface;
+
+/** Reads a team's plan, and changes it step by step; every step can be undone. */
+final readonly class PlanDrafts
+{
+    /** Steps of a team that can be undone; older ones are dropped. */
+    private const STEPS = 60;
+
+    public function __construct(private EntityManagerInterface $entities, private BookCodec $codec, private ClockInterface $clock)
+    {
+    }
+
+    public function of(Team $team): PlanBook
+    {
+        return $this->codec->read($this->find($team)?->document() ?? BookCodec::NOTHING, $team->rules()->sport);
+    }
+
+    /**
+     * Changes the plan as it is at this moment, with the draft locked.
+     *
+     * @param string                       $words  what is done, as in "6 kept for first, nobody out"
+     * @param callable(PlanBook): PlanBook $change throws {@see ChangedMeanwhile} when what it wants to replace is not what its page showed
+     *
+     * @throws ChangedMeanwhile
+     */
+    public function change(Membership $membership, string $words, callable $change): void
+    {
+        $this->entities->wrapInTransaction(function () use ($membership, $words, $change): void {
+            $draft = $this->locked($membership->team);
+            $sport = $membership->team->rules()->sport;
+            $after = $this->codec->write($change($this->codec->read($draft->document(), $sport)), $sport);
+            if ($after === $draft->document()) {
+                return;
+            }
+            // What was undone and not done again is gone once something else is done.
+            $this->entities->createQuery('DELETE '.PlanStep::class.' step WHERE step.team = :team AND step.undone = true')->setParameter('team', $membership->team->id(), 'uuid')->execute();
+            $this->entities->persist(new PlanStep($membership->team, mb_substr($words, 0, 160), $draft->document(), $after, $membership->account, $this->clock->now()));
+            $draft->write($after);
+            $this->dropOld($membership->team);
+        });
+    }
+
+    /** @return string|null what was undone; null when there is nothing to undo, or the plan has changed otherwise */
+    public function undo(Team $team): ?string
+    {
+        return $this->turn($team, true);
+    }
+
+    /** @return string|null what was done again */
+    public function redo(Team $team): ?string
+    {
+        return $this->turn($team, false);
+    }
+
+    public function lastStep(Team $team): ?PlanStep
+    {
+        return $this->step($team, false, 'DESC');
+    }
+
+    public function nextStep(Team $team): ?PlanStep
+    {
+        return $this->step($team, true, 'ASC');
+    }
+
+    private function turn(Team $team, bool $undo): ?string
+    {
+        return $this->entities->wrapInTransaction(function () use ($team, $undo): ?string {
+            $draft = $this->locked($team);
+            $step = $undo ? $this->lastStep($team) : $this->nextStep($team);
+            if (null === $step || $draft->document() !== ($undo ? $step->after : $step->before)) {
+                return null;
+            }
+            $draft->write($undo ? $step->before : $step->after);
+            $step->turn($undo);
+
+            return $step->words;
+        });
+    }
+
+    private function locked(Team $team): PlanDraft
+    {
+        $draft = $this->find($team);
+        if (null === $draft) {
+            $draft = new PlanDraft($team, BookCodec::NOTHING);
+            $this->entities->persist($draft);
+            $this->entities->flush();
+        }
+        $this->entities->refresh($draft, LockMode::PESSIMISTIC_WRITE);
+
+        return $draft;
+    }
+
+    private function find(Team $team): ?PlanDraft
+    {
+        return $this->entities->getRepository(PlanDraft::class)->findOneBy(['team' => $team]);
+    }
+
+    private function step(Team $team, bool $undone, string $order): ?PlanStep
+    {
+        return $this->entities->getRepository(PlanStep::class)->findOneBy(['team' => $team, 'undone' => $undone], ['id' => $order]);
+    }
+
+    private function dropOld(Team $team): void
+    {
+        $this->entities->flush();
+        foreach ($this->entities->getRepository(PlanStep::class)->findBy(['team' => $team], ['id' => 'DESC'], 10, self::STEPS) as $old) {
+            $this->entities->remove($old);
+        }
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plan;
+
+use Twig\Extension\AbstractExtension;
+use Twig\TwigFunction;
+
+final class PlanExtension extends AbstractExtension
+{
+    public function __construct(private readonly PlanDrafts $drafts)
+    {
+    }
+
+    public function getFunctions(): array
+    {
+        return [
+            new TwigFunction('last_step', $this->drafts->lastStep(...)),
+            new TwigFunction('next_step', $this->drafts->nextStep(...)),
+            new TwigFunction('mark_of', Fingerprint::of(...)),
+        ];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Shared\Address;
+
+use FoxCorner\App\Opponents\OpponentRepository;
+use FoxCorner\App\Team\PlayerRepository;
+use FoxCorner\App\Team\Team;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+use Twig\Extension\AbstractExtension;
+use Twig\TwigFunction;
+
+/** Whom the control of the situation offers: opponents' batters and our pitchers. */
+final class ContextExtension extends AbstractExtension
+{
+    public function __construct(private readonly OpponentRepository $opponents, private readonly PlayerRepository $players)
+    {
+    }
+
+    public function getFunctions(): array
+    {
+        return [
+            new TwigFunction('opponents_of', $this->opponents->of(...)),
+            new TwigFunction('pitchers_of', $this->pitchers(...)),
+            new TwigFunction('context_of', static fn(array $query): array => array_intersect_key($query, array_flip(ContextAddress::NAMES))),
+        ];
+    }
+
+    /** @return list<RosterPlayer> */
+    private function pitchers(Team $team): array
+    {
+        return array_values(array_filter($this->players->rosterOf($team), static fn(RosterPlayer $player): bool => $player->plays(Position::Pitcher)));
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Shared\Csv;
+
+use FoxCorner\Core\InvalidValue;
+
+/** One line of a table, its cells by column; every reader names the field as the core does when a cell cannot be. */
+final readonly class CsvRow
+{
+    /**
+     * @param int                        $line  as a spreadsheet counts, the headings being 1
+     * @param array<string, string|null> $cells
+     */
+    public function __construct(public int $line, private array $cells, private bool $decimalComma)
+    {
+    }
+
+    public function text(string $column): string
+    {
+        return trim($this->cells[$column] ?? '');
+    }
+
+    /** @throws InvalidValue */
+    public function number(string $column, string $field): ?float
+    {
+        $cell = $this->text($column);
+        if ('' === $cell) {
+            return null;
+        }
+        $number = $this->decimalComma ? str_replace(',', '.', $cell) : $cell;
+
+        return is_numeric($number) ? (float) $number : throw InvalidValue::because($field, "\"$cell\" is not a number", 'a number, or nothing');
+    }
+
+    /**
+     * @param string $allowed as in "0 to 99"
+     *
+     * @throws InvalidValue
+     */
+    public function whole(string $column, string $field, string $allowed): int
+    {
+        $cell = $this->text($column);
+
+        return ctype_digit($cell) && \strlen($cell) < 6 ? (int) $cell : throw InvalidValue::because($field, '' === $cell ? 'it is empty' : "\"$cell\" is not a whole number", $allowed);
+    }
+
+    /** Anything of y, yes, true, 1, x is yes; empty, n, no, false, 0 is no. @throws InvalidValue */
+    public function flag(string $column, string $field): bool
+    {
+        $cell = strtolower($this->text($column));
+
+        return match (true) {
+            \in_array($cell, ['y', 'yes', 'true', '1', 'x'], true) => true,
+            \in_array($cell, ['', 'n', 'no', 'false', '0'], true) => false,
+            default => throw InvalidValue::because($field, "\"$cell\" is neither yes nor no", 'yes, no, or nothing'),
+        };
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     * @param T               $otherwise what an empty cell means
+     *
+     * @return T
+     *
+     * @throws InvalidValue
+     */
+    public function choice(string $enum, string $column, \BackedEnum $otherwise): \BackedEnum
+    {
+        $cell = $this->text($column);
+        foreach ($enum::cases() as $case) {
+            if (0 === strcasecmp((string) $case->value, $cell)) {
+                return $case;
+            }
+        }
+
+        return '' === $cell ? $otherwise : throw InvalidValue::notOneOf(str_replace('_', ' ', $column), $cell, array_map(strval(...), array_column($enum::cases(), 'value')));
+    }
+
+    /** @throws InvalidValue */
+    public function day(string $column): ?\DateTimeImmutable
+    {
+        $cell = $this->text($column);
+        if ('' === $cell) {
+            return null;
+        }
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $cell);
+
+        return false !== $day && $day->format('Y-m-d') === $cell ? $day : throw InvalidValue::because(str_replace('_', ' ', $column), "\"$cell\" is not a date", 'year-month-day, as in 2026-11-30, or nothing');
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Shared\Json;
+
+use FoxCorner\Core\InvalidValue;
+
+/** The fields of a JSON object, read by name and kind; what is not there is empty. */
+final readonly class Fields
+{
+    /** @param array<array-key, mixed> $values */
+    private function __construct(private array $values)
+    {
+    }
+
+    /** @throws InvalidValue when the text is no JSON object */
+    public static function parse(string $json): self
+    {
+        $values = json_decode($json, true, 32);
+
+        return \is_array($values) ? new self($values) : throw InvalidValue::because('document', 'it is not JSON', 'a JSON object');
+    }
+
+    public function has(string $name): bool
+    {
+        return isset($this->values[$name]);
+    }
+
+    public function text(string $name): string
+    {
+        $value = $this->values[$name] ?? '';
+
+        return \is_string($value) ? $value : '';
+    }
+
+    public function number(string $name): float
+    {
+        $value = $this->values[$name] ?? 0.0;
+
+        return \is_int($value) || \is_float($value) ? (float) $value : throw InvalidValue::because($name, 'it is not a number', 'a number');
+    }
+
+    public function whole(string $name, int $otherwise): int
+    {
+        return $this->wholeOrNull($name) ?? $otherwise;
+    }
+
+    public function wholeOrNull(string $name): ?int
+    {
+        $value = $this->values[$name] ?? null;
+
+        return null === $value || \is_int($value) ? $value : throw InvalidValue::because($name, 'it is not a whole number', 'a whole number');
+    }
+
+    public function flag(string $name): ?bool
+    {
+        $value = $this->values[$name] ?? null;
+
+        return null === $value || \is_bool($value) ? $value : throw InvalidValue::because($name, 'it is neither true nor false', 'true or false');
+    }
+
+    public function within(string $name): self
+    {
+        $value = $this->values[$name] ?? [];
+
+        return new self(\is_array($value) ? $value : []);
+    }
+
+    /** @return list<self> the objects of a list */
+    public function each(string $name): array
+    {
+        return array_values(array_map(static fn(mixed $value): self => new self(\is_array($value) ? $value : []), $this->within($name)->values));
+    }
+
+    /** @return array<string, self> the objects of an object */
+    public function map(string $name): array
+    {
+        $map = [];
+        foreach ($this->within($name)->values as $key => $value) {
+            $map[(string) $key] = new self(\is_array($value) ? $value : []);
+        }
+
+        return $map;
+    }
+
+    /** @return list<int> */
+    public function integers(string $name): array
+    {
+        return array_values(array_filter($this->within($name)->values, is_int(...)));
+    }
+
+    /** @return array<string, float> */
+    public function numbers(string $name): array
+    {
+        $numbers = [];
+        foreach ($this->within($name)->values as $key => $value) {
+            $numbers[(string) $key] = \is_int($value) || \is_float($value) ? (float) $value : throw InvalidValue::because("$name $key", 'it is not a number', 'a number');
+        }
+
+        return $numbers;
+    }
+
+    /** @return list<self> the lists of a list, by the name of a key */
+    public function items(): array
+    {
+        return array_values(array_map(static fn(mixed $value): self => new self(\is_array($value) ? $value : []), $this->values));
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T
+     */
+    public function enum(string $name, string $enum): \BackedEnum
+    {
+        return self::toCase($this->values[$name] ?? '', $name, $enum);
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return list<T>
+     */
+    public function enums(string $name, string $enum): array
+    {
+        return array_values(array_map(static fn(mixed $value): \BackedEnum => self::toCase($value, $name, $enum), $this->within($name)->values));
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T
+     */
+    private static function toCase(mixed $value, string $name, string $enum): \BackedEnum
+    {
+        foreach ($enum::cases() as $case) {
+            if ($case->value === $value) {
+                return $case;
+            }
+        }
+
+        throw InvalidValue::notOneOf($name, \is_scalar($value) ? (string) $value : '?', array_map(strval(...), array_column($enum::cases(), 'value')));
+    }
+}

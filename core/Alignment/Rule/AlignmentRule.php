@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Alignment\Rule;
+
+use FoxCorner\Core\Alignment\Shade;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Bats;
+use FoxCorner\Core\People\Position;
+
+/** One rule of the plan: when it speaks, who then stands where, and why. */
+final readonly class AlignmentRule
+{
+    /**
+     * @param string        $id         stays the same while the rule is changed
+     * @param string        $name       a few words
+     * @param list<Placing> $placings   each position once
+     * @param list<Shade>   $shades     added to those of other rules
+     * @param int           $towardPull steps of the middle infielders toward the side to which the batter pulls
+     * @param string        $reason     a sentence, shown with every spot that the rule decides
+     * @param bool          $isOn       a rule that is off stays in the list and says nothing
+     *
+     * @throws InvalidValue when name or reason are missing, it does nothing, or a position is placed twice
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Condition $when,
+        public array $placings,
+        public array $shades,
+        public string $reason,
+        public bool $isOn = true,
+        public int $towardPull = 0,
+    ) {
+        InvalidValue::unlessBetween('steps toward the pull side', $towardPull, -4, 4, 'steps');
+        foreach (['name' => $name, 'reason' => $reason] as $field => $text) {
+            if ('' === trim($text) || mb_strlen($text) > 200) {
+                throw InvalidValue::because($field, '' === trim($text) ? 'it is empty' : 'it is too long', '1 to 200 letters');
+            }
+        }
+        if ([] === $placings && [] === $shades && 0 === $towardPull) {
+            throw InvalidValue::because('rule', 'it moves nobody', 'a depth or a shade for somebody');
+        }
+        $seen = [];
+        foreach ($placings as $placing) {
+            foreach ($placing->positions as $position) {
+                if (isset($seen[$position->value])) {
+                    throw InvalidValue::because('rule', $position->person().' has two depths', 'one depth for each position');
+                }
+                $seen[$position->value] = true;
+            }
+        }
+    }
+
+    public function depthOf(Position $position): ?Placing
+    {
+        foreach ($this->placings as $placing) {
+            if (\in_array($position, $placing->positions, true)) {
+                return $placing;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Shade> what it adds for this batter */
+    public function shadesFor(GameState $state): array
+    {
+        if (0 === $this->towardPull) {
+            return $this->shades;
+        }
+        $toward = Bats::Right === $state->context->batter->type->bats() ? $this->towardPull : -$this->towardPull;
+
+        return [...$this->shades, new Shade(Position::Shortstop, $toward, $this->reason), new Shade(Position::SecondBase, -$toward, $this->reason)];
+    }
+
+    public function switched(bool $on): self
+    {
+        return new self($this->id, $this->name, $this->when, $this->placings, $this->shades, $this->reason, $on, $this->towardPull);
+    }
+}

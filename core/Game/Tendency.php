@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Game;
+
+/** Where a batter's ground balls mostly go. */
+enum Tendency: string
+{
+    case Pulls = 'pulls';
+    case AllFields = 'all';
+    case OtherWay = 'other';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Pulls => 'Pulls',
+            self::AllFields => 'All fields',
+            self::OtherWay => 'Other way',
+        };
+    }
+
+    /** What is ordinary for a kind of batter. */
+    public static function of(BatterType $type): self
+    {
+        return match (true) {
+            $type->hitsForPower() => self::Pulls,
+            BatterType::Slapper === $type => self::OtherWay,
+            default => self::AllFields,
+        };
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\People;
+
+/** How soon a pitcher is a fielder after the delivery. */
+enum PitcherFielding: string
+{
+    case Quick = 'quick';
+    case Ordinary = 'ordinary';
+    case Slow = 'slow';
+
+    public function label(): string
+    {
+        return $this->name;
+    }
+
+    /** Share of the ordinary recovery after the delivery (ours). */
+    public function recoveryShare(): float
+    {
+        return match ($this) {
+            self::Quick => 0.6,
+            self::Ordinary => 1.0,
+            self::Slow => 1.6,
+        };
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Plan;
+
+use FoxCorner\Core\Alignment\ByHand;
+use FoxCorner\Core\Alignment\DepthTable;
+use FoxCorner\Core\Alignment\KeptSpot;
+use FoxCorner\Core\Alignment\Rule\AlignmentRule;
+use FoxCorner\Core\Alignment\Rule\ShippedRules;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\Game\Situation;
+
+/** All that a team has decided: depths and their names, rules in order, spots kept and coverages chosen by situation. */
+final readonly class PlanBook
+{
+    /**
+     * @param list<AlignmentRule>           $rules
+     * @param array<string, list<KeptSpot>> $kept      by the situation's key
+     * @param array<string, CoverageChoice> $coverages by the situation's key
+     */
+    public function __construct(public DepthTable $depths, public array $rules, public array $kept, public array $coverages)
+    {
+    }
+
+    /** What comes with the program, before anybody has decided anything. */
+    public static function shipped(Sport $sport): self
+    {
+        return new self(DepthTable::shipped($sport), ShippedRules::all(), [], []);
+    }
+
+    /** @param array<int, Point> $tried spots that are only looked at, by position number */
+    public function byHand(Situation $situation, array $tried = []): ByHand
+    {
+        return ByHand::of($this->kept[$situation->key()] ?? [], $tried);
+    }
+
+    public function coverage(Situation $situation): ?CoverageChoice
+    {
+        return $this->coverages[$situation->key()] ?? null;
+    }
+
+    public function rule(string $id): ?AlignmentRule
+    {
+        foreach ($this->rules as $rule) {
+            if ($rule->id === $id) {
+                return $rule;
+            }
+        }
+
+        return null;
+    }
+
+    public function withDepths(DepthTable $depths): self
+    {
+        return new self($depths, $this->rules, $this->kept, $this->coverages);
+    }
+
+    /** @param list<AlignmentRule> $rules */
+    public function withRules(array $rules): self
+    {
+        return new self($this->depths, $rules, $this->kept, $this->coverages);
+    }
+
+    /** Changes the rule of the same id, or adds it at the end. */
+    public function withRule(AlignmentRule $rule): self
+    {
+        $rules = array_map(static fn(AlignmentRule $old): AlignmentRule => $old->id === $rule->id ? $rule : $old, $this->rules);
+
+        return $this->withRules(null === $this->rule($rule->id) ? [...$rules, $rule] : $rules);
+    }
+
+    public function withoutRule(string $id): self
+    {
+        return $this->withRules(array_values(array_filter($this->rules, static fn(AlignmentRule $rule): bool => $rule->id !== $id)));
+    }
+
+    /** One place up (earlier, negative) or down in the order; at either end it stays. */
+    public function withRuleMoved(string $id, int $by): self
+    {
+        $ids = array_map(static fn(AlignmentRule $rule): string => $rule->id, $this->rules);
+        $from = array_search($id, $ids, true);
+        $to = (int) $from + $by;
+        if (false === $from || !isset($this->rules[$to])) {
+            return $this;
+        }
+        $rules = $this->rules;
+        [$rules[$from], $rules[$to]] = [$rules[$to], $rules[$from]];
+
+        return $this->withRules(array_values($rules));
+    }
+
+    /** A spot of the same position replaces the one that was kept before. */
+    public function withKept(Situation $situation, KeptSpot ...$spots): self
+    {
+        $own = [];
+        foreach ([...$this->kept[$situation->key()] ?? [], ...$spots] as $spot) {
+            $own[$spot->position->value] = $spot;
+        }
+        ksort($own);
+
+        return new self($this->depths, $this->rules, [...$this->kept, $situation->key() => array_values($own)], $this->coverages);
+    }
+
+    public function withoutKept(Situation $situation): self
+    {
+        return new self($this->depths, $this->rules, array_diff_key($this->kept, [$situation->key() => true]), $this->coverages);
+    }
+
+    public function withCoverage(Situation $situation, CoverageChoice $choice): self
+    {
+        return new self($this->depths, $this->rules, $this->kept, [...$this->coverages, $situation->key() => $choice]);
+    }
+}
