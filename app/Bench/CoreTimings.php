@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Bench;
 
+use FoxCorner\Core\Range\Improver;
+use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Context;
@@ -24,7 +26,6 @@ use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use FoxCorner\Core\Practice\Needs;
 use FoxCorner\Core\Practice\PracticeRequest;
 use FoxCorner\Core\Practice\Scheduler;
-use FoxCorner\Core\Range\BestMove;
 use FoxCorner\Core\Runs\EventRates;
 use FoxCorner\Core\Runs\RunChain;
 
@@ -39,7 +40,8 @@ final class CoreTimings
         $plan = SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose($roster), PlanBook::shipped($state->rules->sport), LeadOutPolicy::ordinary());
         $ball = BuntGrid::restingAt(30, -20, $state->rules->buntSurface());
         $report = $plan->report();
-        $map = $plan->range();
+        $cost = PlayCost::inRuns(RunChain::of($plan->level->rates));
+        $map = $plan->range($cost);
         $rates = EventRates::of(.0875, .1535, .0448, .0048, .0262, .196, .009);
         $needs = Needs::of($report, $roster, ShippedDrills::all(), []);
 
@@ -47,8 +49,9 @@ final class CoreTimings
             'one bunt play' => static fn(): mixed => $plan->play($ball),
             'one coverage audited over 15 bunts' => static fn(): mixed => $plan->report(),
             'plan of one situation: lineup, spots, coverage' => static fn(): mixed => SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose($roster), PlanBook::shipped($state->rules->sport), LeadOutPolicy::ordinary()),
-            'range map, 61 x 9 balls' => static fn(): mixed => $plan->range(),
-            'best single move' => static fn(): mixed => BestMove::of($map, $plan->cast, $state->rules->diamond()),
+            'range map, 61 x 9 balls' => static fn(): mixed => $plan->range($cost),
+            'best single move' => static fn(): mixed => (new Improver($map, $plan->cast, $state->rules->diamond()))->single(),
+            'best joint move' => static fn(): mixed => (new Improver($map, $plan->cast, $state->rules->diamond()))->joint(),
             'runs of all situations' => static fn(): mixed => RunChain::of($rates),
             'table of long throws for one arm' => static fn(): mixed => CarryTable::of(Ball::Baseball->dragPerFoot(), Speed::ofMph(80)->feetPerSecond),
             'practice of 70 minutes, 14 players, 3 helpers' => static fn(): mixed => Scheduler::solve(PracticeRequest::of($roster, 3, 70, $state->rules->diamond(), ShippedDrills::all(), $needs)),

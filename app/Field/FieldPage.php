@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Field;
 
+use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\CoverageReports;
 use FoxCorner\App\Plan\PlanReader;
@@ -21,7 +22,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** One situation, drawn: where the nine stand and why, and the bunt play on the clock. */
 final class FieldPage extends AbstractController
 {
-    public function __construct(private readonly PlanReader $plans, private readonly CoverageReports $reports, private readonly RangeSummaries $ranges)
+    public function __construct(private readonly PlanReader $plans, private readonly CoverageReports $reports, private readonly RangeSummaries $ranges, private readonly RunTables $tables)
     {
     }
 
@@ -53,7 +54,7 @@ final class FieldPage extends AbstractController
             'drawing' => new FieldDrawing($rules, View::Bunt === $address->view ? Window::infield($rules) : Window::wholeField($rules)),
             'reports' => View::Bunt === $address->view ? $this->reports->of($plan) : [],
             'play' => $play,
-            'range' => View::Depth === $address->view ? $this->ranges->of($plan) : null,
+            'range' => View::Depth === $address->view ? $this->ranges->of($plan, $this->tables->cost($membership->team, $address->context)) : null,
             'picture' => null === $play ? null : new PlayPicture($play),
             'kinds' => null === $play ? [] : $this->kinds($play),
         ]);

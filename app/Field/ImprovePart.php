@@ -6,19 +6,25 @@ namespace FoxCorner\App\Field;
 
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\PlanReader;
+use FoxCorner\App\Plan\RunTables;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Alignment\Spot;
+use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Range\BestMove;
+use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Range\Improver;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** The best small move, asked for once the page stands: it takes longer than the page. */
+/** The best small moves, asked for once the page stands: they take longer than the page. */
 final class ImprovePart extends AbstractController
 {
-    public function __construct(private readonly PlanReader $plans)
+    /** Paces that a fielder may be asked to go, unless the coach says otherwise. */
+    private const REACH = 2.0;
+
+    public function __construct(private readonly PlanReader $plans, private readonly RunTables $tables)
     {
     }
 
@@ -27,16 +33,30 @@ final class ImprovePart extends AbstractController
     {
         $address = SituationAddress::read($situation, $request->query, $this->plans->context($membership->team, $request->query));
         $plan = $this->plans->read($membership->team, $address->situation, $address->context, $address->coverage, $address->moved)->plan;
-        $fixed = array_map(
-            static fn(Spot $spot): Position => $spot->position,
-            array_values(array_filter($plan->alignment->spots(), static fn(Spot $spot): bool => $spot->byHand || \in_array($spot->depth, [NamedDepth::Hold, NamedDepth::Bunt], true))),
-        );
+        $reach = (float) $request->query->get('reach', (string) self::REACH);
+        $improver = new Improver($plan->range($this->tables->cost($membership->team, $address->context)), $plan->cast, $plan->state->rules->diamond(), self::fixed($plan), (int) round(2 * $reach));
+        $isJoint = match ($request->query->getString('together')) {
+            '', 'no' => false,
+            'yes' => true,
+            default => throw InvalidValue::notOneOf('together', $request->query->getString('together'), ['yes', 'no']),
+        };
 
         return $this->render('field/improve.html.twig', [
             'address' => $address,
             'team' => $membership->team,
             'plan' => $plan,
-            'move' => BestMove::of($plan->range(), $plan->cast, $plan->state->rules->diamond(), $fixed),
+            'found' => $isJoint ? $improver->joint() : $improver->single(),
+            'isJoint' => $isJoint,
+            'reach' => $reach,
         ]);
+    }
+
+    /** @return list<Position> whom somebody put there, who hold a runner or wait for a bunt */
+    private static function fixed(SituationPlan $plan): array
+    {
+        return array_values(array_map(
+            static fn(Spot $spot): Position => $spot->position,
+            array_filter($plan->alignment->spots(), static fn(Spot $spot): bool => $spot->byHand || \in_array($spot->depth, [NamedDepth::Hold, NamedDepth::Bunt], true)),
+        ));
     }
 }

@@ -54,7 +54,7 @@ final readonly class PlanReader
         $context = self::against($context, $lineup);
 
         return array_map(static fn(Situation $situation): SituationPlan => SituationPlan::of(
-            GameState::of($team->rules(), $situation, $context), $team->level()->profile(), $lineup, $book, LeadOutPolicy::ordinary(),
+            GameState::of($team->rules(), $situation, $context), $team->profile(), $lineup, $book, LeadOutPolicy::ordinary(),
         ), $situations);
     }
 
@@ -63,7 +63,7 @@ final readonly class PlanReader
     {
         $lineup = $this->lineups->today($team, $context->pitcher);
 
-        return Board::of($team->rules(), self::against($context, $lineup), $team->level()->profile(), $lineup, $this->drafts->of($team), LeadOutPolicy::ordinary());
+        return Board::of($team->rules(), self::against($context, $lineup), $team->profile(), $lineup, $this->drafts->of($team), LeadOutPolicy::ordinary());
     }
 
     /**
@@ -79,7 +79,7 @@ final readonly class PlanReader
 
         return new ReadPlan(SituationPlan::of(
             GameState::of($team->rules(), $situation, self::against($context, $lineup)),
-            $team->level()->profile(), $lineup, $book, LeadOutPolicy::ordinary(), $coverage, $moved,
+            $team->profile(), $lineup, $book, LeadOutPolicy::ordinary(), $coverage, $moved,
         ), $book);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
+use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Range\RangeSummary;
 use Symfony\Contracts\Cache\CacheInterface;
@@ -15,10 +16,10 @@ final readonly class RangeSummaries
     {
     }
 
-    public function of(SituationPlan $plan): RangeSummary
+    public function of(SituationPlan $plan, PlayCost $cost): RangeSummary
     {
-        $key = 'range-'.hash('xxh128', serialize([$plan->state, $plan->level, $plan->cast]));
+        $key = 'range-'.hash('xxh128', serialize([$plan->state, $plan->level, $plan->cast, $cost]));
 
-        return $this->cache->get($key, static fn(): RangeSummary => $plan->range()->summary);
+        return $this->cache->get($key, static fn(): RangeSummary => $plan->range($cost)->summary);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\Core\People\LevelProfile;
 use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Runs\EventRates;
 use Doctrine\ORM\Mapping as ORM;
@@ -109,6 +110,12 @@ class Team
     public function measureBy(?EventRates $rates): void
     {
         $this->rates = $rates?->shares();
+    }
+
+    /** What the ordinary player of the level does, with this team's rates. */
+    public function profile(): LevelProfile
+    {
+        return $this->level->profile()->with($this->rates());
     }
 
     public function level(): Level

@@ -41,13 +41,7 @@ enum Bases: string
     /** The bases with one runner put on or taken off. */
     public function toggle(Base $base): self
     {
-        foreach (self::cases() as $other) {
-            if ($other->mask() === ($this->mask() ^ (1 << $base->value))) {
-                return $other;
-            }
-        }
-
-        return $this;
+        return self::fromMask($this->mask() ^ (1 << ($base->value - 1)));
     }
 
     public function label(): string
@@ -75,8 +69,30 @@ enum Bases: string
         };
     }
 
-    private function mask(): int
+    /** First counts 1, second 2, third 4. */
+    public static function fromMask(int $mask): self
     {
-        return array_sum(array_map(static fn(Base $base): int => 1 << $base->value, $this->occupied()));
+        foreach (self::cases() as $bases) {
+            if ($bases->mask() === $mask) {
+                return $bases;
+            }
+        }
+
+        throw new \LogicException("No bases have the mask $mask.");
+    }
+
+    /** First counts 1, second 2, third 4. */
+    public function mask(): int
+    {
+        return match ($this) {
+            self::Empty => 0,
+            self::First => 1,
+            self::Second => 2,
+            self::FirstSecond => 3,
+            self::Third => 4,
+            self::FirstThird => 5,
+            self::SecondThird => 6,
+            self::Loaded => 7,
+        };
     }
 }

@@ -41,6 +41,7 @@ final readonly class MotionProfile
      * @param float $pitcherFall          ft that the follow-through carries to the side, a left-hander toward third (ours)
      * @param float $leadAtContact        ft off the base at contact where leads are allowed, the secondary lead included (ours)
      * @param float $leadOnRelease        ft off the base at contact where the runner leaves on release (ours)
+     * @param float $movingLead           s that a runner on third gains because his secondary lead already moves toward home (ours)
      * @param float $leadOnArrival        ft off the base at contact where the runner leaves when the pitch arrives (ours)
      */
     public function __construct(
@@ -74,6 +75,7 @@ final readonly class MotionProfile
         public float $leadAtContact = 18.0,
         public float $leadOnRelease = 9.0,
         public float $leadOnArrival = 3.0,
+        public float $movingLead = 0.25,
     ) {
     }
 }

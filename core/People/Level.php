@@ -38,13 +38,13 @@ enum Level: string
     public function profile(): LevelProfile
     {
         return match ($this) {
-            self::Youth10 => new LevelProfile($this, 3.6, 60, 48, 50, 50, 2.0, 50, 60),
-            self::Youth13 => new LevelProfile($this, 4.4, 80, 60, 65, 62, 1.4, 60, 75),
-            self::HighSchool => new LevelProfile($this, 4.6, 90, 72, 78, 74, 1.0, 72, 90),
-            self::Pro => new LevelProfile($this, 4.35, 90, 82, 88, 82, 0.5, 85, 105),
-            self::Fastpitch12 => new LevelProfile($this, 3.5, 60, 45, 48, 47, 2.0, 45, 55),
-            self::Fastpitch16 => new LevelProfile($this, 3.2, 60, 52, 56, 54, 1.2, 54, 65),
-            self::FastpitchCollege => new LevelProfile($this, 2.95, 60, 60, 64, 62, 0.6, 62, 75),
+            self::Youth10 => new LevelProfile($this, 3.6, 60, 48, 50, 50, 2.0, 50, 60, $this->rates()),
+            self::Youth13 => new LevelProfile($this, 4.4, 80, 60, 65, 62, 1.4, 60, 75, $this->rates()),
+            self::HighSchool => new LevelProfile($this, 4.6, 90, 72, 78, 74, 1.0, 72, 90, $this->rates()),
+            self::Pro => new LevelProfile($this, 4.35, 90, 82, 88, 82, 0.5, 85, 105, $this->rates()),
+            self::Fastpitch12 => new LevelProfile($this, 3.5, 60, 45, 48, 47, 2.0, 45, 55, $this->rates()),
+            self::Fastpitch16 => new LevelProfile($this, 3.2, 60, 52, 56, 54, 1.2, 54, 65, $this->rates()),
+            self::FastpitchCollege => new LevelProfile($this, 2.95, 60, 60, 64, 62, 0.6, 62, 75, $this->rates()),
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\People;
 
+use FoxCorner\Core\Runs\EventRates;
 use FoxCorner\Core\Motion\MotionProfile;
 
 /** The ordinary player of a level of play, and the constants of motion that hold for it. */
@@ -26,8 +27,15 @@ final readonly class LevelProfile
         public float $executionFactor,
         public float $groundBallSpeed,
         public float $hardHitSpeed,
+        public EventRates $rates,
         public MotionProfile $motion = new MotionProfile(),
     ) {
+    }
+
+    /** The same level with a season's own rates. */
+    public function with(EventRates $rates): self
+    {
+        return new self($this->level, $this->homeToFirst, $this->basePath, $this->infieldArm, $this->outfieldArm, $this->catcherArm, $this->executionFactor, $this->groundBallSpeed, $this->hardHitSpeed, $rates, $this->motion);
     }
 
     /** Throwing speed in miles per hour that the level expects at a position. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan;
 
+use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Alignment\Alignment;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\GameState;
@@ -92,9 +93,9 @@ final readonly class SituationPlan
     }
 
     /** What the alignment gets of this batter's ground balls. */
-    public function range(): RangeMap
+    public function range(PlayCost $cost): RangeMap
     {
-        return RangeMap::of($this->state->rules, $this->level, $this->state->situation, $this->state->context->batter, $this->cast);
+        return RangeMap::of($this->state, $this->level, $this->cast, $cost);
     }
 
     private function chosen(): Coverage

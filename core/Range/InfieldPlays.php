@@ -12,7 +12,7 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast;
 use FoxCorner\Core\Play\CastMember;
 
-/** What an infielder makes of a ground ball: the out at first, and two by way of second. */
+/** What an infielder makes of a ground ball: the out at first, two by way of second, the plate. */
 final readonly class InfieldPlays
 {
     /** mph and ft of the shorter feeds to second. Source: the project's model. */
@@ -38,21 +38,57 @@ final readonly class InfieldPlays
         $this->relay = $setting->level->motion->exchangePivot + $setting->throws->seconds($setting->rules->basePath, Speed::ofMph($setting->level->infieldArm));
     }
 
-    /** @return array{float, float} the chance of an out (the better of the two bases), and of two */
-    public function chances(CastMember $by, int $direction, int $speed, int $look): array
+    /**
+     * What the fielder makes of the ball: of first, two by way of second, and the force at the plate the one that costs least.
+     *
+     * A runner on third who is not forced reads the ball: he goes when he would beat a throw home, and stays otherwise.
+     *
+     * @return array{float, float, float, float} the chance of an out, of two, of the run from third, and what it costs
+     */
+    public function play(CastMember $by, int $direction, int $speed, int $look): array
     {
         $along = GroundBalls::FIRST_LOOK + GroundBalls::STEP * $look;
         $point = Point::of($along * $this->setting->balls->sines[$direction], $along * $this->setting->balls->cosines[$direction]);
-        $fielded = $this->setting->balls->seconds[$speed][$look];
+        $fielded = $this->setting->balls->seconds[$speed][$look] + $by->exchangeMore;
+        $costs = $this->setting->costs;
+        $home = $this->setting->isRunOn ? $this->atHome($by, $point, $fielded) : 0.0;
+        $stays = $this->setting->isHomeForced ? 0.0 : $home;
+        $safe = $costs->safeAtFirst[0] + $stays * ($costs->safeAtFirst[1] - $costs->safeAtFirst[0]);
+        $batterOut = $costs->outAtFirst[0] + $stays * ($costs->outAtFirst[1] - $costs->outAtFirst[0]);
+
         $first = $this->atFirst($by, $point, $fielded);
-        if (!$this->setting->isTwoOn) {
-            return [$first, 0.0];
+        $best = [$first, 0.0, 1 - $stays, $safe + $first * ($batterOut - $safe)];
+        if ($this->setting->isTwoOn) {
+            [$lead, $relay] = $this->bySecond($by, $point, $fielded);
+            $second = $costs->outAtSecond[0];
+            $cost = $costs->safeAtFirst[0] + $lead * ($second + $relay * ($costs->two[0] - $second) - $costs->safeAtFirst[0]);
+            $best = $cost < $best[3] ? [$lead, $lead * $relay, 1.0, $cost] : $best;
         }
+        if ($this->setting->isHomeForced && $this->setting->isRunOn) {
+            $cost = $costs->safeAtFirst[0] + $home * ($costs->outAtHome - $costs->safeAtFirst[0]);
+            $best = $cost < $best[3] ? [$home, 0.0, 1 - $home, $cost] : $best;
+        }
+
+        return $best;
+    }
+
+    /** The throw home against a runner who goes with the crack of the bat; a tag unless he is forced. */
+    private function atHome(CastMember $by, Point $point, float $fielded): float
+    {
+        $feet = $point->distanceTo(Point::home());
+        $motion = $this->setting->level->motion;
+        $there = $fielded + $motion->exchangeSet + $this->setting->throws->seconds($feet, $by->arm);
+
+        return $this->out($this->setting->thirdAtHome - $there - ($this->setting->isHomeForced ? 0.0 : $motion->tag), $feet);
+    }
+
+    /** @return array{float, float} the chance of the force at second, and of the relay to first after it */
+    private function bySecond(CastMember $by, Point $point, float $fielded): array
+    {
         $feed = $point->distanceTo($this->second);
         $atSecond = max($fielded + $this->setting->level->motion->exchangeSet + $this->feedSeconds($feed, $by), $this->secondCovered[$by->position->value] ?? \INF);
-        $lead = $this->out($this->setting->firstAtSecond - $atSecond, $feed);
 
-        return [max($first, $lead), $lead * $this->out($this->setting->batterAtFirst - $atSecond - $this->relay, $this->setting->rules->basePath)];
+        return [$this->out($this->setting->firstAtSecond - $atSecond, $feed), $this->out($this->setting->batterAtFirst - $atSecond - $this->relay, $this->setting->rules->basePath)];
     }
 
     /** The first baseman runs to the bag himself when that is quicker. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Range;
 
-use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\Batter;
-use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\LevelProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast;
@@ -20,15 +20,17 @@ final readonly class RangeMap
     public const INFIELD = [Position::Pitcher, Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop];
     /** A direction with a smaller chance of an out belongs to a hole. */
     private const HOLE_BELOW = 0.5;
+    /** Of the speeds, the level's ordinary one. */
+    private const ORDINARY_SPEED = 4;
 
     /** @param array<int, Reach> $reaches by position number */
     private function __construct(public RangeSummary $summary, private array $reaches, private Setting $setting)
     {
     }
 
-    public static function of(RuleSet $rules, LevelProfile $level, Situation $situation, Batter $batter, Cast $cast): self
+    public static function of(GameState $state, LevelProfile $level, Cast $cast, PlayCost $cost): self
     {
-        $setting = Setting::of($rules, $level, $situation, $batter);
+        $setting = Setting::of($state, $level, $cost);
         $reaches = [];
         foreach (self::INFIELD as $position) {
             $reaches[$position->value] = Reach::of($cast->at($position), $setting->balls, $level->motion);
@@ -49,9 +51,10 @@ final readonly class RangeMap
     /** @param array<int, Reach> $reaches */
     private static function fromReaches(Setting $setting, Cast $cast, array $reaches): self
     {
-        $outs = $two = 0.0;
-        $byDirection = [];
+        $outs = $two = $run = $cost = 0.0;
+        $byDirection = $fans = [];
         $plays = new InfieldPlays($setting, $cast);
+        $costs = $setting->costs;
         for ($direction = 0; $direction < GroundBalls::DIRECTIONS; ++$direction) {
             $weighed = $whole = 0.0;
             for ($speed = 0; $speed < GroundBalls::SPEEDS; ++$speed) {
@@ -60,19 +63,42 @@ final readonly class RangeMap
                 $whole += $weight;
                 [$by, $look] = self::first($reaches, $index);
                 if (null === $by) {
+                    $cost += $weight * $costs->through;
+                    $run += $weight;
                     continue;
                 }
-                [$out, $double] = $plays->chances($by, $direction, $speed, $look);
+                [$out, $double, $scores, $spent] = $plays->play($by, $direction, $speed, $look);
                 $weighed += $weight * $out;
                 $two += $weight * $double;
+                $run += $weight * $scores;
+                $cost += $weight * $spent;
+                if (self::ORDINARY_SPEED === $speed && $out >= self::HOLE_BELOW) {
+                    $fans[$by->position->value][] = [$direction, $look];
+                }
             }
             $outs += $weighed;
             $byDirection[] = $weighed / $whole;
         }
-
-        $summary = new RangeSummary($outs, $setting->isTwoOn ? $two : null, $byDirection, $setting->balls->sprays, self::holes($setting, $cast, $byDirection));
+        $summary = new RangeSummary(
+            $outs, $setting->isTwoOn ? $two : null, $setting->isRunOn ? $run : null, $cost, $costs->unit,
+            $byDirection, $setting->balls->sprays, self::holes($setting, $cast, $byDirection), array_map(static fn(array $reached): array => self::fan($setting, $reached), $fans),
+        );
 
         return new self($summary, $reaches, $setting);
+    }
+
+    /**
+     * @param list<array{int, int}> $reached directions and looks
+     *
+     * @return list<Point> where an ordinary ground ball is fielded, from left to right
+     */
+    private static function fan(Setting $setting, array $reached): array
+    {
+        return array_map(static function (array $one) use ($setting): Point {
+            $along = GroundBalls::FIRST_LOOK + GroundBalls::STEP * $one[1];
+
+            return Point::of($along * $setting->balls->sines[$one[0]], $along * $setting->balls->cosines[$one[0]]);
+        }, $reached);
     }
 
     /**

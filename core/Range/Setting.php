@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Range;
 
+use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Game\Bases;
+use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\Batter;
-use FoxCorner\Core\Game\Outs;
-use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\People\LevelProfile;
@@ -25,20 +25,30 @@ final readonly class Setting
         public Throws $throws,
         public float $batterAtFirst,
         public float $firstAtSecond,
+        public float $thirdAtHome,
         public bool $isTwoOn,
+        public bool $isRunOn,
+        public bool $isHomeForced,
+        public GroundCost $costs,
     ) {
     }
 
-    public static function of(RuleSet $rules, LevelProfile $level, Situation $situation, Batter $batter): self
+    public static function of(GameState $state, LevelProfile $level, PlayCost $cost): self
     {
+        [$rules, $situation, $batter] = [$state->rules, $state->situation, $state->context->batter];
         $runner = BaseRunner::ofLevel(Base::First, $rules, $level);
+        $third = BaseRunner::ofLevel(Base::Third, $rules, $level);
 
         return new self(
             $rules, $level, GroundBalls::of($batter, $rules, $level), new Throws(Ball::for($rules->sport)),
             BatterRunner::of($batter, $rules, $level)->secondsFor($rules->basePath),
             // On a ground ball he goes with the crack of the bat.
             $level->motion->stealStart + $runner->legs->secondsFor($rules->basePath - $runner->lead),
-            $situation->bases->has(Base::First) && Outs::Two !== $situation->outs,
+            $level->motion->stealStart + $third->legs->secondsFor($rules->basePath - $third->lead) - $level->motion->movingLead,
+            $state->doublePlayIsInOrder(),
+            $situation->bases->has(Base::Third) && $state->hasFewerThanTwoOuts(),
+            Bases::Loaded === $situation->bases,
+            GroundCost::of($cost, $situation, $level->rates),
         );
     }
 }

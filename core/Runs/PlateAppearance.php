@@ -44,6 +44,12 @@ final readonly class PlateAppearance
         ];
     }
 
+    /** @return list<Outcome> what a single does, with the share of plate appearances */
+    public function singles(Situation $situation): array
+    {
+        return $this->single($situation->bases->has(Base::First), $situation->bases->has(Base::Second), $situation->bases->has(Base::Third), $situation->outs);
+    }
+
     private function walk(bool $r1, bool $r2, bool $r3): Outcome
     {
         $on = self::FIRST

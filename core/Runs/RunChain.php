@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Runs;
 
-use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
@@ -164,11 +163,6 @@ final readonly class RunChain
     /** @param int $on 1 first, 2 second, 4 third, added */
     private static function occupied(int $on): Bases
     {
-        $bases = Bases::Empty;
-        foreach ([1 => Base::First, 2 => Base::Second, 4 => Base::Third] as $bit => $base) {
-            $bases = 0 === ($on & $bit) ? $bases : $bases->toggle($base);
-        }
-
-        return $bases;
+        return Bases::fromMask($on);
     }
 }

@@ -54,6 +54,23 @@ final readonly class WinTable
     }
 
     /**
+     * The home team's chance after a play.
+     *
+     * @param int            $lead      the home team's runs less the visitors', after the play
+     * @param Situation|null $situation null: the half-inning is over
+     */
+    public function after(int $inning, Half $half, int $lead, ?Situation $situation): float
+    {
+        $lead = max(-Context::LARGEST_LEAD, min(Context::LARGEST_LEAD, $lead));
+        // A home team that is ahead in its last turn has won at once.
+        if (Half::Bottom === $half && $inning >= $this->innings && $lead > 0) {
+            return 1.0;
+        }
+
+        return null === $situation ? self::onward([1.0], $lead, $half, min($inning, $this->innings), $this->innings, $this->starts, $this->extra) : $this->homeWins($inning, $half, $lead, $situation);
+    }
+
+    /**
      * @param list<float>                                  $runs   distribution of what this half still brings
      * @param array<int, array<string, array<int, float>>> $starts
      */

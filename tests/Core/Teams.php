@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core;
 
+use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Runs\RunChain;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
@@ -50,6 +52,11 @@ final class Teams
     public static function state(string $rules = 'fastpitch-43', string $situation = 'R1-0', int $inning = 3, int $lead = 0, BatterType $batter = BatterType::Right, string $count = '0-0'): GameState
     {
         return GameState::of(ShippedRuleSets::get($rules), Situation::fromKey($situation), Context::of($inning, Half::Top, $lead, Batter::ofType($batter), Count::fromKey($count)));
+    }
+
+    public static function cost(Level $level = Level::Pro): PlayCost
+    {
+        return PlayCost::inRuns(RunChain::of($level->rates()));
     }
 
     /** @param list<RosterPlayer>|null $roster */

@@ -7,18 +7,29 @@ namespace FoxCorner\App\Fox\Question;
 use FoxCorner\App\Fox\Input;
 use FoxCorner\App\Fox\PlanInput;
 use FoxCorner\App\Fox\Question;
-use FoxCorner\Core\Range\BestMove;
+use FoxCorner\Core\Range\Improvement;
+use FoxCorner\Core\Range\Improver;
+use FoxCorner\Core\Range\Step;
+use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Runs\RunChain;
 
 final readonly class ImproveQuestion implements Question
 {
     public function answer(Input $input): array
     {
         $plan = PlanInput::read($input);
-        $move = BestMove::of($plan->range(), $plan->cast, $plan->state->rules->diamond());
+        $map = $plan->range(PlayCost::inRuns(RunChain::of($plan->level->rates)));
+        $improver = new Improver($map, $plan->cast, $plan->state->rules->diamond(), [], (int) round(2 * $input->number('reach_paces', 2.0)));
 
-        return ['move' => null === $move ? null : [
-            'position' => $move->position->value, 'x_ft' => round($move->to->x, 2), 'y_ft' => round($move->to->y, 2), 'words' => $move->words,
-            'outs_gained_per_100' => round($move->gain, 2), 'opens' => $move->price?->name(), 'opens_ft' => round($move->priceFeet, 1),
-        ]];
+        return ['single' => self::told($improver->single()), 'joint' => self::told($improver->joint())];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function told(?Improvement $found): ?array
+    {
+        return null === $found ? null : [
+            'steps' => array_map(static fn(Step $step): array => ['position' => $step->position->value, 'x_ft' => round($step->to->x, 2), 'y_ft' => round($step->to->y, 2), 'words' => $step->words()], $found->steps),
+            'runs_saved_per_100' => round($found->gain, 2), 'outs_gained_per_100' => round($found->outs, 2), 'opens' => $found->price?->name(), 'opens_ft' => round($found->feet, 1),
+        ];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Fox\Question;
 
+use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Runs\RunChain;
 use FoxCorner\App\Fox\Input;
 use FoxCorner\App\Fox\PlanInput;
 use FoxCorner\App\Fox\Question;
@@ -13,11 +15,14 @@ final readonly class RangeQuestion implements Question
 {
     public function answer(Input $input): array
     {
-        $summary = PlanInput::read($input)->range()->summary;
+        $plan = PlanInput::read($input);
+        $summary = $plan->range(PlayCost::inRuns(RunChain::of($plan->level->rates)))->summary;
 
         return [
             'outs_per_ball' => round($summary->outsPerBall, 4),
             'two_per_ball' => null === $summary->twoPerBall ? null : round($summary->twoPerBall, 4),
+            'third_scores' => null === $summary->thirdScores ? null : round($summary->thirdScores, 4),
+            'runs_per_ball' => round($summary->cost, 4),
             'holes' => array_map(static fn(Hole $hole): array => [
                 'name' => $hole->name(), 'from_deg' => $hole->fromDegrees, 'to_deg' => $hole->toDegrees,
                 'width_ft' => round($hole->feet, 1), 'through_per_100' => round($hole->through, 2),

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Range;
 
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Range\GroundCost;
+use FoxCorner\Core\Range\Improver;
+use FoxCorner\Core\Range\Step;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Alignment\DepthSpot;
 use FoxCorner\Core\Field\Point;
@@ -14,7 +18,6 @@ use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\People\Level;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Range\BestMove;
 use FoxCorner\Core\Range\GroundBalls;
 use FoxCorner\Core\Range\Hole;
 use FoxCorner\Core\Range\RangeMap;
@@ -64,13 +67,13 @@ final class RangeTest extends TestCase
 
     public function testNormalHasTheMostRangeAndDoublePlayBuysTwo(): void
     {
-        $normal = self::plan('none-1')->range();
-        $two = self::plan('R1-1')->range();
+        $normal = self::plan('none-1')->range(Teams::cost());
+        $two = self::plan('R1-1')->range(Teams::cost());
 
         self::assertNull($normal->summary->twoPerBall);
         self::assertNotNull($two->summary->twoPerBall);
         self::assertGreaterThan(0.3, $two->summary->twoPerBall);
-        self::assertGreaterThan(self::plan('R3-0', 9)->range()->summary->outsPerBall, $normal->summary->outsPerBall, 'playing in gives up range');
+        self::assertGreaterThan(self::plan('R3-0', 9)->range(Teams::cost())->summary->outsPerBall, $normal->summary->outsPerBall, 'playing in gives up range');
         self::assertGreaterThan(0.68, $normal->summary->outsPerBall);
         self::assertLessThan(0.85, $normal->summary->outsPerBall);
     }
@@ -79,43 +82,135 @@ final class RangeTest extends TestCase
     {
         $plan = self::plan('none-2');
         $short = $plan->cast->at(Position::Shortstop)->start;
-        $towardSecond = $plan->range()->moved($plan->cast->moved(Position::Shortstop, $short->plus(14, 4)), Position::Shortstop);
+        $towardSecond = $plan->range(Teams::cost())->moved($plan->cast->moved(Position::Shortstop, $short->plus(14, 4)), Position::Shortstop);
 
-        self::assertGreaterThan(self::width($plan->range(), '5–6 hole') + 5.0, self::width($towardSecond, '5–6 hole'));
-        self::assertLessThan(self::width($plan->range(), '6–4 hole'), self::width($towardSecond, '6–4 hole'), 'and closes the one in front of it');
+        self::assertGreaterThan(self::width($plan->range(Teams::cost()), '5–6 hole') + 5.0, self::width($towardSecond, '5–6 hole'));
+        self::assertLessThan(self::width($plan->range(Teams::cost()), '6–4 hole'), self::width($towardSecond, '6–4 hole'), 'and closes the one in front of it');
     }
 
     public function testMovingOneIsTheSameAsStartingThere(): void
     {
         $plan = self::plan('none-2');
         $cast = $plan->cast->moved(Position::SecondBase, Point::of(40, 118));
-        $fresh = RangeMap::of($plan->state->rules, $plan->level, $plan->state->situation, Batter::ofType(BatterType::Right), $cast);
+        $fresh = RangeMap::of($plan->state, $plan->level, $cast, Teams::cost());
 
-        self::assertEqualsWithDelta($fresh->summary->outsPerBall, $plan->range()->moved($cast, Position::SecondBase)->summary->outsPerBall, 1e-12);
-        self::assertSame($fresh->summary->outChance, $plan->range()->moved($cast, Position::SecondBase)->summary->outChance);
+        self::assertEqualsWithDelta($fresh->summary->outsPerBall, $plan->range(Teams::cost())->moved($cast, Position::SecondBase)->summary->outsPerBall, 1e-12);
+        self::assertSame($fresh->summary->outChance, $plan->range(Teams::cost())->moved($cast, Position::SecondBase)->summary->outChance);
     }
 
-    public function testTheBestMoveGainsWhatItSaysAndHasAPrice(): void
+    public function testTheBestMoveSavesWhatItSaysAndStaysWithinReach(): void
     {
         $plan = self::plan('R1-1', 3, 5);
-        $map = $plan->range();
-        $move = BestMove::of($map, $plan->cast, $plan->state->rules->diamond(), [Position::FirstBase]);
+        $map = $plan->range(Teams::cost());
+        $found = self::improver($plan, $map, [Position::FirstBase])->single();
 
-        self::assertNotNull($move);
-        self::assertNotSame(Position::FirstBase, $move->position, 'he holds the runner');
-        $after = $map->moved($plan->cast->moved($move->position, $move->to), $move->position);
-        self::assertEqualsWithDelta($move->gain, 100 * ($after->summary->worth() - $map->summary->worth()), 1e-9);
-        self::assertGreaterThan(0.3, $move->gain);
-        $from = DepthSpot::at($move->position, $plan->cast->at($move->position)->start, $plan->state->rules->diamond());
-        $to = DepthSpot::at($move->position, $move->to, $plan->state->rules->diamond());
+        self::assertNotNull($found);
+        [$step] = $found->steps;
+        self::assertNotSame(Position::FirstBase, $step->position, 'he holds the runner');
+        $after = $map->moved($plan->cast->moved($step->position, $step->to), $step->position);
+        self::assertEqualsWithDelta($found->gain, 100 * ($map->summary->cost - $after->summary->cost), 1e-9);
+        self::assertGreaterThan(0.2, $found->gain);
+        $from = DepthSpot::at($step->position, $plan->cast->at($step->position)->start, $plan->state->rules->diamond());
+        $to = DepthSpot::at($step->position, $step->to, $plan->state->rules->diamond());
         self::assertLessThanOrEqual(5.001, hypot($to->off - $from->off, $to->back - $from->back), 'two paces at most');
+    }
+
+    public function testSeveralTogetherSaveAtLeastAsMuchAsAnyPair(): void
+    {
+        $plan = self::plan('R1-1', 3, 5);
+        $map = $plan->range(Teams::cost());
+        $joint = self::improver($plan, $map, [Position::FirstBase, Position::ThirdBase])->joint();
+        $best = 0.0;
+        foreach (self::steps($plan, Position::SecondBase) as $second) {
+            $first = $map->moved($plan->cast->moved(Position::SecondBase, $second), Position::SecondBase);
+            foreach (self::steps($plan, Position::Shortstop) as $short) {
+                $both = $first->moved($plan->cast->moved(Position::SecondBase, $second)->moved(Position::Shortstop, $short), Position::Shortstop);
+                $best = max($best, $map->summary->gainOf($both->summary));
+            }
+        }
+
+        self::assertNotNull($joint);
+        self::assertSame([Position::SecondBase, Position::Shortstop], array_values(array_filter(Position::cases(), static fn(Position $position): bool => [] !== array_filter($joint->steps, static fn(Step $step): bool => $step->position === $position))));
+        self::assertGreaterThanOrEqual($best - 1e-9, $joint->gain, 'of two who may move, all pairs of whole steps are beaten or met');
+        self::assertGreaterThanOrEqual(self::improver($plan, $map, [Position::FirstBase, Position::ThirdBase])->single()->gain ?? 0.0, $joint->gain);
     }
 
     public function testNoMoveWhenEverybodyIsFixed(): void
     {
         $plan = self::plan('none-2');
+        $improver = self::improver($plan, $plan->range(Teams::cost()), [Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop]);
 
-        self::assertNull(BestMove::of($plan->range(), $plan->cast, $plan->state->rules->diamond(), [Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop]));
+        self::assertNull($improver->single());
+        self::assertNull($improver->joint());
+    }
+
+    public function testAReachBeyondFourPacesIsRefused(): void
+    {
+        $plan = self::plan('none-2');
+
+        $this->expectExceptionMessage('reach: 4.5 is too large; allowed: 0.5 to 4 paces');
+        new Improver($plan->range(Teams::cost()), $plan->cast, $plan->state->rules->diamond(), [], 9);
+    }
+
+    public function testPlayingInKeepsTheRunnerOnThird(): void
+    {
+        $in = self::plan('R3-1', 9)->range(Teams::cost())->summary;
+        $halfway = self::plan('R3-1', 3)->range(Teams::cost())->summary;
+        $back = self::plan('R3-1', 3, 5)->range(Teams::cost())->summary;
+
+        self::assertNotNull($in->thirdScores);
+        self::assertLessThan($halfway->thirdScores, $in->thirdScores);
+        self::assertLessThan($back->thirdScores, $halfway->thirdScores);
+        self::assertGreaterThan($in->outsPerBall, $back->outsPerBall, 'outs are the price');
+        self::assertNull(self::plan('R3-2')->range(Teams::cost())->summary->thirdScores, 'with two out he runs anyway');
+    }
+
+    public function testAGroundBallCostsLessThanItStartedWithOnlyWhenOutsAreMade(): void
+    {
+        $cost = Teams::cost();
+        foreach (['none-0', 'R1-0', 'R2-1', 'R3-0', 'R1R3-1', 'loaded-1'] as $situation) {
+            $map = self::plan($situation)->range($cost);
+            $ground = GroundCost::of($cost, Situation::fromKey($situation), Level::Pro->rates());
+
+            self::assertLessThan($ground->through, $ground->outAtFirst[0], 'an out is better than a hit');
+            self::assertLessThanOrEqual($ground->outAtFirst[0], $ground->outAtFirst[1], 'a runner who stays costs no more');
+            self::assertGreaterThan($ground->two[0], $map->summary->cost, 'not every ball is two');
+            self::assertLessThan($ground->through, $map->summary->cost, 'and not every one is a hit');
+        }
+    }
+
+    public function testFansLieWithinTheirFieldersGround(): void
+    {
+        $plan = self::plan('none-2');
+        $fans = $plan->range(Teams::cost())->summary->fans;
+
+        self::assertGreaterThan(4, \count($fans[6]));
+        foreach ([4, 5, 6] as $number) {
+            foreach ($fans[$number] as $point) {
+                self::assertLessThan(60.0, $point->distanceTo($plan->cast->at(Position::from($number))->start));
+            }
+        }
+        self::assertLessThan($fans[6][0]->sprayDegrees(), $fans[5][0]->sprayDegrees(), 'the third baseman is left of the shortstop');
+    }
+
+    /** @param list<Position> $fixed */
+    private static function improver(SituationPlan $plan, RangeMap $map, array $fixed): Improver
+    {
+        return new Improver($map, $plan->cast, $plan->state->rules->diamond(), $fixed);
+    }
+
+    /** @return list<Point> where a fielder is after each of the steps that are tried, and where he stands */
+    private static function steps(SituationPlan $plan, Position $position): array
+    {
+        $now = DepthSpot::at($position, $plan->cast->at($position)->start, $plan->state->rules->diamond());
+        $points = [$plan->cast->at($position)->start];
+        foreach ([1, 2, 4] as $far) {
+            foreach ([[1, 0], [-1, 0], [0, 1], [0, -1]] as [$off, $back]) {
+                $points[] = DepthSpot::of($position, $now->off + 1.25 * $far * $off, $now->back + 1.25 * $far * $back, $plan->state->rules->diamond())->point();
+            }
+        }
+
+        return $points;
     }
 
     private static function plan(string $situation, int $inning = 3, int $lead = 0): SituationPlan

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Range;
+
+use FoxCorner\Core\Alignment\DepthSpot;
+use FoxCorner\Core\Field\Diamond;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Cast;
+
+/**
+ * Looks for small moves of infielders that lower what a ground ball costs.
+ *
+ * The single move is tried out in full. The joint one starts from the best single moves, tries them in
+ * pairs, and then lets one fielder after the other better his own while the others stay.
+ */
+final readonly class Improver
+{
+    /** Who can be asked to move. */
+    private const WHO = [Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop];
+    /** Moves of each fielder that are tried in pairs. */
+    private const PAIRED = 3;
+    /** Times that everybody may better his move. */
+    private const ROUNDS = 2;
+
+    /**
+     * @param list<Position> $fixed    who stays, because somebody put them there or they hold a runner
+     * @param int            $farthest half paces that anybody may be moved along one direction, 1 to 8
+     *
+     * @throws InvalidValue
+     */
+    public function __construct(private RangeMap $map, private Cast $cast, private Diamond $diamond, private array $fixed = [], private int $farthest = 4)
+    {
+        InvalidValue::unlessBetween('reach', $farthest / 2, 0.5, 4, 'paces');
+    }
+
+    /** @return Improvement|null null when no move of one fielder gains anything worth saying */
+    public function single(): ?Improvement
+    {
+        $best = null;
+        foreach ($this->singles() as $tried) {
+            $best = null === $best || $tried->cost < $best->cost ? $tried : $best;
+        }
+
+        return $this->worthSaying($best);
+    }
+
+    /** @return Improvement|null null when nothing better than standing still was found */
+    public function joint(): ?Improvement
+    {
+        $byPosition = [];
+        foreach ($this->singles() as $tried) {
+            $byPosition[$tried->steps[0]->position->value][] = $tried;
+        }
+        $best = null;
+        foreach ($byPosition as $number => $own) {
+            usort($own, static fn(Tried $a, Tried $b): int => $a->cost <=> $b->cost);
+            $byPosition[$number] = \array_slice($own, 0, self::PAIRED);
+            $best = null === $best || $own[0]->cost < $best->cost ? $own[0] : $best;
+        }
+        foreach ($byPosition as $number => $own) {
+            foreach ($byPosition as $other => $others) {
+                foreach ($other > $number ? $own : [] as $one) {
+                    foreach ($others as $two) {
+                        $tried = $this->with($one, $two->steps[0]);
+                        $best = null === $best || $tried->cost < $best->cost ? $tried : $best;
+                    }
+                }
+            }
+        }
+
+        return $this->worthSaying(null === $best ? null : $this->bettered($best));
+    }
+
+    private function bettered(Tried $best): Tried
+    {
+        for ($round = 0; $round < self::ROUNDS; ++$round) {
+            $before = $best->cost;
+            foreach ($this->movable() as $position) {
+                $others = $this->without($best, $position);
+                if ($others->cost <= $best->cost) {
+                    $best = $others;
+                }
+                foreach ($this->steps($position) as $step) {
+                    $tried = $this->with($others, $step);
+                    $best = $tried->cost < $best->cost ? $tried : $best;
+                }
+            }
+            if ($best->cost >= $before) {
+                break;
+            }
+        }
+
+        return $best;
+    }
+
+    private function worthSaying(?Tried $best): ?Improvement
+    {
+        if (null === $best || [] === $best->steps) {
+            return null;
+        }
+        $improvement = Improvement::between($this->map->summary, $best->map->summary, $best->steps);
+
+        return $improvement->gain > $improvement->unit->worthSaying() ? $improvement : null;
+    }
+
+    /** @return list<Tried> every step of everybody who may move */
+    private function singles(): array
+    {
+        $standing = new Tried($this->map, $this->cast, []);
+        $tried = [];
+        foreach ($this->movable() as $position) {
+            foreach ($this->steps($position) as $step) {
+                $tried[] = $this->with($standing, $step);
+            }
+        }
+
+        return $tried;
+    }
+
+    /** @return list<Position> */
+    private function movable(): array
+    {
+        return array_values(array_filter(self::WHO, fn(Position $position): bool => !\in_array($position, $this->fixed, true)));
+    }
+
+    /** @return list<Step> */
+    private function steps(Position $position): array
+    {
+        $who = $this->cast->at($position);
+        $now = DepthSpot::at($position, $who->start, $this->diamond);
+        $half = $who->player->traits->pace() / 2;
+        $steps = [];
+        foreach (array_unique([1, (int) ceil($this->farthest / 2), $this->farthest]) as $far) {
+            foreach ([[$far, 0], [-$far, 0], [0, $far], [0, -$far]] as [$off, $back]) {
+                $steps[] = new Step($position, $off, $back, DepthSpot::of($position, $now->off + $off * $half, $now->back + $back * $half, $this->diamond)->point());
+            }
+        }
+
+        return $steps;
+    }
+
+    private function with(Tried $tried, Step $step): Tried
+    {
+        $cast = $tried->cast->moved($step->position, $step->to);
+
+        return new Tried($tried->map->moved($cast, $step->position), $cast, [...$tried->steps, $step]);
+    }
+
+    private function without(Tried $tried, Position $position): Tried
+    {
+        $steps = array_values(array_filter($tried->steps, static fn(Step $step): bool => $step->position !== $position));
+        if (\count($steps) === \count($tried->steps)) {
+            return $tried;
+        }
+        $cast = $tried->cast->moved($position, $this->cast->at($position)->start);
+
+        return new Tried($tried->map->moved($cast, $position), $cast, $steps);
+    }
+}
