@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan;
 
+use FoxCorner\Core\Plan\Check\AlignmentCheck;
+use FoxCorner\Core\Range\Fly\FlyKind;
+use FoxCorner\Core\Range\Fly\FlyMap;
 use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Alignment\Alignment;
 use FoxCorner\Core\Field\Point;
@@ -84,6 +87,18 @@ final readonly class SituationPlan
         $balls = BuntGrid::balls($this->state->rules->buntSurface());
 
         return (new CoverageAudit(new BuntFamily(), ShippedChecks::all()))->of($this->question($coverage, $balls[0]), $balls);
+    }
+
+    /** @return list<Finding> faults of where they stand */
+    public function alignmentFindings(): array
+    {
+        return array_merge(...array_map(fn(AlignmentCheck $check): array => $check->findings($this), ShippedChecks::ofAlignments()));
+    }
+
+    /** What fly balls of a kind meet. */
+    public function flies(FlyKind $kind): FlyMap
+    {
+        return FlyMap::of($this->state->rules, $this->level, $this->cast, $kind);
     }
 
     /** @return list<ReactionCaution> fielders who stand close to a ball hit hard, the closest first */

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Range\Fly;
+
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Motion\Ball;
+use FoxCorner\Core\People\LevelProfile;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\PositionGroup;
+use FoxCorner\Core\Play\Cast;
+use FoxCorner\Core\Play\CastMember;
+
+/** Hang time against who arrives, over the fair ground: where nobody does, and where two may meet. */
+final readonly class FlyMap
+{
+    /** ft between the spots of the grid. */
+    private const GRID = 12.0;
+    private const NEAREST = 30.0;
+    /** s; who arrive this close together may meet. Source: the project's model. */
+    public const TOGETHER = 0.30;
+    /** Share of the level's hardest hit that is looked at. */
+    private const HARDEST = 1.0;
+
+    /**
+     * @param list<FlySpot> $spots
+     * @param list<FlyZone> $open   where balls fall, the largest first
+     * @param list<FlyZone> $shared where fielders may meet, the largest first
+     */
+    private function __construct(public FlyKind $kind, public array $spots, public array $open, public array $shared)
+    {
+    }
+
+    public static function of(RuleSet $rules, LevelProfile $level, Cast $cast, FlyKind $kind): self
+    {
+        $hang = HangTimes::of($kind, Ball::for($rules->sport), self::HARDEST * $level->hardHitSpeed);
+        $spots = [];
+        $widest = max($rules->fence->feet);
+        for ($y = self::GRID; $y <= $widest; $y += self::GRID) {
+            for ($x = -self::GRID * floor($y / self::GRID); $x <= $y; $x += self::GRID) {
+                $point = Point::of($x, $y);
+                $feet = $point->distanceTo(Point::home());
+                $seconds = $feet < self::NEAREST || $feet >= $rules->fence->distanceAt($point->sprayDegrees()) ? null : $hang->secondsTo($feet);
+                if (null !== $seconds) {
+                    $spots[] = self::spot($point, $seconds, $cast, $level);
+                }
+            }
+        }
+        $open = array_values(array_filter($spots, static fn(FlySpot $spot): bool => $spot->falls()));
+        $shared = array_values(array_filter($spots, static fn(FlySpot $spot): bool => [] !== $spot->sharing));
+
+        return new self(
+            $kind, $spots,
+            self::zones($open, static fn(FlySpot $spot): array => $spot->nearest, \count($spots)),
+            self::zones($shared, static fn(FlySpot $spot): array => $spot->sharing, \count($spots)),
+        );
+    }
+
+    /** Of the spots that balls of this kind come down on, the share where somebody is in time. */
+    public function caughtShare(): float
+    {
+        return [] === $this->spots ? 1.0 : 1 - \count(array_filter($this->spots, static fn(FlySpot $spot): bool => $spot->falls())) / \count($this->spots);
+    }
+
+    private static function spot(Point $point, float $hang, Cast $cast, LevelProfile $level): FlySpot
+    {
+        $arrivals = [];
+        foreach (Position::cases() as $position) {
+            $arrivals[$position->value] = self::arrival($cast->at($position), $point, $level);
+        }
+        asort($arrivals);
+        $positions = array_map(Position::from(...), array_keys($arrivals));
+        $there = array_values(array_filter($positions, static fn(Position $position): bool => $arrivals[$position->value] <= $hang));
+        $first = $arrivals[$positions[0]->value];
+        // Who is there early waits; they meet when both arrive as the ball does, or one right behind the other.
+        $sharing = array_values(array_filter($there, static fn(Position $position): bool => $arrivals[$position->value] - $first <= self::TOGETHER));
+
+        return new FlySpot($point, $hang, $there, \count($sharing) > 1 ? $sharing : [], \array_slice($positions, 0, 2), $first - $hang);
+    }
+
+    /** Everybody reads a ball in the air before going, as an outfielder does; the pitcher has also to come out of the delivery. */
+    private static function arrival(CastMember $who, Point $point, LevelProfile $level): float
+    {
+        $motion = $level->motion;
+        $read = PositionGroup::Outfield === $who->position->group() ? $motion->outfieldReaction : max($motion->outfieldReaction, $who->reaction);
+
+        return $read + $who->legs->secondsFor(max(0.0, $who->start->distanceTo($point) - $motion->reach));
+    }
+
+    /**
+     * @param list<FlySpot>                     $spots
+     * @param callable(FlySpot): list<Position> $between
+     *
+     * @return list<FlyZone>
+     */
+    private static function zones(array $spots, callable $between, int $all): array
+    {
+        $groups = [];
+        foreach ($spots as $spot) {
+            $positions = $between($spot);
+            usort($positions, static fn(Position $a, Position $b): int => $a->value <=> $b->value);
+            $groups[implode(' ', array_map(static fn(Position $position): int => $position->value, $positions))][] = $spot->point;
+        }
+        $zones = [];
+        foreach ($groups as $numbers => $points) {
+            $zones[] = new FlyZone(
+                array_map(static fn(string $number): Position => Position::from((int) $number), explode(' ', (string) $numbers)), \count($points), \count($points) / $all,
+                Point::of(array_sum(array_map(static fn(Point $point): float => $point->x, $points)) / \count($points), array_sum(array_map(static fn(Point $point): float => $point->y, $points)) / \count($points)),
+            );
+        }
+        usort($zones, static fn(FlyZone $a, FlyZone $b): int => $b->spots <=> $a->spots);
+
+        return $zones;
+    }
+}
