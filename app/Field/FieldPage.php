@@ -55,6 +55,7 @@ final class FieldPage extends AbstractController
             'reports' => View::Bunt === $address->view ? $this->reports->of($plan) : [],
             'play' => $play,
             'range' => View::Depth === $address->view ? $this->ranges->of($plan, $this->tables->cost($membership->team, $address->context)) : null,
+            'flies' => View::Air === $address->view ? $plan->flies($address->air) : null,
             'picture' => null === $play ? null : new PlayPicture($play),
             'kinds' => null === $play ? [] : $this->kinds($play),
         ]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Field;
 
+use FoxCorner\Core\Range\Fly\FlyKind;
 use FoxCorner\App\Shared\Address\ContextAddress;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
@@ -33,6 +34,7 @@ final readonly class SituationAddress
         public ?string $coverage,
         public array $bunt,
         public array $moved,
+        public FlyKind $air,
     ) {
     }
 
@@ -52,6 +54,7 @@ final readonly class SituationAddress
             '' === $coverage ? null : $coverage,
             self::bunt($query),
             self::moved($query->getString('moved')),
+            '' === $query->getString('kind') ? FlyKind::Fly : FlyKind::tryFrom($query->getString('kind')) ?? throw InvalidValue::notOneOf('kind', $query->getString('kind'), array_column(FlyKind::cases(), 'value')),
         );
     }
 
@@ -93,6 +96,7 @@ final readonly class SituationAddress
             'view' => View::Depth === $this->view ? null : $this->view->value,
             'coverage' => $this->coverage,
             'moved' => [] === $this->moved ? null : implode(';', array_map(static fn(int $number, Point $point): string => \sprintf('%d:%.1f,%.1f', $number, $point->x, $point->y), array_keys($this->moved), $this->moved)),
+            'kind' => FlyKind::Fly === $this->air ? null : $this->air->value,
             'bunt' => self::ORDINARY_BUNT === $this->bunt ? null : \sprintf('%g,%g', ...$this->bunt),
         ];
     }

@@ -31,21 +31,32 @@ final class BatterCsv
     /** @return array{list<ScoutedBatter>, list<RowProblem>} */
     public function read(string $text): array
     {
+        $table = CsvTable::read($text, self::COLUMNS, self::NEEDED);
+
+        return [] === $table->problems ? $this->make($table->rows) : [[], $table->problems];
+    }
+
+    /**
+     * @param list<CsvRow> $rows
+     *
+     * @return array{list<ScoutedBatter>, list<RowProblem>}
+     */
+    public function make(array $rows): array
+    {
         $taken = [];
 
-        return CsvTable::read($text, self::COLUMNS, self::NEEDED)->each(static function (CsvRow $row) use (&$taken): ScoutedBatter {
+        return CsvTable::make($rows, static function (CsvRow $row) use (&$taken): ScoutedBatter {
             $number = $row->whole('number', 'number', '0 to 99');
             if (isset($taken[$number])) {
                 throw InvalidValue::because('number', "$number is there twice", 'a number that nobody else wears');
             }
+            $taken[$number] = true;
             $bats = $row->choice(Bats::class, 'bats', Bats::Right);
-            $batter = new ScoutedBatter(
+
+            return new ScoutedBatter(
                 $number, $row->text('name'), '' === $row->text('order') ? null : $row->whole('order', 'order', '1 to 9, or nothing'), $bats, $row->number('home_to_first_s', 'home to first'),
                 $row->choice(Tendency::class, 'tendency', Bats::Slap === $bats ? Tendency::OtherWay : Tendency::AllFields), $row->flag('power', 'power'), $row->flag('bunts', 'bunts'), $row->flag('goes', 'goes'),
             );
-            $taken[$number] = true;
-
-            return $batter;
         }, ['home to first' => 'home_to_first_s']);
     }
 }

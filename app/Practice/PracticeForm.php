@@ -31,7 +31,7 @@ final class PracticeForm extends AbstractType
             ->add('helpers', IntegerType::class, ['label' => 'Coaches and parents who help', 'required' => false, 'invalid_message' => 'This is not a whole number. Allowed: 1 to 12.'])
             ->add('place', TextType::class, ['label' => 'Place', 'required' => false])
             ->add('comes', ChoiceType::class, ['label' => 'Who comes', 'choices' => $names, 'multiple' => true, 'expanded' => true, 'required' => false, 'invalid_message' => 'Somebody of these is not on the roster any more.'])
-            ->add('version', HiddenType::class);
+            ->add('version', HiddenType::class, ['empty_data' => '0']);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

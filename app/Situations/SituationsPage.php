@@ -39,16 +39,25 @@ final class SituationsPage extends AbstractController
             'parameters' => array_filter(ContextAddress::write($context), is_string(...)),
             'isBase' => Context::ordinary()->isSameAs($context),
             'findings' => $this->findings($board),
+            'filter' => $this->filter($request),
         ]);
     }
 
-    /** @return array<string, int> by the situation's key, where a coverage is drawn up */
+    private function filter(Request $request): BoardFilter
+    {
+        $show = $request->query->getString('show', BoardFilter::All->value);
+
+        return BoardFilter::tryFrom($show) ?? throw InvalidValue::notOneOf('show', $show, array_column(BoardFilter::cases(), 'value'));
+    }
+
+    /** @return array<string, int> by the situation's key: of the alignment and, where one is drawn up, of the coverage */
     private function findings(Board $board): array
     {
         $counts = [];
         foreach ($board->cells as $cell) {
+            $counts[$cell->situation->key()] = \count($cell->plan->alignmentFindings());
             if (null !== $cell->plan->coverage) {
-                $counts[$cell->situation->key()] = \count($this->reports->chosen($cell->plan)->findings);
+                $counts[$cell->situation->key()] += \count($this->reports->chosen($cell->plan)->findings);
             }
         }
 

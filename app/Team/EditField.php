@@ -32,8 +32,8 @@ final class EditField extends AbstractController
     public function edit(Membership $membership, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $set = $request->query->getString('set');
-        $form = $this->createForm(FieldForm::class, '' === $set ? FieldDraft::of($membership->team) : FieldDraft::from(ShippedRuleSets::get($set), $membership->team->level(), $membership->team->version()));
+        $set = $request->isMethod('GET') ? $this->chosenSet($request) : '';
+        $form = $this->createForm(FieldForm::class, '' === $set ? FieldDraft::of($membership->team) : FieldDraft::from(ShippedRuleSets::get($set), $membership->team->level(), $membership->team->version()), ['refill' => $this->generateUrl('edit_field', ['team' => $membership->team->id()])]);
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $draft = $form->getData();
@@ -52,6 +52,14 @@ final class EditField extends AbstractController
         }
 
         return $this->render('team/field.html.twig', ['form' => $form, 'drawing' => FieldDrawing::whole($membership->team->rules())]);
+    }
+
+    /** Another rule set fills the form with its values, before anything is saved. */
+    private function chosenSet(Request $request): string
+    {
+        $set = $request->query->all('field_form')['ruleSet'] ?? '';
+
+        return \is_string($set) ? $set : '';
     }
 
     /** The field as the form has it at this moment, drawn. */

@@ -28,6 +28,7 @@ final class FieldForm extends AbstractType
         $builder
             ->add('ruleSet', ChoiceType::class, [
                 'label' => 'Rule set', 'choices' => array_combine(array_column($sets, 'name'), array_keys($sets)), 'help' => 'Another set fills in all its values',
+                'attr' => ['hx-get' => $options['refill'], 'hx-trigger' => 'change', 'hx-target' => '#work', 'hx-select' => '#work', 'hx-swap' => 'outerHTML', 'hx-include' => 'this'],
                 'invalid_message' => 'This rule set is not known. Allowed: one of the list.',
             ])
             ->add('level', EnumType::class, ['label' => 'Level of play', 'class' => Level::class, 'empty_data' => Level::HighSchool->value, 'choice_label' => static fn(Level $level): string => $level->label(), 'help' => 'Its times and arms stand in where nobody was measured'])
@@ -44,11 +45,12 @@ final class FieldForm extends AbstractType
         foreach (['grassInfield' => 'Grass inside the base paths', 'steals' => 'Steals', 'bunts' => 'Bunts', 'balkRule' => 'Balk rule', 'circleRule' => 'Pitcher’s-circle rule', 'doubleFirstBase' => 'Double first base', 'extraRunner' => 'Extra innings begin with a runner on second'] as $name => $label) {
             $builder->add($name, CheckboxType::class, ['label' => $label, 'required' => false]);
         }
-        $builder->add('version', HiddenType::class);
+        $builder->add('version', HiddenType::class, ['empty_data' => '0']);
     }
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => FieldDraft::class]);
+        $resolver->setDefaults(['data_class' => FieldDraft::class, 'refill' => '']);
+        $resolver->setAllowedTypes('refill', 'string');
     }
 }

@@ -47,7 +47,7 @@ final class PlayerForm extends AbstractType
             ->add('fielding', EnumType::class, ['label' => 'Pitcher: as a fielder', 'class' => PitcherFielding::class, 'empty_data' => PitcherFielding::Ordinary->value, 'choice_label' => static fn(PitcherFielding $fielding): string => $fielding->label()])
             ->add('limit', EnumType::class, ['label' => 'Limit', 'class' => Limit::class, 'empty_data' => Limit::None->value, 'choice_label' => static fn(Limit $limit): string => $limit->label()])
             ->add('limitUntil', DateType::class, ['label' => 'Limit: last day', 'required' => false, 'widget' => 'single_text', 'input' => 'datetime_immutable', 'help' => 'Empty: until it is lifted', 'invalid_message' => 'This is not a date. Allowed: year-month-day, or nothing.'])
-            ->add('version', HiddenType::class);
+            ->add('version', HiddenType::class, ['empty_data' => '0']);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

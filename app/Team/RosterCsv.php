@@ -37,15 +37,16 @@ final readonly class RosterCsv
 
     public function read(string $text): RosterReading
     {
+        $table = CsvTable::read($text, self::COLUMNS, self::NEEDED);
         $taken = [];
-        [$players, $problems] = CsvTable::read($text, self::COLUMNS, self::NEEDED)->each(static function (CsvRow $row) use (&$taken): RosterPlayer {
+        [$players, $problems] = CsvTable::make($table->rows, static function (CsvRow $row) use (&$taken): RosterPlayer {
             $player = self::draft($row)->toRosterPlayer(null, $taken);
             $taken[] = $player->number;
 
             return $player;
         }, self::COLUMN_OF);
 
-        return new RosterReading($players, $problems);
+        return new RosterReading($players, [...$table->problems, ...$problems]);
     }
 
     /** @throws InvalidValue */

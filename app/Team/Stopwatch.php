@@ -44,10 +44,9 @@ final class Stopwatch extends AbstractController
         $who = $request->request->getString('player');
         try {
             $player = $this->players->inTeam($membership->team, $who) ?? throw InvalidValue::because('player', 'nobody is picked', 'a player of the roster');
-            $number = str_replace(',', '.', $typed);
-            $value = $quantity->check(is_numeric($number) ? (float) $number : throw InvalidValue::because('reading', '' === $typed ? 'it is empty' : "\"$typed\" is not a number", 'a number'), 'reading');
+            $value = $quantity->check($this->value($request, $quantity, $typed), 'reading');
         } catch (InvalidValue $problem) {
-            return $this->page($membership, $who, $typed, $quantity, $problem);
+            return $this->page($membership, $who, $typed, $quantity, $problem, [$request->request->getString('paces'), $request->request->getString('feet')]);
         }
         $this->entities->persist(new Reading($player, $quantity, $value, $membership->account, $this->clock->now()));
         $this->entities->flush();
@@ -71,6 +70,25 @@ final class Stopwatch extends AbstractController
         return $this->redirectToRoute('stopwatch', ['team' => $membership->team->id(), 'player' => $found->player->id()], Response::HTTP_SEE_OTHER);
     }
 
+    /** Typed as it is, or for a pace as so many paces that were so many feet. @throws InvalidValue */
+    private function value(Request $request, Quantity $quantity, string $typed): float
+    {
+        [$paces, $feet] = [trim($request->request->getString('paces')), trim($request->request->getString('feet'))];
+        if (Quantity::Pace === $quantity && '' === $typed && '' !== $paces.$feet) {
+            return self::number($feet, 'feet') / max(1.0, InvalidValue::unlessBetween('paces', self::number($paces, 'paces'), 1, 100, 'paces walked'));
+        }
+
+        return self::number($typed, 'reading');
+    }
+
+    /** @throws InvalidValue */
+    private static function number(string $typed, string $field): float
+    {
+        $number = str_replace(',', '.', $typed);
+
+        return is_numeric($number) ? (float) $number : throw InvalidValue::because($field, '' === $typed ? 'it is empty' : "\"$typed\" is not a number", 'a number');
+    }
+
     /** The median of all tries becomes the player's figure. */
     private function count(Player $player, Quantity $quantity): void
     {
@@ -78,7 +96,8 @@ final class Stopwatch extends AbstractController
         $this->entities->flush();
     }
 
-    private function page(Membership $membership, string $player, string $typed, Quantity $quantity, ?InvalidValue $problem): Response
+    /** @param array{string, string} $walked paces and feet as typed */
+    private function page(Membership $membership, string $player, string $typed, Quantity $quantity, ?InvalidValue $problem, array $walked = ['', '']): Response
     {
         $all = $this->readings->byPlayer($membership->team);
         $rows = array_map(static fn(Reading $reading): array => [
@@ -88,7 +107,7 @@ final class Stopwatch extends AbstractController
         ], $this->readings->lately($membership->team));
 
         return $this->render('team/stopwatch.html.twig', [
-            'roster' => $this->players->rosterOf($membership->team), 'player' => $player, 'typed' => $typed, 'quantity' => $quantity, 'problem' => $problem, 'rows' => $rows,
+            'roster' => $this->players->rosterOf($membership->team), 'player' => $player, 'typed' => $typed, 'walked' => $walked, 'quantity' => $quantity, 'problem' => $problem, 'rows' => $rows,
         ], new Response(status: null === $problem ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }
 }

@@ -8,6 +8,7 @@ import { moveFielders } from './fielders.js';
 import { moveByArrows } from './grid.js';
 import { startStopwatches } from './stopwatch.js';
 import { submitOnChange } from './context.js';
+import { rememberTries } from './tries.js';
 
 listenForKeys(document);
 listenForGround(document);
@@ -18,6 +19,7 @@ function settle(part) {
     startClocks(part);
     placeNames(document);
     startStopwatches(document);
+    rememberTries(document);
 }
 document.addEventListener('htmx:load', (event) => settle(event.detail.elt));
 settle(document);

@@ -56,6 +56,10 @@ final readonly class Alignment
         }
         $spots = [];
         foreach (Position::cases() as $position) {
+            if (PositionGroup::Battery === $position->group()) {
+                $spots[$position->value] = new Spot($position, BatterySpot::of($position, $state->rules->diamond()), NamedDepth::Normal, 'Where the pitch is thrown and caught.', null, '');
+                continue;
+            }
             $depth = $depths[$position->value] ?? throw InvalidValue::because('rules', 'no rule that is on places '.$position->person().' with '.$state->situation->bases->phrase(), 'a first rule that always holds and places everybody');
             $own = $shaded[$position->value] ?? [];
             $rule = $deciding[$position->value];
@@ -145,9 +149,6 @@ final readonly class Alignment
     /** @param list<Shade> $shades */
     private static function place(Position $position, NamedDepth $depth, DepthTable $table, RuleSet $rules, array $shades): Placement
     {
-        if (PositionGroup::Battery === $position->group()) {
-            return BatterySpot::of($position, $rules->diamond());
-        }
         if (PositionGroup::Outfield === $position->group()) {
             return OutfieldSpot::of($table->outfieldShare($depth), self::straightUp($position), $rules->fence);
         }

@@ -33,6 +33,12 @@ final readonly class Fence
         return new self(array_values($feet));
     }
 
+    /** The longest of the five distances, feet. */
+    public function farthest(): float
+    {
+        return [] === $this->feet ? 0.0 : max($this->feet);
+    }
+
     /**
      * Distance to the fence in feet along a spray angle; angles beyond the lines count as on the line.
      *

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
+use FoxCorner\App\Opponents\Opponent;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Team\Player;
 use FoxCorner\App\Team\Reading;
@@ -38,9 +39,11 @@ final class AccessTest extends AppTestCase
         $theirs = $this->entities()->getRepository(Practice::class)->findOneBy(['team' => $this->team()]);
         $player = $this->entities()->getRepository(Player::class)->findOneBy(['team' => $this->team()]);
         self::assertNotNull($theirs);
+        $opponent = $this->entities()->getRepository(Opponent::class)->findOneBy(['team' => $this->team()]);
         self::assertNotNull($player);
+        self::assertNotNull($opponent);
 
-        foreach (["/practice/{$theirs->id()}", "/practice/{$theirs->id()}/sheet.pdf", "/practice/{$theirs->id()}/practice.ics", "/practice/{$theirs->id()}/change", "/team/player/{$player->id()}", '/practice/not-an-id'] as $path) {
+        foreach (["/practice/{$theirs->id()}", "/practice/{$theirs->id()}/sheet.pdf", "/practice/{$theirs->id()}/practice.ics", "/practice/{$theirs->id()}/change", "/team/player/{$player->id()}", "/team/opponents/{$opponent->id()}", "/team/opponents/{$opponent->id()}/batters.csv", '/situations/rules/none', '/practice/not-an-id'] as $path) {
             $this->open($mine, $path);
             self::assertResponseStatusCodeSame(404, $path);
             self::assertSelectorTextContains('h1', 'This page is not there');
@@ -57,6 +60,7 @@ final class AccessTest extends AppTestCase
                 'coverage' => 'first-stays', 'seen' => 1, 'text' => "number,name,positions\n1,A,1", 'confirmed' => 1,
                 'player_form' => ['name' => 'A', 'number' => '98', 'positions' => '1', 'throws' => 'R', 'bats' => 'R', 'limit' => 'none', 'version' => '1'],
                 'practice_form' => ['startsAt' => '2027-05-14T17:30', 'minutes' => '70', 'helpers' => '2', 'version' => '1'],
+                'rule_form' => ['name' => 'A', 'reason' => 'B.', 'depth_9' => 'shallow'],
                 'field_form' => ['ruleSet' => 'baseball-90', 'level' => 'pro', 'surface' => 'grass', 'version' => '1'],
             ]);
             self::assertContains($this->browser->getResponse()->getStatusCode(), [302, 403, 422], $name);
@@ -71,13 +75,13 @@ final class AccessTest extends AppTestCase
     public function testPlayersReadAndDoNotChange(): void
     {
         $this->signIn('player');
-        foreach (['', '/team', '/field/R1-0?view=bunt', '/practice', '/you'] as $path) {
+        foreach (['', '/team', '/field/R1-0?view=bunt', '/practice', '/you', '/team/lineup', '/team/opponents', '/team/runs', '/situations/rules', '/situations/depths', '/situations/walk-off', '/field/R1-0/compare', '/field/none-0?view=air'] as $path) {
             $this->open($this->team(), $path);
             self::assertResponseIsSuccessful($path);
         }
         $this->open($this->team(), '/team');
         self::assertSelectorNotExists('a:contains("Add a player")');
-        foreach (['/team/player/new', '/team/field', '/team/import', '/team/stopwatch', '/practice/new'] as $path) {
+        foreach (['/team/player/new', '/team/field', '/team/import', '/team/stopwatch', '/practice/new', '/situations/rules/guard', '/situations/rules/new'] as $path) {
             $this->open($this->team(), $path);
             self::assertResponseStatusCodeSame(403, $path);
             self::assertSelectorTextContains('h1', 'This is for coaches');
@@ -109,12 +113,13 @@ final class AccessTest extends AppTestCase
         $practice = $this->entities()->getRepository(Practice::class)->findOneBy(['team' => $team]);
         $player = $this->entities()->getRepository(Player::class)->findOneBy(['team' => $team]);
         $reading = $this->entities()->getRepository(Reading::class)->findOneBy([]);
+        $opponent = $this->entities()->getRepository(Opponent::class)->findOneBy(['team' => $team]);
         $paths = [];
         foreach ($router->getRouteCollection() as $name => $route) {
             if (\in_array($name, self::PUBLIC, true) || !str_contains($route->getPath(), '{team}')) {
                 continue;
             }
-            $known = ['team' => $team->id(), 'situation' => 'R1-0', 'practice' => $practice?->id(), 'player' => $player?->id(), 'reading' => $reading?->id()];
+            $known = ['team' => $team->id(), 'situation' => 'R1-0', 'practice' => $practice?->id(), 'player' => $player?->id(), 'reading' => $reading?->id(), 'opponent' => $opponent?->id(), 'rule' => 'guard'];
             $path = $router->generate($name, array_filter($known, static fn(string $variable): bool => str_contains($route->getPath(), '{'.$variable.'}'), \ARRAY_FILTER_USE_KEY));
             foreach ($route->getMethods() as $method) {
                 $paths["$name $method"] = [$method, $path];

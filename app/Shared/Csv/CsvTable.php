@@ -62,16 +62,16 @@ final readonly class CsvTable
      *
      * @template T
      *
+     * @param list<CsvRow>          $rows
      * @param callable(CsvRow): T   $make    throws InvalidValue
      * @param array<string, string> $columns the column by the core's name of the field, where they differ
      *
      * @return array{list<T>, list<RowProblem>}
      */
-    public function each(callable $make, array $columns = []): array
+    public static function make(array $rows, callable $make, array $columns = []): array
     {
-        $made = [];
-        $problems = $this->problems;
-        foreach ($this->rows as $row) {
+        $made = $problems = [];
+        foreach ($rows as $row) {
             try {
                 $made[] = $make($row);
             } catch (InvalidValue $problem) {

@@ -10,6 +10,9 @@ use FoxCorner\Core\People\Position;
 /** Which positions a rule puts at which depth. */
 final readonly class Placing
 {
+    /** All who are placed by rules; pitcher and catcher are where the pitch is. */
+    public const EVERYBODY = [Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop, Position::LeftField, Position::CenterField, Position::RightField];
+
     /** @param non-empty-list<Position> $positions */
     public function __construct(public array $positions, public NamedDepth $depth)
     {
@@ -20,6 +23,6 @@ final readonly class Placing
     {
         $numbers = array_map(static fn(Position $position): int => $position->value, $this->positions);
 
-        return (9 === \count($numbers) ? 'everybody' : implode(', ', $numbers)).' '.lcfirst($depth);
+        return (\count(self::EVERYBODY) === \count($numbers) ? 'everybody' : implode(', ', $numbers)).' '.lcfirst($depth);
     }
 }

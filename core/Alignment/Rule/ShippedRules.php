@@ -33,7 +33,7 @@ final class ShippedRules
         $third = BasesGroup::RunnerOnThird->bases();
 
         return [
-            new AlignmentRule('normal', 'Normal', new Condition(), [new Placing(Position::cases(), NamedDepth::Normal)], [], 'Nothing to be early for: most range.'),
+            new AlignmentRule('normal', 'Normal', new Condition(), [new Placing(Placing::EVERYBODY, NamedDepth::Normal)], [], 'Nothing to be early for: most range.'),
             new AlignmentRule('double-play', 'Double play', new Condition(doublePlay: true), self::infield(NamedDepth::DoublePlay), [], 'Runner on first, fewer than two out: close enough to second for two.'),
             new AlignmentRule('ahead', 'Ahead by several', new Condition(bases: BasesGroup::NobodyOnFirstOneOnThird->bases(), outs: $early, leadFrom: 4), self::infield(NamedDepth::Normal), [], 'Ahead by several: the run may score, take the out.'),
             new AlignmentRule('guard', 'Guard the lines', new Condition(bases: BasesGroup::NobodyOnThird->bases(), lastInnings: 2, leadFrom: 1, leadTo: 2, notBatter: [BatterTrait::Slaps]), self::guard(), [], 'Late and ahead by little: what gets through stays a single.'),

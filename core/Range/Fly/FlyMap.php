@@ -37,7 +37,7 @@ final readonly class FlyMap
     {
         $hang = HangTimes::of($kind, Ball::for($rules->sport), self::HARDEST * $level->hardHitSpeed);
         $spots = [];
-        $widest = max($rules->fence->feet);
+        $widest = $rules->fence->farthest();
         for ($y = self::GRID; $y <= $widest; $y += self::GRID) {
             for ($x = -self::GRID * floor($y / self::GRID); $x <= $y; $x += self::GRID) {
                 $point = Point::of($x, $y);
@@ -106,7 +106,7 @@ final readonly class FlyMap
         $zones = [];
         foreach ($groups as $numbers => $points) {
             $zones[] = new FlyZone(
-                array_map(static fn(string $number): Position => Position::from((int) $number), explode(' ', (string) $numbers)), \count($points), \count($points) / $all,
+                array_map(static fn(string $number): Position => Position::from((int) $number), explode(' ', $numbers)), \count($points), \count($points) / $all,
                 Point::of(array_sum(array_map(static fn(Point $point): float => $point->x, $points)) / \count($points), array_sum(array_map(static fn(Point $point): float => $point->y, $points)) / \count($points)),
             );
         }

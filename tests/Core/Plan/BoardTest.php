@@ -69,7 +69,7 @@ final class BoardTest extends TestCase
     {
         $book = PlanBook::shipped(Sport::Fastpitch)->withoutRule('normal');
 
-        $this->expectExceptionMessage('rules: no rule that is on places the pitcher with nobody on; allowed: a first rule that always holds and places everybody');
+        $this->expectExceptionMessage('rules: no rule that is on places the first baseman with nobody on; allowed: a first rule that always holds and places everybody');
         Board::of(ShippedRuleSets::get('fastpitch-43'), Context::ordinary(), Level::Fastpitch16->profile(), Lineup::choose(Teams::nine()), $book, LeadOutPolicy::ordinary());
     }
 

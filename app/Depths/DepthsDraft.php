@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Depths;
+
+use FoxCorner\Core\Alignment\DepthFractions;
+use FoxCorner\Core\Alignment\DepthName;
+use FoxCorner\Core\Alignment\DepthTable;
+use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\PositionGroup;
+use FoxCorner\Core\People\Traits;
+
+/** The depth table as a form shows it: cells as typed, in feet or in paces. */
+final class DepthsDraft
+{
+    public const GROUPS = [PositionGroup::Middle, PositionGroup::Corners];
+    public const UNITS = ['feet', 'paces'];
+
+    /**
+     * @param array<string, string>       $cells    as typed, by their names in the form
+     * @param array<string, InvalidValue> $problems by the cell's name
+     */
+    private function __construct(public string $unit, public array $cells, public array $problems)
+    {
+    }
+
+    public static function of(DepthTable $table, RuleSet $rules, string $unit): self
+    {
+        $cells = [];
+        $inUnit = self::feetIn($unit);
+        foreach (self::GROUPS as $group) {
+            foreach (self::infieldDepths() as $depth) {
+                $has = \in_array($depth, $table->depthsOf($group), true);
+                $spot = $table->infield($group, $depth);
+                $cells[self::name($group, $depth, 'off')] = $has ? self::number($spot->off * $rules->basePath / $inUnit) : '';
+                $cells[self::name($group, $depth, 'back')] = $has ? self::number($spot->back * $rules->basePath / $inUnit) : '';
+            }
+        }
+        foreach (self::outfieldDepths() as $depth) {
+            $cells[self::name(PositionGroup::Outfield, $depth, 'out')] = self::number(100 * $table->outfieldShare($depth));
+        }
+        foreach (NamedDepth::cases() as $depth) {
+            $cells['word_'.$depth->value] = $table->word($depth);
+            $cells['sign_'.$depth->value] = $table->sign($depth);
+        }
+
+        return new self($unit, $cells, []);
+    }
+
+    /** @param array<string, string> $typed */
+    public static function typed(array $typed, string $unit): self
+    {
+        return new self($unit, $typed, []);
+    }
+
+    /** The same with what is wrong with it: a sentence beside every cell that cannot be. */
+    public function checked(DepthTable $table, RuleSet $rules): self
+    {
+        [, $problems] = $this->read($table, $rules);
+
+        return new self($this->unit, $this->cells, $problems);
+    }
+
+    /** The table as far as the cells make one; a cell that cannot be leaves the old value. */
+    public function table(DepthTable $table, RuleSet $rules): DepthTable
+    {
+        return $this->read($table, $rules)[0];
+    }
+
+    public function cell(string $name): string
+    {
+        return $this->cells[$name] ?? '';
+    }
+
+    public static function name(PositionGroup $group, NamedDepth $depth, string $what): string
+    {
+        return $group->value.'_'.$depth->value.'_'.$what;
+    }
+
+    /** @return list<NamedDepth> */
+    public static function infieldDepths(): array
+    {
+        return [NamedDepth::Normal, NamedDepth::DoublePlay, NamedDepth::Halfway, NamedDepth::In, NamedDepth::Creep, NamedDepth::GuardLines, NamedDepth::Bunt, NamedDepth::Hold];
+    }
+
+    /** @return list<NamedDepth> */
+    public static function outfieldDepths(): array
+    {
+        return [NamedDepth::Normal, NamedDepth::Shallow, NamedDepth::Deep];
+    }
+
+    /** @return array{DepthTable, array<string, InvalidValue>} */
+    private function read(DepthTable $table, RuleSet $rules): array
+    {
+        $problems = [];
+        $feet = self::feetIn($this->unit);
+        $now = $table;
+        $try = static function (string $cell, callable $change) use (&$now, &$problems): void {
+            try {
+                $now = $change($now);
+            } catch (InvalidValue $problem) {
+                $problems[$cell] = $problem;
+            }
+        };
+        foreach (self::GROUPS as $group) {
+            foreach (self::infieldDepths() as $depth) {
+                [$off, $back] = [self::name($group, $depth, 'off'), self::name($group, $depth, 'back')];
+                if ('' === trim($this->cell($off).$this->cell($back))) {
+                    continue;
+                }
+                $try($off, fn(DepthTable $now): DepthTable => $now->withInfield($group, $depth, new DepthFractions($this->value($off) * $feet / $rules->basePath, $now->infield($group, $depth)->back)));
+                $try($back, fn(DepthTable $now): DepthTable => $now->withInfield($group, $depth, new DepthFractions($now->infield($group, $depth)->off, $this->value($back) * $feet / $rules->basePath)));
+            }
+        }
+        foreach (self::outfieldDepths() as $depth) {
+            $cell = self::name(PositionGroup::Outfield, $depth, 'out');
+            $try($cell, fn(DepthTable $now): DepthTable => $now->withOutfield($depth, $this->value($cell) / 100));
+        }
+        foreach (NamedDepth::cases() as $depth) {
+            $try('word_'.$depth->value, fn(DepthTable $now): DepthTable => $now->withName($depth, new DepthName($this->cell('word_'.$depth->value), $this->cell('sign_'.$depth->value))));
+        }
+
+        \assert($now instanceof DepthTable);
+
+        return [$now, $problems];
+    }
+
+    private function value(string $cell): float
+    {
+        $typed = str_replace(',', '.', trim($this->cell($cell)));
+
+        return is_numeric($typed) ? (float) $typed : throw InvalidValue::because($cell, '' === $typed ? 'it is empty' : "\"$typed\" is not a number", 'a number');
+    }
+
+    private static function feetIn(string $unit): float
+    {
+        return 'paces' === $unit ? Traits::ORDINARY_PACE : 1.0;
+    }
+
+    private static function number(float $value): string
+    {
+        return rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
+    }
+}

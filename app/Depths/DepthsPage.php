@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Depths;
+
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Plan\ChangedMeanwhile;
+use FoxCorner\App\Plan\Fingerprint;
+use FoxCorner\App\Plan\PlanDrafts;
+use FoxCorner\App\Shared\Drawing\FieldDrawing;
+use FoxCorner\App\Shared\Drawing\Window;
+use FoxCorner\Core\Alignment\DepthTable;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Plan\PlanBook;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\InputBag;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** Where each named depth is, what it is called, and the sign for it; drawn while it is edited. */
+final class DepthsPage extends AbstractController
+{
+    public function __construct(private readonly PlanDrafts $drafts)
+    {
+    }
+
+    #[Route('/{team}/situations/depths', name: 'depths', methods: ['GET'])]
+    public function show(Membership $membership, Request $request): Response
+    {
+        $table = $this->drafts->of($membership->team)->depths;
+
+        return $this->page($membership, $table, DepthsDraft::of($table, $membership->team->rules(), $this->unit($request->query)), Fingerprint::of($table), null);
+    }
+
+    /** The depths as the form has them at this moment, drawn. */
+    #[Route('/{team}/situations/depths/drawing', name: 'draw_depths', methods: ['GET'])]
+    public function draw(Membership $membership, Request $request): Response
+    {
+        $rules = $membership->team->rules();
+        $table = $this->typed($request->query)->table($this->drafts->of($membership->team)->depths, $rules);
+
+        return $this->render('depths/drawing.html.twig', ['spots' => DrawnDepth::all($table, $rules), 'drawing' => new FieldDrawing($rules, Window::infield($rules)), 'table' => $table]);
+    }
+
+    #[Route('/{team}/situations/depths', name: 'save_depths', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
+    public function save(Membership $membership, Request $request): Response
+    {
+        $membership->mustBeAbleToChange();
+        $rules = $membership->team->rules();
+        $old = $this->drafts->of($membership->team)->depths;
+        if ($request->request->getBoolean('shipped')) {
+            return $this->write($membership, $request, DepthTable::shipped($rules->sport), 'Depths as shipped');
+        }
+        $draft = $this->typed($request->request)->checked($old, $rules);
+        if ([] !== $draft->problems) {
+            return $this->page($membership, $old, $draft, $request->request->getString('seen'), null);
+        }
+
+        return $this->write($membership, $request, $draft->table($old, $rules), 'Depths changed', $draft);
+    }
+
+    private function write(Membership $membership, Request $request, DepthTable $table, string $words, ?DepthsDraft $typed = null): Response
+    {
+        try {
+            $this->drafts->change($membership, $words, static fn(PlanBook $book): PlanBook => Fingerprint::of($book->depths) === $request->request->getString('seen') ? $book->withDepths($table) : throw ChangedMeanwhile::by(null));
+        } catch (ChangedMeanwhile) {
+            $problem = InvalidValue::because('depths', 'somebody else has changed them since you opened the page; what you typed is still here', 'look at the page anew and compare');
+
+            return $this->page($membership, $table, $typed ?? DepthsDraft::of($table, $membership->team->rules(), 'feet'), $request->request->getString('seen'), $problem);
+        }
+        $this->addFlash('done', $words.'. Every spot was measured again.');
+
+        return $this->redirectToRoute('depths', ['team' => $membership->team->id(), 'unit' => $this->unit($request->request)], Response::HTTP_SEE_OTHER);
+    }
+
+    private function page(Membership $membership, DepthTable $table, DepthsDraft $draft, string $seen, ?InvalidValue $problem): Response
+    {
+        $rules = $membership->team->rules();
+
+        return $this->render('depths/show.html.twig', [
+            'draft' => $draft, 'seen' => $seen, 'problem' => $problem, 'table' => $table, 'spots' => DrawnDepth::all($table, $rules), 'drawing' => new FieldDrawing($rules, Window::infield($rules)),
+            'isShipped' => Fingerprint::of($table) === Fingerprint::of(DepthTable::shipped($rules->sport)),
+        ], new Response(status: null === $problem && [] === $draft->problems ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+
+    /** @param InputBag<bool|float|int|string>|InputBag<string> $input */
+    private function typed(InputBag $input): DepthsDraft
+    {
+        $cells = [];
+        foreach ($input->all() as $name => $value) {
+            if (\is_string($value)) {
+                $cells[$name] = $value;
+            }
+        }
+
+        return DepthsDraft::typed($cells, $this->unit($input));
+    }
+
+    /** @param InputBag<bool|float|int|string>|InputBag<string> $input */
+    private function unit(InputBag $input): string
+    {
+        $unit = $input->getString('unit', 'feet');
+
+        return \in_array($unit, DepthsDraft::UNITS, true) ? $unit : throw InvalidValue::notOneOf('unit', $unit, DepthsDraft::UNITS);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Field;
+
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Plan\PlanReader;
+use FoxCorner\App\Plan\RangeSummaries;
+use FoxCorner\App\Plan\RunTables;
+use FoxCorner\App\Shared\Drawing\FieldDrawing;
+use FoxCorner\App\Shared\Drawing\Window;
+use FoxCorner\Core\InvalidValue;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Two ways to stand in one situation, side by side: who stands elsewhere, what each gets and costs. */
+final class ComparePage extends AbstractController
+{
+    public function __construct(private readonly PlanReader $plans, private readonly RangeSummaries $ranges, private readonly RunTables $tables)
+    {
+    }
+
+    #[Route('/{team}/field/{situation}/compare', name: 'compare', methods: ['GET'])]
+    public function show(Membership $membership, string $situation, Request $request): Response
+    {
+        $address = SituationAddress::read($situation, $request->query, $this->plans->context($membership->team, $request->query));
+        $wanted = $request->query->getString('against', Against::Normal->value);
+        $against = Against::tryFrom($wanted) ?? throw InvalidValue::notOneOf('against', $wanted, array_column(Against::cases(), 'value'));
+        $read = $this->plans->read($membership->team, $address->situation, $address->context, null, $address->moved);
+        $other = $read->plan->standing($against->alignment($read->plan->state, $read->book));
+        $cost = $this->tables->cost($membership->team, $address->context);
+        $rules = $membership->team->rules();
+
+        return $this->render('field/compare.html.twig', [
+            'address' => $address, 'rules' => $rules, 'against' => $against, 'book' => $read->book,
+            'sides' => [['name' => [] === $address->moved ? 'The plan' : 'As tried', 'plan' => $read->plan, 'range' => $this->ranges->of($read->plan, $cost)], ['name' => $against->label($read->book), 'plan' => $other, 'range' => $this->ranges->of($other, $cost)]],
+            'drawing' => new FieldDrawing($rules, Window::infield($rules)),
+        ]);
+    }
+}

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Opponents;
+
+use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Shared\Csv\CsvRow;
+use FoxCorner\App\Shared\Csv\CsvTable;
+use FoxCorner\App\Shared\Csv\RowProblem;
+use FoxCorner\Core\InvalidValue;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** The teams we play, and what we know of their batters and runners. */
+final class OpponentsPage extends AbstractController
+{
+    /** Empty lines at the end of the table. */
+    private const ROOM = 3;
+
+    public function __construct(private readonly OpponentRepository $opponents, private readonly EntityManagerInterface $entities, private readonly BatterCsv $csv)
+    {
+    }
+
+    #[Route('/{team}/team/opponents', name: 'opponents', methods: ['GET'])]
+    public function list(Membership $membership): Response
+    {
+        return $this->render('opponents/list.html.twig', ['opponents' => $this->opponents->of($membership->team), 'typed' => '', 'problem' => null]);
+    }
+
+    #[Route('/{team}/team/opponents', name: 'add_opponent', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
+    public function add(Membership $membership, Request $request): Response
+    {
+        $membership->mustBeAbleToChange();
+        $typed = $request->request->getString('name');
+        try {
+            $opponent = new Opponent($membership->team, $typed);
+        } catch (InvalidValue $problem) {
+            return $this->render('opponents/list.html.twig', ['opponents' => $this->opponents->of($membership->team), 'typed' => $typed, 'problem' => $problem], new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY));
+        }
+        $this->entities->persist($opponent);
+        $this->entities->flush();
+
+        return $this->redirectToRoute('opponent', ['team' => $membership->team->id(), 'opponent' => $opponent->id()], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/{team}/team/opponents/{opponent}', name: 'opponent', methods: ['GET'])]
+    public function show(Membership $membership, string $opponent): Response
+    {
+        $found = $this->find($membership, $opponent);
+
+        return $this->page($found, array_map(static fn(OpponentBatter $batter): array => self::cells($batter->scouted()), $found->batters()), []);
+    }
+
+    #[Route('/{team}/team/opponents/{opponent}', name: 'save_opponent', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
+    public function save(Membership $membership, string $opponent, Request $request): Response
+    {
+        $membership->mustBeAbleToChange();
+        $found = $this->find($membership, $opponent);
+        $pasted = $request->request->getString('text');
+        if ('' !== trim($pasted)) {
+            return $this->look($found, $pasted);
+        }
+        $rows = self::typed($request);
+        [$batters, $problems] = $this->csv->make(array_map(static fn(int $index, array $cells): CsvRow => new CsvRow($index + 1, $cells, true), array_keys($rows), $rows));
+        if ($found->version() !== $request->request->getInt('seen')) {
+            $problems[] = new RowProblem(0, '', 'Somebody else has changed this list since you opened it; what you typed is still here', 'open it again and compare');
+        }
+        try {
+            $found->rename($request->request->getString('name'));
+        } catch (InvalidValue $problem) {
+            $problems[] = new RowProblem(0, 'team', $problem->wrong, $problem->allowed);
+        }
+        if ([] !== $problems) {
+            return $this->page($found, $rows, $problems);
+        }
+        $found->bats($batters);
+        $this->entities->flush();
+        $this->addFlash('done', \sprintf('%s: %d batters saved.', $found->name(), \count($batters)));
+
+        return $this->redirectToRoute('opponent', ['team' => $membership->team->id(), 'opponent' => $found->id()], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/{team}/team/opponents/{opponent}/remove', name: 'remove_opponent', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
+    public function remove(Membership $membership, string $opponent): Response
+    {
+        $membership->mustBeAbleToChange();
+        $found = $this->find($membership, $opponent);
+        $this->entities->remove($found);
+        $this->entities->flush();
+        $this->addFlash('done', $found->name().' is off the list.');
+
+        return $this->redirectToRoute('opponents', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/{team}/team/opponents/{opponent}/batters.csv', name: 'export_batters', methods: ['GET'])]
+    public function out(Membership $membership, string $opponent): Response
+    {
+        $batters = array_map(static fn(OpponentBatter $batter): ScoutedBatter => $batter->scouted(), $this->find($membership, $opponent)->batters());
+
+        return new Response($this->csv->write($batters), headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="batters.csv"']);
+    }
+
+    /** What was pasted goes into the table, where it is looked at before it is saved. */
+    private function look(Opponent $opponent, string $pasted): Response
+    {
+        [$batters, $problems] = $this->csv->read($pasted);
+        if ([] !== $problems) {
+            return $this->page($opponent, array_map(static fn(OpponentBatter $batter): array => self::cells($batter->scouted()), $opponent->batters()), $problems, CsvTable::unicode($pasted));
+        }
+        $this->addFlash('done', \sprintf('%d batters are in the table, nothing is saved yet.', \count($batters)));
+
+        return $this->page($opponent, array_map(self::cells(...), $batters), []);
+    }
+
+    /**
+     * @param list<array<string, string|null>> $rows     cells by column
+     * @param list<RowProblem>                 $problems
+     */
+    private function page(Opponent $opponent, array $rows, array $problems, string $pasted = ''): Response
+    {
+        return $this->render('opponents/show.html.twig', [
+            'opponent' => $opponent, 'rows' => [...$rows, ...array_fill(0, self::ROOM, array_fill_keys(BatterCsv::COLUMNS, ''))], 'problems' => $problems, 'pasted' => $pasted,
+        ], new Response(status: [] === $problems ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+
+    private function find(Membership $membership, string $opponent): Opponent
+    {
+        return $this->opponents->inTeam($membership->team, $opponent) ?? throw $this->createNotFoundException();
+    }
+
+    /** @return array<string, string> */
+    private static function cells(ScoutedBatter $batter): array
+    {
+        $flag = static fn(bool $is): string => $is ? 'yes' : '';
+
+        return [
+            'number' => (string) $batter->number, 'name' => $batter->name, 'order' => (string) $batter->place, 'bats' => $batter->bats->value, 'home_to_first_s' => (string) $batter->homeToFirst,
+            'tendency' => $batter->tendency->value, 'power' => $flag($batter->power), 'bunts' => $flag($batter->bunts), 'goes' => $flag($batter->goes),
+        ];
+    }
+
+    /** @return list<array<string, string|null>> the lines of the table in which something was typed */
+    private static function typed(Request $request): array
+    {
+        $rows = [];
+        foreach ($request->request->all('row') as $row) {
+            $cells = [];
+            foreach (BatterCsv::COLUMNS as $column) {
+                $cell = \is_array($row) ? $row[$column] ?? '' : '';
+                $cells[$column] = \is_string($cell) ? $cell : '';
+            }
+            if ('' !== trim($cells['number'].$cells['name'])) {
+                $rows[] = $cells;
+            }
+        }
+
+        return $rows;
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Rules;
+
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Plan\ChangedMeanwhile;
+use FoxCorner\App\Plan\Fingerprint;
+use FoxCorner\App\Plan\PlanDrafts;
+use FoxCorner\App\Shared\ProblemOnForm;
+use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Rule\AlignmentRule;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Plan\PlanBook;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Uid\Uuid;
+
+/** Adds a rule, or changes one. */
+final class EditRule extends AbstractController
+{
+    /** The form's fields by the core's names, where they differ. */
+    private const FIELDS = ['last innings' => 'lastInnings', 'score' => 'leadTo', 'steps toward the pull side' => 'towardPull'];
+
+    public function __construct(private readonly PlanDrafts $drafts)
+    {
+    }
+
+    #[Route('/{team}/situations/rules/new', name: 'new_rule', methods: ['GET', 'POST'], priority: 1)]
+    public function add(Membership $membership, Request $request): Response
+    {
+        return $this->edit($membership, $this->drafts->of($membership->team), null, $request);
+    }
+
+    #[Route('/{team}/situations/rules/{rule}', name: 'edit_rule', methods: ['GET', 'POST'])]
+    public function change(Membership $membership, string $rule, Request $request): Response
+    {
+        $book = $this->drafts->of($membership->team);
+
+        return $this->edit($membership, $book, $book->rule($rule) ?? throw $this->createNotFoundException(), $request);
+    }
+
+    private function edit(Membership $membership, PlanBook $book, ?AlignmentRule $rule, Request $request): Response
+    {
+        $membership->mustBeAbleToChange();
+        $form = $this->createForm(RuleForm::class, null === $rule ? new RuleDraft() : RuleDraft::of($rule, Fingerprint::of($rule)), ['word' => static fn(NamedDepth $depth): string => $book->depths->word($depth)]);
+        $form->handleRequest($request);
+        if ($form->isSubmitted() && $form->isValid() && $this->write($membership, $form, $rule)) {
+            return $this->redirectToRoute('rules', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
+        }
+
+        return $this->render('rules/edit.html.twig', ['form' => $form, 'rule' => $rule]);
+    }
+
+    /** @param FormInterface<RuleDraft> $form */
+    private function write(Membership $membership, FormInterface $form, ?AlignmentRule $rule): bool
+    {
+        $draft = $form->getData();
+        try {
+            $changed = $draft->toRule($rule->id ?? Uuid::v7()->toRfc4122());
+            $this->drafts->change($membership, $changed->name.(null === $rule ? ' added' : ' changed'), static function (PlanBook $book) use ($changed, $draft, $rule): PlanBook {
+                $now = $book->rule($changed->id);
+                if (null !== $rule && (null === $now || Fingerprint::of($now) !== $draft->seen)) {
+                    throw ChangedMeanwhile::by(null);
+                }
+
+                return $book->withRule($changed);
+            });
+        } catch (InvalidValue $problem) {
+            ProblemOnForm::show($form, $problem, self::FIELDS);
+
+            return false;
+        } catch (ChangedMeanwhile) {
+            ProblemOnForm::show($form, InvalidValue::because('rule', 'somebody else has changed it since you opened the form; what you typed is still here', 'open the rule again and compare'));
+
+            return false;
+        }
+        $this->addFlash('done', $changed->name.' is saved.');
+
+        return true;
+    }
+}

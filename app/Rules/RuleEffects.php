@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Rules;
+
+use FoxCorner\Core\Alignment\Rule\AlignmentRule;
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\Batter;
+use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Game\Count;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Half;
+use FoxCorner\Core\Game\Pitching;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Runs\RunChain;
+
+/** In how many of the 24 situations each rule speaks: in the base plan, and at all. */
+final class RuleEffects
+{
+    /** @return array<string, array{base: int, ever: bool}> by the rule's id */
+    public function of(RuleSet $rules, PlanBook $book): array
+    {
+        $effects = [];
+        foreach ($book->rules as $rule) {
+            $effects[$rule->id] = ['base' => \count($this->where($rule, $rules, Context::ordinary())), 'ever' => $this->speaksAtAll($rule, $rules)];
+        }
+
+        return $effects;
+    }
+
+    private function speaksAtAll(AlignmentRule $rule, RuleSet $rules): bool
+    {
+        foreach ([3, $rules->innings] as $inning) {
+            foreach ([-5, -1, 0, 1, 2, 5] as $lead) {
+                foreach (BatterType::cases() as $batter) {
+                    foreach (['0-0', '0-2'] as $count) {
+                        foreach (Pitching::cases() as $pitching) {
+                            if ([] !== $this->where($rule, $rules, Context::of($inning, Half::Top, $lead, Batter::ofType($batter), Count::fromKey($count), $pitching))) {
+                                return true;
+                            }
+                        }
+                    }
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Situation> */
+    private function where(AlignmentRule $rule, RuleSet $rules, Context $context): array
+    {
+        return array_values(array_filter(RunChain::situations(), static fn(Situation $situation): bool => $rule->when->holds(GameState::of($rules, $situation, $context))));
+    }
+}

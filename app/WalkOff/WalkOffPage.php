@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\WalkOff;
+
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Plan\PlanReader;
+use FoxCorner\Core\InvalidValue;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** What every player walks off, in his own paces: one line for each spot, with the situations it stands for. */
+final class WalkOffPage extends AbstractController
+{
+    public function __construct(private readonly PlanReader $plans)
+    {
+    }
+
+    #[Route('/{team}/situations/walk-off', name: 'walk_off', methods: ['GET'])]
+    public function show(Membership $membership, Request $request): Response
+    {
+        $context = $this->plans->context($membership->team, $request->query);
+        try {
+            $board = $this->plans->board($membership->team, $context);
+        } catch (InvalidValue $problem) {
+            if ('roster' !== $problem->field) {
+                throw $problem;
+            }
+
+            return $this->render('situations/no_lineup.html.twig', ['problem' => $problem, 'context' => $context]);
+        }
+
+        return $this->render('walk_off/show.html.twig', ['sheets' => WalkOffSheet::all($board), 'context' => $context]);
+    }
+}

@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\App;
+
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Plan\BookCodec;
+use FoxCorner\Core\Alignment\DepthFractions;
+use FoxCorner\Core\Alignment\DepthName;
+use FoxCorner\Core\Alignment\KeptSpot;
+use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Rule\AlignmentRule;
+use FoxCorner\Core\Alignment\Rule\ShippedRules;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\PositionGroup;
+use FoxCorner\Core\Plan\CoverageChoice;
+use FoxCorner\Core\Plan\PlanBook;
+use PHPUnit\Framework\Attributes\TestWith;
+
+/** Rules and depths are the coach's: changed, kept, undone, and never overwritten unseen. */
+final class RulesTest extends AppTestCase
+{
+    public function testARuleIsWrittenAndPlacesPeople(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/situations/rules/new');
+        $this->browser->submitForm('Save the rule', ['rule_form[name]' => 'Wall ball', 'rule_form[reason]' => 'The wall is close.', 'rule_form[depth_9]' => 'shallow', 'rule_form[steps_3]' => '2']);
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('table', 'Wall ball Always 9 shallow; 3 2 steps off the line');
+
+        $this->open($this->team(), '/field/none-2');
+        self::assertSelectorTextContains('body', 'The wall is close.');
+        self::assertSelectorTextContains('details', '9: Wall ball');
+    }
+
+    #[TestWith(['name', '', 'It is empty'])]
+    #[TestWith(['lastInnings', '0', '0 is too small. Allowed: 1 to 12 innings.'])]
+    #[TestWith(['towardPull', '9', '9 is too large. Allowed: -4 to 4 steps.'])]
+    #[TestWith(['leadFrom', 'much', 'This is not a whole number.'])]
+    public function testARuleThatCannotBe(string $field, string $typed, string $words): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/situations/rules/new');
+        $this->browser->submitForm('Save the rule', ["rule_form[$field]" => $typed] + ['rule_form[name]' => 'A', 'rule_form[reason]' => 'B.', 'rule_form[depth_9]' => 'shallow']);
+
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains("#rule_form_{$field}_more .field-problem", $words);
+        self::assertInputValueSame("rule_form[$field]", $typed);
+    }
+
+    public function testARuleThatMovesNobody(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/situations/rules/new');
+        $this->browser->submitForm('Save the rule', ['rule_form[name]' => 'A', 'rule_form[reason]' => 'B.']);
+
+        self::assertSelectorTextContains('.finding', 'It moves nobody. Allowed: a depth or a shade for somebody.');
+    }
+
+    public function testOffLaterUndoAndAgain(): void
+    {
+        $this->signIn();
+        $crawler = $this->open($this->team(), '/situations/rules');
+        $this->browser->submit($crawler->filter('#rule-bunt form')->last()->form());
+        $this->open($this->team(), '/field/R1-0');
+        self::assertSelectorTextContains('.call', '“Double play.”');
+        $crawler = $this->open($this->team(), '/situations/rules');
+        $this->browser->submit($crawler->filter('#rule-in form')->eq(1)->form());
+        self::assertSame(['creep', 'in'], \array_slice($this->order(), 7, 2));
+
+        $this->open($this->team(), '/situations/rules');
+        $this->browser->submitForm('Undo Infield in later');
+        self::assertSame(['in', 'creep'], \array_slice($this->order(), 7, 2));
+        $this->open($this->team(), '/situations/rules');
+        $this->browser->submitForm('Undo Bunt likely off');
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.good', 'Undone: Bunt likely off.');
+        self::assertSelectorTextContains('h1', '15 rules place everybody, as shipped');
+        $this->browser->submitForm('Do again Bunt likely off');
+        self::assertFalse($this->drafts()->of($this->team())->rule('bunt')?->isOn);
+    }
+
+    public function testAChangeAfterAnUndoEndsTheWayBack(): void
+    {
+        $this->signIn();
+        $membership = $this->membership();
+        $off = static fn(string $id): \Closure => static fn(PlanBook $book): PlanBook => $book->withRule($book->rule($id)?->switched(false) ?? self::fail('It is shipped.'));
+        $this->drafts()->change($membership, 'one', $off('bunt'));
+        self::assertSame('one', $this->drafts()->undo($this->team()));
+        $this->drafts()->change($membership, 'two', $off('in'));
+
+        self::assertNull($this->drafts()->redo($this->team()));
+        self::assertSame('two', $this->drafts()->undo($this->team()));
+        self::assertNull($this->drafts()->undo($this->team()), 'what is undone is not undone again');
+    }
+
+    public function testTwoCoachesAtOneRule(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/situations/rules/bunt');
+        $this->drafts()->change($this->membership(), 'Meanwhile', static fn(PlanBook $book): PlanBook => $book->withRule($book->rule('bunt')?->switched(false) ?? self::fail('It is shipped.')));
+        $this->browser->submitForm('Save bunt likely', ['rule_form[reason]' => 'Mine.']);
+
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('.finding', 'Somebody else has changed it');
+        self::assertInputValueSame('rule_form[reason]', 'Mine.');
+        self::assertNotSame('Mine.', $this->drafts()->of($this->team())->rule('bunt')?->reason);
+    }
+
+    public function testDepthsAreSetInPacesAndCalledByTheCoachsWord(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/situations/depths?unit=paces');
+        $this->browser->submitForm('Stand like this', ['middle_double-play_off' => '6', 'word_double-play' => 'Pinch', 'sign_double-play' => 'two fingers on the cap']);
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.good', 'Depths changed');
+        self::assertInputValueSame('middle_double-play_off', '6');
+
+        $this->open($this->team(), '/field/R1R2-1');
+        self::assertSelectorTextContains('.call', '“Pinch');
+        self::assertSelectorTextContains('tbody.tight', '15 off');
+        $this->open($this->team('Terns'), '/field/R1R2-1');
+        self::assertSelectorTextNotContains('.call', 'Pinch');
+    }
+
+    public function testADepthThatCannotBeIsSaidAtItsCell(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/situations/depths');
+        $this->browser->submitForm('Stand like this', ['middle_normal_off' => '80', 'corners_bunt_back' => 'far', 'outfield_deep_out' => '99', 'word_in' => '']);
+
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('h1', 'Not saved: 4 figures to mend');
+        self::assertInputValueSame('middle_normal_off', '80');
+        self::assertInputValueSame('corners_bunt_back', 'far');
+        self::assertSelectorTextContains('table', '133.33 is too large. Allowed: -15 to 60 % of the base path.');
+    }
+
+    public function testTheDrawingFollowsTheFormBeforeItIsSaved(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/situations/depths/drawing?unit=feet&middle_normal_off=12&middle_normal_back=9');
+        $moved = (string) $this->browser->getResponse()->getContent();
+        $this->open($this->team(), '/situations/depths/drawing?unit=feet');
+
+        self::assertNotSame((string) $this->browser->getResponse()->getContent(), $moved);
+        self::assertCount(14, $this->browser->getCrawler()->filter('.depth-mark'));
+    }
+
+    public function testABookComesBackTheSame(): void
+    {
+        $codec = new BookCodec();
+        $shipped = PlanBook::shipped(Sport::Fastpitch);
+        self::assertSame(BookCodec::NOTHING, $codec->write($shipped, Sport::Fastpitch), 'what is shipped is not written');
+        self::assertEquals($shipped, $codec->read(BookCodec::NOTHING, Sport::Fastpitch));
+
+        $book = $shipped
+            ->withRules(array_reverse(ShippedRules::all()))
+            ->withDepths($shipped->depths->withInfield(PositionGroup::Middle, NamedDepth::In, new DepthFractions(.3, -.1))->withOutfield(NamedDepth::Deep, .9)->withName(NamedDepth::In, new DepthName('Cut it', 'fist')))
+            ->withKept(Situation::fromKey('R1-0'), new KeptSpot(Position::Shortstop, NamedDepth::DoublePlay, Point::of(-20.25, 80.5), 'Wren'))
+            ->withCoverage(Situation::fromKey('R1-1'), new CoverageChoice('first-stays', 'Piet', new \DateTimeImmutable('2026-11-20T18:00:00+00:00')));
+        self::assertEquals($book, $codec->read($codec->write($book, Sport::Fastpitch), Sport::Fastpitch));
+    }
+
+    #[TestWith(['[1', 'document'])]
+    #[TestWith(['{"rules":[{"id":"a","name":"A","reason":"B","places":[{"positions":[3],"depth":"moon"}]}]}', 'depth'])]
+    #[TestWith(['{"rules":[{"id":"a","name":"A","reason":"B","places":[{"positions":[12],"depth":"in"}]}]}', 'position'])]
+    #[TestWith(['{"coverages":{"R1-0":{"coverage":"x","by":"y","at":"yesterday"}}}', 'at'])]
+    public function testADocumentThatIsNoPlan(string $document, string $field): void
+    {
+        try {
+            (new BookCodec())->read($document, Sport::Fastpitch);
+            self::fail('This is no plan.');
+        } catch (InvalidValue $problem) {
+            self::assertSame($field, $problem->field);
+        }
+    }
+
+    /** @return list<string> */
+    private function order(): array
+    {
+        return array_map(static fn(AlignmentRule $rule): string => $rule->id, $this->drafts()->of($this->team())->rules);
+    }
+
+    private function membership(): Membership
+    {
+        return $this->entities()->getRepository(Membership::class)->findOneBy(['team' => $this->team(), 'role' => 'assistant']) ?? self::fail('The demo has an assistant.');
+    }
+}
