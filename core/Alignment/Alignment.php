@@ -130,12 +130,12 @@ final readonly class Alignment
         return $this->table->word($depth);
     }
 
-    /** @return list<string> the reasons of those who do not stand straight up at their normal depth, each once */
+    /** @return list<string> the reasons of those who do not stand where the first rule puts them, each once */
     public function reasons(): array
     {
         $reasons = [];
         foreach ($this->spots as $spot) {
-            if (NamedDepth::Normal !== $spot->depth || $spot->byHand) {
+            if (null !== $spot->instead) {
                 $reasons[$spot->reason] = $spot->reason;
             }
             foreach ($spot->shades as $shade) {

@@ -39,7 +39,7 @@ final readonly class BuntOutlook
             ['quick', 1, $context->batter->is(BatterTrait::Quick) && !$context->batter->is(BatterTrait::Slaps)],
             ['top of the order', 1, $context->batter->is(BatterTrait::TopOfOrder)],
             ['a power hitter', -3, $context->batter->is(BatterTrait::Power)],
-            ['two strikes', -3, $context->count->hasTwoStrikes() && !$isBelievable],
+            ['two strikes', -4, $context->count->hasTwoStrikes() && !$isBelievable],
             ['far apart', -2, abs($context->lead) > 3],
         ];
         $present = array_filter($signs, static fn(array $sign): bool => $sign[2]);

@@ -45,7 +45,11 @@ async function everyPlace(page) {
     const practice = await page.locator('tbody a').first().getAttribute('href');
     await page.goto(`/${team}/team`);
     const player = await page.locator('tbody a').first().getAttribute('href');
-    return [`/${team}`, `/${team}/team`, player, `/${team}/team/field`, `/${team}/team/import`, `/${team}/field/R1-0`, `/${team}/field/R1-0?view=bunt`, `/${team}/field/R2-0?view=bunt`, `/${team}/situations?batter=slapper`, `/${team}/practice`, practice, `${practice}/change`, `/${team}/you`];
+    await page.goto(`/${team}/team/opponents`);
+    const opponent = await page.locator('tbody a').first().getAttribute('href');
+    const plan = ['rules', 'rules/guard', 'depths', 'walk-off'].map((part) => `/${team}/situations/${part}`);
+    const more = [`/${team}/team/lineup`, `/${team}/team/opponents`, opponent, `/${team}/team/runs`, `/${team}/team/stopwatch`, `/${team}/field/R3-1/compare?against=in`, `/${team}/field/none-0?view=air`];
+    return [...plan, ...more, `/${team}`, `/${team}/team`, player, `/${team}/team/field`, `/${team}/team/import`, `/${team}/field/R1-0`, `/${team}/field/R1-0?view=bunt`, `/${team}/field/R2-0?view=bunt`, `/${team}/situations?batter=slapper`, `/${team}/practice`, practice, `${practice}/change`, `/${team}/you`];
 }
 
 for (const [device, size, theme] of [['laptop', { width: 1280, height: 800 }, 'day'], ['phone', { width: 390, height: 844 }, 'night']]) {

@@ -1,0 +1,132 @@
+import { expect, signIn, test } from './fox.mjs';
+
+/** Gives the team the plan back as it was: every step of a test is undone. */
+async function undo(page, team, times) {
+    for (let done = 0; done < times; ++done) {
+        await page.goto(`/${team}/situations/rules`);
+        await page.getByRole('button', { name: /^Undo/ }).click();
+        await expect(page.locator('.good')).toContainText('Undone');
+    }
+}
+
+test('a rule is written, places people, explains itself and is undone', async ({ page }) => {
+    const team = await signIn(page);
+    await page.getByRole('link', { name: 'Situations', exact: true }).click();
+    await page.getByRole('link', { name: 'Rules', exact: true }).click();
+    await page.getByRole('link', { name: 'Write a rule' }).click();
+    await page.getByLabel('Name').fill('Short wall');
+    await page.getByLabel('Why, as you tell the players').fill('The wall is close: come in.');
+    await page.getByLabel('9 Right field').selectOption('shallow');
+    await page.getByRole('button', { name: 'Save the rule' }).click();
+    await expect(page.locator('.good')).toHaveText('Short wall is saved.');
+
+    await page.goto(`/${team}/field/none-2`);
+    await expect(page.locator('main')).toContainText('The wall is close: come in.');
+    await page.getByText('Which rule decides').click();
+    await expect(page.locator('details')).toContainText('9: Short wall');
+    await undo(page, team, 1);
+    await expect(page.locator('tbody').first()).not.toContainText('Short wall');
+});
+
+test('depths are drawn while they are typed, and called by the coach’s word', async ({ page }) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/situations/depths`);
+    const where = () => page.locator('.depth-mark').nth(3).getAttribute('transform');
+    const before = await where();
+    await page.getByLabel('middle, Normal, off, feet').fill('14');
+    await expect.poll(where).not.toBe(before);
+    await page.getByLabel('Your word for double play').fill('Pinch');
+    await page.getByLabel('Your sign for double play').fill('hand on cap');
+    await page.getByRole('button', { name: 'Stand like this' }).click();
+    await expect(page.locator('.good')).toContainText('Depths changed');
+    await page.goto(`/${team}/situations`);
+    await expect(page.locator('.board')).toContainText('Pinch, corners in');
+    await undo(page, team, 1);
+});
+
+test('tried moves are undone and done again, by button and by key', async ({ page }) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/field/none-1`);
+    const short = page.locator('[data-spot="6"]');
+    for (const count of [1, 2]) {
+        await short.focus();
+        await page.keyboard.press('ArrowLeft');
+        await expect(page).toHaveURL(/moved=6%3A/);
+        await expect.poll(() => page.evaluate(() => JSON.parse(sessionStorage.getItem(`tries ${location.pathname}`)).at)).toBe(count);
+    }
+    const twice = page.url();
+    await page.getByRole('button', { name: 'Undo the move' }).click();
+    await expect(page).not.toHaveURL(twice);
+    await page.locator('body').press('z');
+    await expect(page).not.toHaveURL(/moved=/);
+    await expect(page.getByRole('button', { name: 'Undo the move' })).toBeDisabled();
+    await page.locator('body').press('y');
+    await expect(page).toHaveURL(/moved=6%3A/);
+    await page.getByRole('button', { name: 'Move again' }).click();
+    await expect(page).toHaveURL(twice);
+});
+
+test('an outfielder is moved too, and several are moved together on advice', async ({ page }) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/field/none-1`);
+    await page.locator('[data-spot="9"]').focus();
+    await page.keyboard.press('ArrowDown');
+    await expect(page).toHaveURL(/moved=9%3A/);
+    await page.goto(`/${team}/field/R1-1?score=6`);
+    await page.getByRole('button', { name: 'Several together' }).click();
+    await expect(page.locator('#improve')).toContainText(/saves [\d.]+ runs in a hundred|No step of several/);
+    await page.locator('#improve select').selectOption('3');
+    await expect(page.locator('#improve select')).toHaveValue('3');
+});
+
+test('two ways to stand are compared, and the situation stays the control', async ({ page }) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/field/R3-1`);
+    await page.getByRole('link', { name: 'Compare with standing otherwise' }).click();
+    await page.getByRole('link', { name: 'Infield in' }).click();
+    await expect(page.locator('main')).toContainText('Runs from third');
+    await page.locator('#outs').click();
+    await expect(page).toHaveURL(/R3-2\/compare\?.*against=in/);
+    await expect(page.locator('main')).not.toContainText('Runs from third');
+});
+
+test('a batter of an opponent stays from place to place', async ({ page }) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/situations`);
+    await page.getByLabel('Batter').selectOption({ label: '1. Voss, SL' });
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('batter voss');
+    await page.getByRole('link', { name: 'Field', exact: true }).click();
+    await expect(page.locator('.call')).toContainText('short halfway');
+    await expect(page.getByLabel('Batter').locator('option:checked')).toHaveText('1. Voss, SL');
+    await page.getByRole('link', { name: 'Situations', exact: true }).click();
+    await page.getByRole('link', { name: 'With findings', exact: true }).click();
+    await expect(page.locator('.cell-aside').first()).toBeVisible();
+    await expect(page.locator('.cell-findings').first()).toBeVisible();
+});
+
+test('the field is drawn as it is typed, and another rule set fills the form', async ({ page }) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/team/field`);
+    const fence = () => page.locator('#field-drawing .line-fence').getAttribute('d');
+    const before = await fence();
+    await page.getByLabel('Fence, right line').fill('230');
+    await expect.poll(fence).not.toBe(before);
+    await page.getByLabel('Pitching distance').fill('500');
+    await expect(page.locator('#field-drawing')).toContainText('Pitching distance: 500 is too large');
+    await page.getByLabel('Rule set').selectOption('baseball-80');
+    await expect(page.getByLabel('Base path', { exact: true })).toHaveValue('80');
+    await expect(page.getByLabel('Runners may leave')).toHaveValue('any time');
+});
+
+test('a pace is walked, not measured', async ({ page }) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/team/stopwatch`);
+    await page.getByLabel('Player').selectOption({ label: '15 Ibarra' });
+    await page.getByLabel('What').selectOption('pace');
+    await page.getByLabel('Paces walked').fill('10');
+    await page.getByLabel('Feet walked').fill('24');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await expect(page.locator('.good')).toHaveText('Ibarra: 2.40 ft.');
+    await page.getByRole('button', { name: 'Undo Ibarra, 2.40' }).click();
+    await expect(page.locator('.good')).toContainText('taken back');
+});
