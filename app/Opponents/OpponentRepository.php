@@ -36,6 +36,21 @@ final class OpponentRepository extends ServiceEntityRepository
         return $opponents;
     }
 
+    /** @return array<string, list<BatterChoice>> by the opponent's name, in batting order */
+    public function choices(Team $team): array
+    {
+        /** @var list<BatterChoice> $choices */
+        $choices = $this->getEntityManager()->createQuery(
+            'SELECT NEW '.BatterChoice::class.'(opponent.name, batter.id, batter.place, batter.name, batter.bats) FROM '.OpponentBatter::class.' batter JOIN batter.opponent opponent WHERE opponent.team = :team ORDER BY opponent.name, batter.place, batter.number',
+        )->setParameter('team', $team->id(), 'uuid')->getResult();
+        $byOpponent = [];
+        foreach ($choices as $choice) {
+            $byOpponent[$choice->opponent][] = $choice;
+        }
+
+        return $byOpponent;
+    }
+
     /** An opponent of this team; null for an id that is not one, or is another team's. */
     public function inTeam(Team $team, string $id): ?Opponent
     {

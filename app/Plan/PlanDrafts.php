@@ -63,21 +63,29 @@ final readonly class PlanDrafts
         return $this->turn($team, false);
     }
 
-    public function lastStep(Team $team): ?PlanStep
+    /** @return array{undo: StepLabel|null, redo: StepLabel|null} what would be undone, and what done again */
+    public function steps(Team $team): array
     {
-        return $this->step($team, false, 'DESC');
-    }
+        /** @var list<StepLabel> $labels the latest first */
+        $labels = $this->entities->createQuery(
+            'SELECT NEW '.StepLabel::class.'(step.words, account.name, step.at, step.undone) FROM '.PlanStep::class.' step JOIN step.by account WHERE step.team = :team ORDER BY step.id DESC',
+        )->setParameter('team', $team->id(), 'uuid')->setMaxResults(self::STEPS)->getResult();
+        $redo = null;
+        foreach ($labels as $label) {
+            if (!$label->undone) {
+                return ['undo' => $label, 'redo' => $redo];
+            }
+            $redo = $label;
+        }
 
-    public function nextStep(Team $team): ?PlanStep
-    {
-        return $this->step($team, true, 'ASC');
+        return ['undo' => null, 'redo' => $redo];
     }
 
     private function turn(Team $team, bool $undo): ?string
     {
         return $this->entities->wrapInTransaction(function () use ($team, $undo): ?string {
             $draft = $this->locked($team);
-            $step = $undo ? $this->lastStep($team) : $this->nextStep($team);
+            $step = $this->step($team, !$undo, $undo ? 'DESC' : 'ASC');
             if (null === $step || $draft->document() !== ($undo ? $step->after : $step->before)) {
                 return null;
             }

@@ -16,8 +16,7 @@ final class PlanExtension extends AbstractExtension
     public function getFunctions(): array
     {
         return [
-            new TwigFunction('last_step', $this->drafts->lastStep(...)),
-            new TwigFunction('next_step', $this->drafts->nextStep(...)),
+            new TwigFunction('plan_steps', $this->drafts->steps(...)),
             new TwigFunction('mark_of', Fingerprint::of(...)),
         ];
     }

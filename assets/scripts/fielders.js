@@ -52,5 +52,5 @@ function ask(spot) {
     const moved = drawing.dataset.moved.split(';').filter((one) => one && !one.startsWith(`${spot.dataset.spot}:`));
     const address = new URL(drawing.dataset.move, document.baseURI);
     address.searchParams.set('moved', [...moved, `${spot.dataset.spot}:${x.toFixed(1)},${(-y).toFixed(1)}`].join(';'));
-    visit(drawing, address);
+    visit(drawing, address, '#work');
 }

@@ -1,11 +1,17 @@
 // Goes to an address as a boosted link would: the page changes without a reload, and the address with it.
 import htmx from 'htmx.org/dist/htmx.esm.js';
 
-/** @param from an element of the page, beside which the link stands for a moment */
-export function visit(from, address) {
+/**
+ * @param from an element of the page, beside which the link stands for a moment
+ * @param part the only part of the page that changes, as a selector; null: all of it
+ */
+export function visit(from, address, part = null) {
     const link = document.createElement('a');
     link.href = address.href;
     link.hidden = true;
+    if (part) {
+        for (const [name, value] of Object.entries({ target: part, select: part, swap: 'outerHTML' })) link.setAttribute(`hx-${name}`, value);
+    }
     from.after(link);
     htmx.process(link);
     link.click();

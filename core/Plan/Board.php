@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan;
 
+use FoxCorner\Core\Game\Pitching;
 use FoxCorner\Core\Alignment\Alignment;
 use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\Field\RuleSet;
@@ -29,11 +30,12 @@ final readonly class Board
     public static function of(RuleSet $rules, Context $context, LevelProfile $level, Lineup $lineup, PlanBook $book, LeadOutPolicy $policy): self
     {
         $cells = [];
+        $isBase = Context::ordinary()->isSameAs($context) && Pitching::Ordinary === $context->pitching;
         foreach (Bases::cases() as $bases) {
             foreach (Outs::cases() as $outs) {
                 $situation = Situation::of($bases, $outs);
                 $plan = SituationPlan::of(GameState::of($rules, $situation, $context), $level, $lineup, $book, $policy);
-                $base = Alignment::byRules(GameState::of($rules, $situation, Context::ordinary()), $book->depths, $book->rules);
+                $base = $isBase ? $plan->byRules : Alignment::byRules(GameState::of($rules, $situation, Context::ordinary()), $book->depths, $book->rules);
                 $cells[] = new BoardCell($situation, $plan, self::changes($plan->alignment, $base));
             }
         }

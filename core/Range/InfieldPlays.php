@@ -38,6 +38,12 @@ final readonly class InfieldPlays
         $this->relay = $setting->level->motion->exchangePivot + $setting->throws->seconds($setting->rules->basePath, Speed::ofMph($setting->level->infieldArm));
     }
 
+    /** Whether somebody is at second as soon as in another alignment: what others do with a ball then stays the same. */
+    public function coversAs(self $other): bool
+    {
+        return !$this->setting->isTwoOn || $this->secondCovered === $other->secondCovered;
+    }
+
     /**
      * What the fielder makes of the ball: of first, two by way of second, and the force at the plate the one that costs least.
      *

@@ -23,8 +23,11 @@ final readonly class RangeMap
     /** Of the speeds, the level's ordinary one. */
     private const ORDINARY_SPEED = 4;
 
-    /** @param array<int, Reach> $reaches by position number */
-    private function __construct(public RangeSummary $summary, private array $reaches, private Setting $setting)
+    /**
+     * @param array<int, Reach> $reaches by position number
+     * @param list<BallFielded> $fielded by direction times speeds, in one row
+     */
+    private function __construct(public RangeSummary $summary, private array $reaches, private Setting $setting, private InfieldPlays $plays, private array $fielded)
     {
     }
 
@@ -39,52 +42,78 @@ final readonly class RangeMap
         return self::fromReaches($setting, $cast, $reaches);
     }
 
-    /** The map with one fielder somewhere else; only that one's reach is reckoned anew. */
+    /** The map with one fielder somewhere else; only his reach is reckoned anew, and the balls that change hands. */
     public function moved(Cast $cast, Position $position): self
     {
         $reaches = $this->reaches;
-        $reaches[$position->value] = Reach::of($cast->at($position), $this->setting->balls, $this->setting->level->motion);
+        if (isset($reaches[$position->value])) {
+            $reaches[$position->value] = Reach::of($cast->at($position), $this->setting->balls, $this->setting->level->motion);
+        }
 
-        return self::fromReaches($this->setting, $cast, $reaches);
+        return self::fromReaches($this->setting, $cast, $reaches, $this, $position);
+    }
+
+    /**
+     * @param array<int, Reach> $reaches
+     * @param self|null         $before  the map before one fielder moved
+     * @param Position|null     $moved   who did
+     */
+    private static function fromReaches(Setting $setting, Cast $cast, array $reaches, ?self $before = null, ?Position $moved = null): self
+    {
+        $plays = new InfieldPlays($setting, $cast);
+        $keeps = null !== $before && $plays->coversAs($before->plays);
+        $own = null === $moved ? null : $reaches[$moved->value] ?? null;
+        $fielded = [];
+        for ($index = 0; $index < GroundBalls::DIRECTIONS * GroundBalls::SPEEDS; ++$index) {
+            $old = $keeps ? $before->fielded[$index] : null;
+            // A ball stays whose it was unless he who moved had it, or now comes sooner.
+            $fielded[] = null !== $old && $old->by !== $moved && (null === $own || Reach::NEVER === $own->looks[$index] || (null !== $old->by && $own->looks[$index] >= $old->look))
+                ? $old
+                : self::play($setting, $plays, $reaches, $index);
+        }
+
+        return new self(self::summary($setting, $cast, $fielded), $reaches, $setting, $plays, $fielded);
     }
 
     /** @param array<int, Reach> $reaches */
-    private static function fromReaches(Setting $setting, Cast $cast, array $reaches): self
+    private static function play(Setting $setting, InfieldPlays $plays, array $reaches, int $index): BallFielded
+    {
+        [$by, $look] = self::first($reaches, $index);
+        if (null === $by) {
+            return new BallFielded(null, $look, 0.0, 0.0, 1.0, $setting->costs->through);
+        }
+
+        return new BallFielded($by->position, $look, ...$plays->play($by, intdiv($index, GroundBalls::SPEEDS), $index % GroundBalls::SPEEDS, $look));
+    }
+
+    /** @param list<BallFielded> $fielded */
+    private static function summary(Setting $setting, Cast $cast, array $fielded): RangeSummary
     {
         $outs = $two = $run = $cost = 0.0;
         $byDirection = $fans = [];
-        $plays = new InfieldPlays($setting, $cast);
-        $costs = $setting->costs;
         for ($direction = 0; $direction < GroundBalls::DIRECTIONS; ++$direction) {
             $weighed = $whole = 0.0;
             for ($speed = 0; $speed < GroundBalls::SPEEDS; ++$speed) {
                 $index = $direction * GroundBalls::SPEEDS + $speed;
                 $weight = $setting->balls->weights[$index];
+                $ball = $fielded[$index];
                 $whole += $weight;
-                [$by, $look] = self::first($reaches, $index);
-                if (null === $by) {
-                    $cost += $weight * $costs->through;
-                    $run += $weight;
-                    continue;
-                }
-                [$out, $double, $scores, $spent] = $plays->play($by, $direction, $speed, $look);
-                $weighed += $weight * $out;
-                $two += $weight * $double;
-                $run += $weight * $scores;
-                $cost += $weight * $spent;
-                if (self::ORDINARY_SPEED === $speed && $out >= self::HOLE_BELOW) {
-                    $fans[$by->position->value][] = [$direction, $look];
+                $weighed += $weight * $ball->out;
+                $two += $weight * $ball->two;
+                $run += $weight * $ball->thirdScores;
+                $cost += $weight * $ball->cost;
+                if (self::ORDINARY_SPEED === $speed && null !== $ball->by && $ball->out >= self::HOLE_BELOW) {
+                    $fans[$ball->by->value][] = [$direction, $ball->look];
                 }
             }
             $outs += $weighed;
             $byDirection[] = $weighed / $whole;
         }
-        $summary = new RangeSummary(
-            $outs, $setting->isTwoOn ? $two : null, $setting->isRunOn ? $run : null, $cost, $costs->unit,
+
+        return new RangeSummary(
+            $outs, $setting->isTwoOn ? $two : null, $setting->isRunOn ? $run : null, $cost, $setting->costs->unit,
             $byDirection, $setting->balls->sprays, self::holes($setting, $cast, $byDirection), array_map(static fn(array $reached): array => self::fan($setting, $reached), $fans),
         );
-
-        return new self($summary, $reaches, $setting);
     }
 
     /**

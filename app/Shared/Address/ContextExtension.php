@@ -22,7 +22,7 @@ final class ContextExtension extends AbstractExtension
     public function getFunctions(): array
     {
         return [
-            new TwigFunction('opponents_of', $this->opponents->of(...)),
+            new TwigFunction('batters_of', $this->opponents->choices(...)),
             new TwigFunction('pitchers_of', $this->pitchers(...)),
             new TwigFunction('context_of', static fn(array $query): array => array_intersect_key($query, array_flip(ContextAddress::NAMES))),
         ];
