@@ -21,7 +21,6 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Bunt\BuntGrid;
-use FoxCorner\Core\Play\LeadOutPolicy;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use FoxCorner\Core\Practice\Needs;
 use FoxCorner\Core\Practice\PracticeRequest;
@@ -37,7 +36,7 @@ final class CoreTimings
     {
         $state = GameState::of(ShippedRuleSets::get('fastpitch-43'), Situation::fromKey('R1-0'), Context::ordinary());
         $roster = array_map(static fn(int $number): RosterPlayer => new RosterPlayer("$number", "P$number", $number, [Position::ofNumber(($number - 1) % 9 + 1), Position::ofNumber($number % 9 + 1)], Traits::unknown()), range(1, 14));
-        $plan = SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose($roster), PlanBook::shipped($state->rules->sport), LeadOutPolicy::ordinary());
+        $plan = SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose($roster), PlanBook::shipped($state->rules->sport));
         $ball = BuntGrid::restingAt(30, -20, $state->rules->buntSurface());
         $report = $plan->report();
         $cost = PlayCost::inRuns(RunChain::of($plan->level->rates));
@@ -48,7 +47,7 @@ final class CoreTimings
         return [
             'one bunt play' => static fn(): mixed => $plan->play($ball),
             'one coverage audited over 15 bunts' => static fn(): mixed => $plan->report(),
-            'plan of one situation: lineup, spots, coverage' => static fn(): mixed => SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose($roster), PlanBook::shipped($state->rules->sport), LeadOutPolicy::ordinary()),
+            'plan of one situation: lineup, spots, coverage' => static fn(): mixed => SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose($roster), PlanBook::shipped($state->rules->sport)),
             'range map, 61 x 9 balls' => static fn(): mixed => $plan->range($cost),
             'best single move' => static fn(): mixed => (new Improver($map, $plan->cast, $state->rules->diamond()))->single(),
             'best joint move' => static fn(): mixed => (new Improver($map, $plan->cast, $state->rules->diamond()))->joint(),

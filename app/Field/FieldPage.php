@@ -44,7 +44,8 @@ final class FieldPage extends AbstractController
             return $this->render('field/no_lineup.html.twig', ['problem' => $problem, 'address' => $address]);
         }
         $plan = $read->plan;
-        $play = null !== $plan->coverage && View::Bunt === $address->view ? $plan->play($address->ball($rules->buntSurface())) : null;
+        $cost = $this->tables->cost($membership->team, $address->context);
+        $play = null !== $plan->coverage && View::Bunt === $address->view ? $plan->play($address->ball($rules->buntSurface()), $cost) : null;
 
         return $this->render('field/show.html.twig', [
             'address' => $address,
@@ -52,9 +53,9 @@ final class FieldPage extends AbstractController
             'plan' => $plan,
             'read' => $read,
             'drawing' => new FieldDrawing($rules, View::Bunt === $address->view ? Window::infield($rules) : Window::wholeField($rules)),
-            'reports' => View::Bunt === $address->view ? $this->reports->of($plan) : [],
+            'reports' => View::Bunt === $address->view ? $this->reports->of($plan, $cost) : [],
             'play' => $play,
-            'range' => View::Depth === $address->view ? $this->ranges->of($plan, $this->tables->cost($membership->team, $address->context)) : null,
+            'range' => View::Depth === $address->view ? $this->ranges->of($plan, $cost) : null,
             'flies' => View::Air === $address->view ? $plan->flies($address->air) : null,
             'picture' => null === $play ? null : new PlayPicture($play),
             'kinds' => null === $play ? [] : $this->kinds($play),

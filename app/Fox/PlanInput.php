@@ -24,7 +24,6 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\LeadOutPolicy;
 
 /** The fields of a question that describe a situation and a team: nine players, measured or as the level knows them. */
 final class PlanInput
@@ -41,7 +40,7 @@ final class PlanInput
 
         return SituationPlan::of(
             GameState::of($rules, Situation::fromKey($input->text('situation', 'none-0')), $context),
-            Level::from($input->text('level'))->profile(), Lineup::choose(self::nine($input)), PlanBook::shipped($rules->sport), LeadOutPolicy::ordinary(), null, self::moved($input),
+            Level::from($input->text('level'))->profile(), Lineup::choose(self::nine($input)), PlanBook::shipped($rules->sport), null, self::moved($input),
         );
     }
 

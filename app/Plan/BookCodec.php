@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
+use FoxCorner\Core\Alignment\BuntPoints;
+use FoxCorner\Core\Alignment\BuntSign;
+use FoxCorner\Core\Play\LeadOutPolicy;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Alignment\DepthFractions;
 use FoxCorner\Core\Alignment\DepthName;
@@ -39,6 +42,9 @@ final class BookCodec
             'depths' => self::writeDepths($book->depths, $shipped->depths),
             'rules' => Fingerprint::of($book->rules) === Fingerprint::of($shipped->rules) ? [] : array_map(RuleCodec::write(...), $book->rules),
             'kept' => array_filter(array_map(static fn(array $spots): array => array_map(self::writeSpot(...), $spots), $book->kept), static fn(array $spots): bool => [] !== $spots),
+            'own' => array_map(CoverageCodec::write(...), $book->own),
+            'policies' => array_map(static fn(LeadOutPolicy $policy): string => $policy->value, $book->policies),
+            'bunt_points' => $book->buntPoints->isOrdinary() ? [] : [...$book->buntPoints->all(), 'likely_at' => $book->buntPoints->likelyAt],
             'coverages' => array_map(static fn(CoverageChoice $choice): array => ['coverage' => $choice->coverage, 'by' => $choice->by, 'at' => $choice->at->format(\DATE_ATOM)], $book->coverages),
         ], static fn(array $part): bool => [] !== $part), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION);
     }
@@ -54,6 +60,9 @@ final class BookCodec
             [] === $rules ? ShippedRules::all() : $rules,
             array_map(static fn(Fields $spots): array => array_map(self::readSpot(...), $spots->items()), $fields->map('kept')),
             array_map(static fn(Fields $choice): CoverageChoice => new CoverageChoice($choice->text('coverage'), $choice->text('by'), self::moment($choice->text('at'))), $fields->map('coverages')),
+            array_map(CoverageCodec::read(...), $fields->each('own')),
+            $fields->enumMap('policies', LeadOutPolicy::class),
+            $fields->has('bunt_points') ? self::readPoints($fields->within('bunt_points')) : BuntPoints::ordinary(),
         );
     }
 
@@ -110,6 +119,16 @@ final class BookCodec
     private static function readSpot(Fields $spot): KeptSpot
     {
         return new KeptSpot(Position::ofNumber($spot->whole('position', 0)), $spot->enum('depth', NamedDepth::class), Point::of($spot->number('x_ft'), $spot->number('y_ft')), $spot->text('by'));
+    }
+
+    private static function readPoints(Fields $fields): BuntPoints
+    {
+        $points = [];
+        foreach (BuntSign::cases() as $sign) {
+            $points[$sign->value] = $fields->whole($sign->value, $sign->points());
+        }
+
+        return BuntPoints::of($points, $fields->whole('likely_at', BuntPoints::ordinary()->likelyAt));
     }
 
     private static function moment(string $text): \DateTimeImmutable

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
+use FoxCorner\Core\Play\Bunt\BuntCoverage;
+use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Plan\CoverageReport;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Coverage;
 use Symfony\Contracts\Cache\CacheInterface;
 
 /**
@@ -21,21 +22,21 @@ final readonly class CoverageReports
     }
 
     /** @return list<CoverageReport> in the order of the plan's coverages */
-    public function of(SituationPlan $plan): array
+    public function of(SituationPlan $plan, ?PlayCost $cost = null): array
     {
-        return array_map(fn(Coverage $coverage): CoverageReport => $this->on($plan, $coverage), $plan->coverages);
+        return array_map(fn(BuntCoverage $coverage): CoverageReport => $this->on($plan, $coverage, $cost), $plan->coverages);
     }
 
     /** @throws \LogicException when the situation has no coverage */
-    public function chosen(SituationPlan $plan): CoverageReport
+    public function chosen(SituationPlan $plan, ?PlayCost $cost = null): CoverageReport
     {
-        return $this->on($plan, $plan->coverage ?? throw new \LogicException('No coverage is drawn up here.'));
+        return $this->on($plan, $plan->coverage ?? throw new \LogicException('No coverage is drawn up here.'), $cost);
     }
 
-    private function on(SituationPlan $plan, Coverage $coverage): CoverageReport
+    private function on(SituationPlan $plan, BuntCoverage $coverage, ?PlayCost $cost): CoverageReport
     {
-        $key = 'report-'.hash('xxh128', serialize([$plan->state, $plan->level, $plan->cast, $plan->policy, $coverage]));
+        $key = 'report-'.hash('xxh128', serialize([$plan->state, $plan->level, $plan->cast, $plan->policy, $coverage, $cost]));
 
-        return $this->cache->get($key, static fn(): CoverageReport => $plan->reportOn($coverage));
+        return $this->cache->get($key, static fn(): CoverageReport => $plan->reportOn($coverage, $cost));
     }
 }

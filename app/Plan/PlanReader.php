@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
+use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\App\Opponents\OpponentRepository;
 use FoxCorner\App\Shared\Address\ContextAddress;
 use FoxCorner\App\Team\LineupReader;
@@ -18,7 +19,6 @@ use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Board;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\LeadOutPolicy;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /** Asks the core for a team's plan: roster, lineup, opponents and the coach's decisions come from storage. */
@@ -54,7 +54,7 @@ final readonly class PlanReader
         $context = self::against($context, $lineup);
 
         return array_map(static fn(Situation $situation): SituationPlan => SituationPlan::of(
-            GameState::of($team->rules(), $situation, $context), $team->profile(), $lineup, $book, LeadOutPolicy::ordinary(),
+            GameState::of($team->rules(), $situation, $context), $team->profile(), $lineup, $book,
         ), $situations);
     }
 
@@ -63,23 +63,24 @@ final readonly class PlanReader
     {
         $lineup = $this->lineups->today($team, $context->pitcher);
 
-        return Board::of($team->rules(), self::against($context, $lineup), $team->profile(), $lineup, $this->drafts->of($team), LeadOutPolicy::ordinary());
+        return Board::of($team->rules(), self::against($context, $lineup), $team->profile(), $lineup, $this->drafts->of($team));
     }
 
     /**
      * @param string|null       $coverage to look at instead of the chosen one
      * @param array<int, Point> $moved    fielders put somewhere by hand
+     * @param RuleSet|null      $rules    another field to look at than the team's own
      *
      * @throws InvalidValue when the roster does not make nine, or the coverage is unknown
      */
-    public function read(Team $team, Situation $situation, Context $context, ?string $coverage = null, array $moved = []): ReadPlan
+    public function read(Team $team, Situation $situation, Context $context, ?string $coverage = null, array $moved = [], ?RuleSet $rules = null): ReadPlan
     {
         $lineup = $this->lineups->today($team, $context->pitcher);
         $book = $this->drafts->of($team);
 
         return new ReadPlan(SituationPlan::of(
-            GameState::of($team->rules(), $situation, self::against($context, $lineup)),
-            $team->profile(), $lineup, $book, LeadOutPolicy::ordinary(), $coverage, $moved,
+            GameState::of($rules ?? $team->rules(), $situation, self::against($context, $lineup)),
+            $team->profile(), $lineup, $book, $coverage, $moved,
         ), $book);
     }
 

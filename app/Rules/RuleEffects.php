@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Rules;
 
+use FoxCorner\Core\Alignment\BuntPoints;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Batter;
@@ -25,20 +26,20 @@ final class RuleEffects
     {
         $effects = [];
         foreach ($book->rules as $rule) {
-            $effects[$rule->id] = ['base' => \count($this->where($rule, $rules, Context::ordinary())), 'ever' => $this->speaksAtAll($rule, $rules)];
+            $effects[$rule->id] = ['base' => \count($this->where($rule, $rules, Context::ordinary(), $book->buntPoints)), 'ever' => $this->speaksAtAll($rule, $rules, $book->buntPoints)];
         }
 
         return $effects;
     }
 
-    private function speaksAtAll(AlignmentRule $rule, RuleSet $rules): bool
+    private function speaksAtAll(AlignmentRule $rule, RuleSet $rules, BuntPoints $points): bool
     {
         foreach ([3, $rules->innings] as $inning) {
             foreach ([-5, -1, 0, 1, 2, 5] as $lead) {
                 foreach (BatterType::cases() as $batter) {
                     foreach (['0-0', '0-2'] as $count) {
                         foreach (Pitching::cases() as $pitching) {
-                            if ([] !== $this->where($rule, $rules, Context::of($inning, Half::Top, $lead, Batter::ofType($batter), Count::fromKey($count), $pitching))) {
+                            if ([] !== $this->where($rule, $rules, Context::of($inning, Half::Top, $lead, Batter::ofType($batter), Count::fromKey($count), $pitching), $points)) {
                                 return true;
                             }
                         }
@@ -51,8 +52,8 @@ final class RuleEffects
     }
 
     /** @return list<Situation> */
-    private function where(AlignmentRule $rule, RuleSet $rules, Context $context): array
+    private function where(AlignmentRule $rule, RuleSet $rules, Context $context, BuntPoints $points): array
     {
-        return array_values(array_filter(RunChain::situations(), static fn(Situation $situation): bool => $rule->when->holds(GameState::of($rules, $situation, $context))));
+        return array_values(array_filter(RunChain::situations(), static fn(Situation $situation): bool => $rule->when->holds(GameState::of($rules, $situation, $context)->weighing($points))));
     }
 }

@@ -9,12 +9,14 @@ import { moveByArrows } from './grid.js';
 import { startStopwatches } from './stopwatch.js';
 import { submitOnChange } from './context.js';
 import { rememberTries } from './tries.js';
+import { readBuntMaps } from './buntmap.js';
 
 listenForKeys(document);
 listenForGround(document);
 submitOnChange(document);
 moveByArrows(document);
 moveFielders(document);
+readBuntMaps(document);
 function settle(part) {
     startClocks(part);
     placeNames(document);

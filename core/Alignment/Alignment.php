@@ -91,6 +91,18 @@ final readonly class Alignment
         return new self($spots, $this->table);
     }
 
+    /** @param array<int, NamedDepth> $depths by position number; those stand straight up at that depth */
+    public function atDepths(array $depths, RuleSet $rules, string $reason): self
+    {
+        $spots = $this->spots;
+        foreach ($depths as $number => $depth) {
+            $position = Position::ofNumber($number);
+            $spots[$number] = new Spot($position, self::place($position, $depth, $this->table, $rules, []), $depth, $reason, $spots[$number]->depth, 'Coverage');
+        }
+
+        return new self($spots, $this->table);
+    }
+
     public function spot(Position $position): Spot
     {
         return $this->spots[$position->value];

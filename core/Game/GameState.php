@@ -4,19 +4,26 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Game;
 
+use FoxCorner\Core\Alignment\BuntPoints;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 
 /** All that a rule of the plan may look at: the situation, what surrounds it, and what is played. */
 final readonly class GameState
 {
-    private function __construct(public RuleSet $rules, public Situation $situation, public Context $context)
+    private function __construct(public RuleSet $rules, public Situation $situation, public Context $context, public BuntPoints $buntPoints)
     {
     }
 
     public static function of(RuleSet $rules, Situation $situation, Context $context): self
     {
-        return new self($rules, $situation, $context);
+        return new self($rules, $situation, $context, BuntPoints::ordinary());
+    }
+
+    /** The same, with a team's own weights for the signs of a bunt. */
+    public function weighing(BuntPoints $points): self
+    {
+        return new self($this->rules, $this->situation, $this->context, $points);
     }
 
     /** Whether the first baseman stays with a runner who may lead: first occupied, second free. */

@@ -42,6 +42,8 @@ final readonly class MotionProfile
      * @param float $leadAtContact        ft off the base at contact where leads are allowed, the secondary lead included (ours)
      * @param float $leadOnRelease        ft off the base at contact where the runner leaves on release (ours)
      * @param float $movingLead           s that a runner on third gains because his secondary lead already moves toward home (ours)
+     * @param float $turnThrow            s lost by a fielder at full speed who stops and throws back the way he came (ours)
+     * @param float $earlyStart           s before contact at which those leave who go with the pitch (ours)
      * @param float $leadOnArrival        ft off the base at contact where the runner leaves when the pitch arrives (ours)
      */
     public function __construct(
@@ -76,6 +78,8 @@ final readonly class MotionProfile
         public float $leadOnRelease = 9.0,
         public float $leadOnArrival = 3.0,
         public float $movingLead = 0.25,
+        public float $turnThrow = 0.45,
+        public float $earlyStart = 0.45,
     ) {
     }
 }

@@ -25,6 +25,28 @@ enum Position: int
         return self::tryFrom($number) ?? throw InvalidValue::because('position', "$number is no position", '1 to 9');
     }
 
+    /**
+     * @param list<self> $positions
+     *
+     * @return list<int>
+     */
+    public static function numbers(array $positions): array
+    {
+        return array_map(static fn(self $position): int => $position->value, $positions);
+    }
+
+    /**
+     * @param list<int> $numbers
+     *
+     * @return list<self>
+     *
+     * @throws InvalidValue when one of them is not 1 to 9
+     */
+    public static function ofNumbers(array $numbers): array
+    {
+        return array_map(self::ofNumber(...), $numbers);
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -16,7 +16,6 @@ use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\LevelProfile;
 use FoxCorner\Core\People\Lineup;
-use FoxCorner\Core\Play\LeadOutPolicy;
 
 /** The plan of all 24 situations for one context, each beside the base plan. */
 final readonly class Board
@@ -27,15 +26,15 @@ final readonly class Board
     }
 
     /** @throws InvalidValue when the rules place somebody nowhere */
-    public static function of(RuleSet $rules, Context $context, LevelProfile $level, Lineup $lineup, PlanBook $book, LeadOutPolicy $policy): self
+    public static function of(RuleSet $rules, Context $context, LevelProfile $level, Lineup $lineup, PlanBook $book): self
     {
         $cells = [];
         $isBase = Context::ordinary()->isSameAs($context) && Pitching::Ordinary === $context->pitching;
         foreach (Bases::cases() as $bases) {
             foreach (Outs::cases() as $outs) {
                 $situation = Situation::of($bases, $outs);
-                $plan = SituationPlan::of(GameState::of($rules, $situation, $context), $level, $lineup, $book, $policy);
-                $base = $isBase ? $plan->byRules : Alignment::byRules(GameState::of($rules, $situation, Context::ordinary()), $book->depths, $book->rules);
+                $plan = SituationPlan::of(GameState::of($rules, $situation, $context), $level, $lineup, $book);
+                $base = $isBase ? $plan->byRules : Alignment::byRules(GameState::of($rules, $situation, Context::ordinary())->weighing($book->buntPoints), $book->depths, $book->rules);
                 $cells[] = new BoardCell($situation, $plan, self::changes($plan->alignment, $base));
             }
         }

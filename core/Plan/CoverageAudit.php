@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan;
 
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Play\LeadOutPolicy;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Plan\Check\PlayCheck;
 use FoxCorner\Core\Play\PlayFamily;
@@ -22,10 +24,14 @@ final readonly class CoverageAudit
     {
         $worst = $counts = $skills = [];
         $outs = $leadOuts = 0.0;
+        $policies = [];
         foreach ($balls as $ball) {
             $play = $this->family->run($question->withBall($ball));
             $outs += $play->called->chance;
-            $leadOuts += $play->called === $play->options[0] ? 1 : 0;
+            $leadOuts += $play->called === $play->options[0] && Base::First !== $play->called->base ? 1 : 0;
+            foreach (null === $question->cost ? [] : LeadOutPolicy::cases() as $policy) {
+                $policies[$policy->value] = ($policies[$policy->value] ?? 0.0) + ($policy->choose($play->options)->cost ?? 0.0) / \count($balls);
+            }
             foreach ($play->moves as $number => $move) {
                 foreach ($move->jobs as $job) {
                     $skills[$number][$job->skill()] = ($skills[$number][$job->skill()] ?? 0) + 1;
@@ -44,6 +50,6 @@ final readonly class CoverageAudit
         $findings = array_map(static fn(string $identity, Finding $finding): AuditedFinding => new AuditedFinding($finding, $counts[$identity], \count($balls)), array_keys($worst), $worst);
         usort($findings, static fn(AuditedFinding $a, AuditedFinding $b): int => $b->rank() <=> $a->rank());
 
-        return new CoverageReport($question->coverage, $findings, $outs / \count($balls), $leadOuts / \count($balls), $skills);
+        return new CoverageReport($question->coverage, $findings, $outs / \count($balls), $leadOuts / \count($balls), $skills, $policies);
     }
 }

@@ -13,6 +13,7 @@ final readonly class CoverageReport
      * @param list<AuditedFinding>           $findings     worst first
      * @param float                          $outsPerBunt  0 to 1
      * @param float                          $leadOutShare of the balls, 0 to 1, on which the lead out is called
+     * @param array<string, float>           $costs        of an average bunt by the policy's value; empty when nothing was asked of cost
      * @param array<int, array<string, int>> $skills       how often each position needs each skill, by number
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class CoverageReport
         public float $outsPerBunt,
         public float $leadOutShare,
         public array $skills,
+        public array $costs = [],
     ) {
     }
 

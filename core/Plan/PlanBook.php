@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan;
 
+use FoxCorner\Core\Alignment\BuntPoints;
+use FoxCorner\Core\Play\Bunt\BuntCoverage;
+use FoxCorner\Core\Play\LeadOutPolicy;
 use FoxCorner\Core\Alignment\ByHand;
 use FoxCorner\Core\Alignment\DepthTable;
 use FoxCorner\Core\Alignment\KeptSpot;
@@ -20,8 +23,10 @@ final readonly class PlanBook
      * @param list<AlignmentRule>           $rules
      * @param array<string, list<KeptSpot>> $kept      by the situation's key
      * @param array<string, CoverageChoice> $coverages by the situation's key
+     * @param list<BuntCoverage>            $own       coverages that the team has drawn up itself
+     * @param array<string, LeadOutPolicy>  $policies  by the situation's key
      */
-    public function __construct(public DepthTable $depths, public array $rules, public array $kept, public array $coverages)
+    public function __construct(public DepthTable $depths, public array $rules, public array $kept, public array $coverages, public array $own = [], public array $policies = [], public BuntPoints $buntPoints = new BuntPoints())
     {
     }
 
@@ -42,6 +47,22 @@ final readonly class PlanBook
         return $this->coverages[$situation->key()] ?? null;
     }
 
+    public function policy(Situation $situation): LeadOutPolicy
+    {
+        return $this->policies[$situation->key()] ?? LeadOutPolicy::ordinary();
+    }
+
+    public function ownCoverage(string $key): ?BuntCoverage
+    {
+        foreach ($this->own as $coverage) {
+            if ($coverage->key() === $key) {
+                return $coverage;
+            }
+        }
+
+        return null;
+    }
+
     public function rule(string $id): ?AlignmentRule
     {
         foreach ($this->rules as $rule) {
@@ -55,13 +76,13 @@ final readonly class PlanBook
 
     public function withDepths(DepthTable $depths): self
     {
-        return new self($depths, $this->rules, $this->kept, $this->coverages);
+        return new self($depths, $this->rules, $this->kept, $this->coverages, $this->own, $this->policies, $this->buntPoints);
     }
 
     /** @param list<AlignmentRule> $rules */
     public function withRules(array $rules): self
     {
-        return new self($this->depths, $rules, $this->kept, $this->coverages);
+        return new self($this->depths, $rules, $this->kept, $this->coverages, $this->own, $this->policies, $this->buntPoints);
     }
 
     /** Changes the rule of the same id, or adds it at the end. */
@@ -101,16 +122,39 @@ final readonly class PlanBook
         }
         ksort($own);
 
-        return new self($this->depths, $this->rules, [...$this->kept, $situation->key() => array_values($own)], $this->coverages);
+        return new self($this->depths, $this->rules, [...$this->kept, $situation->key() => array_values($own)], $this->coverages, $this->own, $this->policies, $this->buntPoints);
     }
 
     public function withoutKept(Situation $situation): self
     {
-        return new self($this->depths, $this->rules, array_diff_key($this->kept, [$situation->key() => true]), $this->coverages);
+        return new self($this->depths, $this->rules, array_diff_key($this->kept, [$situation->key() => true]), $this->coverages, $this->own, $this->policies, $this->buntPoints);
     }
 
     public function withCoverage(Situation $situation, CoverageChoice $choice): self
     {
-        return new self($this->depths, $this->rules, $this->kept, [...$this->coverages, $situation->key() => $choice]);
+        return new self($this->depths, $this->rules, $this->kept, [...$this->coverages, $situation->key() => $choice], $this->own, $this->policies, $this->buntPoints);
+    }
+
+    public function withPolicy(Situation $situation, LeadOutPolicy $policy): self
+    {
+        return new self($this->depths, $this->rules, $this->kept, $this->coverages, $this->own, [...$this->policies, $situation->key() => $policy], $this->buntPoints);
+    }
+
+    /** Changes the team's own coverage of the same key, or adds it. */
+    public function withOwnCoverage(BuntCoverage $coverage): self
+    {
+        $own = array_map(static fn(BuntCoverage $old): BuntCoverage => $old->key() === $coverage->key() ? $coverage : $old, $this->own);
+
+        return new self($this->depths, $this->rules, $this->kept, $this->coverages, null === $this->ownCoverage($coverage->key()) ? [...$own, $coverage] : $own, $this->policies, $this->buntPoints);
+    }
+
+    public function withoutOwnCoverage(string $key): self
+    {
+        return new self($this->depths, $this->rules, $this->kept, $this->coverages, array_values(array_filter($this->own, static fn(BuntCoverage $coverage): bool => $coverage->key() !== $key)), $this->policies, $this->buntPoints);
+    }
+
+    public function withBuntPoints(BuntPoints $points): self
+    {
+        return new self($this->depths, $this->rules, $this->kept, $this->coverages, $this->own, $this->policies, $points);
     }
 }

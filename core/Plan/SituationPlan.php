@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan;
 
+use FoxCorner\Core\Play\Bunt\BuntCoverage;
+use FoxCorner\Core\Play\Bunt\BuntMap;
 use FoxCorner\Core\Plan\Check\AlignmentCheck;
 use FoxCorner\Core\Range\Fly\FlyKind;
 use FoxCorner\Core\Range\Fly\FlyMap;
@@ -29,7 +31,7 @@ use FoxCorner\Core\Range\ReactionCaution;
 /** The plan for one situation: who plays, where they stand, which bunt coverage is on. */
 final readonly class SituationPlan
 {
-    /** @param list<Coverage> $coverages to choose from; empty when no bunt coverage is drawn up for the situation */
+    /** @param list<BuntCoverage> $coverages to choose from; empty when no bunt coverage is drawn up for the situation */
     private function __construct(
         public GameState $state,
         public LevelProfile $level,
@@ -38,7 +40,7 @@ final readonly class SituationPlan
         public Alignment $alignment,
         public Cast $cast,
         public array $coverages,
-        public ?Coverage $coverage,
+        public ?BuntCoverage $coverage,
         public LeadOutPolicy $policy,
     ) {
     }
@@ -49,17 +51,19 @@ final readonly class SituationPlan
      *
      * @throws InvalidValue when the coverage is not one of the situation's, or the rules place somebody nowhere
      */
-    public static function of(GameState $state, LevelProfile $level, Lineup $lineup, PlanBook $book, LeadOutPolicy $policy, ?string $coverage = null, array $tried = []): self
+    public static function of(GameState $state, LevelProfile $level, Lineup $lineup, PlanBook $book, ?string $coverage = null, array $tried = []): self
     {
+        $state = $state->weighing($book->buntPoints);
         $byRules = Alignment::byRules($state, $book->depths, $book->rules);
         $alignment = $book->byHand($state->situation, $tried)->applyTo($byRules, $state->rules);
-        $coverages = (new BuntFamily())->coverages($state->rules, $state->situation);
+        $bunts = new BuntFamily($book->own);
+        $coverages = $bunts->coverages($state->rules, $state->situation);
         $chosen = null === $coverage ? self::find($coverages, $book->coverage($state->situation)?->coverage) ?? $coverages[0] ?? null : self::find($coverages, $coverage);
         if (null !== $coverage && null === $chosen) {
-            throw InvalidValue::notOneOf('coverage', $coverage, array_map(static fn(Coverage $one): string => $one->key(), $coverages));
+            throw InvalidValue::notOneOf('coverage', $coverage, array_map(static fn(BuntCoverage $one): string => $one->key(), $coverages));
         }
 
-        return new self($state, $level, $lineup, $byRules, $alignment, Cast::of($lineup, $alignment, $state->rules, $level), $coverages, $chosen, $policy);
+        return new self($state, $level, $lineup, $byRules, $alignment, Cast::of($lineup, $alignment, $state->rules, $level), $coverages, $chosen, $book->policy($state->situation));
     }
 
     /** The same nine and the same situation, standing otherwise. */
@@ -71,24 +75,32 @@ final readonly class SituationPlan
     /**
      * Runs one bunt against the chosen coverage.
      *
+     * @param PlayCost|null $cost what plays cost, where the decision is to be valued
+     *
      * @throws \LogicException when the situation has no coverage
      */
-    public function play(RollingBall $ball): Timeline
+    public function play(RollingBall $ball, ?PlayCost $cost = null): Timeline
     {
-        return (new BuntFamily())->run($this->question($this->chosen(), $ball));
+        return (new BuntFamily())->run($this->question($this->chosen(), $ball, $cost));
     }
 
     /** @throws \LogicException when the situation has no coverage */
-    public function report(): CoverageReport
+    public function report(?PlayCost $cost = null): CoverageReport
     {
-        return $this->reportOn($this->chosen());
+        return $this->reportOn($this->chosen(), $cost);
     }
 
-    public function reportOn(Coverage $coverage): CoverageReport
+    public function reportOn(BuntCoverage $coverage, ?PlayCost $cost = null): CoverageReport
     {
         $balls = BuntGrid::balls($this->state->rules->buntSurface());
 
-        return (new CoverageAudit(new BuntFamily(), ShippedChecks::all()))->of($this->question($coverage, $balls[0]), $balls);
+        return (new CoverageAudit(new BuntFamily(), ShippedChecks::all()))->of($this->question($coverage, $balls[0], $cost), $balls);
+    }
+
+    /** Where a bunt beats a coverage. */
+    public function buntMap(BuntCoverage $coverage, ?PlayCost $cost = null): BuntMap
+    {
+        return BuntMap::of($this->question($coverage, BuntGrid::restingAt(30.0, 0.0, $this->state->rules->buntSurface()), $cost), $coverage);
     }
 
     /** @return list<Finding> faults of where they stand */
@@ -115,18 +127,28 @@ final readonly class SituationPlan
         return RangeMap::of($this->state, $this->level, $this->cast, $cost);
     }
 
-    private function chosen(): Coverage
+    private function chosen(): BuntCoverage
     {
         return $this->coverage ?? throw new \LogicException('No coverage is drawn up for '.$this->state->situation->key().'.');
     }
 
-    private function question(Coverage $coverage, RollingBall $ball): PlayQuestion
+    private function question(BuntCoverage $coverage, RollingBall $ball, ?PlayCost $cost): PlayQuestion
     {
-        return PlayQuestion::of($this->state->rules, $this->level, $this->state->situation, $this->cast, $coverage, $ball, $this->state->context->batter, $this->policy);
+        return PlayQuestion::of($this->state->rules, $this->level, $this->state->situation, $this->castFor($coverage), $coverage, $ball, $this->state->context->batter, $this->policy, $cost);
     }
 
-    /** @param list<Coverage> $coverages */
-    private static function find(array $coverages, ?string $key): ?Coverage
+    /** The nine as the coverage wants them before the pitch. */
+    private function castFor(BuntCoverage $coverage): Cast
+    {
+        if ([] === $coverage->depths) {
+            return $this->cast;
+        }
+
+        return Cast::of($this->lineup, $this->alignment->atDepths($coverage->depths, $this->state->rules, $coverage->name().' wants it.'), $this->state->rules, $this->level);
+    }
+
+    /** @param list<BuntCoverage> $coverages */
+    private static function find(array $coverages, ?string $key): ?BuntCoverage
     {
         foreach ($coverages as $coverage) {
             if ($coverage->key() === $key) {

@@ -29,6 +29,12 @@ final readonly class CastMember
     ) {
     }
 
+    /** The same one, starting at another moment; negative: before contact. */
+    public function leaving(float $reaction): self
+    {
+        return new self($this->position, $this->player, $this->start, $this->legs, $reaction, $this->arm, $this->exchangeMore);
+    }
+
     /** Seconds from contact until the player stands there. */
     public function secondsTo(Point $target): float
     {

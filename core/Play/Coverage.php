@@ -23,6 +23,9 @@ interface Coverage
     /** @return list<Position> those who go for the ball */
     public function fielders(): array;
 
+    /** @return list<Position> who leave with the pitch */
+    public function early(): array;
+
     /**
      * The branch of the play in which one fielder has the ball.
      *

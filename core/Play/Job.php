@@ -9,7 +9,8 @@ use FoxCorner\Core\Field\Base;
 /** One fielder's task on a play. */
 final readonly class Job
 {
-    private function __construct(public JobKind $kind, public ?Base $base, public bool $startsTowardBall, public string $words)
+    /** @param bool $comesLate a bag that the coverage leaves open until somebody is in: late by design */
+    private function __construct(public JobKind $kind, public ?Base $base, public bool $startsTowardBall, public string $words, public bool $comesLate = false)
     {
     }
 
@@ -21,6 +22,12 @@ final readonly class Job
     public static function cover(Base $base, ?string $words = null): self
     {
         return new self(JobKind::Cover, $base, false, $words ?? 'Cover '.$base->word());
+    }
+
+    /** The bag is left open, and somebody comes in to it from far. */
+    public static function comeIn(Base $base): self
+    {
+        return new self(JobKind::Cover, $base, false, 'Come in to '.$base->word(), true);
     }
 
     /** Charges with the others, reads that the ball is somebody else's, and goes back to the bag. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play;
 
+use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\Situation;
@@ -29,21 +30,22 @@ final readonly class PlayQuestion
         public array $runners,
         public LeadOutPolicy $policy,
         public Throws $throws,
+        public ?PlayCost $cost,
     ) {
     }
 
-    public static function of(RuleSet $rules, LevelProfile $level, Situation $situation, Cast $cast, Coverage $coverage, RollingBall $ball, Batter $batter, LeadOutPolicy $policy): self
+    public static function of(RuleSet $rules, LevelProfile $level, Situation $situation, Cast $cast, Coverage $coverage, RollingBall $ball, Batter $batter, LeadOutPolicy $policy, ?PlayCost $cost = null): self
     {
         $runners = [];
         foreach ($situation->bases->occupied() as $base) {
             $runners[] = BaseRunner::ofLevel($base, $rules, $level);
         }
 
-        return new self($rules, $level, $situation, $cast, $coverage, $ball, BatterRunner::of($batter, $rules, $level), $runners, $policy, new Throws(Ball::for($rules->sport)));
+        return new self($rules, $level, $situation, $cast, $coverage, $ball, BatterRunner::of($batter, $rules, $level), $runners, $policy, new Throws(Ball::for($rules->sport)), $cost);
     }
 
     public function withBall(RollingBall $ball): self
     {
-        return new self($this->rules, $this->level, $this->situation, $this->cast, $this->coverage, $ball, $this->batter, $this->runners, $this->policy, $this->throws);
+        return new self($this->rules, $this->level, $this->situation, $this->cast, $this->coverage, $ball, $this->batter, $this->runners, $this->policy, $this->throws, $this->cost);
     }
 }

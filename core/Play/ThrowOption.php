@@ -12,20 +12,26 @@ final readonly class ThrowOption
 {
     /**
      * @param Position|null $cover        who takes it; null when nobody does
-     * @param float         $ballThere    seconds at which the throw is at the bag
+     * @param bool          $isForce      a force; else the runner must be tagged
+     * @param float         $released     seconds at which it leaves the hand, turning to that base included
+     * @param float         $ballThere    seconds at which the throw is at the bag, on a tag play with the tag
      * @param float         $coverThere   seconds at which the cover is
      * @param float         $runnerThere  seconds at which the runner is
      * @param float         $chance       of the out, a good throw included, 0 to 1
      * @param float         $chanceOnTime the same if the cover had been waiting
+     * @param float|null    $cost         what the try costs us on average, in runs or chance to lose; null when nothing was asked
      */
     public function __construct(
         public Base $base,
         public ?Position $cover,
+        public bool $isForce,
+        public float $released,
         public float $ballThere,
         public float $coverThere,
         public float $runnerThere,
         public float $chance,
         public float $chanceOnTime,
+        public ?float $cost = null,
     ) {
     }
 

@@ -11,11 +11,12 @@ use FoxCorner\Core\People\Position;
 final readonly class Timeline
 {
     /**
-     * @param array<int, Move>     $moves   by position number
-     * @param array<string, Track> $runners by "batter", "R1" …
-     * @param list<ThrowOption>    $options lead base first
-     * @param array<int, float>    $threats seconds at which a runner could be at a base, by the base's value
-     * @param list<Event>          $events  in order of time
+     * @param array<int, Move>            $moves   by position number
+     * @param array<string, Track>        $runners by "batter", "R1" …
+     * @param non-empty-list<ThrowOption> $options lead base first
+     * @param array<int, float>           $threats seconds at which a runner could be at a base, by the base's value
+     * @param list<Event>                 $events  in order of time
+     * @param AfterThrow|null             $after   what follows a throw; null when nothing was asked of its cost
      */
     public function __construct(
         public PlayQuestion $question,
@@ -29,6 +30,7 @@ final readonly class Timeline
         public ThrowOption $called,
         public array $threats,
         public array $events,
+        public ?AfterThrow $after = null,
     ) {
     }
 

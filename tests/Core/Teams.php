@@ -22,7 +22,6 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\LeadOutPolicy;
 
 /** Teams and states that tests start from. */
 final class Teams
@@ -62,6 +61,6 @@ final class Teams
     /** @param list<RosterPlayer>|null $roster */
     public static function plan(?GameState $state = null, Level $level = Level::Fastpitch16, ?array $roster = null, ?string $coverage = null): SituationPlan
     {
-        return SituationPlan::of($state ?? self::state(), $level->profile(), Lineup::choose($roster ?? self::nine()), PlanBook::shipped(($state ?? self::state())->rules->sport), LeadOutPolicy::ordinary(), $coverage);
+        return SituationPlan::of($state ?? self::state(), $level->profile(), Lineup::choose($roster ?? self::nine()), PlanBook::shipped(($state ?? self::state())->rules->sport), $coverage);
     }
 }

@@ -26,7 +26,6 @@ use FoxCorner\Core\Play\Bunt\BuntGrid;
 use FoxCorner\Core\Play\Event;
 use FoxCorner\Core\Play\Job;
 use FoxCorner\Core\Play\Keyframe;
-use FoxCorner\Core\Play\LeadOutPolicy;
 use FoxCorner\Core\Play\Move;
 use FoxCorner\Core\Play\ThrowOption;
 use FoxCorner\Core\Play\Timeline;
@@ -40,11 +39,11 @@ final readonly class BuntQuestion implements Question
         $situation = Situation::fromKey($input->text('situation', 'R1-0'));
         $context = Context::of(3, Half::Top, 0, Batter::ofType(BatterType::from($input->text('batter', 'right'))), Count::none());
         $lineup = Lineup::choose(array_map(static fn(Position $position): RosterPlayer => new RosterPlayer((string) $position->value, $position->label(), $position->value, [$position], Traits::unknown()), Position::cases()));
-        $plan = SituationPlan::of(GameState::of($rules, $situation, $context), Level::from($input->text('level'))->profile(), $lineup, PlanBook::shipped($rules->sport), LeadOutPolicy::ordinary());
+        $plan = SituationPlan::of(GameState::of($rules, $situation, $context), Level::from($input->text('level'))->profile(), $lineup, PlanBook::shipped($rules->sport));
         if (null === $plan->coverage) {
             throw InvalidValue::because('situation', "no bunt coverage is drawn up for {$situation->key()} under this rule set", 'R1-0, R1-1, with a rule set that has bunts');
         }
-        $plan = SituationPlan::of($plan->state, $plan->level, $lineup, PlanBook::shipped($rules->sport), $plan->policy, $input->text('coverage', $plan->coverage->key()));
+        $plan = SituationPlan::of($plan->state, $plan->level, $lineup, PlanBook::shipped($rules->sport), $input->text('coverage', $plan->coverage->key()));
 
         return self::describe($plan->play(BuntGrid::restingAt($input->number('rest_ft', 30.0), $input->number('degrees'), $rules->buntSurface())));
     }

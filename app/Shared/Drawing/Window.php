@@ -18,6 +18,9 @@ final readonly class Window
     private const INFIELD_WIDTH = 3.35;
     private const PRACTICE_WIDTH = 3.5;
     private const BEHIND_HOME = 0.24;
+    /** ft that a map of bunts is wide, and that lie behind the plate. */
+    private const BUNT_WIDTH = 104.0;
+    private const BUNT_BEHIND = 5.0;
     /** Pixels that the drawing is wide on a laptop; symbol and letter sizes are given for this. */
     private const PIXELS = 692;
 
@@ -46,6 +49,12 @@ final readonly class Window
     public static function practiceGround(RuleSet $rules): self
     {
         return self::aroundInfield(self::PRACTICE_WIDTH * $rules->basePath, 1 / self::SHAPE, $rules);
+    }
+
+    /** The ground in front of the plate, where bunts come to rest. */
+    public static function inFrontOfPlate(): self
+    {
+        return new self(-self::BUNT_WIDTH / 2, self::BUNT_BEHIND - self::BUNT_WIDTH / self::SHAPE, self::BUNT_WIDTH, self::BUNT_WIDTH / self::SHAPE);
     }
 
     private static function aroundInfield(float $width, float $shape, RuleSet $rules): self

@@ -124,6 +124,23 @@ final readonly class Fields
      *
      * @param class-string<T> $enum
      *
+     * @return array<string, T>
+     */
+    public function enumMap(string $name, string $enum): array
+    {
+        $map = [];
+        foreach ($this->within($name)->values as $key => $value) {
+            $map[(string) $key] = self::toCase($value, $name, $enum);
+        }
+
+        return $map;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
      * @return list<T>
      */
     public function enums(string $name, string $enum): array

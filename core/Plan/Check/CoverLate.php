@@ -28,12 +28,24 @@ final readonly class CoverLate implements PlayCheck
         $findings = [];
         foreach ($play->options as $option) {
             $lost = $option->chanceOnTime - $option->chance;
-            if (null !== $option->cover && ($option->coverLate() >= self::THROWER_WAITS || $lost >= self::WORTH_MENDING)) {
+            if (null !== $option->cover && !self::isByDesign($play, $option) && ($option->coverLate() >= self::THROWER_WAITS || $lost >= self::WORTH_MENDING)) {
                 $findings[] = self::finding($play, $option, $lost);
             }
         }
 
         return $findings;
+    }
+
+    /** The coverage leaves the bag open and says so. */
+    private static function isByDesign(Timeline $play, ThrowOption $option): bool
+    {
+        foreach (null === $option->cover ? [] : $play->move($option->cover)->jobs as $job) {
+            if ($job->comesLate) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function finding(Timeline $play, ThrowOption $option, float $lost): Finding

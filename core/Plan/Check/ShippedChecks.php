@@ -16,6 +16,6 @@ final class ShippedChecks
     /** @return list<PlayCheck> */
     public static function all(): array
     {
-        return [new BagUncovered(), new BagDoubleCovered(), new CoverLate(), new NobodyIdle(), new OneJobEach(), new ThrowFromLimited()];
+        return [new BagUncovered(), new BagDoubleCovered(), new CoverLate(), new NobodyIdle(), new OneJobEach(), new ThrowFromLimited(), new NoBackUp(), new PathsCross()];
     }
 }

@@ -4,25 +4,39 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Bunt;
 
+use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Assignment;
 use FoxCorner\Core\Play\Coverage;
 use FoxCorner\Core\Play\Job;
 
-/** A bunt coverage as data: who goes for the ball, and a line for every job with the branches it belongs to. */
+/** A bunt coverage as data: who fields, and the lines of who does what when somebody has it. */
 final readonly class BuntCoverage implements Coverage
 {
     /**
-     * @param list<Position>     $fielders
-     * @param list<CoverageLine> $lines
+     * @param string                 $key      stays the same for ever
+     * @param string                 $call     as it is called to the infield
+     * @param list<Bases>            $bases    for which runners it is drawn up
+     * @param list<Position>         $fielders who go for the ball; empty is a fault that the audit names
+     * @param list<CoverageLine>     $lines
+     * @param list<Position>         $early    who leave with the pitch
+     * @param list<Position>         $reserve  of the fielders, who take it only when the others are clearly too late
+     * @param array<int, NamedDepth> $depths   before the pitch, by position number, where it differs from the rules
+     * @param string|null            $copyOf   the key of the coverage that a coach copied
      */
     public function __construct(
         private string $key,
         private string $name,
         private string $call,
         private string $reason,
+        public array $bases,
         private array $fielders,
-        private array $lines,
+        public array $lines,
+        private array $early = [],
+        public array $reserve = [],
+        public array $depths = [],
+        public ?string $copyOf = null,
     ) {
     }
 
@@ -49,6 +63,11 @@ final readonly class BuntCoverage implements Coverage
     public function fielders(): array
     {
         return $this->fielders;
+    }
+
+    public function early(): array
+    {
+        return $this->early;
     }
 
     public function assignments(Position $fieldedBy): array

@@ -11,7 +11,7 @@ use FoxCorner\Core\Play\Job;
 final readonly class CoverageLine
 {
     /** @param list<Position> $whenFieldedBy empty: always */
-    private function __construct(public Position $who, public Job $job, private array $whenFieldedBy)
+    private function __construct(public Position $who, public Job $job, public array $whenFieldedBy)
     {
     }
 

@@ -5,72 +5,207 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Bunt;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Job;
 
-/** The bunt coverages that come with the program. */
+/** The bunt coverages that come with the program, for every state of the runners. */
 final class ShippedCoverages
 {
-    /** @return list<BuntCoverage> for a runner on first, the usual one first */
-    public static function runnerOnFirst(): array
+    private const P1 = Position::Pitcher;
+    private const P2 = Position::Catcher;
+    private const P3 = Position::FirstBase;
+    private const P4 = Position::SecondBase;
+    private const P5 = Position::ThirdBase;
+    private const P6 = Position::Shortstop;
+    private const P7 = Position::LeftField;
+    private const P8 = Position::CenterField;
+    private const P9 = Position::RightField;
+
+    /** @return list<BuntCoverage> the usual one first */
+    public static function for(Bases $bases, Sport $sport): array
     {
-        return [self::cornersCrash(), self::firstStays()];
+        return match ($bases) {
+            Bases::Empty => [self::cornersIn(), self::firstStaysNobodyOn()],
+            Bases::First => [self::cornersCrash(), self::firstStays(Bases::First)],
+            Bases::Second, Bases::FirstSecond => $sport->isSoftball() ? [self::shortAtThird($bases), self::thirdReads($bases), self::wheel($bases), self::wheelFeint($bases)] : [self::thirdReads($bases), self::wheel($bases), self::shortAtThird($bases), self::wheelFeint($bases)],
+            Bases::Third => [self::shortAtThird(Bases::Third)],
+            Bases::FirstThird => [self::firstStays(Bases::FirstThird), self::shortAtThird(Bases::FirstThird)],
+            Bases::SecondThird, Bases::Loaded => [self::catcherStays($bases)],
+        };
     }
 
-    public static function cornersCrash(): BuntCoverage
+    private static function cornersIn(): BuntCoverage
     {
-        [$one, $two, $three, $five] = [Position::Pitcher, Position::Catcher, Position::FirstBase, Position::ThirdBase];
-
         return new BuntCoverage(
-            'corners-crash',
-            'Corners crash',
-            'Crash',
-            'Four go for the ball, so a bunt in front of the plate gives the lead out; third is open until somebody turns back.',
-            [$one, $two, $three, $five],
+            'corners-in', 'Corners in', 'In', 'Four go for it and the middle has the bags; nobody on, so one out is all there is.', [Bases::Empty], [self::P1, self::P2, self::P3, self::P5],
+            [...self::home(), ...self::converging(), CoverageLine::always(self::P4, Job::cover(Base::First)), CoverageLine::always(self::P6, Job::cover(Base::Second)), ...self::thirdFallsBack(), CoverageLine::always(self::P8, Job::backUp(Base::Second)), CoverageLine::always(self::P9, Job::backUp(Base::First))],
+        );
+    }
+
+    private static function firstStaysNobodyOn(): BuntCoverage
+    {
+        return new BuntCoverage(
+            'first-stays', 'First stays', 'Stay', 'First base waits at the bag and the throw never meets a running fielder; the first-base line belongs to the pitcher alone.', [Bases::Empty], [self::P1, self::P2, self::P5],
+            [...self::home(), CoverageLine::when(self::P1, Job::converge(), self::P5), CoverageLine::always(self::P3, Job::cover(Base::First)), CoverageLine::always(self::P4, Job::backUp(Base::First)), CoverageLine::always(self::P6, Job::cover(Base::Second)), ...self::thirdFallsBack(), CoverageLine::always(self::P8, Job::backUp(Base::Second)), CoverageLine::always(self::P9, Job::backUp(Base::First))],
+        );
+    }
+
+    private static function cornersCrash(): BuntCoverage
+    {
+        return new BuntCoverage(
+            'corners-crash', 'Corners crash', 'Crash', 'Four go for the ball, so a bunt in front of the plate gives the lead out; third is open until somebody turns back.', [Bases::First], [self::P1, self::P2, self::P3, self::P5],
             [
-                CoverageLine::when($one, Job::cover(Base::Home, 'Home, the catcher has left it'), $two, $five),
-                CoverageLine::when($one, Job::converge(), $three),
-                CoverageLine::when($two, Job::cover(Base::Third, 'Call the base, then third'), $five),
-                CoverageLine::when($two, Job::cover(Base::Home, 'Call the base, stay home'), $one, $three),
-                CoverageLine::when($three, Job::converge(), $one, $two, $five),
-                CoverageLine::always(Position::SecondBase, Job::cover(Base::First)),
-                CoverageLine::when($five, Job::turnBack(Base::Third), $one, $two, $three),
-                CoverageLine::always(Position::Shortstop, Job::cover(Base::Second)),
-                ...self::outfield(),
+                CoverageLine::when(self::P1, Job::cover(Base::Home, 'Home, the catcher has left it'), self::P2, self::P5),
+                CoverageLine::when(self::P1, Job::converge(), self::P3),
+                CoverageLine::when(self::P2, Job::cover(Base::Third, 'Call the base, then third'), self::P5),
+                CoverageLine::when(self::P2, Job::cover(Base::Home, 'Call the base, stay home'), self::P1, self::P3),
+                CoverageLine::when(self::P3, Job::converge(), self::P1, self::P2),
+                CoverageLine::when(self::P3, Job::backUp(Base::First), self::P5),
+                CoverageLine::always(self::P4, Job::cover(Base::First)),
+                CoverageLine::when(self::P5, Job::turnBack(Base::Third), self::P1, self::P2, self::P3),
+                CoverageLine::always(self::P6, Job::cover(Base::Second)),
+                ...self::outfieldBehindBags(),
             ],
         );
     }
 
-    public static function firstStays(): BuntCoverage
+    private static function firstStays(Bases $bases): BuntCoverage
     {
-        [$one, $two, $five] = [Position::Pitcher, Position::Catcher, Position::ThirdBase];
-
         return new BuntCoverage(
-            'first-stays',
-            'First stays',
-            'Stay',
-            'Every bag is covered by its neighbour and a fake bunt moves nobody; the first-base line belongs to the pitcher alone.',
-            [$one, $two, $five],
+            'first-stays', 'First stays', 'Stay', Bases::First === $bases ? 'Every bag is covered by its neighbour and a fake bunt moves nobody; the first-base line belongs to the pitcher alone.' : 'A fake bunt draws nobody away and the steal of second is met; the first-base line belongs to the pitcher alone.',
+            [$bases], [self::P1, self::P2, self::P5],
             [
-                CoverageLine::when($one, Job::cover(Base::Home, 'Home, the catcher has left it'), $two),
-                CoverageLine::when($one, Job::converge(), $five),
-                CoverageLine::when($two, Job::cover(Base::Home, 'Call the base, stay home'), $one, $five),
-                CoverageLine::always(Position::FirstBase, Job::cover(Base::First)),
-                CoverageLine::always(Position::SecondBase, Job::cover(Base::Second)),
-                CoverageLine::when($five, Job::converge(), $one, $two),
-                CoverageLine::always(Position::Shortstop, Job::cover(Base::Third)),
-                ...self::outfield(),
+                ...self::home(),
+                CoverageLine::when(self::P1, Job::converge(), self::P5),
+                CoverageLine::always(self::P3, Job::cover(Base::First)),
+                CoverageLine::always(self::P4, Job::cover(Base::Second)),
+                CoverageLine::when(self::P5, Job::converge(), self::P1, self::P2),
+                CoverageLine::always(self::P6, Job::cover(Base::Third)),
+                ...self::outfieldBehindBags(),
             ],
         );
+    }
+
+    private static function thirdReads(Bases $bases): BuntCoverage
+    {
+        return new BuntCoverage(
+            'third-reads', 'Third reads', 'Read', 'The third baseman stays for the force or the tag and comes only for what the pitcher cannot reach; the pitcher has the third-base line.', [$bases], [self::P1, self::P2, self::P3, self::P5],
+            [
+                ...self::home(),
+                CoverageLine::when(self::P1, Job::converge(), self::P3, self::P5),
+                CoverageLine::when(self::P3, Job::converge(), self::P1, self::P2, self::P5),
+                CoverageLine::always(self::P4, Job::cover(Base::First)),
+                CoverageLine::when(self::P5, Job::cover(Base::Third, 'Read it, then third'), self::P1, self::P2, self::P3),
+                CoverageLine::always(self::P6, Job::cover(Base::Second)),
+                CoverageLine::when(self::P7, Job::cover(Base::Third, 'Third, he has left it'), self::P5),
+                CoverageLine::when(self::P7, Job::backUp(Base::Third), self::P1, self::P2, self::P3),
+                CoverageLine::always(self::P8, Job::backUp(Base::Second)),
+                CoverageLine::always(self::P9, Job::backUp(Base::First)),
+            ],
+            reserve: [self::P5],
+        );
+    }
+
+    /** Corners crash with somebody on second or third: the shortstop has third, center comes in for second. */
+    private static function shortAtThird(Bases $bases): BuntCoverage
+    {
+        return new BuntCoverage(
+            'corners-crash', 'Corners crash', 'Crash', match ($bases) {
+                Bases::Third => 'Everybody comes for the squeeze; home and first are the plays.',
+                Bases::FirstThird => 'The squeeze is met at the plate; second is open until center is in.',
+                default => 'Four go for the ball and the shortstop has third; second is open until center is in.',
+            }, [$bases], [self::P1, self::P2, self::P3, self::P5],
+            [...self::home(), ...self::converging(), CoverageLine::always(self::P4, Job::cover(Base::First)), CoverageLine::when(self::P5, Job::converge(), self::P1, self::P2, self::P3), CoverageLine::always(self::P6, Job::cover(Base::Third)), ...self::outfieldOneIn()],
+        );
+    }
+
+    private static function wheel(Bases $bases): BuntCoverage
+    {
+        return new BuntCoverage(
+            'wheel', 'Wheel', 'Wheel', 'The shortstop is at third before the runner: the lead out there. Second is open, so the bunt must come; called rarely.', [$bases], [self::P1, self::P3, self::P5],
+            [
+                CoverageLine::when(self::P1, Job::converge(), self::P3, self::P5),
+                CoverageLine::always(self::P2, Job::cover(Base::Home, 'Call the base, stay home')),
+                CoverageLine::when(self::P3, Job::converge(), self::P1, self::P5),
+                CoverageLine::always(self::P4, Job::cover(Base::First)),
+                CoverageLine::when(self::P5, Job::converge(), self::P1, self::P3),
+                CoverageLine::always(self::P6, Job::cover(Base::Third, 'Third, leaving before the pitch')),
+                ...self::outfieldOneIn(),
+            ],
+            early: [self::P3, self::P5, self::P6],
+        );
+    }
+
+    private static function wheelFeint(Bases $bases): BuntCoverage
+    {
+        return new BuntCoverage(
+            'wheel-feint', 'Wheel feint', 'Show', 'Shows the wheel and comes behind the runner at second; on a bunt only the sure out is there.', [$bases], [self::P1, self::P2, self::P5],
+            [
+                ...self::home(),
+                CoverageLine::when(self::P1, Job::converge(), self::P5),
+                CoverageLine::always(self::P3, Job::cover(Base::First)),
+                CoverageLine::always(self::P4, Job::cover(Base::Second, 'Behind the runner at second')),
+                CoverageLine::when(self::P5, Job::cover(Base::Third, 'Read it, then third'), self::P1, self::P2),
+                CoverageLine::when(self::P6, Job::cover(Base::Third, 'Feint to third and stay'), self::P5),
+                CoverageLine::when(self::P6, Job::backUp(Base::Third), self::P1, self::P2),
+                ...self::outfieldBehindBags(),
+            ],
+            reserve: [self::P5],
+        );
+    }
+
+    private static function catcherStays(Bases $bases): BuntCoverage
+    {
+        return new BuntCoverage(
+            'catcher-stays', 'Catcher stays', 'Home', 'The plate is the play and the catcher never leaves it; pitcher and corners have the ball.', [$bases], [self::P1, self::P3, self::P5],
+            [
+                CoverageLine::when(self::P1, Job::converge(), self::P3, self::P5),
+                CoverageLine::always(self::P2, Job::cover(Base::Home, 'Stay home, call the base')),
+                CoverageLine::when(self::P3, Job::converge(), self::P1, self::P5),
+                CoverageLine::always(self::P4, Job::cover(Base::First)),
+                CoverageLine::when(self::P5, Job::converge(), self::P1, self::P3),
+                CoverageLine::always(self::P6, Job::cover(Base::Third)),
+                ...self::outfieldOneIn(),
+            ],
+        );
+    }
+
+    /** @return list<CoverageLine> the catcher has home, and the pitcher when the catcher has the ball */
+    private static function home(): array
+    {
+        return [
+            CoverageLine::when(self::P1, Job::cover(Base::Home, 'Home, the catcher has left it'), self::P2),
+            CoverageLine::when(self::P2, Job::cover(Base::Home, 'Call the base, stay home'), self::P1, self::P3, self::P5),
+        ];
+    }
+
+    /** @return list<CoverageLine> pitcher and first baseman go to the ball whoever has it */
+    private static function converging(): array
+    {
+        return [CoverageLine::when(self::P1, Job::converge(), self::P3, self::P5), CoverageLine::when(self::P3, Job::converge(), self::P1, self::P2, self::P5)];
+    }
+
+    /** @return list<CoverageLine> the third baseman goes back to his bag; when he has the ball, left field has it */
+    private static function thirdFallsBack(): array
+    {
+        return [
+            CoverageLine::when(self::P5, Job::turnBack(Base::Third), self::P1, self::P2, self::P3),
+            CoverageLine::when(self::P7, Job::cover(Base::Third), self::P5),
+            CoverageLine::when(self::P7, Job::backUp(Base::Third), self::P1, self::P2, self::P3),
+        ];
     }
 
     /** @return list<CoverageLine> every outfielder behind a bag */
-    private static function outfield(): array
+    private static function outfieldBehindBags(): array
     {
-        return [
-            CoverageLine::always(Position::LeftField, Job::backUp(Base::Third)),
-            CoverageLine::always(Position::CenterField, Job::backUp(Base::Second)),
-            CoverageLine::always(Position::RightField, Job::backUp(Base::First)),
-        ];
+        return [CoverageLine::always(self::P7, Job::backUp(Base::Third)), CoverageLine::always(self::P8, Job::backUp(Base::Second)), CoverageLine::always(self::P9, Job::backUp(Base::First))];
+    }
+
+    /** @return list<CoverageLine> center comes in to second, the others are behind the corners */
+    private static function outfieldOneIn(): array
+    {
+        return [CoverageLine::always(self::P7, Job::backUp(Base::Third)), CoverageLine::always(self::P8, Job::comeIn(Base::Second)), CoverageLine::always(self::P9, Job::backUp(Base::First))];
     }
 }

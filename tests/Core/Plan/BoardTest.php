@@ -18,7 +18,6 @@ use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\People\Level;
 use FoxCorner\Core\Plan\Board;
 use FoxCorner\Core\Plan\BoardCell;
-use FoxCorner\Core\Play\LeadOutPolicy;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
 
@@ -30,7 +29,7 @@ final class BoardTest extends TestCase
 
         self::assertCount(24, $board->cells);
         self::assertSame([], $board->changed());
-        self::assertCount(2, array_filter($board->cells, static fn(BoardCell $cell): bool => null !== $cell->plan->coverage));
+        self::assertCount(16, array_filter($board->cells, static fn(BoardCell $cell): bool => null !== $cell->plan->coverage));
     }
 
     public function testEachContextChangesWhatItsReasonSays(): void
@@ -70,7 +69,7 @@ final class BoardTest extends TestCase
         $book = PlanBook::shipped(Sport::Fastpitch)->withoutRule('normal');
 
         $this->expectExceptionMessage('rules: no rule that is on places the first baseman with nobody on; allowed: a first rule that always holds and places everybody');
-        Board::of(ShippedRuleSets::get('fastpitch-43'), Context::ordinary(), Level::Fastpitch16->profile(), Lineup::choose(Teams::nine()), $book, LeadOutPolicy::ordinary());
+        Board::of(ShippedRuleSets::get('fastpitch-43'), Context::ordinary(), Level::Fastpitch16->profile(), Lineup::choose(Teams::nine()), $book);
     }
 
     /** @param array<string, string> $coverages */
@@ -81,7 +80,7 @@ final class BoardTest extends TestCase
             $book = $book->withCoverage(Situation::fromKey($situation), new CoverageChoice($coverage, 'Wren', new \DateTimeImmutable('2026-11-01')));
         }
 
-        return Board::of(ShippedRuleSets::get('fastpitch-43'), $context, Level::Fastpitch16->profile(), Lineup::choose(Teams::nine()), $book, LeadOutPolicy::ordinary());
+        return Board::of(ShippedRuleSets::get('fastpitch-43'), $context, Level::Fastpitch16->profile(), Lineup::choose(Teams::nine()), $book);
     }
 
     private static function cell(Board $board, string $key): BoardCell

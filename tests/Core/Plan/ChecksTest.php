@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Plan;
 
+use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
@@ -97,7 +98,7 @@ final class ChecksTest extends TestCase
     /** @param list<CoverageLine> $lines */
     private static function report(array $lines): CoverageReport
     {
-        return Teams::plan()->reportOn(new BuntCoverage('test', 'Test', 'Test', 'A test.', [Position::Pitcher, Position::Catcher, Position::ThirdBase], $lines));
+        return Teams::plan()->reportOn(new BuntCoverage('test', 'Test', 'Test', 'A test.', [Bases::First], [Position::Pitcher, Position::Catcher, Position::ThirdBase], $lines));
     }
 
     /** @return list<CoverageLine> "first stays", sound, less one position's lines */

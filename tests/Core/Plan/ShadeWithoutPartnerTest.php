@@ -16,7 +16,6 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Finding;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\LeadOutPolicy;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
 
@@ -63,6 +62,6 @@ final class ShadeWithoutPartnerTest extends TestCase
     /** @return list<Finding> */
     private static function findings(PlanBook $book, GameState $state): array
     {
-        return SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose(Teams::nine()), $book, LeadOutPolicy::ordinary())->alignmentFindings();
+        return SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose(Teams::nine()), $book)->alignmentFindings();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Play;
 
+use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\BatterType;
@@ -46,8 +47,10 @@ final class BuntPlayTest extends TestCase
     public static function coverages(): iterable
     {
         foreach (['fastpitch-43' => Level::Fastpitch16, 'baseball-80' => Level::Youth13, 'baseball-60' => Level::Youth10, 'baseball-90' => Level::Pro] as $rules => $level) {
-            foreach (['corners-crash', 'first-stays'] as $coverage) {
-                yield "$coverage, $rules" => [Teams::plan(Teams::state($rules), $level, coverage: $coverage)];
+            foreach (Bases::cases() as $bases) {
+                foreach (Teams::plan(Teams::state($rules, $bases->value.'-0'), $level)->coverages as $coverage) {
+                    yield "{$coverage->key()}, $bases->value, $rules" => [Teams::plan(Teams::state($rules, $bases->value.'-0'), $level, coverage: $coverage->key())];
+                }
             }
         }
     }
@@ -160,9 +163,8 @@ final class BuntPlayTest extends TestCase
         Teams::plan(coverage: 'wheel');
     }
 
-    public function testNoCoverageWhereNoneIsDrawnUp(): void
+    public function testNoCoverageWithTwoOutOrWhereNobodyBunts(): void
     {
-        self::assertNull(Teams::plan(Teams::state(situation: 'R2-0'))->coverage);
         self::assertNull(Teams::plan(Teams::state(situation: 'R1-2'))->coverage);
         self::assertNull(Teams::plan(Teams::state('slowpitch-65'))->coverage);
     }

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Alignment;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Game\BatterTrait;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Outs;
+
+/** What speaks for a bunt or against it. */
+enum BuntSign: string
+{
+    case NobodyOut = 'nobody-out';
+    case RunnerToMove = 'runner-to-move';
+    case OneRunDecides = 'one-run';
+    case Late = 'late';
+    case Slapper = 'slapper';
+    case Bunts = 'bunts';
+    case Quick = 'quick';
+    case TopOfOrder = 'top';
+    case Power = 'power';
+    case TwoStrikes = 'two-strikes';
+    case FarApart = 'far-apart';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::NobodyOut => 'nobody out',
+            self::RunnerToMove => 'a runner to move up',
+            self::OneRunDecides => 'one run decides',
+            self::Late => 'late',
+            self::Slapper => 'a slapper',
+            self::Bunts => 'one who bunts',
+            self::Quick => 'quick',
+            self::TopOfOrder => 'top of the order',
+            self::Power => 'a power hitter',
+            self::TwoStrikes => 'two strikes',
+            self::FarApart => 'far apart',
+        };
+    }
+
+    /** Points when nobody has set any (ours). */
+    public function points(): int
+    {
+        return match ($this) {
+            self::NobodyOut, self::OneRunDecides, self::Slapper, self::Bunts => 2,
+            self::RunnerToMove, self::Late, self::Quick, self::TopOfOrder => 1,
+            self::Power => -3,
+            self::TwoStrikes => -4,
+            self::FarApart => -2,
+        };
+    }
+
+    public function isThere(GameState $state): bool
+    {
+        [$bases, $context] = [$state->situation->bases, $state->context];
+        $canMoveUp = $bases->has(Base::First) || $bases->has(Base::Second);
+        $slaps = $context->batter->is(BatterTrait::Slaps);
+
+        return match ($this) {
+            self::NobodyOut => $canMoveUp && Outs::None === $state->situation->outs,
+            self::RunnerToMove => $canMoveUp,
+            self::OneRunDecides => $context->isClose(),
+            self::Late => $state->isLate() && abs($context->lead) <= 2,
+            self::Slapper => $slaps,
+            self::Bunts => $context->batter->is(BatterTrait::Bunts),
+            self::Quick => $context->batter->is(BatterTrait::Quick) && !$slaps,
+            self::TopOfOrder => $context->batter->is(BatterTrait::TopOfOrder),
+            self::Power => $context->batter->is(BatterTrait::Power),
+            // A slapper, one who always bunts, or a tied game at its end: two strikes stop nobody.
+            self::TwoStrikes => $context->count->hasTwoStrikes() && !$slaps && !$context->batter->is(BatterTrait::Bunts) && !($state->isLate() && 0 === $context->lead),
+            self::FarApart => abs($context->lead) > 3,
+        };
+    }
+}
