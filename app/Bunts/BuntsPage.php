@@ -11,7 +11,7 @@ use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
-use FoxCorner\Core\Alignment\BuntOutlook;
+use FoxCorner\Core\Game\BuntOutlook;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Bunt\BuntCoverage;

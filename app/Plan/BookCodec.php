@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
-use FoxCorner\Core\Alignment\BuntPoints;
-use FoxCorner\Core\Alignment\BuntSign;
+use FoxCorner\Core\Game\BuntPoints;
+use FoxCorner\Core\Game\BuntSign;
 use FoxCorner\Core\Play\LeadOutPolicy;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Alignment\DepthFractions;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Rules;
 
-use FoxCorner\Core\Alignment\BuntPoints;
+use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Batter;

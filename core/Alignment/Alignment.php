@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment;
 
+use FoxCorner\Core\Game\BuntOutlook;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Game;
 
-use FoxCorner\Core\Alignment\BuntPoints;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 

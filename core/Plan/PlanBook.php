@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan;
 
-use FoxCorner\Core\Alignment\BuntPoints;
+use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Play\Bunt\BuntCoverage;
 use FoxCorner\Core\Play\LeadOutPolicy;
 use FoxCorner\Core\Alignment\ByHand;

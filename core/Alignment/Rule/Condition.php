@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment\Rule;
 
-use FoxCorner\Core\Alignment\BuntOutlook;
+use FoxCorner\Core\Game\BuntOutlook;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;

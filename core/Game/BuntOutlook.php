@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\Core\Alignment;
-
-use FoxCorner\Core\Game\GameState;
+namespace FoxCorner\Core\Game;
 
 /** How likely a bunt is, by counting what speaks for it and against it. */
 final readonly class BuntOutlook

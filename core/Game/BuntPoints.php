@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\Core\Alignment;
+namespace FoxCorner\Core\Game;
 
 use FoxCorner\Core\InvalidValue;
 

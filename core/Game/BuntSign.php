@@ -2,12 +2,9 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\Core\Alignment;
+namespace FoxCorner\Core\Game;
 
 use FoxCorner\Core\Field\Base;
-use FoxCorner\Core\Game\BatterTrait;
-use FoxCorner\Core\Game\GameState;
-use FoxCorner\Core\Game\Outs;
 
 /** What speaks for a bunt or against it. */
 enum BuntSign: string
