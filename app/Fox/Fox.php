@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Fox;
 
+use FoxCorner\App\Fox\Question\BuntMapQuestion;
+use FoxCorner\App\Fox\Question\CoverageAuditQuestion;
 use FoxCorner\App\Fox\Question\AlignmentQuestion;
 use FoxCorner\App\Fox\Question\BuntQuestion;
 use FoxCorner\App\Fox\Question\GroundBallQuestion;
@@ -50,6 +52,8 @@ final readonly class Fox
             'ground-ball' => new GroundBallQuestion(),
             'spot' => new SpotQuestion(),
             'bunt' => new BuntQuestion(),
+            'bunt-map' => new BuntMapQuestion(),
+            'coverage-audit' => new CoverageAuditQuestion(),
             'alignment' => new AlignmentQuestion(),
             'range' => new RangeQuestion(),
             'improve' => new ImproveQuestion(),

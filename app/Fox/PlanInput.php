@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Fox;
 
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Play\LeadOutPolicy;
+use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Runs\RunChain;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\Pitching;
 use FoxCorner\Core\Plan\PlanBook;
@@ -40,8 +44,35 @@ final class PlanInput
 
         return SituationPlan::of(
             GameState::of($rules, Situation::fromKey($input->text('situation', 'none-0')), $context),
-            Level::from($input->text('level'))->profile(), Lineup::choose(self::nine($input)), PlanBook::shipped($rules->sport), null, self::moved($input),
+            Level::from($input->text('level'))->profile(), Lineup::choose(self::nine($input)), self::book($input, $rules), $input->has('coverage') ? $input->text('coverage') : null, self::moved($input),
         );
+    }
+
+    private static function book(Input $input, RuleSet $rules): PlanBook
+    {
+        $book = PlanBook::shipped($rules->sport);
+
+        return $input->has('policy') ? $book->withPolicy(Situation::fromKey($input->text('situation', 'none-0')), LeadOutPolicy::from($input->text('policy'))) : $book;
+    }
+
+    /**
+     * What plays cost by the level's rates.
+     */
+    public static function cost(SituationPlan $plan): PlayCost
+    {
+        return PlayCost::inRuns(RunChain::of($plan->level->rates));
+    }
+
+    /**
+     * A plan that has a bunt coverage.
+     *
+     * @throws InvalidValue
+     */
+    public static function covered(Input $input): SituationPlan
+    {
+        $plan = self::read($input);
+
+        return null !== $plan->coverage ? $plan : throw InvalidValue::because('situation', "there is no bunt to cover in {$plan->state->situation->key()} under this rule set", 'fewer than two out, with a rule set that has bunts');
     }
 
     /**

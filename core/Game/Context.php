@@ -25,33 +25,34 @@ final readonly class Context
         public Count $count,
         public Pitching $pitching,
         public ?string $pitcher,
+        public RunnerSpeed $runners,
     ) {
     }
 
     /** @throws InvalidValue when the inning is not 1 to 15 or the lead is beyond ±10 */
-    public static function of(int $inning, Half $half, int $lead, Batter $batter, Count $count, Pitching $pitching = Pitching::Ordinary, ?string $pitcher = null): self
+    public static function of(int $inning, Half $half, int $lead, Batter $batter, Count $count, Pitching $pitching = Pitching::Ordinary, ?string $pitcher = null, RunnerSpeed $runners = RunnerSpeed::Ordinary): self
     {
         InvalidValue::unlessBetween('inning', $inning, 1, 15, 'innings');
         InvalidValue::unlessBetween('score', $lead, -self::LARGEST_LEAD, self::LARGEST_LEAD, 'runs');
 
-        return new self($inning, $half, $lead, $batter, $count, $pitching, $pitcher);
+        return new self($inning, $half, $lead, $batter, $count, $pitching, $pitcher, $runners);
     }
 
     /** Third inning, tied, an ordinary right-handed batter, no count: the base plan. */
     public static function ordinary(): self
     {
-        return new self(3, Half::Top, 0, Batter::ofType(BatterType::Right), Count::none(), Pitching::Ordinary, null);
+        return new self(3, Half::Top, 0, Batter::ofType(BatterType::Right), Count::none(), Pitching::Ordinary, null, RunnerSpeed::Ordinary);
     }
 
     /** The same with this pitcher on the mound. */
     public function against(Traits $pitcher): self
     {
-        return new self($this->inning, $this->half, $this->lead, $this->batter->against($pitcher->throws), $this->count, $pitcher->pitching, $this->pitcher);
+        return new self($this->inning, $this->half, $this->lead, $this->batter->against($pitcher->throws), $this->count, $pitcher->pitching, $this->pitcher, $this->runners);
     }
 
     public function isSameAs(self $other): bool
     {
-        return [$this->inning, $this->half, $this->lead, $this->batter->key, $this->count->key(), $this->pitcher] === [$other->inning, $other->half, $other->lead, $other->batter->key, $other->count->key(), $other->pitcher];
+        return [$this->inning, $this->half, $this->lead, $this->batter->key, $this->count->key(), $this->pitcher, $this->runners] === [$other->inning, $other->half, $other->lead, $other->batter->key, $other->count->key(), $other->pitcher, $other->runners];
     }
 
     /** One run decides: tied, or one run either way. */

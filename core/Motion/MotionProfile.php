@@ -78,7 +78,7 @@ final readonly class MotionProfile
         public float $leadOnRelease = 9.0,
         public float $leadOnArrival = 3.0,
         public float $movingLead = 0.25,
-        public float $turnThrow = 0.45,
+        public float $turnThrow = 0.60,
         public float $earlyStart = 0.45,
     ) {
     }

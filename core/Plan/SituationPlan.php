@@ -134,7 +134,7 @@ final readonly class SituationPlan
 
     private function question(BuntCoverage $coverage, RollingBall $ball, ?PlayCost $cost): PlayQuestion
     {
-        return PlayQuestion::of($this->state->rules, $this->level, $this->state->situation, $this->castFor($coverage), $coverage, $ball, $this->state->context->batter, $this->policy, $cost);
+        return PlayQuestion::of($this->state->rules, $this->level, $this->state->situation, $this->castFor($coverage), $coverage, $ball, $this->state->context->batter, $this->policy, $cost, $this->state->context->runners);
     }
 
     /** The nine as the coverage wants them before the pitch. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play;
 
+use FoxCorner\Core\Game\RunnerSpeed;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\RuleSet;
@@ -22,10 +23,10 @@ final readonly class BaseRunner
     {
     }
 
-    /** An ordinary runner of the level, with the lead that the rule set allows, who waits to see the bunt down. */
-    public static function ofLevel(Base $base, RuleSet $rules, LevelProfile $level): self
+    /** A runner of the level, with the lead that the rule set allows, who waits to see the bunt down. */
+    public static function ofLevel(Base $base, RuleSet $rules, LevelProfile $level, RunnerSpeed $speed = RunnerSpeed::Ordinary): self
     {
-        $legs = Legs::fromHomeToFirst($level->homeToFirstOver($rules->basePath), $level->motion->startRight, $rules->basePath, $level->motion->accelerationTime);
+        $legs = Legs::fromHomeToFirst($level->homeToFirstOver($rules->basePath) * $speed->timeShare(), $level->motion->startRight, $rules->basePath, $level->motion->accelerationTime);
 
         return new self($base, self::lead($rules->leads, $level->motion), $level->motion->buntRead, $legs, $level->motion->roundingPerFoot * $rules->basePath);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play;
 
+use FoxCorner\Core\Game\RunnerSpeed;
 use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Batter;
@@ -34,11 +35,11 @@ final readonly class PlayQuestion
     ) {
     }
 
-    public static function of(RuleSet $rules, LevelProfile $level, Situation $situation, Cast $cast, Coverage $coverage, RollingBall $ball, Batter $batter, LeadOutPolicy $policy, ?PlayCost $cost = null): self
+    public static function of(RuleSet $rules, LevelProfile $level, Situation $situation, Cast $cast, Coverage $coverage, RollingBall $ball, Batter $batter, LeadOutPolicy $policy, ?PlayCost $cost = null, RunnerSpeed $speed = RunnerSpeed::Ordinary): self
     {
         $runners = [];
         foreach ($situation->bases->occupied() as $base) {
-            $runners[] = BaseRunner::ofLevel($base, $rules, $level);
+            $runners[] = BaseRunner::ofLevel($base, $rules, $level, $speed);
         }
 
         return new self($rules, $level, $situation, $cast, $coverage, $ball, BatterRunner::of($batter, $rules, $level), $runners, $policy, new Throws(Ball::for($rules->sport)), $cost);

@@ -36,8 +36,8 @@ final readonly class Setting
     public static function of(GameState $state, LevelProfile $level, PlayCost $cost): self
     {
         [$rules, $situation, $batter] = [$state->rules, $state->situation, $state->context->batter];
-        $runner = BaseRunner::ofLevel(Base::First, $rules, $level);
-        $third = BaseRunner::ofLevel(Base::Third, $rules, $level);
+        $runner = BaseRunner::ofLevel(Base::First, $rules, $level, $state->context->runners);
+        $third = BaseRunner::ofLevel(Base::Third, $rules, $level, $state->context->runners);
 
         return new self(
             $rules, $level, GroundBalls::of($batter, $rules, $level), new Throws(Ball::for($rules->sport)),

@@ -48,7 +48,7 @@ final class FieldTest extends AppTestCase
         self::assertIsArray($picture['tracks']);
         self::assertEqualsCanonicalizing(['1', '2', '3', '4', '5', '6', '7', '8', '9', 'R1', 'ball', 'batter'], array_map(strval(...), array_keys($picture['tracks'])));
         self::assertSelectorTextSame('.call', '“Crash, one.”');
-        self::assertSame(['Oyelaran may not throw', 'Szabo is 0.7 s late at first'], $page->filter('.finding p:first-child')->each(static fn($title): string => $title->text()));
+        self::assertSame(['Oyelaran may not throw', 'Szabo is 0.4 s late at first'], $page->filter('.finding p:first-child')->each(static fn($title): string => $title->text()));
         self::assertCount(9, $page->filter('table:contains("Everybody’s job") tbody tr'));
     }
 
@@ -131,12 +131,12 @@ final class FieldTest extends AppTestCase
         self::assertSelectorTextContains('h1', 'The plan waits for nine players');
     }
 
-    public function testAnUndrawnSituationSaysSo(): void
+    public function testWithTwoOutThereIsNoBunt(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/field/R2-0?view=bunt');
+        $this->open($this->team(), '/field/R2-2?view=bunt');
 
-        self::assertSelectorTextContains('.note', 'Second, nobody out has no coverage drawn up');
+        self::assertSelectorTextContains('.note', 'Second, two out: no bunt to cover');
     }
 
     public function testTheCoachDecides(): void

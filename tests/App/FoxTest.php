@@ -19,7 +19,7 @@ final class FoxTest extends TestCase
     #[TestWith(['run', '{"home_to_first_s":4.35,"base_path_ft":90,"bats":"R","start":"steal","distance_ft":78}', 'seconds', 3.5, 3.7])]
     #[TestWith(['ground-ball', '{"exit_speed_mph":85,"surface":"grass","distance_ft":125}', 'seconds', 1.35, 1.45])]
     #[TestWith(['spot', '{"rule_set":"baseball-90","position":6,"depth":"normal","pace_ft":2.7}', 'off_ft', 32.39, 32.41])]
-    #[TestWith(['bunt', '{"rule_set":"fastpitch-43","level":"fastpitch-14-16u","coverage":"first-stays","degrees":-20,"rest_ft":30}', 'fielded_s', 0.8, 1.6])]
+    #[TestWith(['bunt', '{"rule_set":"fastpitch-43","level":"fastpitch-14-16u","situation":"R1-0","coverage":"first-stays","degrees":-20,"rest_ft":30}', 'fielded_s', 0.8, 1.6])]
     #[TestWith(['win', '{"rates":'.self::RATES.',"inning":9,"half":"top","home_lead":0,"innings":9}', 'home_wins', 0.4, 0.6])]
     #[TestWith(['range', '{"rule_set":"baseball-90","level":"pro","situation":"R1-1"}', 'two_per_ball', 0.3, 0.8])]
     #[TestWith(['range', '{"rule_set":"baseball-90","level":"pro","spots":[{"position":6,"x_ft":-70,"y_ft":100}]}', 'outs_per_ball', 0.5, 0.8])]
@@ -44,8 +44,8 @@ final class FoxTest extends TestCase
     #[TestWith(['throw', '{"ball":"baseball","speed_mph":82,"distance_ft":100,"wind":3}', 'wind', 'ball, speed_mph, distance_ft'])]
     #[TestWith(['ground-ball', '{"exit_speed_mph":85,"surface":"ice","distance_ft":125}', 'surface', 'grass, dirt'])]
     #[TestWith(['spot', '{"rule_set":"baseball-90","position":8,"depth":"normal"}', 'position', '3, 4, 5, 6'])]
-    #[TestWith(['bunt', '{"rule_set":"fastpitch-43","level":"pro","situation":"R3-0"}', 'situation', 'R1-0'])]
-    #[TestWith(['bunt', '{"rule_set":"slowpitch-65","level":"pro"}', 'situation', 'R1-0'])]
+    #[TestWith(['bunt', '{"rule_set":"fastpitch-43","level":"pro","situation":"R3-2"}', 'situation', 'fewer than two out'])]
+    #[TestWith(['bunt', '{"rule_set":"slowpitch-65","level":"pro"}', 'situation', 'with a rule set that has bunts'])]
     #[TestWith(['runs', '{"rates":{"walk":0.1}}', 'rates.single', 'a share of plate appearances'])]
     #[TestWith(['runs', '{"rates":{"walk":2,"single":0.15,"double":0.04,"triple":0,"home_run":0.02,"strikeout":0.2,"error":0.01}}', 'rates.walk', '0 to 0.9'])]
     #[TestWith(['runs', '{"rates":{"walk":0.5,"single":0.5,"double":0.04,"triple":0,"home_run":0.02,"strikeout":0.2,"error":0.01}}', 'rates', 'less than 0.98 together'])]
@@ -54,7 +54,7 @@ final class FoxTest extends TestCase
     #[TestWith(['range', '{"rule_set":"baseball-90","level":"pro","count":"9-9"}', 'count', 'balls 0 to 3'])]
     #[TestWith(['throw', 'nonsense', 'input', 'docs/schemas/throw.question.json'])]
     #[TestWith(['throw', '[1]', 'input', 'an object'])]
-    #[TestWith(['hop', '{}', 'question', 'throw, run, ground-ball, spot, bunt, alignment, range, improve, runs, win'])]
+    #[TestWith(['hop', '{}', 'question', 'throw, run, ground-ball, spot, bunt, bunt-map, coverage-audit, alignment, range, improve, runs, win'])]
     public function testABadQuestionNamesTheField(string $question, string $json, string $field, string $allowed): void
     {
         [$output, $code] = (new Fox(self::SCHEMAS))->ask($question, $json);
@@ -70,6 +70,9 @@ final class FoxTest extends TestCase
     }
 
     #[TestWith(['alignment', '{"rule_set":"fastpitch-43","level":"fastpitch-14-16u","situation":"R1-0","players":[{"position":6,"name":"Marsh","pace_ft":2}]}', '"paces": "7 off second, 3 back"'])]
+    #[TestWith(['bunt-map', '{"rule_set":"fastpitch-43","level":"fastpitch-14-16u","situation":"R1R2-0","coverage":"wheel"}', '"coverage": "wheel"'])]
+    #[TestWith(['coverage-audit', '{"rule_set":"baseball-80","level":"baseball-13-14","situation":"R1-0","policy":"first"}', '"kind": "cover-late"'])]
+    #[TestWith(['bunt', '{"rule_set":"baseball-80","level":"baseball-13-14","situation":"R3-0"}', '"is_force": false'])]
     #[TestWith(['alignment', '{"rule_set":"baseball-90","level":"pro","situation":"R3-0","inning":9}', '"wants": "Plate"'])]
     #[TestWith(['improve', '{"rule_set":"baseball-90","level":"pro","situation":"R1-1"}', '"outs_gained_per_100"'])]
     public function testAlignmentAndImprovement(string $question, string $json, string $part): void

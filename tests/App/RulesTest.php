@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Game\Bases;
+use FoxCorner\Core\Game\BuntPoints;
+use FoxCorner\Core\Game\BuntSign;
+use FoxCorner\Core\Play\Bunt\BuntCoverage;
+use FoxCorner\Core\Play\Bunt\CoverageLine;
+use FoxCorner\Core\Play\Job;
+use FoxCorner\Core\Play\LeadOutPolicy;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\BookCodec;
 use FoxCorner\Core\Alignment\DepthFractions;
@@ -163,7 +171,10 @@ final class RulesTest extends AppTestCase
             ->withRules(array_reverse(ShippedRules::all()))
             ->withDepths($shipped->depths->withInfield(PositionGroup::Middle, NamedDepth::In, new DepthFractions(.3, -.1))->withOutfield(NamedDepth::Deep, .9)->withName(NamedDepth::In, new DepthName('Cut it', 'fist')))
             ->withKept(Situation::fromKey('R1-0'), new KeptSpot(Position::Shortstop, NamedDepth::DoublePlay, Point::of(-20.25, 80.5), 'Wren'))
-            ->withCoverage(Situation::fromKey('R1-1'), new CoverageChoice('first-stays', 'Piet', new \DateTimeImmutable('2026-11-20T18:00:00+00:00')));
+            ->withCoverage(Situation::fromKey('R1-1'), new CoverageChoice('first-stays', 'Piet', new \DateTimeImmutable('2026-11-20T18:00:00+00:00')))
+            ->withPolicy(Situation::fromKey('R1R2-0'), LeadOutPolicy::First)
+            ->withOwnCoverage(new BuntCoverage('own', 'Quay', 'Quay', 'Ours.', [Bases::First], [Position::Pitcher, Position::ThirdBase], [CoverageLine::when(Position::Shortstop, Job::turnBack(Base::Third), Position::Pitcher), CoverageLine::always(Position::CenterField, Job::comeIn(Base::Second))], [Position::Shortstop], [Position::ThirdBase], [5 => NamedDepth::Bunt], 'corners-crash'))
+            ->withBuntPoints(BuntPoints::of([BuntSign::Late->value => 3], 5));
         self::assertEquals($book, $codec->read($codec->write($book, Sport::Fastpitch), Sport::Fastpitch));
     }
 

@@ -14,7 +14,7 @@ final class TodayTest extends AppTestCase
         $page = $this->open($this->team());
 
         self::assertStringContainsString('practice, 2 findings open', $page->filter('h1')->text());
-        self::assertSame(['Oyelaran may not throw', 'Szabo is 0.7 s late at first'], $page->filter('.finding p:first-child')->each(static fn($title): string => $title->text()));
+        self::assertSame(['Oyelaran may not throw', 'Szabo is 0.4 s late at first'], $page->filter('.finding p:first-child')->each(static fn($title): string => $title->text()));
         self::assertSelectorTextContains('main', 'Quay field');
         self::assertSelectorTextContains('main', 'Taught last');
         $page = $this->browser->click($page->filter('.finding a')->first()->link());

@@ -4,24 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Fox\Question;
 
-use FoxCorner\Core\Game\Batter;
-use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\App\Fox\PlanInput;
 use FoxCorner\App\Fox\Input;
 use FoxCorner\App\Fox\Question;
-use FoxCorner\Core\Field\ShippedRuleSets;
-use FoxCorner\Core\Game\BatterType;
-use FoxCorner\Core\Game\Context;
-use FoxCorner\Core\Game\Count;
-use FoxCorner\Core\Game\GameState;
-use FoxCorner\Core\Game\Half;
-use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\InvalidValue;
-use FoxCorner\Core\People\Level;
-use FoxCorner\Core\People\Lineup;
-use FoxCorner\Core\People\Position;
-use FoxCorner\Core\People\RosterPlayer;
-use FoxCorner\Core\People\Traits;
-use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Bunt\BuntGrid;
 use FoxCorner\Core\Play\Event;
 use FoxCorner\Core\Play\Job;
@@ -30,22 +15,14 @@ use FoxCorner\Core\Play\Move;
 use FoxCorner\Core\Play\ThrowOption;
 use FoxCorner\Core\Play\Timeline;
 
-/** One bunt against one coverage, played by nine ordinary players of a level. */
+/** One bunt against one coverage. */
 final readonly class BuntQuestion implements Question
 {
     public function answer(Input $input): array
     {
-        $rules = ShippedRuleSets::get($input->text('rule_set'));
-        $situation = Situation::fromKey($input->text('situation', 'R1-0'));
-        $context = Context::of(3, Half::Top, 0, Batter::ofType(BatterType::from($input->text('batter', 'right'))), Count::none());
-        $lineup = Lineup::choose(array_map(static fn(Position $position): RosterPlayer => new RosterPlayer((string) $position->value, $position->label(), $position->value, [$position], Traits::unknown()), Position::cases()));
-        $plan = SituationPlan::of(GameState::of($rules, $situation, $context), Level::from($input->text('level'))->profile(), $lineup, PlanBook::shipped($rules->sport));
-        if (null === $plan->coverage) {
-            throw InvalidValue::because('situation', "no bunt coverage is drawn up for {$situation->key()} under this rule set", 'R1-0, R1-1, with a rule set that has bunts');
-        }
-        $plan = SituationPlan::of($plan->state, $plan->level, $lineup, PlanBook::shipped($rules->sport), $input->text('coverage', $plan->coverage->key()));
+        $plan = PlanInput::covered($input);
 
-        return self::describe($plan->play(BuntGrid::restingAt($input->number('rest_ft', 30.0), $input->number('degrees'), $rules->buntSurface())));
+        return self::describe($plan->play(BuntGrid::restingAt($input->number('rest_ft', 30.0), $input->number('degrees'), $plan->state->rules->buntSurface()), PlanInput::cost($plan)));
     }
 
     /** @return array<string, mixed> */
@@ -65,7 +42,10 @@ final readonly class BuntQuestion implements Question
                 'runner_there_s' => round($option->runnerThere, 3),
                 'margin_s' => is_finite($option->margin()) ? round($option->margin(), 3) : null,
                 'out_chance' => round($option->chance, 4),
+                'is_force' => $option->isForce,
+                'cost_runs' => round($option->cost ?? 0.0, 4),
             ], $play->options),
+            'break_even' => round($play->after?->breakEven($play->options[0]->base) ?? 1.0, 4),
             'jobs' => array_map(static fn(Move $move): array => [
                 'position' => $move->position()->value,
                 'jobs' => array_map(static fn(Job $job): string => $job->words, $move->jobs),

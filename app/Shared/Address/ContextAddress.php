@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Shared\Address;
 
+use FoxCorner\Core\Game\RunnerSpeed;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\Context;
@@ -17,7 +18,7 @@ use Symfony\Component\HttpFoundation\InputBag;
 final class ContextAddress
 {
     /** The parameters that stay with a coach from page to page. */
-    public const NAMES = ['inning', 'half', 'score', 'batter', 'count', 'pitcher'];
+    public const NAMES = ['inning', 'half', 'score', 'batter', 'count', 'pitcher', 'runners'];
 
     /**
      * What is left out is as in the ordinary context.
@@ -34,6 +35,7 @@ final class ContextAddress
         $batter = $query->getString('batter', $ordinary->batter->key);
         $type = BatterType::tryFrom($batter);
         $pitcher = $query->getString('pitcher');
+        $runners = $query->getString('runners');
 
         return Context::of(
             self::whole('inning', $query->getString('inning', (string) $ordinary->inning), '1 to 15'),
@@ -43,6 +45,7 @@ final class ContextAddress
             Count::fromKey($query->getString('count', $ordinary->count->key())),
             Pitching::Ordinary,
             '' === $pitcher ? null : $pitcher,
+            '' === $runners ? RunnerSpeed::Ordinary : RunnerSpeed::tryFrom($runners) ?? throw InvalidValue::notOneOf('runners', $runners, array_column(RunnerSpeed::cases(), 'value')),
         );
     }
 
@@ -56,6 +59,7 @@ final class ContextAddress
             'batter' => $context->batter->key,
             'count' => $context->count->key(),
             'pitcher' => $context->pitcher,
+            'runners' => RunnerSpeed::Ordinary === $context->runners ? null : $context->runners->value,
         ];
     }
 

@@ -7,7 +7,6 @@ namespace FoxCorner\Core\Play\Bunt;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Motion\OutChance;
-use FoxCorner\Core\Motion\TurnAndThrow;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\AfterThrow;
 use FoxCorner\Core\Play\Job;
@@ -59,28 +58,13 @@ final readonly class BuntOptions
         return $this->after;
     }
 
-    /** When the ball leaves the fielder's hand toward a base, the turn to it included. */
-    public function released(Point $target): float
-    {
-        $motion = $this->question->level->motion;
-        $by = $this->fielding->by;
-        $at = $this->fielding->intercept;
-        $isDead = $this->question->ball->speedAfter($at->seconds) < $motion->deadBallSpeed;
-
-        return $at->seconds + $by->exchangeMore + match (true) {
-            Position::Catcher === $by->position => $motion->exchangeCatcherBunt,
-            $isDead => $motion->exchangeBareHand,
-            default => $motion->exchangeSet,
-        } + TurnAndThrow::seconds($by->start, $at->point, $this->fielding->speedShare(), $target, $motion->turnThrow);
-    }
-
     private function option(Base $base, bool $isForce, float $runnerThere): ThrowOption
     {
         $level = $this->question->level;
         $target = $this->question->rules->diamond()->at($base);
         [$cover, $coverThere] = $this->cover($base, $target);
         $feet = $this->fielding->intercept->point->distanceTo($target);
-        $released = $this->released($target);
+        $released = $this->fielding->released($target, $this->question);
         $ballThere = $released + $this->question->throws->seconds($feet, $this->fielding->by->arm) + ($isForce ? 0.0 : $level->motion->tag);
         $spread = $isForce ? $level->motion->forceSpread : $level->motion->tagSpread;
         $margin = $runnerThere - max($ballThere, $coverThere);

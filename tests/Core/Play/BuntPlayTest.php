@@ -59,7 +59,7 @@ final class BuntPlayTest extends TestCase
     {
         $plan = Teams::plan(coverage: 'corners-crash');
         $byFive = self::bunt($plan, -35, 35);
-        $byOne = self::bunt($plan, 0, 45);
+        $byOne = self::bunt($plan, 3, 60);
 
         self::assertSame(Position::ThirdBase, $byFive->fieldedBy);
         self::assertSame([Position::Catcher], self::positions($byFive->covers(Base::Third)));
@@ -90,7 +90,7 @@ final class BuntPlayTest extends TestCase
     public function testALeftHanderIsQuickerOnTheThirdSide(): void
     {
         $pitcher = static fn(Hand $hand) => Teams::with(Teams::player(1, 1), Traits::of($hand, Bats::Right));
-        $time = static fn(Hand $hand): float => self::bunt(Teams::plan(roster: [$pitcher($hand), ...\array_slice(Teams::nine(), 1)], coverage: 'first-stays'), -3, 40)->fieldedAt;
+        $time = static fn(Hand $hand): float => self::bunt(Teams::plan(roster: [$pitcher($hand), ...\array_slice(Teams::nine(), 1)], coverage: 'first-stays'), -3, 60)->fieldedAt;
 
         self::assertLessThan($time(Hand::Right), $time(Hand::Left));
     }

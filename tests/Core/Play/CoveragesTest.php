@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Core\Play;
+
+use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Game\Bases;
+use FoxCorner\Core\Game\Batter;
+use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Game\Count;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Half;
+use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\Game\Pitching;
+use FoxCorner\Core\Game\RunnerSpeed;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Motion\TurnAndThrow;
+use FoxCorner\Core\People\Bats;
+use FoxCorner\Core\People\Hand;
+use FoxCorner\Core\People\Level;
+use FoxCorner\Core\People\PitcherFielding;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Play\AfterThrow;
+use FoxCorner\Core\Play\Bunt\BuntCoverage;
+use FoxCorner\Core\Play\Bunt\BuntGrid;
+use FoxCorner\Core\Play\Bunt\BuntMap;
+use FoxCorner\Core\Play\Bunt\BuntOutcome;
+use FoxCorner\Core\Play\Bunt\BuntTask;
+use FoxCorner\Core\Play\LeadOutPolicy;
+use FoxCorner\Core\Play\ThrowOption;
+use FoxCorner\Core\Play\Timeline;
+use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Tests\Core\Teams;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** What each coverage wins and loses, and what an out is worth. */
+final class CoveragesTest extends TestCase
+{
+    public function testFirstStaysLosesTheFirstBaseLineUnlessThePitcherIsQuick(): void
+    {
+        $crash = self::chanceAt(Teams::plan(level: Level::FastpitchCollege, coverage: 'corners-crash'), 43, 30);
+        $stays = self::chanceAt(Teams::plan(level: Level::FastpitchCollege, coverage: 'first-stays'), 43, 30);
+        $quick = self::chanceAt(Teams::plan(level: Level::FastpitchCollege, roster: self::pitcher(PitcherFielding::Quick), coverage: 'first-stays'), 43, 30);
+
+        self::assertGreaterThan(0.9, $crash);
+        self::assertLessThan(0.5, $stays, 'it is lost');
+        self::assertGreaterThan($stays + 0.2, $quick, 'a quick pitcher saves much of it');
+        $maps = array_map(static fn(string $coverage): BuntMap => self::map(Teams::plan(level: Level::FastpitchCollege, coverage: $coverage)), ['corners-crash', 'first-stays']);
+        $worse = [-1 => 0, 1 => 0];
+        foreach ($maps[0]->spots as $index => $spot) {
+            $worse[$spot->degrees < 0 ? -1 : 1] += $spot->called->chance - $maps[1]->spots[$index]->called->chance > 0.2 ? 1 : 0;
+        }
+        self::assertGreaterThan(3, $worse[1], 'the map shows it on that side');
+        self::assertSame(0, $worse[-1], 'and only there');
+    }
+
+    public function testTheWheelGainsTheOutAtThirdAndLosesSecond(): void
+    {
+        $state = Teams::state('baseball-90', 'R1R2-0');
+        $wheel = Teams::plan($state, Level::Pro, coverage: 'wheel');
+        $reads = Teams::plan($state, Level::Pro, coverage: 'third-reads');
+
+        self::assertGreaterThan(self::map($reads)->share(BuntOutcome::Lead), self::map($wheel)->share(BuntOutcome::Lead));
+        self::assertGreaterThan(2.0, self::option(self::bunt($wheel, -25, 30), Base::Second)->coverLate(), 'center is far from second');
+        self::assertLessThan(1.0, self::option(self::bunt($reads, -25, 30), Base::Second)->coverLate());
+        self::assertLessThan(self::option(self::bunt($reads, -25, 30), Base::Second)->chance + 1e-9, self::option(self::bunt($wheel, -25, 30), Base::Second)->chance);
+    }
+
+    public function testWhoLeavesWithThePitchIsThereSooner(): void
+    {
+        $state = Teams::state(situation: 'R2-0');
+        $wheel = self::bunt(Teams::plan($state, coverage: 'wheel'), 0, 45)->move(Position::Shortstop);
+        $crash = self::bunt(Teams::plan($state, coverage: 'corners-crash'), 0, 45)->move(Position::Shortstop);
+
+        self::assertEqualsWithDelta($crash->there() - 0.65, $wheel->there(), 0.01, 'by the planned reaction and the head start');
+    }
+
+    public function testOnTheSmallFieldTheLeadOutIsThereAndOnTheSoftballFieldItIsNotAtSecond(): void
+    {
+        $small = self::map(Teams::plan(Teams::state('baseball-60'), Level::Youth10));
+        $softball = self::map(Teams::plan(Teams::state('fastpitch-43')));
+
+        self::assertGreaterThan(0.4, $small->share(BuntOutcome::Lead));
+        self::assertLessThan(0.05, $softball->share(BuntOutcome::Lead));
+        $second = self::bunt(Teams::plan(Teams::state(situation: 'R2-0')), -20, 30);
+        self::assertSame([Base::Third, Base::First], array_map(static fn(ThrowOption $option): Base => $option->base, $second->options));
+        self::assertFalse($second->options[0]->isForce, 'he must be tagged');
+    }
+
+    public function testASlowRunnerOnFirstMakesSecondALeadOutOnAHardBunt(): void
+    {
+        $at = static fn(RunnerSpeed $speed): float => self::option(self::bunt(Teams::plan(self::withRunners('baseball-80', 'R1R2-0', $speed), Level::Youth13, coverage: 'third-reads'), 0, 50), Base::Second)->chance;
+
+        self::assertGreaterThan(0.6, $at(RunnerSpeed::Slow));
+        self::assertLessThan($at(RunnerSpeed::Slow) - 0.2, $at(RunnerSpeed::Ordinary));
+        self::assertLessThan($at(RunnerSpeed::Ordinary), $at(RunnerSpeed::Quick));
+    }
+
+    public function testThirdReadsLeavesItsBagOnlyWhenNobodyElseGetsTheBall(): void
+    {
+        $plan = Teams::plan(Teams::state('baseball-90', 'R2-0'), Level::Pro, coverage: 'third-reads');
+
+        self::assertSame(Position::Pitcher, self::bunt($plan, -10, 40)->fieldedBy);
+        self::assertSame([Position::ThirdBase], array_map(static fn($move): Position => $move->position(), self::bunt($plan, -10, 40)->covers(Base::Third)));
+        self::assertSame(Position::ThirdBase, self::bunt($plan, -44, 70)->fieldedBy, 'a hard one up the line');
+    }
+
+    public function testTurningCostsNothingStraightAheadAndAllOfItBack(): void
+    {
+        $loss = static fn(Point $target): float => TurnAndThrow::seconds(Point::of(0, 0), Point::of(20, 0), 1.0, $target, 0.45);
+
+        self::assertEqualsWithDelta(0.0, $loss(Point::of(80, 0)), 1e-9);
+        self::assertEqualsWithDelta(0.225, $loss(Point::of(20, 50)), 1e-9);
+        self::assertEqualsWithDelta(0.45, $loss(Point::of(-30, 0)), 1e-9);
+        self::assertSame(0.0, TurnAndThrow::seconds(Point::of(0, 0), Point::of(0.5, 0), 1.0, Point::of(-30, 0), 0.45), 'who stands need not stop');
+    }
+
+    public function testPoliciesAreTheCoachsLastWord(): void
+    {
+        $state = Teams::state('baseball-60');
+        $call = static fn(LeadOutPolicy $policy): Base => self::bunt(SituationPlan::of($state, Level::Youth10->profile(), Teams::plan($state)->lineup, PlanBook::shipped($state->rules->sport)->withPolicy($state->situation, $policy)), 0, 45)->called->base;
+
+        self::assertSame(Base::First, $call(LeadOutPolicy::First));
+        self::assertSame(Base::Second, $call(LeadOutPolicy::Lead));
+    }
+
+    public function testByTheNumbersCostsLeastAndEveryOtherPolicyItsPrice(): void
+    {
+        foreach (['fastpitch-43' => Level::Fastpitch16, 'baseball-60' => Level::Youth10, 'baseball-90' => Level::Pro] as $rules => $level) {
+            foreach (['R1-0', 'R2-0', 'R1R2-0', 'R3-1', 'loaded-0'] as $situation) {
+                $costs = Teams::plan(Teams::state($rules, $situation), $level)->report(Teams::cost($level))->costs;
+                self::assertEqualsWithDelta(min([1e9, ...array_values($costs)]), $costs['numbers'], 1e-9, "$rules $situation");
+            }
+        }
+    }
+
+    public function testBreakEvenIsWhereTheTwoOutsCostTheSame(): void
+    {
+        foreach (['R1-0' => Base::Second, 'R2-0' => Base::Third, 'R1R2-0' => Base::Third, 'R3-1' => Base::Home, 'loaded-1' => Base::Home] as $situation => $lead) {
+            $after = new AfterThrow(Teams::cost(), Situation::fromKey($situation));
+            $p = $after->breakEven($lead);
+
+            self::assertEqualsWithDelta($after->out(Base::First), $p * $after->out($lead) + (1 - $p) * $after->safe(), 1e-9, $situation);
+            self::assertGreaterThan(0.2, $p);
+            self::assertLessThan(1.0, $p);
+            self::assertGreaterThan($after->safe(), $after->astray(1));
+        }
+    }
+
+    public function testEverybodySafeWithFirstAndSecondIsTheBasesLoaded(): void
+    {
+        $after = new AfterThrow(Teams::cost(), Situation::of(Bases::FirstSecond, Outs::None));
+
+        self::assertEqualsWithDelta(Teams::cost()->after(7, 0, 0), $after->safe(), 1e-12);
+        self::assertEqualsWithDelta(Teams::cost()->after(6, 1, 0), $after->out(Base::First), 1e-12);
+        self::assertEqualsWithDelta(Teams::cost()->after(3, 1, 0), $after->out(Base::Third), 1e-12);
+        self::assertEqualsWithDelta(Teams::cost()->after(6, 0, 1), $after->astray(1), 1e-12, 'one is in, two are in scoring position');
+    }
+
+    public function testTheMapAgreesWithThePlaysItStandsFor(): void
+    {
+        $plan = Teams::plan(Teams::state(situation: 'R1R2-0'), coverage: 'wheel');
+        $map = self::map($plan);
+        self::assertGreaterThan(300, \count($map->spots));
+        foreach ([0, 57, 200, 311] as $index) {
+            $spot = $map->spots[$index];
+            $play = self::bunt($plan, $spot->degrees, $spot->feet);
+            self::assertSame($play->fieldedBy, $spot->by);
+            self::assertEqualsWithDelta($play->called->chance, $spot->called->chance, 1e-9);
+        }
+        self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn(BuntOutcome $outcome): float => $map->share($outcome), BuntOutcome::cases())), 1e-9);
+    }
+
+    public function testACoverageMaySetDepthsBeforeThePitch(): void
+    {
+        $plan = Teams::plan(Teams::state('baseball-90', 'R1-1'), Level::Pro);
+        $in = self::copyWith($plan->coverage ?? self::fail('It is there.'), [5 => NamedDepth::Bunt]);
+
+        self::assertGreaterThan($plan->report()->outsPerBunt - 1e-9, $plan->reportOn($in)->outsPerBunt);
+        self::assertNotEquals($plan->report()->outsPerBunt, $plan->reportOn($in)->outsPerBunt);
+        self::assertSame(NamedDepth::DoublePlay, $plan->alignment->spot(Position::ThirdBase)->depth, 'the alignment itself stays');
+    }
+
+    #[TestWith(['cover-home'])]
+    #[TestWith(['turn-back-third'])]
+    #[TestWith(['come-in-second'])]
+    #[TestWith(['back-up-first'])]
+    #[TestWith(['converge'])]
+    public function testATaskIsItsJob(string $task): void
+    {
+        self::assertSame($task, BuntTask::ofJob(BuntTask::from($task)->job())->value);
+    }
+
+    /** @param array<int, NamedDepth> $depths */
+    private static function copyWith(BuntCoverage $coverage, array $depths): BuntCoverage
+    {
+        return new BuntCoverage('copy', $coverage->name(), $coverage->call(), $coverage->reason(), $coverage->bases, $coverage->fielders(), $coverage->lines, $coverage->early(), $coverage->reserve, $depths, $coverage->key());
+    }
+
+    private static function map(SituationPlan $plan): BuntMap
+    {
+        return $plan->buntMap($plan->coverage ?? self::fail('There is a coverage.'));
+    }
+
+    private static function bunt(SituationPlan $plan, float $degrees, float $feet): Timeline
+    {
+        return $plan->play(BuntGrid::restingAt($feet, $degrees, $plan->state->rules->buntSurface()));
+    }
+
+    private static function chanceAt(SituationPlan $plan, float $degrees, float $feet): float
+    {
+        return self::bunt($plan, $degrees, $feet)->called->chance;
+    }
+
+    private static function option(Timeline $play, Base $base): ThrowOption
+    {
+        foreach ($play->options as $option) {
+            if ($option->base === $base) {
+                return $option;
+            }
+        }
+        self::fail("No throw to {$base->word()} is there.");
+    }
+
+    /** @return list<\FoxCorner\Core\People\RosterPlayer> */
+    private static function pitcher(PitcherFielding $fielding): array
+    {
+        return [Teams::with(Teams::player(1, 1), Traits::of(Hand::Right, Bats::Right, fielding: $fielding)), ...\array_slice(Teams::nine(), 1)];
+    }
+
+    private static function withRunners(string $rules, string $situation, RunnerSpeed $speed): GameState
+    {
+        return GameState::of(ShippedRuleSets::get($rules), Situation::fromKey($situation), Context::of(3, Half::Top, 0, Batter::ofType(BatterType::Right), Count::none(), Pitching::Ordinary, null, $speed));
+    }
+}
