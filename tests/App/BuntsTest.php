@@ -143,7 +143,7 @@ final class BuntsTest extends AppTestCase
     {
         $this->signIn();
         $page = $this->open($this->team(), '/bunts/R1R2-0?coverage=wheel');
-        $this->browser->submit($page->filter('form:has(input[value=first])')->form());
+        $this->browser->submit($page->filter('form[action*="/policy"]')->first()->form());
         $this->browser->followRedirect();
 
         self::assertSelectorTextContains('.good', 'First base, no matter what, first, second, nobody out.');

@@ -48,7 +48,7 @@ async function everyPlace(page) {
     await page.goto(`/${team}/team/opponents`);
     const opponent = await page.locator('tbody a').first().getAttribute('href');
     const plan = ['rules', 'rules/guard', 'depths', 'walk-off'].map((part) => `/${team}/situations/${part}`);
-    const more = [`/${team}/team/lineup`, `/${team}/team/opponents`, opponent, `/${team}/team/runs`, `/${team}/team/stopwatch`, `/${team}/field/R3-1/compare?against=in`, `/${team}/field/none-0?view=air`];
+    const more = [`/${team}/team/lineup`, `/${team}/team/opponents`, opponent, `/${team}/team/runs`, `/${team}/team/stopwatch`, `/${team}/field/R3-1/compare?against=in`, `/${team}/field/none-0?view=air`, `/${team}/bunts/R1-0`, `/${team}/bunts/R1R2-0?with=wheel`, `/${team}/bunts/R1-0/coverage/new?from=first-stays`];
     return [...plan, ...more, `/${team}`, `/${team}/team`, player, `/${team}/team/field`, `/${team}/team/import`, `/${team}/field/R1-0`, `/${team}/field/R1-0?view=bunt`, `/${team}/field/R2-0?view=bunt`, `/${team}/situations?batter=slapper`, `/${team}/practice`, practice, `${practice}/change`, `/${team}/you`];
 }
 
