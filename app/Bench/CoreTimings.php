@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Bench;
 
+use FoxCorner\Core\Play\Bunt\BuntCoverage;
 use FoxCorner\Core\Range\Improver;
 use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Plan\PlanBook;
@@ -38,6 +39,7 @@ final class CoreTimings
         $roster = array_map(static fn(int $number): RosterPlayer => new RosterPlayer("$number", "P$number", $number, [Position::ofNumber(($number - 1) % 9 + 1), Position::ofNumber($number % 9 + 1)], Traits::unknown()), range(1, 14));
         $plan = SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose($roster), PlanBook::shipped($state->rules->sport));
         $ball = BuntGrid::restingAt(30, -20, $state->rules->buntSurface());
+        $plans = array_map(static fn(Situation $situation): SituationPlan => SituationPlan::of(GameState::of($state->rules, $situation, Context::ordinary()), $plan->level, $plan->lineup, PlanBook::shipped($state->rules->sport)), RunChain::situations());
         $report = $plan->report();
         $cost = PlayCost::inRuns(RunChain::of($plan->level->rates));
         $map = $plan->range($cost);
@@ -51,6 +53,8 @@ final class CoreTimings
             'range map, 61 x 9 balls' => static fn(): mixed => $plan->range($cost),
             'best single move' => static fn(): mixed => (new Improver($map, $plan->cast, $state->rules->diamond()))->single(),
             'best joint move' => static fn(): mixed => (new Improver($map, $plan->cast, $state->rules->diamond()))->joint(),
+            'bunt map, about 360 spots' => static fn(): mixed => $plan->buntMap($plan->coverage ?? throw new \LogicException('There is one.'), $cost),
+            'all coverages of all situations audited' => static fn(): mixed => array_map(static fn(SituationPlan $one): array => array_map(static fn(BuntCoverage $coverage): mixed => $one->reportOn($coverage, $cost), $one->coverages), $plans),
             'runs of all situations' => static fn(): mixed => RunChain::of($rates),
             'table of long throws for one arm' => static fn(): mixed => CarryTable::of(Ball::Baseball->dragPerFoot(), Speed::ofMph(80)->feetPerSecond),
             'practice of 70 minutes, 14 players, 3 helpers' => static fn(): mixed => Scheduler::solve(PracticeRequest::of($roster, 3, 70, $state->rules->diamond(), ShippedDrills::all(), $needs)),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Bunts;
 
+use FoxCorner\Core\Play\Bunt\BuntKind;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Field\SituationAddress;
 use FoxCorner\App\Plan\CoverageReports;
@@ -50,9 +51,10 @@ final class BuntsPage extends AbstractController
         return $this->render('bunts/show.html.twig', [
             'address' => $address, 'query' => $query, 'rules' => $rules, 'plan' => $plan, 'read' => $read, 'other' => $other,
             'reports' => $this->reports->of($plan, $cost),
-            'map' => null === $plan->coverage ? null : $plan->buntMap($plan->coverage, $cost),
-            'otherMap' => null === $other ? null : $plan->buntMap($other, $cost),
+            'map' => null === $plan->coverage ? null : $plan->buntMap($plan->coverage, $cost, $address->how),
+            'otherMap' => null === $other ? null : $plan->buntMap($other, $cost, $address->how),
             'drawing' => new FieldDrawing($rules, Window::inFrontOfPlate()),
+            'kindsOfBunt' => BuntKind::in($plan->state->situation),
             'outlook' => BuntOutlook::of($plan->state),
         ]);
     }

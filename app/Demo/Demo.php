@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Demo;
 
+use FoxCorner\Core\Alignment\DepthSpot;
+use FoxCorner\Core\Alignment\KeptSpot;
+use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\People\Position;
 use FoxCorner\App\Opponents\Opponent;
 use FoxCorner\App\Opponents\BatterCsv;
 use FoxCorner\App\Plan\BookCodec;
@@ -74,7 +78,7 @@ final readonly class Demo
         $this->entities->persist(new Membership($this->account('assistant@saltmarsh.example', 'Piet Holm'), $kites, Role::Assistant));
         $this->entities->persist(new Membership($this->account('player@saltmarsh.example', 'Marsh'), $kites, Role::Player));
         $this->entities->flush();
-        $this->entities->persist(new PlanDraft($kites, $this->books->write(PlanBook::shipped(Sport::Fastpitch)->withCoverage(Situation::fromKey('R1-0'), new CoverageChoice('corners-crash', $coach->name, $this->clock->now()->modify('-8 days'))), Sport::Fastpitch)));
+        $this->entities->persist(new PlanDraft($kites, $this->books->write($this->planOfTheKites($kites, $coach), Sport::Fastpitch)));
         $this->opponents($kites, DemoOpponents::FASTPITCH);
         $this->opponents($terns, DemoOpponents::BASEBALL);
         $this->entities->flush();
@@ -115,6 +119,18 @@ final readonly class Demo
         }
 
         return $team;
+    }
+
+    /** What the coach has decided: a coverage, and a shortstop who starts nearer third where the bunt needs her there. */
+    private function planOfTheKites(Team $team, Account $coach): PlanBook
+    {
+        $spot = DepthSpot::of(Position::Shortstop, 22.5, 5.0, $team->rules()->diamond())->point();
+        $book = PlanBook::shipped(Sport::Fastpitch)->withCoverage(Situation::fromKey('R1-0'), new CoverageChoice('corners-crash', $coach->name, $this->clock->now()->modify('-8 days')));
+        foreach (['R1R2-0', 'R1R2-1', 'loaded-0', 'loaded-1'] as $situation) {
+            $book = $book->withKept(Situation::fromKey($situation), new KeptSpot(Position::Shortstop, NamedDepth::DoublePlay, $spot, $coach->name));
+        }
+
+        return $book;
     }
 
     /** @param array<string, string> $lists batters as CSV by the opponent's name */

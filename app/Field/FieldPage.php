@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Field;
 
+use FoxCorner\Core\Play\Bunt\BuntKind;
 use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\CoverageReports;
@@ -45,7 +46,7 @@ final class FieldPage extends AbstractController
         }
         $plan = $read->plan;
         $cost = $this->tables->cost($membership->team, $address->context);
-        $play = null !== $plan->coverage && View::Bunt === $address->view ? $plan->play($address->ball($rules->buntSurface()), $cost) : null;
+        $play = null !== $plan->coverage && View::Bunt === $address->view ? $plan->play($address->ball($rules->buntSurface()), $cost, $address->how) : null;
 
         return $this->render('field/show.html.twig', [
             'address' => $address,
@@ -56,6 +57,7 @@ final class FieldPage extends AbstractController
             'reports' => View::Bunt === $address->view ? $this->reports->of($plan, $cost) : [],
             'play' => $play,
             'range' => View::Depth === $address->view ? $this->ranges->of($plan, $cost) : null,
+            'kindsOfBunt' => BuntKind::in($plan->state->situation),
             'flies' => View::Air === $address->view ? $plan->flies($address->air) : null,
             'picture' => null === $play ? null : new PlayPicture($play),
             'kinds' => null === $play ? [] : $this->kinds($play),

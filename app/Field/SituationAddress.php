@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Field;
 
+use FoxCorner\Core\Play\Bunt\BuntKind;
 use FoxCorner\Core\Range\Fly\FlyKind;
 use FoxCorner\App\Shared\Address\ContextAddress;
 use FoxCorner\Core\Field\Base;
@@ -35,6 +36,7 @@ final readonly class SituationAddress
         public array $bunt,
         public array $moved,
         public FlyKind $air,
+        public BuntKind $how,
     ) {
     }
 
@@ -55,6 +57,7 @@ final readonly class SituationAddress
             self::bunt($query),
             self::moved($query->getString('moved')),
             '' === $query->getString('kind') ? FlyKind::Fly : FlyKind::tryFrom($query->getString('kind')) ?? throw InvalidValue::notOneOf('kind', $query->getString('kind'), array_column(FlyKind::cases(), 'value')),
+            '' === $query->getString('how') ? BuntKind::Sacrifice : BuntKind::tryFrom($query->getString('how')) ?? throw InvalidValue::notOneOf('how', $query->getString('how'), array_column(BuntKind::cases(), 'value')),
         );
     }
 
@@ -97,6 +100,7 @@ final readonly class SituationAddress
             'coverage' => $this->coverage,
             'moved' => [] === $this->moved ? null : implode(';', array_map(static fn(int $number, Point $point): string => \sprintf('%d:%.1f,%.1f', $number, $point->x, $point->y), array_keys($this->moved), $this->moved)),
             'kind' => FlyKind::Fly === $this->air ? null : $this->air->value,
+            'how' => BuntKind::Sacrifice === $this->how ? null : $this->how->value,
             'bunt' => self::ORDINARY_BUNT === $this->bunt ? null : \sprintf('%g,%g', ...$this->bunt),
         ];
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Today;
 
+use FoxCorner\Core\Plan\Predictable;
+use FoxCorner\Core\Runs\RunChain;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\MembershipRepository;
@@ -25,9 +27,6 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 /** What matters now: the next practice, what is wrong with the plan, what was taught last, what to drill next. */
 final class TodayPage extends AbstractController
 {
-    /** The situations whose plan is looked over. */
-    private const SITUATIONS = ['R1-0', 'R1-1'];
-
     public function __construct(
         private readonly PlanReader $plans,
         private readonly CoverageReports $reports,
@@ -77,15 +76,20 @@ final class TodayPage extends AbstractController
     private function findings(Membership $membership): array
     {
         $open = [];
-        foreach ($this->plans->plans($membership->team, array_map(Situation::fromKey(...), self::SITUATIONS), Context::ordinary()) as $plan) {
-            if (null === $plan->coverage) {
-                continue;
+        $plans = $this->plans->plans($membership->team, RunChain::situations(), Context::ordinary());
+        foreach ($plans as $plan) {
+            foreach ($plan->alignmentFindings() as $finding) {
+                $open[$finding->identity()] ??= new OpenFinding($finding, $finding->weight, null, $plan->state->situation, null);
             }
-            foreach ($this->reports->chosen($plan)->findings as $finding) {
-                $open[$finding->worst->identity()] ??= new OpenFinding($finding, $plan->state->situation, $plan->coverage->name());
+            foreach (null === $plan->coverage ? [] : $this->reports->chosen($plan)->findings as $finding) {
+                $open[$finding->worst->identity()] ??= new OpenFinding($finding->worst, $finding->rank(), $finding, $plan->state->situation, $plan->coverage?->name());
             }
         }
-        usort($open, static fn(OpenFinding $a, OpenFinding $b): int => $b->finding->rank() <=> $a->finding->rank());
+        $predictable = Predictable::in($plans);
+        if (null !== $predictable) {
+            $open[] = new OpenFinding($predictable, $predictable->weight, null, Situation::fromKey('R1-0'), null);
+        }
+        usort($open, static fn(OpenFinding $a, OpenFinding $b): int => $b->rank <=> $a->rank);
 
         return $open;
     }

@@ -44,6 +44,8 @@ final readonly class MotionProfile
      * @param float $movingLead           s that a runner on third gains because his secondary lead already moves toward home (ours)
      * @param float $turnThrow            s lost by a fielder at full speed who stops and throws back the way he came (ours)
      * @param float $earlyStart           s before contact at which those leave who go with the pitch (ours)
+     * @param float $squeezeStart         s before contact at which a runner leaves who goes with the pitch (ours)
+     * @param float $surprise             s more that a fielder needs who did not expect the bunt (ours)
      * @param float $leadOnArrival        ft off the base at contact where the runner leaves when the pitch arrives (ours)
      */
     public function __construct(
@@ -80,6 +82,8 @@ final readonly class MotionProfile
         public float $movingLead = 0.25,
         public float $turnThrow = 0.60,
         public float $earlyStart = 0.45,
+        public float $squeezeStart = 0.50,
+        public float $surprise = 0.15,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan;
 
+use FoxCorner\Core\Play\Bunt\BuntKind;
 use FoxCorner\Core\Play\Bunt\BuntCoverage;
 use FoxCorner\Core\Play\Bunt\BuntMap;
 use FoxCorner\Core\Plan\Check\AlignmentCheck;
@@ -79,9 +80,9 @@ final readonly class SituationPlan
      *
      * @throws \LogicException when the situation has no coverage
      */
-    public function play(RollingBall $ball, ?PlayCost $cost = null): Timeline
+    public function play(RollingBall $ball, ?PlayCost $cost = null, BuntKind $kind = BuntKind::Sacrifice): Timeline
     {
-        return (new BuntFamily())->run($this->question($this->chosen(), $ball, $cost));
+        return (new BuntFamily())->run($this->question($this->chosen(), $ball, $cost)->bunted($kind));
     }
 
     /** @throws \LogicException when the situation has no coverage */
@@ -98,9 +99,9 @@ final readonly class SituationPlan
     }
 
     /** Where a bunt beats a coverage. */
-    public function buntMap(BuntCoverage $coverage, ?PlayCost $cost = null): BuntMap
+    public function buntMap(BuntCoverage $coverage, ?PlayCost $cost = null, BuntKind $kind = BuntKind::Sacrifice): BuntMap
     {
-        return BuntMap::of($this->question($coverage, BuntGrid::restingAt(30.0, 0.0, $this->state->rules->buntSurface()), $cost), $coverage);
+        return BuntMap::of($this->question($coverage, BuntGrid::restingAt(30.0, 0.0, $this->state->rules->buntSurface()), $cost)->bunted($kind), $coverage);
     }
 
     /** @return list<Finding> faults of where they stand */

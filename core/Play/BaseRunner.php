@@ -31,6 +31,12 @@ final readonly class BaseRunner
         return new self($base, self::lead($rules->leads, $level->motion), $level->motion->buntRead, $legs, $level->motion->roundingPerFoot * $rules->basePath);
     }
 
+    /** The same runner, gone with the pitch: so many seconds before contact. */
+    public function leavingBefore(float $seconds): self
+    {
+        return new self($this->base, 0.0, -$seconds, $this->legs, $this->roundingLoss);
+    }
+
     /** Seconds from contact to the next base, or to the one after it with the base in between rounded. */
     public function secondsOver(int $bases, float $basePath): float
     {

@@ -25,6 +25,12 @@ final readonly class BatterRunner
         return new self(Legs::fromHomeToFirst($homeToFirst, $delay, $rules->basePath, $level->motion->accelerationTime), $delay);
     }
 
+    /** The same batter with another start, s from contact. */
+    public function startingAfter(float $delay): self
+    {
+        return new self($this->legs, min($delay, $this->startDelay));
+    }
+
     /** Seconds from contact until the runner has covered so many feet. */
     public function secondsFor(float $feet): float
     {

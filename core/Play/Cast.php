@@ -57,6 +57,12 @@ final readonly class Cast
         return new self($members);
     }
 
+    /** The same nine, of whom nobody knew what was coming: each reacts in so many seconds, or later if he always does. */
+    public function surprised(float $reaction): self
+    {
+        return new self(array_map(static fn(CastMember $member): CastMember => $member->leaving(max($reaction, $member->reaction)), $this->members));
+    }
+
     public function at(Position $position): CastMember
     {
         return $this->members[$position->value];

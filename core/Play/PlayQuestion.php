@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play;
 
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Play\Bunt\BuntKind;
 use FoxCorner\Core\Game\RunnerSpeed;
 use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Field\RuleSet;
@@ -48,5 +50,17 @@ final readonly class PlayQuestion
     public function withBall(RollingBall $ball): self
     {
         return new self($this->rules, $this->level, $this->situation, $this->cast, $this->coverage, $ball, $this->batter, $this->runners, $this->policy, $this->throws, $this->cost);
+    }
+
+    /** The same play, bunted in another way. */
+    public function bunted(BuntKind $kind): self
+    {
+        $motion = $this->level->motion;
+        $runners = BuntKind::Squeeze === $kind ? array_map(static fn(BaseRunner $runner): BaseRunner => Base::Third === $runner->base ? $runner->leavingBefore($motion->squeezeStart) : $runner, $this->runners) : $this->runners;
+
+        return new self(
+            $this->rules, $this->level, $this->situation, $kind->isSurprise() ? $this->cast->surprised($motion->infieldReaction + $motion->surprise) : $this->cast, $this->coverage, $this->ball,
+            $kind->isSurprise() ? $this->batter->startingAfter($motion->startSlap) : $this->batter, $runners, $this->policy, $this->throws, $this->cost,
+        );
     }
 }

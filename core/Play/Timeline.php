@@ -56,6 +56,21 @@ final readonly class Timeline
         return $covers;
     }
 
+    /** @return list<TurnedBack> who charged, saw that the ball was another's, and went back to a bag */
+    public function turnedBack(): array
+    {
+        $turned = [];
+        foreach ($this->moves as $move) {
+            foreach ($move->jobs as $job) {
+                if (JobKind::Cover === $job->kind && $job->startsTowardBall && null !== $job->base) {
+                    $turned[] = TurnedBack::of($move, $job->base, $this->question, $this->threats[$job->base->value] ?? \INF);
+                }
+            }
+        }
+
+        return $turned;
+    }
+
     /** Seconds from contact to the last thing that matters, a breath added. */
     public function length(): float
     {

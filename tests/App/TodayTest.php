@@ -18,7 +18,7 @@ final class TodayTest extends AppTestCase
         self::assertSelectorTextContains('main', 'Quay field');
         self::assertSelectorTextContains('main', 'Taught last');
         $page = $this->browser->click($page->filter('.finding a')->first()->link());
-        self::assertSelectorTextContains('.call', 'Crash', 'a finding leads to where it shows');
+        self::assertSelectorTextContains('.call', 'In', 'a finding leads to where it shows');
     }
 
     public function testMendingTheRosterMendsTheFinding(): void

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Play;
 
+use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\Plan\CoverageChoice;
+use FoxCorner\Core\Plan\Predictable;
+use FoxCorner\Core\Play\Bunt\BuntKind;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
@@ -121,6 +125,56 @@ final class CoveragesTest extends TestCase
         self::assertEqualsWithDelta(0.225, $loss(Point::of(20, 50)), 1e-9);
         self::assertEqualsWithDelta(0.45, $loss(Point::of(-30, 0)), 1e-9);
         self::assertSame(0.0, TurnAndThrow::seconds(Point::of(0, 0), Point::of(0.5, 0), 1.0, Point::of(-30, 0), 0.45), 'who stands need not stop');
+    }
+
+    public function testASurpriseIsWorthTimeToTheBatterAndCostsTheFielders(): void
+    {
+        $plan = Teams::plan(Teams::state(situation: 'none-0'));
+        $ball = BuntGrid::restingAt(30, -35, $plan->state->rules->buntSurface());
+        $shown = $plan->play($ball);
+        $drag = $plan->play($ball, null, BuntKind::Drag);
+
+        self::assertEqualsWithDelta($shown->options[0]->runnerThere - 0.25, $drag->options[0]->runnerThere, 1e-6, 'starts as a slapper does');
+        self::assertGreaterThan($shown->fieldedAt, $drag->fieldedAt);
+        self::assertLessThan($shown->called->chance - 0.1, $drag->called->chance);
+        $slapper = Teams::plan(Teams::state(situation: 'none-0', batter: BatterType::Slapper));
+        self::assertEqualsWithDelta($slapper->play($ball)->options[0]->runnerThere, $slapper->play($ball, null, BuntKind::Drag)->options[0]->runnerThere, 1e-9, 'a slapper gains no start by it');
+    }
+
+    public function testOnTheSqueezeTheRunnerIsGoneBeforeTheBall(): void
+    {
+        $plan = Teams::plan(Teams::state(situation: 'R3-1'));
+        $ball = BuntGrid::restingAt(30, -10, $plan->state->rules->buntSurface());
+        $home = static fn(BuntKind $kind): ThrowOption => self::option($plan->play($ball, null, $kind), Base::Home);
+
+        self::assertLessThan($home(BuntKind::Sacrifice)->runnerThere - 0.2, $home(BuntKind::Squeeze)->runnerThere);
+        self::assertLessThan($home(BuntKind::Sacrifice)->chance, $home(BuntKind::Squeeze)->chance);
+        self::assertSame([BuntKind::Sacrifice, BuntKind::Drag], BuntKind::in(Situation::fromKey('R1-0')), 'nobody to squeeze in');
+    }
+
+    public function testStepsBackToThirdAndWhetherInTime(): void
+    {
+        $play = self::bunt(Teams::plan(coverage: 'corners-crash'), 20, 30);
+        [$turned] = $play->turnedBack();
+
+        self::assertSame(Position::ThirdBase, $turned->who->position);
+        self::assertSame(Base::Third, $turned->base);
+        self::assertGreaterThan(9.0, $turned->steps->count);
+        self::assertLessThan(16.0, $turned->steps->count);
+        self::assertSame($turned->there <= $turned->runnerThere, $turned->isInTime());
+        self::assertEqualsWithDelta($play->move(Position::ThirdBase)->there(), $turned->there, 1e-9);
+        self::assertSame([], self::bunt(Teams::plan(coverage: 'first-stays'), 20, 30)->turnedBack());
+    }
+
+    public function testTheSameCoverageEverywhereIsPredictable(): void
+    {
+        $plans = static fn(PlanBook $book): array => array_map(static fn(Bases $bases): SituationPlan => SituationPlan::of(Teams::state(situation: $bases->value.'-0'), Level::Fastpitch16->profile(), Teams::plan()->lineup, $book), Bases::cases());
+        $shipped = PlanBook::shipped(Sport::Fastpitch);
+
+        self::assertNull(Predictable::in($plans($shipped)));
+        $finding = Predictable::in($plans($shipped->withCoverage(Situation::fromKey('R1R3-0'), new CoverageChoice('corners-crash', 'Wren', new \DateTimeImmutable('2026-11-01')))));
+        self::assertSame('predictable', $finding?->kind);
+        self::assertStringContainsString('Corners crash', $finding->measure);
     }
 
     public function testPoliciesAreTheCoachsLastWord(): void

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Bunt;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Game\Situation;
+
+/** How the offence bunts: shown early to give a runner a base, or as a surprise. */
+enum BuntKind: string
+{
+    /** Squared around before the pitch: everybody knows. */
+    case Sacrifice = 'sacrifice';
+    /** On the run, for a hit: the batter starts as a slapper does, and nobody has moved yet. */
+    case Drag = 'drag';
+    /** The runner on third leaves with the pitch; the batter must get it down. */
+    case Squeeze = 'squeeze';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Sacrifice => 'Shown early',
+            self::Drag => 'Drag, a surprise',
+            self::Squeeze => 'Squeeze, runner goes with the pitch',
+        };
+    }
+
+    /** @return list<self> that make sense with these runners */
+    public static function in(Situation $situation): array
+    {
+        return $situation->bases->has(Base::Third) ? [self::Sacrifice, self::Drag, self::Squeeze] : [self::Sacrifice, self::Drag];
+    }
+
+    public function isSurprise(): bool
+    {
+        return self::Drag === $this;
+    }
+}
