@@ -21,8 +21,8 @@ enum BuntKind: string
     {
         return match ($this) {
             self::Sacrifice => 'Shown early',
-            self::Drag => 'Drag, a surprise',
-            self::Squeeze => 'Squeeze, runner goes with the pitch',
+            self::Drag => 'As a surprise',
+            self::Squeeze => 'Squeeze',
         };
     }
 
