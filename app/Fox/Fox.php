@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Fox;
 
+use FoxCorner\App\Fox\Question\ScheduleQuestion;
 use FoxCorner\App\Fox\Question\BuntMapQuestion;
 use FoxCorner\App\Fox\Question\CoverageAuditQuestion;
 use FoxCorner\App\Fox\Question\AlignmentQuestion;
@@ -57,6 +58,7 @@ final readonly class Fox
             'alignment' => new AlignmentQuestion(),
             'range' => new RangeQuestion(),
             'improve' => new ImproveQuestion(),
+            'schedule' => new ScheduleQuestion(),
             'runs' => new RunsQuestion(),
             'win' => new WinQuestion(),
         ];

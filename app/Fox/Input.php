@@ -51,4 +51,64 @@ final readonly class Input
 
         return \is_string($value) ? $value : $otherwise;
     }
+
+    /** An id, which may be written as a number. */
+    public function name(string $name): string
+    {
+        $value = $this->fields[$name] ?? '';
+
+        return \is_string($value) || \is_int($value) ? (string) $value : '';
+    }
+
+    public function wholeOrNull(string $name): ?int
+    {
+        $value = $this->fields[$name] ?? null;
+
+        return \is_int($value) ? $value : null;
+    }
+
+    /** @return list<mixed> */
+    public function list(string $name): array
+    {
+        $list = $this->fields[$name] ?? [];
+
+        return \is_array($list) ? array_values($list) : [];
+    }
+
+    /** @return list<int> */
+    public function integers(string $name): array
+    {
+        return array_values(array_filter($this->list($name), is_int(...)));
+    }
+
+    /** @return list<string> the entries that are texts */
+    public function texts(string $name): array
+    {
+        return array_values(array_filter($this->list($name), is_string(...)));
+    }
+
+    /** @return list<self> the entries that are objects */
+    public function objects(string $name): array
+    {
+        return array_map(static fn(\stdClass $entry): self => new self((array) $entry), array_values(array_filter($this->list($name), static fn(mixed $entry): bool => $entry instanceof \stdClass)));
+    }
+
+    /** @return list<list<mixed>> the entries that are lists */
+    public function lists(string $name): array
+    {
+        return array_map(array_values(...), array_values(array_filter($this->list($name), is_array(...))));
+    }
+
+    /** @return array<string, int> every field that is a whole number */
+    public function wholes(): array
+    {
+        $wholes = [];
+        foreach ($this->fields as $name => $value) {
+            if (\is_int($value)) {
+                $wholes[(string) $name] = $value;
+            }
+        }
+
+        return $wholes;
+    }
 }

@@ -41,7 +41,7 @@ final class EditField extends AbstractController
                 if ($draft->version !== $membership->team->version()) {
                     throw InvalidValue::because('field', 'somebody else has changed the field since you opened the form; what you typed is still here', 'open it again and compare');
                 }
-                $membership->team->playBy($draft->toRuleSet(), $draft->level);
+                $membership->team->playBy($draft->toRuleSet(), $draft->level, $draft->reactionCaution());
                 $this->entities->flush();
                 $this->addFlash('done', 'The field is saved. Every spot was measured again.');
 

@@ -35,11 +35,16 @@ final class FieldDraft
     public bool $doubleFirstBase = false;
     public bool $grassInfield = true;
     public bool $extraRunner = false;
+    /** Seconds. */
+    public ?float $reaction = null;
     public int $version = 0;
 
     public static function of(Team $team): self
     {
-        return self::from($team->rules(), $team->level(), $team->version());
+        $draft = self::from($team->rules(), $team->level(), $team->version());
+        $draft->reaction = $team->profile()->reactionCaution;
+
+        return $draft;
     }
 
     public static function from(RuleSet $rules, Level $level, int $version): self
@@ -55,6 +60,12 @@ final class FieldDraft
         $draft->version = $version;
 
         return $draft;
+    }
+
+    /** @throws InvalidValue */
+    public function reactionCaution(): ?float
+    {
+        return null === $this->reaction ? null : InvalidValue::unlessBetween('reaction', $this->reaction, 0.2, 1.0, 'seconds');
     }
 
     /** An empty number is that of the rule set. @throws InvalidValue */

@@ -41,6 +41,7 @@ final class FieldForm extends AbstractType
         }
         $builder
             ->add('innings', IntegerType::class, ['label' => 'Innings', 'required' => false, 'invalid_message' => 'This is not a whole number. Allowed: 3 to 12.'])
+            ->add('reaction', NumberType::class, ['label' => 'Caution: time to a hard hit under', 'required' => false, 'attr' => ['inputmode' => 'decimal', 'data-unit' => 's'], 'invalid_message' => 'This is not a number. Allowed: 0.2 to 1 seconds, or nothing.'])
             ->add('leads', EnumType::class, ['label' => 'Runners may leave', 'class' => LeadRule::class, 'empty_data' => LeadRule::Anytime->value, 'choice_label' => static fn(LeadRule $rule): string => ucfirst($rule->value)]);
         foreach (['grassInfield' => 'Grass inside the base paths', 'steals' => 'Steals', 'bunts' => 'Bunts', 'balkRule' => 'Balk rule', 'circleRule' => 'Pitcher’s-circle rule', 'doubleFirstBase' => 'Double first base', 'extraRunner' => 'Extra innings begin with a runner on second'] as $name => $label) {
             $builder->add($name, CheckboxType::class, ['label' => $label, 'required' => false]);

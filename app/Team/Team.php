@@ -64,7 +64,8 @@ class Team
         $this->playBy($rules, $level);
     }
 
-    public function playBy(RuleSet $rules, Level $level): void
+    /** @param float|null $reactionCaution seconds; null: as it is */
+    public function playBy(RuleSet $rules, Level $level, ?float $reactionCaution = null): void
     {
         $this->level = $level;
         $this->ruleSet = $rules->key;
@@ -75,6 +76,7 @@ class Team
         $this->ownRules = [
             'innings' => $rules->innings, 'leads' => $rules->leads->value, 'steals' => $rules->steals, 'bunts' => $rules->bunts, 'balk' => $rules->balkRule,
             'circle' => $rules->circleRule, 'double_first' => $rules->doubleFirstBase, 'skin' => $rules->skinRadius, 'grass' => $rules->grassInfield, 'extra_runner' => $rules->extraRunner,
+            'reaction' => $reactionCaution ?? $this->level->profile()->reactionCaution,
         ];
     }
 
@@ -115,7 +117,9 @@ class Team
     /** What the ordinary player of the level does, with this team's rates. */
     public function profile(): LevelProfile
     {
-        return $this->level->profile()->with($this->rates());
+        $profile = $this->level->profile();
+
+        return $profile->with($this->rates(), (new StoredRules($this->ownRules ?? []))->number('reaction') ?? $profile->reactionCaution);
     }
 
     public function level(): Level

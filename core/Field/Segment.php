@@ -28,6 +28,12 @@ final readonly class Segment
         return $this->from->between($this->to, min(1.0, max(0.0, $along)))->distanceTo($point);
     }
 
+    /** The shortest distance in feet between any two points of both; 0 when they meet. */
+    public function distanceToSegment(self $other): float
+    {
+        return $this->crosses($other) ? 0.0 : min($this->distanceTo($other->from), $this->distanceTo($other->to), $other->distanceTo($this->from), $other->distanceTo($this->to));
+    }
+
     /** Whether the two lines meet, ends included. */
     public function crosses(self $other): bool
     {

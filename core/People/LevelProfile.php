@@ -15,6 +15,7 @@ final readonly class LevelProfile
      * @param float $infieldArm      miles per hour; outfield and catcher likewise
      * @param float $groundBallSpeed mph off the bat of an ordinary ground ball (ours)
      * @param float $hardHitSpeed    mph off the bat of a ball hit hard
+     * @param float $reactionCaution s to a ball hit hard under which a fielder is shown a caution; source of the default: the project's model
      * @param float $executionFactor how error-prone a throw is: 0.5 professional, 2 for children
      */
     public function __construct(
@@ -29,13 +30,14 @@ final readonly class LevelProfile
         public float $hardHitSpeed,
         public EventRates $rates,
         public MotionProfile $motion = new MotionProfile(),
+        public float $reactionCaution = 0.40,
     ) {
     }
 
-    /** The same level with a season's own rates. */
-    public function with(EventRates $rates): self
+    /** The same level with a team's own rates and caution, s. */
+    public function with(EventRates $rates, float $reactionCaution): self
     {
-        return new self($this->level, $this->homeToFirst, $this->basePath, $this->infieldArm, $this->outfieldArm, $this->catcherArm, $this->executionFactor, $this->groundBallSpeed, $this->hardHitSpeed, $rates, $this->motion);
+        return new self($this->level, $this->homeToFirst, $this->basePath, $this->infieldArm, $this->outfieldArm, $this->catcherArm, $this->executionFactor, $this->groundBallSpeed, $this->hardHitSpeed, $rates, $this->motion, $reactionCaution);
     }
 
     /** Throwing speed in miles per hour that the level expects at a position. */

@@ -17,9 +17,6 @@ use FoxCorner\Core\Play\CastMember;
 /** A fielder who stands so close that a ball hit hard is there before he can react. General guidance only. */
 final readonly class ReactionCaution
 {
-    /** s; less than this is shown. Source: the project's model. */
-    public const LEAST = 0.40;
-
     private function __construct(public CastMember $who, public float $seconds)
     {
     }
@@ -35,7 +32,7 @@ final readonly class ReactionCaution
             }
             $who = $cast->at($position);
             $seconds = $throws->seconds(min(Throws::FLAT_UP_TO, $who->start->distanceTo(Point::home())), Speed::ofMph($level->hardHitSpeed));
-            if ($seconds < self::LEAST) {
+            if ($seconds < $level->reactionCaution) {
                 $cautions[] = new self($who, $seconds);
             }
         }

@@ -54,7 +54,7 @@ final class FoxTest extends TestCase
     #[TestWith(['range', '{"rule_set":"baseball-90","level":"pro","count":"9-9"}', 'count', 'balls 0 to 3'])]
     #[TestWith(['throw', 'nonsense', 'input', 'docs/schemas/throw.question.json'])]
     #[TestWith(['throw', '[1]', 'input', 'an object'])]
-    #[TestWith(['hop', '{}', 'question', 'throw, run, ground-ball, spot, bunt, bunt-map, coverage-audit, alignment, range, improve, runs, win'])]
+    #[TestWith(['hop', '{}', 'question', 'throw, run, ground-ball, spot, bunt, bunt-map, coverage-audit, alignment, range, improve, schedule, runs, win'])]
     public function testABadQuestionNamesTheField(string $question, string $json, string $field, string $allowed): void
     {
         [$output, $code] = (new Fox(self::SCHEMAS))->ask($question, $json);
@@ -70,6 +70,7 @@ final class FoxTest extends TestCase
     }
 
     #[TestWith(['alignment', '{"rule_set":"fastpitch-43","level":"fastpitch-14-16u","situation":"R1-0","players":[{"position":6,"name":"Marsh","pace_ft":2}]}', '"paces": "7 off second, 3 back"'])]
+    #[TestWith(['schedule', '{"minutes":26,"round_minutes":8,"rotation_minutes":1,"seed":4,"players":[{"id":"a","positions":[3]},{"id":7,"positions":[4,6],"throws_left":20}],"helpers":1,"equipment":{"net":1},"stations":[{"id":"pivot","positions":[4,6],"min":1,"max":4,"at_once":1,"seconds_per_rep":24,"throws_per_rep":1,"helpers":1,"zones":["second",{"x":0,"y":85,"r":10}],"throw_lane":[[0,85],[42,42]],"hit_lane":null},{"id":"hops","positions":[3],"min":1,"max":3,"at_once":1,"seconds_per_rep":12,"equipment":{"net":1},"zones":[[[60,30],[80,30],[80,50]]]}],"needs":[{"id":"n1","position":4,"station":"pivot","reps":20,"weight":1},{"id":"n2","position":3,"station":"hops","reps":200,"weight":0.5}],"ways_out":true}', '"why": "The minutes: other needs weigh more."'])]
     #[TestWith(['bunt-map', '{"rule_set":"fastpitch-43","level":"fastpitch-14-16u","situation":"R1R2-0","coverage":"wheel"}', '"coverage": "wheel"'])]
     #[TestWith(['coverage-audit', '{"rule_set":"baseball-80","level":"baseball-13-14","situation":"R1-0","policy":"first"}', '"kind": "cover-late"'])]
     #[TestWith(['bunt', '{"rule_set":"baseball-80","level":"baseball-13-14","situation":"R3-0"}', '"is_force": false'])]

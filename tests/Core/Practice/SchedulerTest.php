@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Practice;
 
 use FoxCorner\Core\Field\Diamond;
-use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Field\Segment;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\Position;
@@ -14,7 +12,6 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\BlockKind;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use FoxCorner\Core\Practice\Needs;
-use FoxCorner\Core\Practice\Place;
 use FoxCorner\Core\Practice\PracticeRequest;
 use FoxCorner\Core\Practice\Schedule;
 use FoxCorner\Core\Practice\Scheduler;
@@ -70,7 +67,7 @@ final class SchedulerTest extends TestCase
                     self::assertFalse($drill->throwsPerRep > 0 && $turn->player->limit->forbidsThrowing());
                 }
                 foreach (\array_slice($stations, $index + 1) as $other) {
-                    self::assertFalse($drill->place->on($diamond)->conflictsWith($other[0]->drill->place->on($diamond)), "$drill->key beside {$other[0]->drill->key}");
+                    self::assertFalse($drill->place->on($diamond)->ground()->conflictsWith($other[0]->drill->place->on($diamond)->ground()), "$drill->key beside {$other[0]->drill->key}");
                 }
             }
         }
@@ -133,16 +130,6 @@ final class SchedulerTest extends TestCase
         self::assertSame(16, $wanted(new Taught('turn-back-to-third', Position::ThirdBase, 8, 14.0)), 'half of it after 14 days');
         self::assertSame(0, $wanted(new Taught('turn-back-to-third', Position::ThirdBase, 50, 1.0)));
         self::assertSame(20, $wanted(new Taught('turn-back-to-third', Position::Shortstop, 50, 1.0)));
-    }
-
-    public function testPlacesConflictByGroundAndByLane(): void
-    {
-        $bag = Place::of(Point::of(40, 40), 10, []);
-
-        self::assertTrue($bag->conflictsWith(Place::of(Point::of(55, 40), 8, [])), 'the ground overlaps');
-        self::assertFalse($bag->conflictsWith(Place::of(Point::of(80, 40), 8, [])));
-        self::assertTrue($bag->conflictsWith(Place::of(Point::of(0, 100), 8, [Segment::of(Point::of(0, 100), Point::of(60, 22))])), 'a throw passes within ten feet');
-        self::assertTrue(Place::of(Point::of(0, 0), 1, [Segment::of(Point::of(0, 0), Point::of(100, 100))])->conflictsWith(Place::of(Point::of(0, 90), 1, [Segment::of(Point::of(0, 90), Point::of(90, 0))])), 'throws cross');
     }
 
     public function testNobodyComes(): void

@@ -41,7 +41,7 @@ final class ReactionCautionTest extends TestCase
         $before = 0.0;
         foreach (Teams::plan(Teams::state('baseball-60'), Level::Youth10)->cautions() as $caution) {
             self::assertGreaterThanOrEqual($before, $caution->seconds);
-            self::assertLessThan(ReactionCaution::LEAST, $caution->seconds);
+            self::assertLessThan(0.40, $caution->seconds);
             $before = $caution->seconds;
         }
         self::assertSame([], self::numbers(Teams::plan(Teams::state('baseball-90', 'none-2', batter: BatterType::RightPower), Level::Youth10)), 'far enough for a child’s ball');

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Station;
+
+/** The rounds, filled. */
+final readonly class StationPlan
+{
+    /**
+     * @param list<array<int, array<int, int>>> $rounds by round: by station's index the players' indexes with the position that each works at
+     * @param list<int>                         $gained repetitions, in the order of the needs
+     */
+    public function __construct(public StationProblem $problem, public array $rounds, public array $gained, public float $objective)
+    {
+    }
+
+    /** @return list<StationPlayer> who waits in a round */
+    public function idle(int $round): array
+    {
+        $busy = [];
+        foreach ($this->rounds[$round] as $group) {
+            $busy += $group;
+        }
+
+        return array_values(array_diff_key($this->problem->players, $busy));
+    }
+
+    public function isMet(int $need): bool
+    {
+        return $this->gained[$need] >= $this->problem->needs[$need]->reps;
+    }
+
+    public function metCount(): int
+    {
+        return \count(array_filter(array_keys($this->problem->needs), $this->isMet(...)));
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Station;
+
+/** A player as the stations see him. */
+final readonly class StationPlayer
+{
+    /**
+     * @param list<int> $positions  that he can play
+     * @param int|null  $throwsLeft that his arm may make; null: as many as it takes
+     */
+    public function __construct(public string $id, public array $positions, public ?int $throwsLeft)
+    {
+    }
+}

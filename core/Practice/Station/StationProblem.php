@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Station;
+
+use FoxCorner\Core\InvalidValue;
+
+/** Who comes, what there is, what is needed: everything that the rounds are filled from. */
+final readonly class StationProblem
+{
+    /** Of a need's worth, what a minute of one waiting player takes away. Source: the project's model. */
+    public const IDLE_MINUTE = 0.2;
+
+    /**
+     * @param list<StationPlayer> $players
+     * @param list<Station>       $stations
+     * @param list<StationNeed>   $needs
+     * @param array<string, int>  $equipment pieces by name
+     * @param int                 $rounds    how many rounds fit
+     *
+     * @throws InvalidValue when nobody comes, no round fits, an id is there twice or a need asks for no station
+     */
+    public function __construct(public array $players, public array $stations, public array $needs, public int $helpers, public array $equipment, public int $rounds, public float $roundMinutes)
+    {
+        if ([] === $players) {
+            throw InvalidValue::because('players', 'nobody comes', 'at least one player');
+        }
+        if ($rounds < 1) {
+            throw InvalidValue::because('minutes', 'not one round fits', 'as many minutes as a round takes, or more');
+        }
+        InvalidValue::unlessBetween('rounds', $rounds, 1, 60, 'rounds');
+        self::mustBeUnique('players', array_map(static fn(StationPlayer $player): string => $player->id, $players));
+        self::mustBeUnique('stations', array_map(static fn(Station $station): string => $station->id, $stations));
+        self::mustBeUnique('needs', array_map(static fn(StationNeed $need): string => $need->id, $needs));
+        $known = array_map(static fn(Station $station): string => $station->id, $stations);
+        foreach ($needs as $need) {
+            if (!\in_array($need->station, $known, true)) {
+                throw InvalidValue::notOneOf("need $need->id, station", $need->station, $known);
+            }
+        }
+    }
+
+    /** The same with one helper more. */
+    public function withHelpers(int $helpers): self
+    {
+        return new self($this->players, $this->stations, $this->needs, $helpers, $this->equipment, $this->rounds, $this->roundMinutes);
+    }
+
+    /** The same with another number of rounds. */
+    public function withRounds(int $rounds): self
+    {
+        return new self($this->players, $this->stations, $this->needs, $this->helpers, $this->equipment, $rounds, $this->roundMinutes);
+    }
+
+    /** @param list<string> $ids */
+    private static function mustBeUnique(string $what, array $ids): void
+    {
+        foreach (array_count_values($ids) as $id => $times) {
+            if ($times > 1) {
+                throw InvalidValue::because($what, "\"$id\" is there $times times", 'each id once');
+            }
+        }
+    }
+}

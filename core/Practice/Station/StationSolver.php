@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Station;
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * Fills the rounds by annealing: one player moves, two change places, or one station takes over from another;
+ * what makes it worse is taken less and less often. The same seed gives the same plan, and no constraint is
+ * ever broken on the way.
+ */
+final class StationSolver
+{
+    /** Moves tried for each player, round and station; a large practice gets no more than the last. */
+    private const EFFORT = 260;
+    private const LEAST = 12000;
+    private const MOST = 700000;
+    /** Share of moves of each kind, out of 100: a player goes elsewhere, two change places; the rest change a station. */
+    private const ELSEWHERE = 62;
+    private const CHANGE_PLACES = 84;
+    /** Times that the search starts anew; the best is kept. */
+    private const STARTS = 2;
+
+    /** @var list<list<array{int, int}>> stations and positions open to each player */
+    private array $open;
+
+    private function __construct(private readonly StationProblem $problem, private readonly Randomizer $random)
+    {
+        $this->open = array_map(static function (StationPlayer $player) use ($problem): array {
+            $open = [];
+            foreach ($problem->stations as $index => $station) {
+                foreach (array_intersect($player->positions, $station->positions) as $position) {
+                    if (0 !== $player->throwsLeft || 0 === $station->throwsPerRep) {
+                        $open[] = [$index, $position];
+                    }
+                }
+            }
+
+            return $open;
+        }, $problem->players);
+    }
+
+    public static function solve(StationProblem $problem, int $seed = 1): StationPlan
+    {
+        $best = (new self($problem, new Randomizer(new Mt19937($seed))))->search();
+        for ($start = 1; $start < self::STARTS; ++$start) {
+            $plan = (new self($problem, new Randomizer(new Mt19937($seed + $start))))->search();
+            $best = $plan->objective > $best->objective ? $plan : $best;
+        }
+
+        return $best;
+    }
+
+    private function search(): StationPlan
+    {
+        $state = new StationState($this->problem);
+        $moves = min(self::MOST, max(self::LEAST, self::EFFORT * \count($this->problem->players) * $this->problem->rounds * max(1, \count($this->problem->stations))));
+        $hot = $this->hottest();
+        $cold = $hot / 400;
+        [$best, $most] = [[$state->at, $state->as], $state->objective];
+        for ($move = 0; $move < $moves && [] !== $this->problem->stations; ++$move) {
+            $heat = $hot * ($cold / $hot) ** ($move / $moves);
+            $before = $state->objective;
+            $kind = $this->below(100);
+            $undo = match (true) {
+                $kind < self::ELSEWHERE => $this->elsewhere($state),
+                $kind < self::CHANGE_PLACES => $this->changePlaces($state),
+                default => $this->changeStation($state),
+            };
+            if ([] === $undo) {
+                continue;
+            }
+            $worse = $before - $state->objective;
+            if ($state->overThrown > 0 || ($worse > 0.0 && $this->chance() >= exp(-$worse / $heat))) {
+                foreach (array_reverse($undo) as [$round, $player, $station, $position]) {
+                    $state->move($round, $player, $station, $position);
+                }
+            } elseif ($state->objective > $most + 1e-9) {
+                [$best, $most] = [[$state->at, $state->as], $state->objective];
+            }
+        }
+
+        return $this->plan($best);
+    }
+
+    /** What one good move is worth at most: a heavy need's repetitions in one round. */
+    private function hottest(): float
+    {
+        $most = 1.0;
+        foreach ($this->problem->needs as $need) {
+            foreach ($this->problem->stations as $station) {
+                if ($station->id === $need->station) {
+                    $most = max($most, $need->weight * min($need->reps, $station->repetitions($station->min, $this->problem->roundMinutes)));
+                }
+            }
+        }
+
+        return 0.6 * $most;
+    }
+
+    /** @return list<array{int, int, int, int}> moves that take it back; empty when nothing was done */
+    private function elsewhere(StationState $state): array
+    {
+        $round = $this->below($this->problem->rounds);
+        $player = $this->below(\count($this->problem->players));
+        $open = $this->open[$player];
+        $which = $this->below(\count($open) + 1);
+        [$station, $position] = $open[$which] ?? [StationState::WAITS, 0];
+        [$from, $as] = [$state->at[$round][$player], $state->as[$round][$player]];
+        if ($from === $station && $as === $position) {
+            return [];
+        }
+        if (StationState::WAITS !== $station && $from !== $station && !$state->takes($round, $station)) {
+            return [];
+        }
+        $state->move($round, $player, $station, $position);
+
+        return [[$round, $player, $from, $as]];
+    }
+
+    /** @return list<array{int, int, int, int}> */
+    private function changePlaces(StationState $state): array
+    {
+        $round = $this->below($this->problem->rounds);
+        [$one, $other] = [$this->below(\count($this->problem->players)), $this->below(\count($this->problem->players))];
+        [$here, $there] = [$state->at[$round][$one], $state->at[$round][$other]];
+        $to = $this->positionAt($one, $there);
+        $from = $this->positionAt($other, $here);
+        if ($here === $there || null === $to || null === $from) {
+            return [];
+        }
+        $undo = [[$round, $one, $here, $state->as[$round][$one]], [$round, $other, $there, $state->as[$round][$other]]];
+        $state->move($round, $one, StationState::WAITS, 0);
+        $state->move($round, $other, $here, $from);
+        $state->move($round, $one, $there, $to);
+
+        return [...$undo, [$round, $one, StationState::WAITS, 0]];
+    }
+
+    /** @return list<array{int, int, int, int}> */
+    private function changeStation(StationState $state): array
+    {
+        $round = $this->below($this->problem->rounds);
+        $from = $this->below(\count($this->problem->stations));
+        $to = $this->below(\count($this->problem->stations));
+        $group = $state->group($round, $from);
+        if ($from === $to || [] === $group || $state->size($round, $to) > 0) {
+            return [];
+        }
+        $undo = [];
+        foreach ($group as $player) {
+            $undo[] = [$round, $player, $from, $state->as[$round][$player]];
+            $state->move($round, $player, StationState::WAITS, 0);
+        }
+        foreach ($group as $player) {
+            $position = $this->positionAt($player, $to);
+            if (null !== $position && $state->takes($round, $to)) {
+                $undo[] = [$round, $player, StationState::WAITS, 0];
+                $state->move($round, $player, $to, $position);
+            }
+        }
+
+        return $undo;
+    }
+
+    /** A position at which a player can work at a station; 0 to wait, null when there is none. */
+    private function positionAt(int $player, int $station): ?int
+    {
+        if (StationState::WAITS === $station) {
+            return 0;
+        }
+        $positions = [];
+        foreach ($this->open[$player] as [$index, $position]) {
+            if ($index === $station) {
+                $positions[] = $position;
+            }
+        }
+
+        return [] === $positions ? null : $positions[$this->below(\count($positions))];
+    }
+
+    /** @param array{array<int, array<int, int>>, array<int, array<int, int>>} $best stations and positions by round and player */
+    private function plan(array $best): StationPlan
+    {
+        $state = new StationState($this->problem);
+        $rounds = [];
+        foreach ($best[0] as $round => $stations) {
+            $groups = [];
+            foreach ($stations as $player => $station) {
+                if (StationState::WAITS !== $station) {
+                    $groups[$station][$player] = $best[1][$round][$player];
+                }
+            }
+            ksort($groups);
+            $rounds[] = array_filter($groups, fn(array $group, int $station): bool => \count($group) >= ($this->problem->stations[$station]->min ?? \PHP_INT_MAX), \ARRAY_FILTER_USE_BOTH);
+        }
+        foreach ($rounds as $round => $groups) {
+            foreach ($groups as $station => $group) {
+                foreach ($group as $player => $position) {
+                    $state->move($round, $player, $station, $position);
+                }
+            }
+        }
+        $index = array_flip(array_map(static fn(Station $station): string => $station->id, $this->problem->stations));
+
+        return new StationPlan($this->problem, $rounds, array_map(static fn(StationNeed $need): int => $state->gained($index[$need->station], $need->position), $this->problem->needs), $state->objective);
+    }
+
+    private function below(int $most): int
+    {
+        return $most < 2 ? 0 : $this->random->getInt(0, $most - 1);
+    }
+
+    private function chance(): float
+    {
+        return $this->random->getInt(0, 2 ** 30 - 1) / 2 ** 30;
+    }
+}

@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Station;
+
+/**
+ * A filling of the rounds while it is searched: one player after the other is moved, and what that is worth is
+ * kept up with. A group smaller than its station needs waits like everybody else.
+ *
+ * Mutable on purpose: the search makes hundreds of thousands of small moves and takes most of them back.
+ */
+final class StationState
+{
+    public const WAITS = -1;
+
+    public float $objective;
+    /** Players who would throw more than they may. */
+    public int $overThrown = 0;
+    /** @var array<int, array<int, int>> station by round and player */
+    public array $at;
+    /** @var array<int, array<int, int>> position that is worked at, by round and player */
+    public array $as;
+    /** @var array<int, array<int, int>> group sizes by round and station */
+    private array $sizes;
+    /** @var list<list<array<int, int>>> by round and station: how many work at each position */
+    private array $working;
+    /** @var list<list<array<int, true>>> by round and station: who is there */
+    private array $groups;
+    /** @var list<array<int, int>> repetitions by station and position */
+    private array $gained;
+    /** @var array<int, int> throws by player */
+    private array $thrown;
+    /** @var list<array<string, int>> pieces in use, by round and name; the helpers are one of them */
+    private array $used;
+    /** @var list<array<int, list<array{float, int}>>> weights and repetitions wanted, by station and position */
+    private array $wanted;
+    /** @var list<list<bool>> by station and station */
+    private array $conflicts;
+    /** @var list<list<int>> repetitions by station and group size */
+    private array $repetitions;
+    /** @var array<string, int> */
+    private array $have;
+    /** @var list<array<string, int>> */
+    private array $costs;
+
+    public function __construct(private readonly StationProblem $problem)
+    {
+        $players = \count($problem->players);
+        $stations = \count($problem->stations);
+        $this->at = array_fill(0, $problem->rounds, array_fill(0, $players, self::WAITS));
+        $this->as = array_fill(0, $problem->rounds, array_fill(0, $players, 0));
+        $this->sizes = array_fill(0, $problem->rounds, array_fill(0, $stations, 0));
+        $this->working = $this->groups = array_fill(0, $problem->rounds, array_fill(0, $stations, []));
+        $this->gained = $this->wanted = array_fill(0, $stations, []);
+        $this->thrown = array_fill(0, $players, 0);
+        $this->used = array_fill(0, $problem->rounds, []);
+        $this->objective = -StationProblem::IDLE_MINUTE * $players * $problem->rounds * $problem->roundMinutes;
+        $this->have = ['' => $problem->helpers] + $problem->equipment;
+        $this->costs = $this->conflicts = $this->repetitions = [];
+        $index = [];
+        foreach ($problem->stations as $one => $station) {
+            $index[$station->id] = $one;
+            $this->costs[] = array_filter(['' => $station->helpers] + $station->equipment, static fn(int $pieces): bool => $pieces > 0);
+            $this->conflicts[] = array_map(static fn(Station $other): bool => $other !== $station && $station->ground->conflictsWith($other->ground), $problem->stations);
+            $this->repetitions[] = array_map(static fn(int $group): int => $station->repetitions($group, $problem->roundMinutes), range(0, $players));
+        }
+        foreach ($problem->needs as $need) {
+            $this->wanted[$index[$need->station]][$need->position][] = [$need->weight, $need->reps];
+        }
+    }
+
+    /** Whether one more player may go to a station in a round, whoever else is there staying. */
+    public function takes(int $round, int $station): bool
+    {
+        $size = $this->sizes[$round][$station];
+        if ($size > 0) {
+            return $size < $this->problem->stations[$station]->max;
+        }
+        foreach ($this->costs[$station] as $piece => $pieces) {
+            if (($this->used[$round][$piece] ?? 0) + $pieces > ($this->have[$piece] ?? 0)) {
+                return false;
+            }
+        }
+        foreach ($this->conflicts[$station] as $other => $conflict) {
+            if ($conflict && $this->sizes[$round][$other] > 0) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    public function size(int $round, int $station): int
+    {
+        return $this->sizes[$round][$station];
+    }
+
+    /** @return list<int> players of a station in a round */
+    public function group(int $round, int $station): array
+    {
+        return array_keys($this->groups[$round][$station]);
+    }
+
+    /** Puts a player somewhere else; whether it is allowed is for the caller to know. */
+    public function move(int $round, int $player, int $station, int $position): void
+    {
+        $from = $this->at[$round][$player];
+        if (self::WAITS !== $from) {
+            $this->resize($round, $from, $player, $this->as[$round][$player], -1);
+        }
+        $this->at[$round][$player] = $station;
+        $this->as[$round][$player] = $position;
+        if (self::WAITS !== $station) {
+            $this->resize($round, $station, $player, $position, 1);
+        }
+    }
+
+    public function gained(int $station, int $position): int
+    {
+        return $this->gained[$station][$position] ?? 0;
+    }
+
+    private function resize(int $round, int $station, int $player, int $position, int $by): void
+    {
+        $size = $this->sizes[$round][$station];
+        $before = $this->repetitions[$station][$size];
+        $after = $this->repetitions[$station][$size + $by];
+        $min = $this->problem->stations[$station]->min;
+        $this->sizes[$round][$station] = $size + $by;
+        $working = $this->working[$round][$station];
+        if (!isset($working[$position])) {
+            $working[$position] = 0;
+        }
+        foreach ($working as $one => $count) {
+            $change = ($one === $position ? $count + $by : $count) * $after - $count * $before;
+            if (0 !== $change) {
+                $this->gain($station, $one, $change);
+            }
+        }
+        $working[$position] += $by;
+        if (0 === $working[$position]) {
+            unset($working[$position]);
+        }
+        $this->working[$round][$station] = $working;
+        $this->throw($round, $station, $player, $by, $before, $after);
+        $waited = $size >= $min ? 0 : $size;
+        $waits = $size + $by >= $min ? 0 : $size + $by;
+        // The player himself stops or starts waiting, and so may the group.
+        $this->objective -= StationProblem::IDLE_MINUTE * $this->problem->roundMinutes * ($waits - $waited - $by);
+        if (0 === $size || 0 === $size + $by) {
+            foreach ($this->costs[$station] as $piece => $pieces) {
+                $this->used[$round][$piece] = ($this->used[$round][$piece] ?? 0) + $by * $pieces;
+            }
+        }
+    }
+
+    private function gain(int $station, int $position, int $change): void
+    {
+        $old = $this->gained[$station][$position] ?? 0;
+        foreach ($this->wanted[$station][$position] ?? [] as [$weight, $reps]) {
+            $this->objective += $weight * (min($reps, $old + $change) - min($reps, $old));
+        }
+        $this->gained[$station][$position] = $old + $change;
+    }
+
+    private function throw(int $round, int $station, int $player, int $by, int $before, int $after): void
+    {
+        $each = $this->problem->stations[$station]->throwsPerRep;
+        if ($by > 0) {
+            $this->groups[$round][$station][$player] = true;
+        } else {
+            unset($this->groups[$round][$station][$player]);
+        }
+        if (0 === $each) {
+            return;
+        }
+        $this->throws($player, $by > 0 ? $each * $after : -$each * $before);
+        if ($before !== $after) {
+            foreach ($this->groups[$round][$station] as $other => $_) {
+                if ($other !== $player) {
+                    $this->throws($other, $each * ($after - $before));
+                }
+            }
+        }
+    }
+
+    private function throws(int $player, int $more): void
+    {
+        $left = $this->problem->players[$player]->throwsLeft;
+        if (null !== $left) {
+            $this->overThrown += (int) ($this->thrown[$player] + $more > $left) - (int) ($this->thrown[$player] > $left);
+        }
+        $this->thrown[$player] += $more;
+    }
+}
