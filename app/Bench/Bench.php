@@ -21,6 +21,7 @@ final readonly class Bench
         foreach (CoreTimings::all() as $name => $measure) {
             printf("%-58s %9.3f ms\n", $name, self::median(31, $measure));
         }
+        ScheduleTimings::print();
         $this->sizes();
         $port = is_file($this->root.'/var/start/port') ? (int) file_get_contents($this->root.'/var/start/port') : 8085;
         $visitor = Visitor::signIn("http://127.0.0.1:$port");

@@ -34,7 +34,7 @@ final readonly class Board
             foreach (Outs::cases() as $outs) {
                 $situation = Situation::of($bases, $outs);
                 $plan = SituationPlan::of(GameState::of($rules, $situation, $context), $level, $lineup, $book);
-                $base = $isBase ? $plan->byRules : Alignment::byRules(GameState::of($rules, $situation, Context::ordinary())->weighing($book->buntPoints), $book->depths, $book->rules);
+                $base = $isBase ? $plan->alignment : $book->byHand($situation)->applyTo(Alignment::byRules(GameState::of($rules, $situation, Context::ordinary())->weighing($book->buntPoints), $book->depths, $book->rules), $rules);
                 $cells[] = new BoardCell($situation, $plan, self::changes($plan->alignment, $base));
             }
         }

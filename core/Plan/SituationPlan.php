@@ -37,7 +37,6 @@ final readonly class SituationPlan
         public GameState $state,
         public LevelProfile $level,
         public Lineup $lineup,
-        public Alignment $byRules,
         public Alignment $alignment,
         public Cast $cast,
         public array $coverages,
@@ -55,8 +54,7 @@ final readonly class SituationPlan
     public static function of(GameState $state, LevelProfile $level, Lineup $lineup, PlanBook $book, ?string $coverage = null, array $tried = []): self
     {
         $state = $state->weighing($book->buntPoints);
-        $byRules = Alignment::byRules($state, $book->depths, $book->rules);
-        $alignment = $book->byHand($state->situation, $tried)->applyTo($byRules, $state->rules);
+        $alignment = $book->byHand($state->situation, $tried)->applyTo(Alignment::byRules($state, $book->depths, $book->rules), $state->rules);
         $bunts = new BuntFamily($book->own);
         $coverages = $bunts->coverages($state->rules, $state->situation);
         $chosen = null === $coverage ? self::find($coverages, $book->coverage($state->situation)?->coverage) ?? $coverages[0] ?? null : self::find($coverages, $coverage);
@@ -64,13 +62,13 @@ final readonly class SituationPlan
             throw InvalidValue::notOneOf('coverage', $coverage, array_map(static fn(BuntCoverage $one): string => $one->key(), $coverages));
         }
 
-        return new self($state, $level, $lineup, $byRules, $alignment, Cast::of($lineup, $alignment, $state->rules, $level), $coverages, $chosen, $book->policy($state->situation));
+        return new self($state, $level, $lineup, $alignment, Cast::of($lineup, $alignment, $state->rules, $level), $coverages, $chosen, $book->policy($state->situation));
     }
 
     /** The same nine and the same situation, standing otherwise. */
     public function standing(Alignment $alignment): self
     {
-        return new self($this->state, $this->level, $this->lineup, $this->byRules, $alignment, Cast::of($this->lineup, $alignment, $this->state->rules, $this->level), $this->coverages, $this->coverage, $this->policy);
+        return new self($this->state, $this->level, $this->lineup, $alignment, Cast::of($this->lineup, $alignment, $this->state->rules, $this->level), $this->coverages, $this->coverage, $this->policy);
     }
 
     /**
