@@ -23,7 +23,15 @@ use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Bunt\BuntGrid;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
-use FoxCorner\Core\Practice\Needs;
+use FoxCorner\Core\Practice\Build\FieldPart;
+use FoxCorner\Core\Practice\Build\Helpers;
+use FoxCorner\Core\Practice\Build\Placement;
+use FoxCorner\Core\Practice\Build\StationChoice;
+use FoxCorner\Core\Practice\Need\JobNeeds;
+use FoxCorner\Core\Practice\Need\PlanDemand;
+use FoxCorner\Core\Practice\Need\Record;
+use FoxCorner\Core\Practice\Need\StandingDemand;
+use FoxCorner\Core\Practice\TimePlan;
 use FoxCorner\Core\Practice\PracticeRequest;
 use FoxCorner\Core\Practice\Scheduler;
 use FoxCorner\Core\Runs\EventRates;
@@ -44,7 +52,8 @@ final class CoreTimings
         $cost = PlayCost::inRuns(RunChain::of($plan->level->rates));
         $map = $plan->range($cost);
         $rates = EventRates::of(.0875, .1535, .0448, .0048, .0262, .196, .009);
-        $needs = Needs::of($report, $roster, ShippedDrills::all(), []);
+        $needs = JobNeeds::of([...PlanDemand::of([[$state->situation, $report]]), ...StandingDemand::of($state->rules)], $roster, Record::of([], []));
+        $stations = (new StationChoice($roster, Helpers::of(3), ['bucket of balls' => 3, 'bag' => 3, 'helmet' => 4], FieldPart::Whole, $state->rules->diamond()))->of($needs, ShippedDrills::all());
 
         return [
             'one bunt play' => static fn(): mixed => $plan->play($ball),
@@ -57,7 +66,7 @@ final class CoreTimings
             'all coverages of all situations audited' => static fn(): mixed => array_map(static fn(SituationPlan $one): array => array_map(static fn(BuntCoverage $coverage): mixed => $one->reportOn($coverage, $cost), $one->coverages), $plans),
             'runs of all situations' => static fn(): mixed => RunChain::of($rates),
             'table of long throws for one arm' => static fn(): mixed => CarryTable::of(Ball::Baseball->dragPerFoot(), Speed::ofMph(80)->feetPerSecond),
-            'practice of 70 minutes, 14 players, 3 helpers' => static fn(): mixed => Scheduler::solve(PracticeRequest::of($roster, 3, 70, $state->rules->diamond(), ShippedDrills::all(), $needs)),
+            'practice of 70 minutes, 14 players, 3 helpers' => static fn(): mixed => Scheduler::solve(PracticeRequest::of($roster, Helpers::of(3), ['bucket of balls' => 3, 'bag' => 3, 'helmet' => 4], TimePlan::within(70), $stations, Placement::of($stations, $state->rules->diamond(), FieldPart::Whole), $needs)),
         ];
     }
 }

@@ -22,7 +22,11 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\Role;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeDraft;
+use FoxCorner\App\Practice\PracticeOrder;
 use FoxCorner\App\Practice\PracticeSolver;
+use FoxCorner\App\Practice\Setup\PracticeSetup;
+use FoxCorner\App\Practice\Setup\SetupCodec;
+use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Team\Player;
 use FoxCorner\App\Team\Reading;
@@ -48,6 +52,7 @@ final readonly class Demo
         private RosterCsv $csv,
         private PracticeSolver $solver,
         private SheetCodec $codec,
+        private SetupCodec $setups,
         private BookCodec $books,
         private BatterCsv $batters,
         private ClockInterface $clock,
@@ -85,9 +90,10 @@ final readonly class Demo
         $this->readings($kites, $coach);
 
         $today = $this->clock->now();
-        $this->practice($kites, $today->modify('-7 days')->setTime(17, 30), 60, 2);
-        $this->practice($kites, $today->modify('+1 day')->setTime(17, 30), 70, 3);
-        $this->practice($terns, $today->modify('+1 day')->setTime(19, 0), 80, 3);
+        $helpers = [new Helper('Wren Tolland', true), new Helper('Piet Holm', true), new Helper('Oda Kessel', false)];
+        $this->practice($kites, $today->modify('-7 days')->setTime(17, 30), 60, \array_slice($helpers, 0, 2));
+        $this->practice($kites, $today->modify('+1 day')->setTime(17, 30), 70, $helpers);
+        $this->practice($terns, $today->modify('+1 day')->setTime(19, 0), 80, $helpers);
     }
 
     /** Takes the demo club and all that hangs on it out of the database, and nothing else. */
@@ -97,7 +103,7 @@ final readonly class Demo
         $teams = 'SELECT team.id FROM team JOIN club ON club.id = team.club_id WHERE club.name = :club';
         $connection->executeStatement("DELETE reading FROM reading JOIN player ON player.id = reading.player_id WHERE player.team_id IN ($teams)", ['club' => self::CLUB]);
         $connection->executeStatement("DELETE opponent_batter FROM opponent_batter JOIN opponent ON opponent.id = opponent_batter.opponent_id WHERE opponent.team_id IN ($teams)", ['club' => self::CLUB]);
-        foreach (['practice', 'plan_step', 'plan_draft', 'todays_lineup', 'opponent', 'player', 'membership'] as $table) {
+        foreach (['practice', 'own_drill', 'simulated_notice', 'booking', 'plan_step', 'plan_draft', 'todays_lineup', 'opponent', 'player', 'membership'] as $table) {
             $connection->executeStatement("DELETE FROM $table WHERE team_id IN ($teams)", ['club' => self::CLUB]);
         }
         $connection->executeStatement('DELETE team FROM team JOIN club ON club.id = team.club_id WHERE club.name = :club', ['club' => self::CLUB]);
@@ -167,12 +173,18 @@ final readonly class Demo
         $this->entities->flush();
     }
 
-    private function practice(Team $team, \DateTimeImmutable $start, int $minutes, int $helpers): void
+    /** @param list<Helper> $helpers */
+    private function practice(Team $team, \DateTimeImmutable $start, int $minutes, array $helpers): Practice
     {
-        $draft = PracticeDraft::forTomorrow($start, $this->entities->getRepository(Player::class)->findBy(['team' => $team]));
-        [$draft->startsAt, $draft->minutes, $draft->helpers, $draft->place] = [$start, $minutes, $helpers, 'Quay field'];
-        $this->entities->persist(new Practice($team, $draft, $this->codec->write($this->solver->solve($team, $draft))));
+        $setup = new PracticeSetup($helpers);
+        $draft = PracticeDraft::forTomorrow($start, $this->entities->getRepository(Player::class)->findBy(['team' => $team]), $setup, 'Quay field');
+        [$draft->startsAt, $draft->minutes] = [$start, $minutes];
+        $sheet = $this->solver->solve(new PracticeOrder($team, $start, $minutes, $draft->comes, $setup));
+        $practice = new Practice($team, $draft, $this->setups->write($setup), $this->codec->write($sheet));
+        $this->entities->persist($practice);
         $this->entities->flush();
+
+        return $practice;
     }
 
     /** @param non-empty-string $email */

@@ -6,9 +6,10 @@ namespace FoxCorner\App\Practice;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
-use FoxCorner\App\Practice\Sheet\Sheet;
+use FoxCorner\App\Practice\Setup\SetupCodec;
 use FoxCorner\App\Shared\ProblemOnForm;
 use FoxCorner\App\Team\PlayerRepository;
+use FoxCorner\App\Team\Team;
 use FoxCorner\Core\InvalidValue;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -22,13 +23,14 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class EditPractice extends AbstractController
 {
     /** The form's fields by the core's names. */
-    private const FIELDS = ['day and time' => 'startsAt', 'who comes' => 'comes'];
+    private const FIELDS = ['day and time' => 'startsAt', 'who comes' => 'comes', 'helpers' => 'whoHelps', 'warm-up' => 'warmUp', 'team defence' => 'teamDefence'];
 
     public function __construct(
         private readonly PracticeRepository $practices,
         private readonly PlayerRepository $players,
         private readonly PracticeSolver $solver,
         private readonly SheetCodec $codec,
+        private readonly SetupCodec $setups,
         private readonly EntityManagerInterface $entities,
         private readonly ClockInterface $clock,
     ) {
@@ -61,19 +63,17 @@ final class EditPractice extends AbstractController
     private function edit(Membership $membership, ?Practice $practice, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $players = $this->players->of($membership->team);
         $form = $this->createForm(
             PracticeForm::class,
-            null === $practice ? PracticeDraft::forTomorrow($this->clock->now(), $players) : PracticeDraft::of($practice),
+            null === $practice ? $this->next($membership->team, $request->query->getString('at')) : PracticeDraft::of($practice, $this->setups->read($practice)),
             ['roster' => $this->players->rosterOf($membership->team)],
         );
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $draft = $form->getData();
-            $sheet = $this->solve($form, $membership, $practice, $draft);
-            if (null !== $sheet) {
-                $json = $this->codec->write($sheet);
-                null === $practice ? $this->entities->persist($practice = new Practice($membership->team, $draft, $json)) : $practice->change($draft, $json);
+            $order = $this->solve($form, $membership, $practice, $draft);
+            if (null !== $order) {
+                null === $practice ? $this->entities->persist($practice = new Practice($membership->team, $draft, ...$order)) : $practice->change($draft, ...$order);
                 $this->entities->flush();
 
                 return $this->redirectToRoute('practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);
@@ -83,15 +83,36 @@ final class EditPractice extends AbstractController
         return $this->render('practice/edit.html.twig', ['form' => $form, 'practice' => $practice]);
     }
 
-    /** @param FormInterface<PracticeDraft> $form */
-    private function solve(FormInterface $form, Membership $membership, ?Practice $practice, PracticeDraft $draft): ?Sheet
+    /** At the hour that the address names, or tomorrow; with what there was to work with last time. */
+    private function next(Team $team, string $at): PracticeDraft
+    {
+        $last = $this->practices->of($team)[0] ?? null;
+        $draft = PracticeDraft::forTomorrow($this->clock->now(), $this->players->of($team), null === $last ? null : $this->setups->read($last), $last?->place() ?? '');
+        $hour = \DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $at);
+        if (false !== $hour) {
+            $draft->startsAt = $hour;
+        }
+
+        return $draft;
+    }
+
+    /**
+     * @param FormInterface<PracticeDraft> $form
+     *
+     * @return array{string, string}|null the setup and the sheet, as they are kept
+     */
+    private function solve(FormInterface $form, Membership $membership, ?Practice $practice, PracticeDraft $draft): ?array
     {
         try {
             if (null !== $practice && $draft->version !== $practice->version()) {
                 throw InvalidValue::because('practice', 'somebody else has changed it since you opened the form; what you typed is still here', 'open it again and compare');
             }
+            $startsAt = $draft->startsAt ?? throw InvalidValue::because('day and time', 'it is empty', 'a day and a time');
+            $setup = null === $practice ? $draft->setup() : $draft->setup()->decidedAs($this->setups->read($practice));
+            $order = new PracticeOrder($membership->team, $startsAt, $draft->minutes ?? 0, $draft->comes, $setup);
+            $kept = null === $practice ? [] : LockedTurns::of($this->codec->read($practice), $setup->locks);
 
-            return $this->solver->solve($membership->team, $draft);
+            return [$this->setups->write($setup), $this->codec->write($this->solver->solve($order->keeping($kept)))];
         } catch (InvalidValue $problem) {
             ProblemOnForm::show($form, $problem, self::FIELDS);
 

@@ -6,8 +6,8 @@ namespace FoxCorner\App\Practice;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
-use FoxCorner\App\Team\Team;
 use FoxCorner\App\Shared\Identified;
+use FoxCorner\App\Team\Team;
 use Symfony\Component\Uid\Uuid;
 
 /** A practice on a day: what there is to work with, and the schedule that was solved from it. */
@@ -28,15 +28,16 @@ class Practice
     #[ORM\Column(type: Types::SMALLINT)]
     private int $minutes;
 
-    #[ORM\Column(type: Types::SMALLINT)]
-    private int $helpers;
-
     #[ORM\Column(length: 120)]
     private string $place;
 
     /** @var list<string> ids of the players who come */
     #[ORM\Column(type: 'json')]
     private array $comes;
+
+    /** What there is to work with as JSON, written by {@see Setup\SetupCodec}. */
+    #[ORM\Column(type: Types::TEXT)]
+    private string $setup;
 
     /** The sheet as JSON, written by {@see SheetCodec}. */
     #[ORM\Column(type: Types::TEXT)]
@@ -47,19 +48,33 @@ class Practice
         #[ORM\JoinColumn(nullable: false)]
         public readonly Team $team,
         PracticeDraft $draft,
+        string $setup,
         string $sheet,
     ) {
         $this->id = Uuid::v7();
-        $this->change($draft, $sheet);
+        $this->change($draft, $setup, $sheet);
     }
 
-    public function change(PracticeDraft $draft, string $sheet): void
+    public function change(PracticeDraft $draft, string $setup, string $sheet): void
     {
         $this->startsAt = $draft->startsAt ?? throw new \LogicException('A practice has a start.');
         $this->minutes = $draft->minutes ?? throw new \LogicException('A practice has minutes.');
-        $this->helpers = $draft->helpers ?? throw new \LogicException('A practice has helpers.');
         $this->place = $draft->place ?? '';
         $this->comes = $draft->comes;
+        $this->arrange($setup, $sheet);
+    }
+
+    /** The same hour and people, arranged otherwise. */
+    public function arrange(string $setup, string $sheet): void
+    {
+        $this->setup = $setup;
+        $this->sheet = $sheet;
+    }
+
+    /** @param list<string> $comes */
+    public function comeNow(array $comes, string $sheet): void
+    {
+        $this->comes = $comes;
         $this->sheet = $sheet;
     }
 
@@ -78,11 +93,6 @@ class Practice
         return $this->minutes;
     }
 
-    public function helpers(): int
-    {
-        return $this->helpers;
-    }
-
     public function place(): string
     {
         return $this->place;
@@ -92,6 +102,11 @@ class Practice
     public function comes(): array
     {
         return $this->comes;
+    }
+
+    public function setup(): string
+    {
+        return $this->setup;
     }
 
     public function sheet(): string

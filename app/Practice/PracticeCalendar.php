@@ -6,7 +6,6 @@ namespace FoxCorner\App\Practice;
 
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\Core\Practice\BlockKind;
-use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use Psr\Clock\ClockInterface;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
@@ -26,7 +25,7 @@ final readonly class PracticeCalendar
             'UID' => $practice->id()->toRfc4122().'@fox-corner',
             'DTSTAMP' => $this->clock->now()->setTimezone(new \DateTimeZone('UTC')),
             'SEQUENCE' => $practice->version(),
-            'SUMMARY' => $practice->team->name.': practice, '.lcfirst($sheet->coverage),
+            'SUMMARY' => $practice->team->name.': practice, '.$sheet->focus(),
             'DESCRIPTION' => $this->description($sheet, $practice->startsAt()),
         ]);
         foreach (['DTSTART' => $practice->startsAt(), 'DTEND' => $practice->endsAt()] as $name => $time) {
@@ -43,7 +42,7 @@ final readonly class PracticeCalendar
     {
         $lines = [$sheet->result().'.'];
         foreach ($sheet->blocks as $block) {
-            $stations = array_map(static fn($station): string => ShippedDrills::get($station->drill)->name, $block->stations);
+            $stations = array_map(static fn($station): string => $sheet->name($station->drill), $block->stations);
             if ('rotation' !== $block->kind) {
                 $lines[] = $start->modify("+$block->start minutes")->format('H:i').' '.BlockKind::from($block->kind)->label().([] === $stations ? '' : ': '.implode(', ', $stations));
             }

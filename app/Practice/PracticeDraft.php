@@ -4,39 +4,97 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice;
 
+use FoxCorner\App\Practice\Setup\PracticeSetup;
+use FoxCorner\App\Shared\Lines;
 use FoxCorner\App\Team\Player;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Practice\Build\FieldPart;
+use FoxCorner\Core\Practice\Build\Helper;
+use FoxCorner\Core\Practice\TimeShape;
 
 /** A practice as a form gives it. */
 final class PracticeDraft
 {
+    private const WHO_HITS = '~^(?<name>.*?)[\s,;]+hits\.?$~i';
+
     public ?\DateTimeImmutable $startsAt = null;
     public ?int $minutes = 70;
-    public ?int $helpers = 3;
     public ?string $place = null;
+    /** One a line, ", hits" behind those who can. */
+    public ?string $whoHelps = "Coach, hits\nAssistant, hits\nA parent";
+    public FieldPart $part = FieldPart::Whole;
+    /** @var array<string, int|null> pieces by name */
+    public array $equipment = PracticeSetup::SHED;
+    public ?int $warmUp = TimeShape::WARM_UP;
+    public ?int $round = TimeShape::ROUND;
+    public ?int $teamDefence = TimeShape::TEAM_DEFENCE;
+    public ?int $finish = TimeShape::FINISH;
+    public bool $isHot = false;
     /** @var list<string> ids of the players who come */
     public array $comes = [];
     public int $version = 0;
 
     /** @param list<Player> $players who are on the roster: all of them come unless somebody says otherwise */
-    public static function forTomorrow(\DateTimeImmutable $now, array $players): self
+    public static function forTomorrow(\DateTimeImmutable $now, array $players, ?PracticeSetup $last = null, string $place = ''): self
     {
         $draft = new self();
         $draft->startsAt = $now->modify('tomorrow 17:30');
         $draft->comes = array_map(static fn(Player $player): string => $player->id()->toRfc4122(), $players);
+        $draft->place = $place;
+        if (null !== $last) {
+            $draft->workWith($last);
+        }
 
         return $draft;
     }
 
-    public static function of(Practice $practice): self
+    public static function of(Practice $practice, PracticeSetup $setup): self
     {
         $draft = new self();
         $draft->startsAt = $practice->startsAt();
         $draft->minutes = $practice->minutes();
-        $draft->helpers = $practice->helpers();
         $draft->place = $practice->place();
         $draft->comes = $practice->comes();
         $draft->version = $practice->version();
+        $draft->workWith($setup);
 
         return $draft;
+    }
+
+    /** @throws InvalidValue when a helper is there twice, or a length is missing */
+    public function setup(): PracticeSetup
+    {
+        return new PracticeSetup(
+            $this->helpers(), array_map(static fn(?int $pieces): int => max(0, $pieces ?? 0), $this->equipment), $this->part->value,
+            self::given('warm-up', $this->warmUp), self::given('round', $this->round), self::given('team defence', $this->teamDefence), self::given('finish', $this->finish), $this->isHot,
+        );
+    }
+
+    private function workWith(PracticeSetup $setup): void
+    {
+        $this->whoHelps = implode("\n", array_map(static fn(Helper $helper): string => $helper->name.($helper->hits ? ', hits' : ''), $setup->helpers));
+        $this->part = $setup->part();
+        $this->equipment = [...PracticeSetup::SHED, ...$setup->equipment];
+        [$this->warmUp, $this->round, $this->teamDefence, $this->finish, $this->isHot] = [$setup->warmUp, $setup->round, $setup->teamDefence, $setup->finish, $setup->isHot];
+    }
+
+    /** @return list<Helper> */
+    private function helpers(): array
+    {
+        $helpers = [];
+        foreach (Lines::of($this->whoHelps) as $line) {
+            $helper = 1 === preg_match(self::WHO_HITS, $line, $parts) ? new Helper($parts['name'], true) : new Helper($line, false);
+            if (isset($helpers[$helper->name])) {
+                throw InvalidValue::because('helpers', "“{$helper->name}” is there twice", 'each name once, one a line');
+            }
+            $helpers[$helper->name] = $helper;
+        }
+
+        return array_values($helpers);
+    }
+
+    private static function given(string $name, ?int $minutes): int
+    {
+        return $minutes ?? throw InvalidValue::because($name, 'it is empty', 'a number of minutes');
     }
 }

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice;
 
 use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Practice\Build\FieldPart;
 use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\DateTimeType;
+use Symfony\Component\Form\Extension\Core\Type\EnumType;
 use Symfony\Component\Form\Extension\Core\Type\HiddenType;
 use Symfony\Component\Form\Extension\Core\Type\IntegerType;
+use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
@@ -17,6 +21,8 @@ use Symfony\Component\OptionsResolver\OptionsResolver;
 /** @extends AbstractType<PracticeDraft> */
 final class PracticeForm extends AbstractType
 {
+    private const WHOLE = 'This is not a whole number. Allowed: ';
+
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
         /** @var list<RosterPlayer> $roster */
@@ -27,11 +33,17 @@ final class PracticeForm extends AbstractType
         }
         $builder
             ->add('startsAt', DateTimeType::class, ['label' => 'Day and time', 'widget' => 'single_text', 'input' => 'datetime_immutable', 'required' => false, 'invalid_message' => 'This is no day and time. Allowed: a day and a time, as in 2027-05-14 17:30.'])
-            ->add('minutes', IntegerType::class, ['label' => 'Minutes', 'required' => false, 'attr' => ['data-unit' => 'min'], 'invalid_message' => 'This is not a whole number. Allowed: 40 to 180 minutes.'])
-            ->add('helpers', IntegerType::class, ['label' => 'Coaches and parents who help', 'required' => false, 'invalid_message' => 'This is not a whole number. Allowed: 1 to 12.'])
+            ->add('minutes', IntegerType::class, ['label' => 'Minutes', 'required' => false, 'attr' => ['data-unit' => 'min'], 'invalid_message' => self::WHOLE.'40 to 180 minutes.'])
             ->add('place', TextType::class, ['label' => 'Place', 'required' => false])
+            ->add('part', EnumType::class, ['label' => 'What we have of it', 'class' => FieldPart::class, 'choice_label' => static fn(FieldPart $part): string => $part->label(), 'invalid_message' => 'This is no part of a field.'])
+            ->add('whoHelps', TextareaType::class, ['label' => 'Who helps', 'required' => false, 'help' => 'One a line; “, hits” behind those who hit a ball where they want.'])
             ->add('comes', ChoiceType::class, ['label' => 'Who comes', 'choices' => $names, 'multiple' => true, 'expanded' => true, 'required' => false, 'invalid_message' => 'Somebody of these is not on the roster any more.'])
+            ->add('equipment', EquipmentForm::class, ['label' => 'From the shed'])
             ->add('version', HiddenType::class, ['empty_data' => '0']);
+        foreach (['warmUp' => ['Warm-up', '5 to 20'], 'round' => ['A round of stations', '4 to 18'], 'teamDefence' => ['Team defence, at least', '0 to 90'], 'finish' => ['Finish', '0 to 15']] as $name => [$label, $allowed]) {
+            $builder->add($name, IntegerType::class, ['label' => $label, 'required' => false, 'attr' => ['data-unit' => 'min'], 'invalid_message' => self::WHOLE.$allowed.' minutes.']);
+        }
+        $builder->add('isHot', CheckboxType::class, ['label' => 'It is hot: water every 15 minutes', 'required' => false]);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice;
 
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Practice\Setup\SetupCodec;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Response;
@@ -13,7 +14,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The practices to come and those that were. */
 final class PracticeList extends AbstractController
 {
-    public function __construct(private readonly PracticeRepository $practices, private readonly SheetCodec $codec, private readonly ClockInterface $clock)
+    public function __construct(private readonly PracticeRepository $practices, private readonly SheetCodec $codec, private readonly SetupCodec $setups, private readonly ClockInterface $clock)
     {
     }
 
@@ -23,7 +24,7 @@ final class PracticeList extends AbstractController
         $now = $this->clock->now();
         $coming = $past = [];
         foreach ($this->practices->of($membership->team) as $practice) {
-            $row = ['practice' => $practice, 'sheet' => $this->codec->read($practice)];
+            $row = ['practice' => $practice, 'sheet' => $this->codec->read($practice), 'setup' => $this->setups->read($practice)];
             $practice->endsAt() >= $now ? array_unshift($coming, $row) : $past[] = $row;
         }
 

@@ -4,62 +4,112 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice;
 
-use FoxCorner\App\Plan\CoverageReports;
-use FoxCorner\App\Plan\PlanReader;
+use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Sheet\Sheet;
+use FoxCorner\App\Practice\Sheet\SheetChoice;
 use FoxCorner\App\Practice\Sheet\SheetWriter;
 use FoxCorner\App\Team\PlayerRepository;
-use FoxCorner\App\Team\Team;
-use FoxCorner\Core\Game\Context;
-use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\InvalidValue;
-use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
-use FoxCorner\Core\Practice\Drill\ShippedDrills;
-use FoxCorner\Core\Practice\Needs;
+use FoxCorner\Core\Practice\Block;
+use FoxCorner\Core\Practice\BlockKind;
+use FoxCorner\Core\Practice\Build\Placement;
+use FoxCorner\Core\Practice\Build\StationChoice;
+use FoxCorner\Core\Practice\Drill;
+use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\PracticeRequest;
 use FoxCorner\Core\Practice\Scheduler;
-use FoxCorner\Core\Practice\Taught;
+use FoxCorner\Core\Practice\Team\TeamScript;
+use FoxCorner\Core\Practice\TimePlan;
 
-/** From the team's plan and a draft to a sheet: what the plan asks, who comes, what fits the minutes. */
+/** From the team's plan and an order to a sheet: what is asked, who comes, what fits the minutes. */
 final readonly class PracticeSolver
 {
-    /** The situation whose bunt coverage is drilled: runner on first, nobody out. */
-    private const SITUATION = 'R1-0';
-
-    public function __construct(private PlanReader $plans, private CoverageReports $reports, private PlayerRepository $players, private PracticeRepository $practices, private SheetCodec $codec)
+    public function __construct(private TeamNeeds $needs, private PlayerRepository $players, private DrillShelf $shelf)
     {
     }
 
-    /** @throws InvalidValue when the plan, the people or the minutes do not allow a practice */
-    public function solve(Team $team, PracticeDraft $draft): Sheet
+    /** @throws InvalidValue when the people, the helpers or the minutes do not allow a practice */
+    public function solve(PracticeOrder $order): Sheet
     {
-        $startsAt = $draft->startsAt ?? throw InvalidValue::because('day and time', 'it is empty', 'a day and a time');
-        $plan = $this->plans->read($team, Situation::fromKey(self::SITUATION), Context::ordinary())->plan;
-        $coverage = $plan->coverage ?? throw InvalidValue::because('plan', 'the rule set knows no bunts, so there is no coverage to drill', 'a rule set with bunts');
-        $coming = array_values(array_filter($this->players->rosterOf($team), static fn(RosterPlayer $player): bool => \in_array($player->id, $draft->comes, true)));
-        $needs = Needs::of($this->reports->chosen($plan), $coming, ShippedDrills::all(), $this->taughtBefore($team, $startsAt));
+        $coming = $this->coming($order);
+        $needs = $this->needs->of($order->team, $coming, $order->startsAt);
+        $choice = $this->choice($order, $coming);
+        $wanted = $this->wanted($order, $choice, $needs);
+        $request = $this->request($order, $coming, $needs, array_filter($wanted, static fn(Drill $drill): bool => null === $choice->hindrance($drill)));
+        $teamDefence = array_sum(array_map(static fn(Block $block): int => BlockKind::TeamDefence === $block->kind ? $block->minutes : 0, $request->time->blocks));
 
         return SheetWriter::write(
-            Scheduler::solve(PracticeRequest::of($coming, $draft->helpers ?? 0, $draft->minutes ?? 0, $team->rules()->diamond(), ShippedDrills::all(), $needs)),
-            $coverage,
+            Scheduler::solve($request), $request->helpers,
+            array_values(array_map(static fn(Drill $drill): SheetChoice => new SheetChoice(
+                $drill->key, $drill->name, isset($request->placement->shifts[$drill->key]) ? [$request->placement->shifts[$drill->key]->x, $request->placement->shifts[$drill->key]->y] : null, $choice->hindrance($drill) ?? '',
+            ), $wanted)),
+            TeamScript::of($teamDefence, $needs, $this->needs->plans($order->team)),
         );
     }
 
-    /** @return list<Taught> */
-    private function taughtBefore(Team $team, \DateTimeImmutable $when): array
+    /**
+     * What would help most cheaply, the best first.
+     *
+     * @return array<string, float> gain by what is changed
+     *
+     * @throws InvalidValue as {@see solve}
+     */
+    public function waysOut(PracticeOrder $order): array
     {
-        $taught = [];
-        foreach ($this->practices->of($team) as $practice) {
-            $daysAgo = ($when->getTimestamp() - $practice->startsAt()->getTimestamp()) / 86400;
-            if ($daysAgo <= 0.0) {
-                continue;
-            }
-            foreach ($this->codec->read($practice)->needs as $need) {
-                $taught[] = new Taught($need->drill, Position::ofNumber($need->position), $need->gained, $daysAgo);
-            }
-        }
+        $coming = $this->coming($order);
+        $needs = $this->needs->of($order->team, $coming, $order->startsAt);
+        $choice = $this->choice($order, $coming);
 
-        return $taught;
+        return Scheduler::waysOut($this->request($order, $coming, $needs, array_filter($this->wanted($order, $choice, $needs), static fn(Drill $drill): bool => null === $choice->hindrance($drill))));
+    }
+
+    /**
+     * Drills that could be added, by key: why each cannot be run; null where it can.
+     *
+     * @return array<string, string|null>
+     *
+     * @throws InvalidValue when nobody helps
+     */
+    public function hindrances(PracticeOrder $order): array
+    {
+        return array_map($this->choice($order, $this->coming($order))->hindrance(...), $this->shelf->of($order->team));
+    }
+
+    /** @return list<RosterPlayer> */
+    private function coming(PracticeOrder $order): array
+    {
+        return array_values(array_filter($this->players->rosterOf($order->team), static fn(RosterPlayer $player): bool => \in_array($player->id, $order->comes, true)));
+    }
+
+    /** @param list<RosterPlayer> $coming */
+    private function choice(PracticeOrder $order, array $coming): StationChoice
+    {
+        return new StationChoice($coming, $order->setup->helpers(), $order->setup->equipment, $order->setup->part(), $order->team->rules()->diamond());
+    }
+
+    /**
+     * @param list<JobNeed> $needs
+     *
+     * @return array<string, Drill> the coach's stations, or those that are needed most
+     */
+    private function wanted(PracticeOrder $order, StationChoice $choice, array $needs): array
+    {
+        $shelf = $this->shelf->of($order->team);
+
+        return null === $order->setup->stations ? $choice->of($needs, $shelf) : array_intersect_key($this->shelf->ever($order->team), array_flip($order->setup->stations));
+    }
+
+    /**
+     * @param list<RosterPlayer>   $coming
+     * @param list<JobNeed>        $needs
+     * @param array<string, Drill> $drills
+     */
+    private function request(PracticeOrder $order, array $coming, array $needs, array $drills): PracticeRequest
+    {
+        return PracticeRequest::of(
+            $coming, $order->setup->helpers(), $order->setup->equipment, TimePlan::within($order->minutes, $order->setup->shape()), $drills,
+            Placement::of($drills, $order->team->rules()->diamond(), $order->setup->part(), $order->setup->points()), $needs, $order->kept, $order->setup->seed,
+        );
     }
 }

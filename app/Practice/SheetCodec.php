@@ -18,9 +18,12 @@ final readonly class SheetCodec
     public function write(Sheet $sheet): string
     {
         return $this->serializer->serialize($sheet, 'json', [AbstractObjectNormalizer::ATTRIBUTES => [
-            'coverage', 'call',
-            'blocks' => ['kind', 'start', 'minutes', 'stations' => ['drill', 'players' => self::PLAYER, 'repetitions'], 'waiting' => self::PLAYER],
-            'needs' => ['position', 'drill', 'wanted', 'gained', 'reason'],
+            'blocks' => ['kind', 'start', 'minutes', 'stations' => ['drill', 'players' => self::PLAYER, 'repetitions', 'helpers'], 'waiting' => self::PLAYER, 'away' => self::PLAYER],
+            'needs' => ['position', 'drill', 'wanted', 'gained', 'reason', 'binds'],
+            'choices' => ['drill', 'name', 'shift', 'hindrance'],
+            'conflicts' => ['one', 'other', 'why'],
+            'script' => ['isLive', 'minutes', 'title', 'say', 'do', 'expect', 'watch'],
+            'objective',
         ]]);
     }
 

@@ -15,7 +15,8 @@ final readonly class TimelineDrawing
     private const TOP = 20;
     private const GAP = 2;
 
-    public function __construct(private Sheet $sheet, private \DateTimeImmutable $start)
+    /** @param list<string> $locks */
+    public function __construct(private Sheet $sheet, private \DateTimeImmutable $start, private array $locks = [])
     {
     }
 
@@ -41,15 +42,16 @@ final readonly class TimelineDrawing
         return array_map(fn(SheetBlock $block): array => ['kind' => $block->kind, ...$this->box($block, 0, $this->rows())], array_values(array_filter($this->sheet->blocks, static fn(SheetBlock $block): bool => !$block->isRound() && 'rotation' !== $block->kind)));
     }
 
-    /** @return list<array{drill: string, reps: int, players: string, station: int, x: float, y: int, width: float, height: int}> */
+    /** @return list<array{drill: string, reps: int, players: string, station: int, lock: string, isLocked: bool, x: float, y: int, width: float, height: int}> */
     public function stations(): array
     {
         $boxes = [];
-        foreach ($this->sheet->rounds() as $round) {
+        foreach ($this->sheet->rounds() as $number => $round) {
             foreach ($round->stations as $row => $station) {
+                $lock = LockedTurns::key($number, $station->drill);
                 $boxes[] = [
                     'drill' => $station->drill, 'reps' => $station->repetitions, 'players' => implode(', ', array_map(static fn($player): string => $player->name, $station->players)),
-                    'station' => $this->number($station->drill), ...$this->box($round, $row, 1),
+                    'station' => $this->number($station->drill), 'lock' => $lock, 'isLocked' => \in_array($lock, $this->locks, true), ...$this->box($round, $row, 1),
                 ];
             }
         }
@@ -60,6 +62,12 @@ final readonly class TimelineDrawing
     /** The same number, and so the same colour, for a drill all over the sheet. */
     public function number(string $drill): int
     {
+        foreach ($this->sheet->choices as $index => $choice) {
+            if ($choice->drill === $drill) {
+                return $index + 1;
+            }
+        }
+
         return (int) array_search($drill, $this->sheet->drills(), true) + 1;
     }
 

@@ -14,10 +14,12 @@ use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Practice\TeamNeeds;
+use FoxCorner\App\Team\PlayerRepository;
+use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\InvalidValue;
-use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Response;
@@ -33,6 +35,8 @@ final class TodayPage extends AbstractController
         private readonly PracticeRepository $practices,
         private readonly SheetCodec $codec,
         private readonly ClockInterface $clock,
+        private readonly TeamNeeds $needs,
+        private readonly PlayerRepository $players,
     ) {
     }
 
@@ -64,7 +68,7 @@ final class TodayPage extends AbstractController
             'lastSheet' => null === $last ? null : $this->codec->read($last),
             'findings' => $findings,
             'problem' => $problem,
-            'drills' => ShippedDrills::all(),
+            'needs' => \array_slice(array_values(array_filter($this->needs->of($membership->team, $this->players->rosterOf($membership->team), $this->clock->now()), static fn(JobNeed $need): bool => $need->reps() > 0)), 0, 4),
         ]);
     }
 

@@ -10,6 +10,9 @@ import { startStopwatches } from './stopwatch.js';
 import { submitOnChange } from './context.js';
 import { rememberTries } from './tries.js';
 import { readBuntMaps } from './buntmap.js';
+import { arrangePractices } from './arrange.js';
+import { countByThumb, showCounts } from './counts.js';
+import { followRuns, settleRuns } from './run.js';
 
 listenForKeys(document);
 listenForGround(document);
@@ -17,11 +20,16 @@ submitOnChange(document);
 moveByArrows(document);
 moveFielders(document);
 readBuntMaps(document);
+arrangePractices(document);
+countByThumb(document);
+followRuns(document);
 function settle(part) {
     startClocks(part);
     placeNames(document);
     startStopwatches(document);
     rememberTries(document);
+    settleRuns(document);
+    showCounts(document);
 }
 document.addEventListener('htmx:load', (event) => settle(event.detail.elt));
 settle(document);

@@ -4,26 +4,35 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice;
 
+use FoxCorner\Core\InvalidValue;
+
 /** A drill: what it is for, how it is set up and run, and what it costs in people, time and arms. */
 final readonly class Drill
 {
     /**
-     * @param string                   $key           stays the same for ever
-     * @param string                   $short         a word or two for a small box
-     * @param array<int, list<string>> $serves        skills by position number
-     * @param int                      $atOnce        players who work at the same time
-     * @param int                      $secondsPerRep for one player's repetition
-     * @param int                      $throwsPerRep  that the player's arm makes
-     * @param int                      $helpers       grown-ups or feeders it needs
-     * @param array<string, int>       $equipment     pieces by name
-     * @param list<string>             $steps
-     * @param list<string>             $points        what to look for
-     * @param list<string>             $cautions
+     * @param string                  $key           stays the same for ever
+     * @param string                  $short         a word or two for a small box
+     * @param array<int, list<Skill>> $serves        skills by position number
+     * @param int                     $atOnce        players who work at the same time
+     * @param int                     $secondsPerRep for one player's repetition
+     * @param int                     $throwsPerRep  that the player's arm makes at game distance
+     * @param int                     $helpers       grown-ups or feeders it needs
+     * @param array<string, int>      $equipment     pieces by name
+     * @param list<string>            $steps
+     * @param list<string>            $points        what to look for
+     * @param list<string>            $mistakes      what usually goes wrong, and what it looks like
+     * @param list<string>            $progression   from the youngest to the oldest, easy to hard
+     * @param list<string>            $cautions
+     * @param bool                    $isHit         whether one of the helpers has to hit the balls
+     * @param bool                    $fitsIndoors   whether it can be done in a hall
+     *
+     * @throws InvalidValue when no group fits it, or it serves nobody
      */
     public function __construct(
         public string $key,
         public string $name,
         public string $short,
+        public SkillFamily $family,
         public string $purpose,
         public array $serves,
         public DrillPlace $place,
@@ -36,13 +45,43 @@ final readonly class Drill
         public array $equipment,
         public array $steps,
         public array $points,
-        public array $cautions,
+        public array $mistakes,
+        public array $progression,
+        public array $cautions = [],
+        public bool $isHit = false,
+        public bool $fitsIndoors = false,
     ) {
+        InvalidValue::unlessBetween('largest group', $max, 1, 30, 'players');
+        InvalidValue::unlessBetween('smallest group', $min, 1, $max, 'players, not above the largest group');
+        InvalidValue::unlessBetween('at once', $atOnce, 1, 30, 'players');
+        InvalidValue::unlessBetween('seconds', $secondsPerRep, 3, 600, 'seconds for one player’s repetition');
+        InvalidValue::unlessBetween('throws', $throwsPerRep, 0, 10, 'throws in a repetition');
+        InvalidValue::unlessBetween('helpers', $helpers, 0, 4, 'helpers');
+        if ([] === $serves) {
+            throw InvalidValue::because('serves', 'it serves nobody', 'at least one position with a skill');
+        }
     }
 
     /** Repetitions that each of a group gets in so many minutes: floor(length / (seconds × turns)). */
     public function repetitions(int $group, int $minutes): int
     {
         return $group < 1 ? 0 : intdiv($minutes * 60, $this->secondsPerRep * (int) ceil($group / $this->atOnce));
+    }
+
+    /** @return list<int> position numbers */
+    public function positions(): array
+    {
+        return array_keys($this->serves);
+    }
+
+    public function servesSkill(Skill $skill): bool
+    {
+        foreach ($this->serves as $skills) {
+            if (\in_array($skill, $skills, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -13,20 +13,46 @@ final readonly class DrillPlace
 {
     /**
      * @param array{float, float}                     $center
-     * @param list<array{float, float, float, float}> $lanes  from x, y to x, y
+     * @param list<array{float, float, float, float}> $lanes  of throws and hits, from x, y to x, y; on open ground from its middle
+     * @param list<array{string, float, float}>       $marks  who or what stands where: a position's number, "H" for a helper, "N" net, "S" screen, "B" bucket, "C" cone, "R" runner
      */
-    public function __construct(private array $center, private float $radius, private array $lanes = [])
+    private function __construct(public array $center, public float $radius, public array $lanes, public array $marks, public bool $isMovable)
     {
     }
 
-    public function on(Diamond $diamond): Place
+    /**
+     * A place that is given by the bags.
+     *
+     * @param array{float, float}                     $center
+     * @param list<array{float, float, float, float}> $lanes
+     * @param list<array{string, float, float}>       $marks
+     */
+    public static function at(array $center, float $radius, array $lanes = [], array $marks = []): self
     {
-        $b = $diamond->basePath;
+        return new self($center, $radius, $lanes, $marks, false);
+    }
+
+    /**
+     * Any open ground: lanes and marks count from its middle.
+     *
+     * @param list<array{float, float, float, float}> $lanes
+     * @param list<array{string, float, float}>       $marks
+     */
+    public static function anywhere(float $radius, array $lanes = [], array $marks = []): self
+    {
+        return new self([0.0, 0.0], $radius, $lanes, $marks, true);
+    }
+
+    /** @param Point|null $shift feet by which it is moved from where it belongs; null: not at all */
+    public function on(Diamond $diamond, ?Point $shift = null): Place
+    {
+        $point = static fn(float $x, float $y): Point => Point::of($x * $diamond->basePath + ($shift->x ?? 0.0), $y * $diamond->basePath + ($shift->y ?? 0.0));
 
         return Place::of(
-            Point::of($this->center[0] * $b, $this->center[1] * $b),
-            $this->radius * $b,
-            array_map(static fn(array $lane): Segment => Segment::of(Point::of($lane[0] * $b, $lane[1] * $b), Point::of($lane[2] * $b, $lane[3] * $b)), $this->lanes),
+            $point(...$this->center),
+            $this->radius * $diamond->basePath,
+            array_map(static fn(array $lane): Segment => Segment::of($point($lane[0], $lane[1]), $point($lane[2], $lane[3])), $this->lanes),
+            array_map(static fn(array $mark): PlaceMark => new PlaceMark($mark[0], $point($mark[1], $mark[2])), $this->marks),
         );
     }
 }

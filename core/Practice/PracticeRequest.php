@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice;
 
-use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Practice\Build\Helpers;
+use FoxCorner\Core\Practice\Build\Placement;
+use FoxCorner\Core\Practice\Need\DrillNeed;
+use FoxCorner\Core\Practice\Need\DrillNeeds;
+use FoxCorner\Core\Practice\Need\JobNeed;
 
 /** What a practice has to work with. */
 final readonly class PracticeRequest
@@ -14,26 +18,32 @@ final readonly class PracticeRequest
     /**
      * @param list<RosterPlayer>   $players
      * @param array<string, Drill> $drills
-     * @param list<Need>           $needs
+     * @param list<DrillNeed>      $needs
+     * @param array<string, int>   $equipment
+     * @param list<KeptTurn>       $kept
      */
-    private function __construct(public array $players, public int $helpers, public Diamond $diamond, public TimePlan $time, public array $drills, public array $needs)
+    private function __construct(public array $players, public Helpers $helpers, public array $equipment, public TimePlan $time, public array $drills, public Placement $placement, public array $needs, public array $kept, public int $seed)
     {
     }
 
     /**
-     * @param list<RosterPlayer>   $players who come
-     * @param array<string, Drill> $drills
-     * @param list<Need>           $needs
+     * @param list<RosterPlayer>   $players   who come
+     * @param array<string, int>   $equipment pieces by name
+     * @param array<string, Drill> $drills    the stations, by key
+     * @param list<JobNeed>        $needs
+     * @param list<KeptTurn>       $kept      what stays as it is
      *
-     * @throws InvalidValue when nobody comes, nobody helps, or the minutes do not do
+     * @throws InvalidValue when nobody comes, or there is no station
      */
-    public static function of(array $players, int $helpers, int $minutes, Diamond $diamond, array $drills, array $needs): self
+    public static function of(array $players, Helpers $helpers, array $equipment, TimePlan $time, array $drills, Placement $placement, array $needs, array $kept = [], int $seed = 1): self
     {
         if ([] === $players) {
             throw InvalidValue::because('who comes', 'nobody is ticked', 'at least one player');
         }
-        InvalidValue::unlessBetween('helpers', $helpers, 1, 12, 'coaches and parents, one for each station that runs at the same time');
+        if ([] === $drills) {
+            throw InvalidValue::because('stations', 'no drill can be run with these people, helpers and pieces', 'another player, helper, piece or part of the field');
+        }
 
-        return new self($players, $helpers, $diamond, TimePlan::within($minutes), $drills, $needs);
+        return new self($players, $helpers, $equipment, $time, $drills, $placement, DrillNeeds::of($needs, $drills), $kept, $seed);
     }
 }

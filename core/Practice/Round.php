@@ -11,9 +11,10 @@ final readonly class Round
 {
     /**
      * @param list<Turn>         $turns
-     * @param list<RosterPlayer> $idle
+     * @param list<RosterPlayer> $idle  who waits
+     * @param list<RosterPlayer> $away  who has not come yet, or has left
      */
-    public function __construct(public Block $block, public array $turns, public array $idle)
+    public function __construct(public Block $block, public array $turns, public array $idle, public array $away = [])
     {
     }
 

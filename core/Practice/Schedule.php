@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice;
 
+use FoxCorner\Core\Practice\Build\Placement;
+use FoxCorner\Core\Practice\Need\MetNeed;
+
 /** A whole practice: the blocks on the clock, the rounds with their groups, the needs and what they get. */
 final readonly class Schedule
 {
@@ -11,7 +14,7 @@ final readonly class Schedule
      * @param list<Round>   $rounds
      * @param list<MetNeed> $needs
      */
-    public function __construct(public TimePlan $time, public array $rounds, public array $needs, public float $objective)
+    public function __construct(public TimePlan $time, public array $rounds, public array $needs, public float $objective, public Placement $placement)
     {
     }
 

@@ -6,6 +6,10 @@ namespace FoxCorner\Core\Practice;
 
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Practice\Need\DrillNeed;
+use FoxCorner\Core\Practice\Need\MetNeed;
+use FoxCorner\Core\Practice\Station\Diagnosis;
+use FoxCorner\Core\Practice\Station\HeldTurn;
 use FoxCorner\Core\Practice\Station\Station;
 use FoxCorner\Core\Practice\Station\StationNeed;
 use FoxCorner\Core\Practice\Station\StationPlan;
@@ -16,49 +20,117 @@ use FoxCorner\Core\Practice\Station\StationSolver;
 /** Fills the rounds of a practice: drills become stations, what the plan asks becomes needs. The same request always gives the same schedule. */
 final readonly class Scheduler
 {
-    private const SEED = 1;
+    /** Among the pieces of a practice: somebody who hits. */
+    private const HITS = 'somebody who hits';
+
+    /** @var list<Drill> */
+    private array $drills;
+    /** @var list<Block> */
+    private array $blocks;
+
+    private function __construct(private PracticeRequest $request)
+    {
+        $this->drills = array_values($request->drills);
+        $this->blocks = $request->time->rounds();
+    }
 
     public static function solve(PracticeRequest $request): Schedule
     {
-        $drills = array_values($request->drills);
-        $blocks = $request->time->rounds();
+        $scheduler = new self($request);
+
+        return $scheduler->schedule(StationSolver::solve($scheduler->problem(), $request->seed));
+    }
+
+    /**
+     * What would help most cheaply, tried by solving again; the best first.
+     *
+     * @return array<string, float> gain by what is changed
+     */
+    public static function waysOut(PracticeRequest $request): array
+    {
+        $problem = (new self($request))->problem();
+
+        return Diagnosis::waysOut(StationSolver::solve($problem, $request->seed), $request->seed, array_map(static fn(Drill $drill): string => $drill->name, $request->drills));
+    }
+
+    private function problem(): StationProblem
+    {
         $asked = [];
-        foreach ($request->needs as $need) {
+        foreach ($this->request->needs as $need) {
             $asked[$need->drill->key][] = $need->position->value;
         }
-        $plan = StationSolver::solve(new StationProblem(
-            array_map(self::player(...), $request->players),
-            array_map(static fn(Drill $drill): Station => new Station(
-                $drill->key, $asked[$drill->key] ?? [], $drill->min, $drill->max, $drill->atOnce, $drill->secondsPerRep, $drill->throwsPerRep, $drill->helpers, [], $drill->place->on($request->diamond)->ground(),
-            ), $drills),
-            array_map(static fn(Need $need): StationNeed => new StationNeed($need->key(), $need->position->value, $need->drill->key, $need->reps, $need->weight), $request->needs),
-            $request->helpers, [], \count($blocks), TimePlan::ROUND,
-        ), self::SEED);
 
-        return new Schedule(
-            $request->time,
-            array_map(static fn(Block $block, int $round): Round => self::round($block, $plan, $round, $request, $drills), $blocks, array_keys($blocks)),
-            array_map(static fn(Need $need, int $gained): MetNeed => new MetNeed($need, $gained), $request->needs, $plan->gained),
-            $plan->objective,
+        return new StationProblem(
+            array_map(self::player(...), $this->request->players),
+            array_map(fn(Drill $drill): Station => $this->station($drill, $asked[$drill->key] ?? []), $this->drills),
+            array_map(static fn(DrillNeed $need): StationNeed => new StationNeed($need->key(), $need->position->value, $need->drill->key, $need->reps, $need->weight), $this->request->needs),
+            $this->request->helpers->all, [self::HITS => $this->request->helpers->whoHit] + $this->request->equipment, \count($this->blocks), $this->request->time->shape->round, $this->held(),
+        );
+    }
+
+    /** @param list<int> $asked positions that need it tonight; where nobody does, it serves whom it can */
+    private function station(Drill $drill, array $asked): Station
+    {
+        return new Station(
+            $drill->key, [] === $asked ? $drill->positions() : $asked, $drill->min, $drill->max, $drill->atOnce, $drill->secondsPerRep, $drill->throwsPerRep, $drill->helpers,
+            ($drill->isHit ? [self::HITS => 1] : []) + $drill->equipment, $this->request->placement->places[$drill->key]->ground(),
         );
     }
 
     private static function player(RosterPlayer $player): StationPlayer
     {
-        return new StationPlayer($player->id, Position::numbers($player->positions), $player->limit->forbidsThrowing() ? 0 : null);
+        return new StationPlayer($player->id, $player->limit->forbidsRunning() ? [] : Position::numbers($player->positions), $player->limit->forbidsThrowing() ? 0 : null);
     }
 
-    /** @param list<Drill> $drills */
-    private static function round(Block $block, StationPlan $plan, int $round, PracticeRequest $request, array $drills): Round
+    /** @return list<HeldTurn> */
+    private function held(): array
+    {
+        $players = array_flip(array_map(static fn(RosterPlayer $player): string => $player->id, $this->request->players));
+        $stations = array_flip(array_keys($this->request->drills));
+        $held = [];
+        foreach ($this->request->kept as $turn) {
+            if (isset($players[$turn->player]) && $turn->round < \count($this->blocks) && (null === $turn->drill || isset($stations[$turn->drill]))) {
+                $held[] = new HeldTurn($turn->round, $players[$turn->player], null === $turn->drill ? null : $stations[$turn->drill], $turn->position->value ?? 0);
+            }
+        }
+
+        return $held;
+    }
+
+    private function schedule(StationPlan $plan): Schedule
+    {
+        $binds = Diagnosis::why($plan);
+
+        return new Schedule(
+            $this->request->time,
+            array_map(fn(Block $block, int $round): Round => $this->round($block, $plan, $round), $this->blocks, array_keys($this->blocks)),
+            array_map(static fn(DrillNeed $need, int $gained): MetNeed => new MetNeed($need, $gained, $binds[$need->key()] ?? ''), $this->request->needs, $plan->gained),
+            $plan->objective,
+            $this->request->placement,
+        );
+    }
+
+    private function round(Block $block, StationPlan $plan, int $round): Round
     {
         $turns = $busy = [];
         foreach ($plan->rounds[$round] as $station => $group) {
             foreach ($group as $player => $position) {
-                $turns[] = new Turn($request->players[$player], $drills[$station], Position::ofNumber($position));
+                $turns[] = new Turn($this->request->players[$player], $this->drills[$station], Position::ofNumber($position));
                 $busy[$player] = true;
             }
         }
+        $away = [];
+        foreach ($this->request->kept as $turn) {
+            if ($turn->isAway && $turn->round === $round) {
+                $away[$turn->player] = true;
+            }
+        }
+        $idle = array_diff_key($this->request->players, $busy);
 
-        return new Round($block, $turns, array_values(array_diff_key($request->players, $busy)));
+        return new Round(
+            $block, $turns,
+            array_values(array_filter($idle, static fn(RosterPlayer $player): bool => !isset($away[$player->id]))),
+            array_values(array_filter($idle, static fn(RosterPlayer $player): bool => isset($away[$player->id]))),
+        );
     }
 }

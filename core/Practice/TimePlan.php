@@ -9,51 +9,45 @@ use FoxCorner\Core\InvalidValue;
 /** How the minutes are spent: warm-up, rounds of stations, team defence, finish, with water in between. */
 final readonly class TimePlan
 {
-    public const WARM_UP = 12;
-    /** min; the warm-up takes the minutes that fit nowhere else, up to this. */
-    private const LONGEST_WARM_UP = 16;
-    public const ROUND = 8;
     public const ROTATION = 1;
     public const WATER = 2;
-    public const FINISH = 5;
-    /** Team defence shorter than this teaches nothing (ours). */
-    public const LEAST_TEAM_DEFENCE = 10;
     public const MOST_ROUNDS = 6;
-    /** min without water. Source: the project's model. */
-    private const WATER_EVERY = 20;
+    public const LONGEST = 180;
 
     /** @param list<Block> $blocks */
-    private function __construct(public array $blocks)
+    private function __construct(public array $blocks, public TimeShape $shape)
     {
     }
 
     /**
-     * As many rounds as fit; what is left over goes to team defence.
+     * As many rounds as fit; what is left over goes to team defence, or to the warm-up where there is none.
      *
      * @throws InvalidValue when not even one round fits, or nobody could stand it
      */
-    public static function within(int $minutes): self
+    public static function within(int $minutes, ?TimeShape $shape = null): self
     {
-        InvalidValue::unlessBetween('minutes', $minutes, self::least(), 180, 'minutes: warm-up, a round of stations, team defence, finish');
+        $shape ??= TimeShape::usual();
+        InvalidValue::unlessBetween('minutes', $minutes, self::least($shape), self::LONGEST, 'minutes: warm-up, a round of stations, team defence, finish');
         $rounds = self::MOST_ROUNDS;
-        while ($rounds > 1 && self::lay($rounds, self::LEAST_TEAM_DEFENCE, self::WARM_UP)->minutes() > $minutes) {
+        while ($rounds > 1 && self::lay($shape, $rounds, $shape->teamDefence, $shape->warmUp)->minutes() > $minutes) {
             --$rounds;
         }
-        for ($teamDefence = $minutes; $teamDefence >= self::LEAST_TEAM_DEFENCE; --$teamDefence) {
-            for ($warmUp = self::WARM_UP; $warmUp <= self::LONGEST_WARM_UP; ++$warmUp) {
-                $plan = self::lay($rounds, $teamDefence, $warmUp);
+        // The warm-up takes the few minutes that a break for water would tear out of team defence.
+        for ($warmUp = $shape->warmUp; $warmUp <= $shape->warmUp + 2 * self::WATER; ++$warmUp) {
+            for ($teamDefence = $minutes; $teamDefence >= $shape->teamDefence; --$teamDefence) {
+                $plan = self::lay($shape, $rounds, $teamDefence, min($warmUp, $shape->waterEvery()));
                 if ($plan->minutes() === $minutes) {
                     return $plan;
                 }
             }
         }
 
-        throw new \LogicException("No way found to spend $minutes minutes.");
+        throw InvalidValue::because('minutes', "$minutes cannot be divided like that", 'a minute more or less');
     }
 
-    public static function least(): int
+    public static function least(TimeShape $shape): int
     {
-        return self::lay(1, self::LEAST_TEAM_DEFENCE, self::WARM_UP)->minutes();
+        return self::lay($shape, 1, $shape->teamDefence, $shape->warmUp)->minutes();
     }
 
     public function minutes(): int
@@ -67,22 +61,24 @@ final readonly class TimePlan
         return array_values(array_filter($this->blocks, static fn(Block $block): bool => BlockKind::Round === $block->kind));
     }
 
-    private static function lay(int $rounds, int $teamDefence, int $warmUp): self
+    private static function lay(TimeShape $shape, int $rounds, int $teamDefence, int $warmUp): self
     {
         $wanted = [[BlockKind::WarmUp, $warmUp]];
         for ($round = 1; $round <= $rounds; ++$round) {
             $wanted[] = [BlockKind::Rotation, self::ROTATION];
-            $wanted[] = [BlockKind::Round, self::ROUND];
+            $wanted[] = [BlockKind::Round, $shape->round];
         }
-        for ($left = $teamDefence; $left > 0; $left -= self::WATER_EVERY) {
-            $wanted[] = [BlockKind::TeamDefence, min(self::WATER_EVERY, $left)];
+        for ($left = $teamDefence; $left > 0; $left -= $shape->waterEvery()) {
+            $wanted[] = [BlockKind::TeamDefence, min($shape->waterEvery(), $left)];
         }
-        $wanted[] = [BlockKind::Finish, self::FINISH];
+        if ($shape->finish > 0) {
+            $wanted[] = [BlockKind::Finish, $shape->finish];
+        }
 
         [$blocks, $clock, $dry] = [[], 0, 0];
         foreach ($wanted as $index => [$kind, $minutes]) {
             $needed = BlockKind::Rotation === $kind ? $minutes + $wanted[$index + 1][1] : $minutes;
-            if ($dry > 0 && $dry + $needed > self::WATER_EVERY) {
+            if ($dry > 0 && $dry + $needed > $shape->waterEvery()) {
                 $blocks[] = new Block(BlockKind::Water, $clock, self::WATER);
                 [$clock, $dry] = [$clock + self::WATER, 0];
             }
@@ -90,6 +86,6 @@ final readonly class TimePlan
             [$clock, $dry] = [$clock + $minutes, $dry + $minutes];
         }
 
-        return new self($blocks);
+        return new self($blocks, $shape);
     }
 }

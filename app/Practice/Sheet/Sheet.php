@@ -4,17 +4,49 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Sheet;
 
+use FoxCorner\Core\Practice\Build\Conflict;
+use FoxCorner\Core\Practice\Team\ScriptLine;
+
 /** A solved practice as it is kept and printed; what changes later in roster or plan does not change it. */
 final readonly class Sheet
 {
     /**
-     * @param string           $coverage that it drills, by name
-     * @param string           $call     as called to the infield
-     * @param list<SheetBlock> $blocks
-     * @param list<SheetNeed>  $needs
+     * @param list<SheetBlock>  $blocks
+     * @param list<SheetNeed>   $needs     the heaviest first
+     * @param list<SheetChoice> $choices   the drills that were to be had
+     * @param list<Conflict>    $conflicts stations that are never in the same round
+     * @param list<ScriptLine>  $script    of team defence
      */
-    public function __construct(public string $coverage, public string $call, public array $blocks, public array $needs)
+    public function __construct(public array $blocks, public array $needs, public array $choices = [], public array $conflicts = [], public array $script = [], public float $objective = 0.0)
     {
+    }
+
+    /** What it works on, in the words of a calendar: "charge and throw, cover first on the run and 3 more" */
+    public function focus(): string
+    {
+        $names = array_map(fn(string $drill): string => lcfirst($this->name($drill)), $this->drills());
+        $most = \array_slice($names, 0, 2);
+
+        return implode(', ', $most).(\count($names) > 2 ? ' and '.(\count($names) - 2).' more' : '');
+    }
+
+    public function name(string $drill): string
+    {
+        foreach ($this->choices as $choice) {
+            if ($choice->drill === $drill) {
+                return $choice->name;
+            }
+        }
+
+        return ucfirst(str_replace('-', ' ', $drill));
+    }
+
+    /** The round that is the block with this index; null when it is none. */
+    public function round(int $index): ?SheetBlock
+    {
+        $block = $this->blocks[$index] ?? null;
+
+        return true === $block?->isRound() ? $block : null;
     }
 
     /** @return list<SheetBlock> */

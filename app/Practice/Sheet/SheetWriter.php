@@ -6,45 +6,59 @@ namespace FoxCorner\App\Practice\Sheet;
 
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
-use FoxCorner\Core\Play\Coverage;
 use FoxCorner\Core\Practice\Block;
 use FoxCorner\Core\Practice\BlockKind;
-use FoxCorner\Core\Practice\MetNeed;
+use FoxCorner\Core\Practice\Build\Helpers;
+use FoxCorner\Core\Practice\Need\MetNeed;
 use FoxCorner\Core\Practice\Round;
 use FoxCorner\Core\Practice\Schedule;
+use FoxCorner\Core\Practice\Team\ScriptLine;
 use FoxCorner\Core\Practice\Turn;
 
 /** Writes a schedule down as a sheet. */
 final class SheetWriter
 {
-    public static function write(Schedule $schedule, Coverage $coverage): Sheet
+    /**
+     * @param list<SheetChoice> $choices
+     * @param list<ScriptLine>  $script
+     */
+    public static function write(Schedule $schedule, Helpers $helpers, array $choices, array $script): Sheet
     {
         $rounds = [];
+        $duties = [];
         foreach ($schedule->rounds as $round) {
-            $rounds[$round->block->start] = $round;
+            $duties = $helpers->duties(array_map(static fn(array $turns) => $turns[0]->drill, array_values($round->stations())), $duties);
+            $rounds[$round->block->start] = self::round($round, $duties);
         }
 
         return new Sheet(
-            $coverage->name(),
-            $coverage->call(),
             array_map(static fn(Block $block): SheetBlock => BlockKind::Round === $block->kind
-                ? self::round($rounds[$block->start])
+                ? $rounds[$block->start]
                 : new SheetBlock($block->kind->value, $block->start, $block->minutes), $schedule->time->blocks),
-            array_map(static fn(MetNeed $met): SheetNeed => new SheetNeed($met->need->position->value, $met->need->drill->key, $met->need->reps, $met->gained, $met->need->reason), array_values(array_filter($schedule->needs, static fn(MetNeed $met): bool => $met->need->reps > 0))),
+            array_map(static fn(MetNeed $met): SheetNeed => new SheetNeed($met->need->position->value, $met->need->drill->key, $met->need->reps, $met->gained, $met->need->reason, $met->binds), $schedule->needs),
+            $choices, $schedule->placement->conflicts(), $script, $schedule->objective,
         );
     }
 
-    private static function round(Round $round): SheetBlock
+    /** @param array<string, list<string>> $duties names of helpers by the drill's key */
+    private static function round(Round $round, array $duties): SheetBlock
     {
         $stations = [];
         foreach ($round->stations() as $key => $turns) {
-            $stations[] = new SheetStation($key, array_map(static fn(Turn $turn): SheetPlayer => self::player($turn->player, $turn->position), $turns), $round->repetitions($turns[0]->drill));
+            $stations[] = new SheetStation($key, array_map(static fn(Turn $turn): SheetPlayer => self::player($turn->player, $turn->position), $turns), $round->repetitions($turns[0]->drill), $duties[$key]);
         }
 
-        return new SheetBlock(
-            BlockKind::Round->value, $round->block->start, $round->block->minutes, $stations,
-            array_map(static fn(RosterPlayer $player): SheetPlayer => self::player($player, $player->positions[0]), $round->idle),
-        );
+        return new SheetBlock(BlockKind::Round->value, $round->block->start, $round->block->minutes, $stations, self::aside($round->idle), self::aside($round->away));
+    }
+
+    /**
+     * @param list<RosterPlayer> $players
+     *
+     * @return list<SheetPlayer>
+     */
+    private static function aside(array $players): array
+    {
+        return array_map(static fn(RosterPlayer $player): SheetPlayer => self::player($player, $player->positions[0]), $players);
     }
 
     private static function player(RosterPlayer $player, Position $position): SheetPlayer

@@ -7,25 +7,24 @@ namespace FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Practice\Drill;
 
-/** The drills that come with the program: one line each. */
+/** The drills that come with the program: one line a family. */
 final class ShippedDrills
 {
     /** @return array<string, Drill> by key */
     public static function all(): array
     {
-        $drills = array_map(
-            static fn(ShippedDrill $shipped): Drill => $shipped->drill(),
-            [new ChargeAndThrow(), new TurnBackToThird(), new CoverFirstOnTheRun(), new StretchAtSecond(), new BehindTheBag()],
-        );
+        /** @var array<string, Drill>|null $all */
+        static $all = null;
 
-        return array_column($drills, null, 'key');
+        return $all ??= array_column(array_merge(...array_map(
+            static fn(DrillFamily $family): array => $family->drills(),
+            [new GroundBallDrills(), new TwoDrills(), new TagDrills(), new BuntDrills(), new HoldingDrills(), new RelayDrills(), new FlyDrills(), new RunnerDrills(), new TeamDrills()],
+        )), null, 'key');
     }
 
     /** @throws InvalidValue */
     public static function get(string $key): Drill
     {
-        $all = self::all();
-
-        return $all[$key] ?? throw InvalidValue::notOneOf('drill', $key, array_keys($all));
+        return self::all()[$key] ?? throw InvalidValue::notOneOf('drill', $key, array_keys(self::all()));
     }
 }

@@ -9,6 +9,8 @@ final class Diagnosis
 {
     /** Of the objective; less is no help. */
     private const HELPS = 0.5;
+    /** Stations that are tried elsewhere. */
+    private const STATIONS_TRIED = 2;
 
     /** @return array<string, string> by the need's id: a sentence on what binds */
     public static function why(StationPlan $plan): array
@@ -24,21 +26,47 @@ final class Diagnosis
     }
 
     /**
-     * What one helper more, or one round more, would bring; the best first.
+     * What one helper more, one round more, another piece, or another place for a station would bring; the best first.
+     *
+     * @param array<string, string> $names of the stations, by id
      *
      * @return array<string, float> gain of the objective by what is changed
      */
-    public static function waysOut(StationPlan $plan, int $seed): array
+    public static function waysOut(StationPlan $plan, int $seed, array $names = []): array
     {
         $problem = $plan->problem;
-        $gains = array_filter([
-            'another helper' => StationSolver::solve($problem->withHelpers($problem->helpers + 1), $seed)->objective - $plan->objective,
+        $ways = [
+            'another helper' => $problem->withHelpers($problem->helpers + 1),
             // A round more is also a round in which everybody could wait.
-            \sprintf('another round of %g minutes', $problem->roundMinutes) => StationSolver::solve($problem->withRounds($problem->rounds + 1), $seed)->objective - $plan->objective,
-        ], static fn(float $gain): bool => $gain > self::HELPS);
+            \sprintf('another round of %g minutes', $problem->roundMinutes) => $problem->withRounds($problem->rounds + 1),
+        ];
+        foreach (array_keys($problem->equipment) as $piece) {
+            $ways["one more: $piece"] = $problem->withEquipment([$piece => $problem->equipment[$piece] + 1] + $problem->equipment);
+        }
+        foreach (self::inTheWay($problem) as $station => $others) {
+            $name = static fn(string $id): string => lcfirst($names[$id] ?? $id);
+            $ways[\sprintf('moving “%s” away from “%s”', $name($station), implode('” and “', array_map($name, $others)))] = $problem->withGroundOf($station, new Ground([], [], []));
+        }
+        $gains = array_filter(array_map(static fn(StationProblem $other): float => StationSolver::solve($other, $seed)->objective - $plan->objective, $ways), static fn(float $gain): bool => $gain > self::HELPS);
         arsort($gains);
 
         return $gains;
+    }
+
+    /** @return array<string, list<string>> the stations with most others in their way, and which */
+    private static function inTheWay(StationProblem $problem): array
+    {
+        $inTheWay = [];
+        foreach ($problem->stations as $station) {
+            foreach ($problem->stations as $other) {
+                if ($station !== $other && $station->ground->conflictsWith($other->ground)) {
+                    $inTheWay[$station->id][] = $other->id;
+                }
+            }
+        }
+        uasort($inTheWay, static fn(array $a, array $b): int => \count($b) <=> \count($a));
+
+        return \array_slice($inTheWay, 0, self::STATIONS_TRIED, true);
     }
 
     private static function binds(StationNeed $need, StationProblem $problem): string

@@ -24,9 +24,23 @@ final readonly class Ground
     /** Whether people at both would be in each other's way, or in the way of a ball. */
     public function conflictsWith(self $other): bool
     {
-        if ([] !== array_intersect($this->zones, $other->zones)) {
-            return true;
-        }
+        return null !== $this->conflict($other);
+    }
+
+    /** Why both cannot be in use at the same time, in a few words; null when they can. */
+    public function conflict(self $other): ?string
+    {
+        return match (true) {
+            [] !== array_intersect($this->zones, $other->zones) => 'the same part of the field',
+            $this->standsOn($other) => 'the same ground',
+            $this->lanesCross($other) => 'throws that cross',
+            $this->throwsInto($other), $other->throwsInto($this) => \sprintf('a throw that passes within %g ft', self::LANE_CLEARANCE),
+            default => null,
+        };
+    }
+
+    private function standsOn(self $other): bool
+    {
         foreach ($this->areas as $area) {
             foreach ($other->areas as $otherArea) {
                 if ($area->overlaps($otherArea)) {
@@ -34,6 +48,12 @@ final readonly class Ground
                 }
             }
         }
+
+        return false;
+    }
+
+    private function lanesCross(self $other): bool
+    {
         foreach ($this->lanes as $lane) {
             foreach ($other->lanes as $otherLane) {
                 if ($lane->crosses($otherLane)) {
@@ -42,7 +62,7 @@ final readonly class Ground
             }
         }
 
-        return $this->throwsInto($other) || $other->throwsInto($this);
+        return false;
     }
 
     private function throwsInto(self $other): bool

@@ -26,6 +26,8 @@ final class StationSolver
 
     /** @var list<list<array{int, int}>> stations and positions open to each player */
     private array $open;
+    /** @var array<int, array<int, true>> by round and player: stays where he is */
+    private array $held = [];
 
     private function __construct(private readonly StationProblem $problem, private readonly Randomizer $random)
     {
@@ -41,6 +43,9 @@ final class StationSolver
 
             return $open;
         }, $problem->players);
+        foreach ($problem->held as $turn) {
+            $this->held[$turn->round][$turn->player] = true;
+        }
     }
 
     public static function solve(StationProblem $problem, int $seed = 1): StationPlan
@@ -57,6 +62,8 @@ final class StationSolver
     private function search(): StationPlan
     {
         $state = new StationState($this->problem);
+        $state->hold();
+        $overThrown = $state->overThrown;
         $moves = min(self::MOST, max(self::LEAST, self::EFFORT * \count($this->problem->players) * $this->problem->rounds * max(1, \count($this->problem->stations))));
         $hot = $this->hottest();
         $cold = $hot / 400;
@@ -74,7 +81,7 @@ final class StationSolver
                 continue;
             }
             $worse = $before - $state->objective;
-            if ($state->overThrown > 0 || ($worse > 0.0 && $this->chance() >= exp(-$worse / $heat))) {
+            if ($state->overThrown > $overThrown || ($worse > 0.0 && $this->chance() >= exp(-$worse / $heat))) {
                 foreach (array_reverse($undo) as [$round, $player, $station, $position]) {
                     $state->move($round, $player, $station, $position);
                 }
@@ -106,6 +113,9 @@ final class StationSolver
     {
         $round = $this->below($this->problem->rounds);
         $player = $this->below(\count($this->problem->players));
+        if (isset($this->held[$round][$player])) {
+            return [];
+        }
         $open = $this->open[$player];
         $which = $this->below(\count($open) + 1);
         [$station, $position] = $open[$which] ?? [StationState::WAITS, 0];
@@ -126,6 +136,9 @@ final class StationSolver
     {
         $round = $this->below($this->problem->rounds);
         [$one, $other] = [$this->below(\count($this->problem->players)), $this->below(\count($this->problem->players))];
+        if (isset($this->held[$round][$one]) || isset($this->held[$round][$other])) {
+            return [];
+        }
         [$here, $there] = [$state->at[$round][$one], $state->at[$round][$other]];
         $to = $this->positionAt($one, $there);
         $from = $this->positionAt($other, $here);
@@ -147,7 +160,7 @@ final class StationSolver
         $from = $this->below(\count($this->problem->stations));
         $to = $this->below(\count($this->problem->stations));
         $group = $state->group($round, $from);
-        if ($from === $to || [] === $group || $state->size($round, $to) > 0) {
+        if ($from === $to || [] === $group || $state->size($round, $to) > 0 || [] !== array_intersect_key($this->held[$round] ?? [], array_flip($group))) {
             return [];
         }
         $undo = [];

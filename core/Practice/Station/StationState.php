@@ -70,6 +70,14 @@ final class StationState
         }
     }
 
+    /** Puts everybody where he is held, allowed or not. */
+    public function hold(): void
+    {
+        foreach ($this->problem->held as $turn) {
+            $this->move($turn->round, $turn->player, $turn->station ?? self::WAITS, $turn->position);
+        }
+    }
+
     /** Whether one more player may go to a station in a round, whoever else is there staying. */
     public function takes(int $round, int $station): bool
     {

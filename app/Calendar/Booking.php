@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Calendar;
+
+use Doctrine\ORM\Mapping as ORM;
+use FoxCorner\App\Shared\Identified;
+use FoxCorner\App\Team\Team;
+use Symfony\Component\Uid\Uuid;
+
+/** Something from a calendar that was read in: a game, or somebody else on the field. One row for each time it takes place. */
+#[ORM\Entity(repositoryClass: BookingRepository::class)]
+#[ORM\UniqueConstraint(columns: ['team_id', 'uid', 'starts_at'])]
+class Booking
+{
+    use Identified;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false)]
+        public readonly Team $team,
+        #[ORM\Column(length: 190)]
+        public readonly string $uid,
+        #[ORM\Column]
+        public readonly \DateTimeImmutable $startsAt,
+        #[ORM\Column]
+        public readonly \DateTimeImmutable $endsAt,
+        #[ORM\Column(length: 160)]
+        public readonly string $summary,
+        #[ORM\Column(length: 120)]
+        public readonly string $place,
+    ) {
+        $this->id = Uuid::v7();
+    }
+}

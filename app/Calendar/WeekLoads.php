@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Calendar;
+
+use FoxCorner\App\Practice\Drills\DrillShelf;
+use FoxCorner\App\Practice\Live\TurnRecords;
+use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Team\Team;
+use FoxCorner\Core\Practice\Week\ThrowLoad;
+
+/** Throws of every arm in some practices: counted where somebody counted, else as the sheet has them. */
+final readonly class WeekLoads
+{
+    public function __construct(private SheetCodec $codec, private TurnRecords $records, private DrillShelf $shelf)
+    {
+    }
+
+    /**
+     * @param list<Practice> $practices
+     *
+     * @return array<string, ThrowLoad> by the player's name, the most first
+     */
+    public function of(Team $team, array $practices): array
+    {
+        $drills = $this->shelf->ever($team);
+        $throws = [];
+        foreach ($practices as $practice) {
+            $records = $this->records->of($practice);
+            $day = $practice->startsAt()->format('Y-m-d');
+            foreach ($this->codec->read($practice)->blocks as $index => $block) {
+                foreach ($block->stations as $station) {
+                    foreach ($station->players as $player) {
+                        $reps = $records->at($index, $station->drill, $player->id)->counted ?? $station->repetitions;
+                        $throws[$player->name][$day] = ($throws[$player->name][$day] ?? 0) + $reps * ($drills[$station->drill]->throwsPerRep ?? 0);
+                    }
+                }
+            }
+        }
+        $loads = array_map(static fn(array $days): ThrowLoad => new ThrowLoad($days), $throws);
+        uasort($loads, static fn(ThrowLoad $a, ThrowLoad $b): int => $b->week() <=> $a->week());
+
+        return $loads;
+    }
+}

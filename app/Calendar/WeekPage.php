@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Calendar;
+
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\PracticeRepository;
+use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\Core\Practice\Week\FreeTime;
+use Psr\Clock\ClockInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** A week: practices, what else is on the field, where another practice would fit, and what it all costs the arms. */
+final class WeekPage extends AbstractController
+{
+    /** min from midnight between which a practice may be. */
+    private const HOURS = [16 * 60, 21 * 60];
+    private const MINUTES = 70;
+
+    public function __construct(private readonly PracticeRepository $practices, private readonly BookingRepository $bookings, private readonly SheetCodec $codec, private readonly WeekLoads $loads, private readonly ClockInterface $clock)
+    {
+    }
+
+    #[Route('/{team}/practice/week', name: 'week', methods: ['GET'], priority: 1)]
+    public function show(Membership $membership, Request $request): Response
+    {
+        $now = $this->clock->now();
+        $monday = self::monday($request->query->getString('from'), $now);
+        $end = $monday->modify('+7 days');
+        $practices = array_reverse(array_values(array_filter($this->practices->of($membership->team), static fn(Practice $practice): bool => $practice->startsAt() >= $monday && $practice->startsAt() < $end)));
+        $bookings = $this->bookings->between($membership->team, $monday, $end);
+        $busy = [
+            ...array_map(static fn(Practice $practice): array => [$practice->startsAt(), $practice->endsAt()], $practices),
+            ...array_map(static fn(Booking $booking): array => [$booking->startsAt, $booking->endsAt], $bookings),
+        ];
+        $from = max($monday, $now);
+
+        return $this->render('week/show.html.twig', [
+            'monday' => $monday, 'now' => $now,
+            'days' => array_map(static fn(int $day): array => WeekDay::of($monday->modify("+$day days"), $practices, $bookings), range(0, 6)),
+            'free' => $from < $end ? FreeTime::of($busy, $from, $from->setTime(0, 0)->diff($end)->days, self::MINUTES, self::HOURS) : [],
+            'minutes' => self::MINUTES, 'loads' => $this->loads->of($membership->team, $practices),
+            'sheets' => array_map($this->codec->read(...), $practices),
+        ]);
+    }
+
+    private static function monday(string $asked, \DateTimeImmutable $now): \DateTimeImmutable
+    {
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $asked);
+
+        return (false === $day ? $now : $day)->modify('monday this week')->setTime(0, 0);
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Practice;
+
+use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Practice\Live\RunRepository;
+use FoxCorner\App\Practice\Setup\PracticeSetup;
+use FoxCorner\App\Practice\Setup\SetupCodec;
+use FoxCorner\App\Practice\Sheet\Sheet;
+use FoxCorner\App\Practice\Sheet\SheetChoice;
+use FoxCorner\Core\InvalidValue;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\InputBag;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** The coach's hand on a solved practice: stations added, taken out, moved, groups locked; solved again after each. */
+final class ArrangePractice extends AbstractController
+{
+    /** How often "search longer" tries. */
+    private const TRIES = 10;
+    /** ft; further is off every field. */
+    private const FARTHEST = 600.0;
+
+    public function __construct(
+        private readonly PracticeRepository $practices,
+        private readonly PracticeSolver $solver,
+        private readonly SheetCodec $codec,
+        private readonly SetupCodec $setups,
+        private readonly RunRepository $runs,
+        private readonly EntityManagerInterface $entities,
+    ) {
+    }
+
+    #[Route('/{team}/practice/{practice}/arrange', name: 'arrange_practice', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
+    public function arrange(Membership $membership, string $practice, Request $request): Response
+    {
+        $found = $this->changeable($membership, $practice);
+        try {
+            if ($request->request->getInt('version') !== $found->version()) {
+                throw InvalidValue::because('practice', 'somebody else has changed it since this page was opened', 'look at what is here now and do it again');
+            }
+            $this->keep($found, $this->wanted($request->request, $found));
+        } catch (InvalidValue $problem) {
+            $this->addFlash('problem', ucfirst($problem->wrong).'. Allowed: '.$problem->allowed.'.');
+        }
+
+        return $this->redirectToRoute('practice', ['team' => $membership->team->id(), 'practice' => $practice], Response::HTTP_SEE_OTHER);
+    }
+
+    /** One more try from another beginning; what is better is kept. The page asks for the next by itself until somebody stops it. */
+    #[Route('/{team}/practice/{practice}/search', name: 'search_practice', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
+    public function search(Membership $membership, string $practice, Request $request): Response
+    {
+        $found = $this->changeable($membership, $practice);
+        $try = max(1, $request->request->getInt('try'));
+        $setup = $this->setups->read($found);
+        $before = $this->codec->read($found);
+        $began = '' === $request->request->getString('began') ? $before->objective : (float) $request->request->getString('began');
+        try {
+            $other = $setup->withSeed($setup->seed + $try);
+            $sheet = $this->solved($found, $other, $before);
+            if ($sheet->objective > $before->objective) {
+                $found->arrange($this->setups->write($setup), $this->codec->write($sheet));
+                $this->entities->flush();
+            }
+        } catch (InvalidValue $problem) {
+            return new Response(ucfirst($problem->wrong).'.', Response::HTTP_UNPROCESSABLE_ENTITY);
+        }
+
+        return $this->render('practice/search.html.twig', ['practice' => $found, 'try' => $try, 'tries' => self::TRIES, 'began' => $began, 'best' => max($sheet->objective, $before->objective)]);
+    }
+
+    #[Route('/{team}/practice/{practice}/ways', name: 'ways_out', methods: ['GET'])]
+    public function ways(Membership $membership, string $practice): Response
+    {
+        $found = $this->practices->inTeam($membership->team, $practice) ?? throw $this->createNotFoundException();
+        try {
+            $ways = $this->solver->waysOut(PracticeOrder::of($found, $this->setups->read($found)));
+        } catch (InvalidValue) {
+            $ways = [];
+        }
+
+        return $this->render('practice/ways.html.twig', ['ways' => \array_slice($ways, 0, 4, true)]);
+    }
+
+    private function changeable(Membership $membership, string $practice): Practice
+    {
+        $membership->mustBeAbleToChange();
+
+        return $this->practices->inTeam($membership->team, $practice) ?? throw $this->createNotFoundException();
+    }
+
+    /**
+     * @param InputBag<string> $said
+     *
+     * @throws InvalidValue
+     */
+    private function wanted(InputBag $said, Practice $practice): PracticeSetup
+    {
+        $setup = $this->setups->read($practice);
+        $stations = $setup->stations ?? array_map(static fn(SheetChoice $choice): string => $choice->drill, $this->codec->read($practice)->choices);
+
+        return match (true) {
+            $said->has('lock') => $setup->withLockTurned($said->getString('lock')),
+            $said->has('add') => $setup->withStations([...$stations, $said->getString('add')]),
+            $said->has('drop') => $setup->withStations(array_values(array_diff($stations, [$said->getString('drop')]))),
+            $said->has('move') => $setup->withStations($stations)->withShift($said->getString('move'), self::feet($said, 'x'), self::feet($said, 'y')),
+            $said->has('choose') => new PracticeSetup($setup->helpers, $setup->equipment, $setup->part, $setup->warmUp, $setup->round, $setup->teamDefence, $setup->finish, $setup->isHot),
+            $said->has('another') => $setup->withSeed($setup->seed + 1),
+            default => $setup,
+        };
+    }
+
+    /** @throws InvalidValue when the practice runs already, or cannot be solved like that */
+    private function keep(Practice $practice, PracticeSetup $setup): void
+    {
+        $before = $this->codec->read($practice);
+        if (true === $this->runs->of($practice)?->clock()->isStarted()) {
+            throw InvalidValue::because('practice', 'it has begun', 'changes on the page of the run: who is late, who leaves, next, skip');
+        }
+        // A lock says what stays; nothing is solved for that.
+        $sheet = $setup->locks !== $this->setups->read($practice)->locks ? $before : $this->solved($practice, $setup, $before);
+        $practice->arrange($this->setups->write($setup), $this->codec->write($sheet));
+        $this->entities->flush();
+    }
+
+    private function solved(Practice $practice, PracticeSetup $setup, Sheet $before): Sheet
+    {
+        return $this->solver->solve(PracticeOrder::of($practice, $setup)->keeping(LockedTurns::of($before, $setup->locks)));
+    }
+
+    /** @param InputBag<string> $said */
+    private static function feet(InputBag $said, string $name): float
+    {
+        $typed = $said->getString($name);
+        if (!is_numeric($typed)) {
+            throw InvalidValue::because($name, "“{$typed}” is no number", 'feet');
+        }
+
+        return InvalidValue::unlessBetween($name, (float) $typed, -self::FARTHEST, self::FARTHEST, 'feet from where the station belongs');
+    }
+}

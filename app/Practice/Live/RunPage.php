@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Practice\Live;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\ORM\OptimisticLockException;
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Practice\Drills\DrillShelf;
+use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\PracticeRepository;
+use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Weather\Notice;
+use FoxCorner\App\Weather\WeatherService;
+use Psr\Clock\ClockInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** A practice while it runs, on every phone of the team: the same clock, who is where, a page for each station. */
+final class RunPage extends AbstractController
+{
+    public function __construct(
+        private readonly PracticeRepository $practices,
+        private readonly RunRepository $runs,
+        private readonly SheetCodec $codec,
+        private readonly TurnRecords $records,
+        private readonly WeatherService $weather,
+        private readonly EntityManagerInterface $entities,
+        private readonly ClockInterface $clock,
+    ) {
+    }
+
+    #[Route('/{team}/practice/{practice}/run', name: 'run_practice', methods: ['GET'])]
+    public function show(Membership $membership, string $practice, DrillShelf $shelf): Response
+    {
+        return $this->render('run/show.html.twig', $this->shown($membership, $practice) + ['drills' => $shelf->ever($membership->team)]);
+    }
+
+    #[Route('/{team}/practice/{practice}/run/station/{drill}', name: 'run_station', methods: ['GET'])]
+    public function station(Membership $membership, string $practice, string $drill, DrillShelf $shelf): Response
+    {
+        $found = $shelf->ever($membership->team)[$drill] ?? throw $this->createNotFoundException();
+
+        return $this->render('run/station.html.twig', $this->shown($membership, $practice) + ['drill' => $found]);
+    }
+
+    /** Asked by every phone every second or two. */
+    #[Route('/{team}/practice/{practice}/run/state', name: 'run_state', methods: ['GET'])]
+    public function state(Membership $membership, string $practice): JsonResponse
+    {
+        $found = $this->find($membership, $practice);
+        $response = new JsonResponse($this->at($found)->toArray());
+        $response->headers->set('Cache-Control', 'no-store');
+
+        return $response;
+    }
+
+    /** @return array<string, mixed> */
+    private function shown(Membership $membership, string $practice): array
+    {
+        $found = $this->find($membership, $practice);
+
+        return ['practice' => $found, 'state' => $this->at($found), 'records' => $this->records->of($found), 'weather' => $this->weather->latest($membership->team), 'isSimulated' => $this->weather->isSimulated()];
+    }
+
+    private function at(Practice $practice): RunState
+    {
+        $run = $this->runs->of($practice);
+        $now = (int) $this->clock->now()->format('Uv');
+        $notice = null === $run ? null : $this->weather->latest($practice->team);
+        if (null !== $run && null !== $notice && Notice::Lightning === $notice[0]) {
+            $run->heed((int) $notice[1]->format('Uv'), $now);
+            try {
+                $this->entities->flush();
+            } catch (OptimisticLockException) {
+                // Another phone has stopped the clock in the same moment; the next look shows it.
+            }
+        }
+
+        return new RunState($practice, $this->codec->read($practice), $run, $now);
+    }
+
+    private function find(Membership $membership, string $practice): Practice
+    {
+        return $this->practices->inTeam($membership->team, $practice) ?? throw $this->createNotFoundException();
+    }
+}

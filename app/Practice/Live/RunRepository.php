@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Practice\Live;
+
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\Persistence\ManagerRegistry;
+use FoxCorner\App\Practice\Practice;
+
+/** @extends ServiceEntityRepository<PracticeRun> */
+final class RunRepository extends ServiceEntityRepository
+{
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, PracticeRun::class);
+    }
+
+    public function of(Practice $practice): ?PracticeRun
+    {
+        return $this->findOneBy(['practice' => $practice]);
+    }
+
+    /** Tells every phone that something other than the clock has changed. */
+    public function touch(PracticeRun $run): void
+    {
+        $this->getEntityManager()->getConnection()->executeStatement('UPDATE practice_run SET edition = edition + 1 WHERE id = ?', [$run->id()->toBinary()]);
+    }
+}

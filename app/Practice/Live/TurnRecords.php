@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Practice\Live;
+
+use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Practice\Practice;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Practice\Need\Grade;
+use Symfony\Component\Uid\Uuid;
+
+/** Keeps what was done. The last word of a phone counts: it sends totals, so that sending again changes nothing. */
+final readonly class TurnRecords
+{
+    private const MOST = 500;
+
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    public function of(Practice $practice): Records
+    {
+        return new Records($this->entities->getRepository(TurnRecord::class)->findBy(['practice' => $practice], ['block' => 'ASC']));
+    }
+
+    /** @throws InvalidValue when nobody can have done so many */
+    public function count(Practice $practice, int $block, string $drill, string $player, int $counted, bool $attention): void
+    {
+        InvalidValue::unlessBetween('repetitions', $counted, 0, self::MOST, 'of one player in one round');
+        $this->write($practice, $block, $drill, $player, ['counted' => $counted, 'attention' => (int) $attention]);
+    }
+
+    public function grade(Practice $practice, int $block, string $drill, string $player, ?Grade $grade): void
+    {
+        $this->write($practice, $block, $drill, $player, ['grade' => $grade?->value]);
+    }
+
+    /** @param non-empty-array<string, int|string|null> $values */
+    private function write(Practice $practice, int $block, string $drill, string $player, array $values): void
+    {
+        $row = ['id' => Uuid::v7()->toBinary(), 'practice_id' => $practice->id()->toBinary(), 'block' => $block, 'drill' => $drill, 'player' => $player] + $values + ['attention' => 0];
+        $this->entities->getConnection()->executeStatement(
+            \sprintf(
+                'INSERT INTO turn_record (%s) VALUES (%s) ON DUPLICATE KEY UPDATE %s',
+                implode(', ', array_keys($row)), implode(', ', array_fill(0, \count($row), '?')), implode(', ', array_map(static fn(string $column): string => "$column = VALUES($column)", array_keys($values))),
+            ),
+            array_values($row),
+        );
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Practice;
+
+use FoxCorner\App\Practice\Setup\PracticeSetup;
+use FoxCorner\App\Team\Team;
+use FoxCorner\Core\Practice\KeptTurn;
+
+/** What is to be solved: a team, an hour, who comes, what there is to work with, and what stays as it is. */
+final readonly class PracticeOrder
+{
+    /**
+     * @param list<string>   $comes ids of players
+     * @param list<KeptTurn> $kept
+     */
+    public function __construct(public Team $team, public \DateTimeImmutable $startsAt, public int $minutes, public array $comes, public PracticeSetup $setup, public array $kept = [])
+    {
+    }
+
+    public static function of(Practice $practice, PracticeSetup $setup): self
+    {
+        return new self($practice->team, $practice->startsAt(), $practice->minutes(), $practice->comes(), $setup);
+    }
+
+    /** @param list<KeptTurn> $kept */
+    public function keeping(array $kept): self
+    {
+        return new self($this->team, $this->startsAt, $this->minutes, $this->comes, $this->setup, $kept);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Practice\Setup;
+
+use FoxCorner\App\Practice\Practice;
+use Symfony\Component\Serializer\SerializerInterface;
+
+/** A practice's setup as it is kept. */
+final readonly class SetupCodec
+{
+    public function __construct(private SerializerInterface $serializer)
+    {
+    }
+
+    public function write(PracticeSetup $setup): string
+    {
+        return $this->serializer->serialize($setup, 'json');
+    }
+
+    public function read(Practice $practice): PracticeSetup
+    {
+        return $this->serializer->deserialize($practice->setup(), PracticeSetup::class, 'json');
+    }
+}

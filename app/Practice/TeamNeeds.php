@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Practice;
+
+use FoxCorner\App\Plan\CoverageReports;
+use FoxCorner\App\Plan\PlanReader;
+use FoxCorner\App\Practice\Drills\DrillShelf;
+use FoxCorner\App\Team\Team;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Plan\CoverageReport;
+use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Practice\Need\JobNeed;
+use FoxCorner\Core\Practice\Need\JobNeeds;
+use FoxCorner\Core\Practice\Need\PlanDemand;
+use FoxCorner\Core\Practice\Need\Record;
+use FoxCorner\Core\Practice\Need\StandingDemand;
+use FoxCorner\Core\Runs\RunChain;
+
+/** What a team should practise: what its plan and the game ask, less what is fresh. */
+final readonly class TeamNeeds
+{
+    public function __construct(private PlanReader $plans, private CoverageReports $reports, private PracticeHistory $history, private DrillShelf $shelf)
+    {
+    }
+
+    /**
+     * @param list<RosterPlayer> $players who come
+     *
+     * @return list<JobNeed> the heaviest first
+     */
+    public function of(Team $team, array $players, \DateTimeImmutable $when): array
+    {
+        $reports = array_map(static fn(array $one): array => [$one[0]->state->situation, $one[1]], $this->plans($team));
+
+        return JobNeeds::of([...PlanDemand::of($reports), ...StandingDemand::of($team->rules())], $players, $this->record($team, $when));
+    }
+
+    public function record(Team $team, \DateTimeImmutable $when): Record
+    {
+        return Record::of($this->history->taught($team, $when), $this->shelf->ever($team));
+    }
+
+    /** @return list<array{SituationPlan, CoverageReport}> every situation with a coverage; none when the roster does not make nine */
+    public function plans(Team $team): array
+    {
+        try {
+            $plans = $this->plans->plans($team, RunChain::situations(), Context::ordinary());
+        } catch (InvalidValue) {
+            return [];
+        }
+        $drawn = array_filter($plans, static fn(SituationPlan $plan): bool => null !== $plan->coverage);
+
+        return array_values(array_map(fn(SituationPlan $plan): array => [$plan, $this->reports->chosen($plan)], $drawn));
+    }
+}

@@ -1,0 +1,124 @@
+// A practice that runs: every phone asks the server's clock, counts down between the answers, and goes on alone without a network.
+import htmx from 'htmx.org/dist/htmx.esm.js';
+import { sendCounts } from './counts.js';
+
+const EVERY = 1500;
+let run = null;
+let sound = null;
+
+export function followRuns(page) {
+    setInterval(() => page.querySelector('[data-run]') && ask(page), EVERY);
+    setInterval(() => draw(page), 200);
+    page.addEventListener('click', (event) => {
+        const button = event.target.closest('[data-sound]');
+        if (button) wake(button);
+    });
+    page.addEventListener('submit', (event) => {
+        const question = event.submitter?.dataset.ask;
+        if (question && !confirm(question)) event.preventDefault();
+    }, true);
+}
+
+/** A page of a run has come, or come again: its figures are the latest. */
+export function settleRuns(page) {
+    const part = page.querySelector('[data-run]');
+    if (!part) {
+        run = null;
+        return;
+    }
+    const { edition, index, left, runs, ahead } = part.dataset;
+    hear({ edition: Number(edition), index: Number(index), left: Number(left), runs: runs === '1', ahead: JSON.parse(ahead) });
+    const button = page.querySelector('[data-sound]');
+    if (button) button.setAttribute('aria-pressed', String(sound !== null));
+    draw(page);
+}
+
+function hear(state) {
+    run = { ...state, at: performance.now() };
+}
+
+async function ask(page) {
+    const part = page.querySelector('[data-run]');
+    const sent = performance.now();
+    try {
+        const answer = await fetch(part.dataset.run, { headers: { Accept: 'application/json' }, signal: AbortSignal.timeout(4000) });
+        if (!answer.ok) throw new Error(String(answer.status));
+        const state = await answer.json();
+        // Half of the way there and back has gone by since the server looked at its clock.
+        const before = where();
+        run = { ...state, at: performance.now() - (performance.now() - sent) / 2 };
+        lost(page, false);
+        await sendCounts(page);
+        if (state.edition !== Number(part.dataset.edition) || state.index !== Number(part.dataset.index)) refresh(page, before.index !== state.index);
+    } catch {
+        lost(page, true);
+    }
+}
+
+/** Where the clock is by now, with or without the server. */
+function where() {
+    if (!run?.runs) return { index: run?.index ?? 0, left: run?.left ?? 0 };
+    const gone = performance.now() - run.at;
+    const begun = run.ahead.filter(([, starts]) => starts <= gone);
+    if (begun.length === 0) return { index: run.index, left: run.left - gone };
+    const [index, starts] = begun.at(-1);
+    const next = run.ahead.find(([one]) => one === index + 1);
+    return { index, left: next ? next[1] - gone : 0, since: gone - starts };
+}
+
+function draw(page) {
+    const clock = page.querySelector('[data-clock]');
+    if (!clock || !run) return;
+    const { left } = where();
+    const seconds = Math.max(0, Math.ceil(left / 1000));
+    const words = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+    if (clock.textContent !== words && (run.ahead.length > 0 || run.runs)) clock.textContent = words;
+    const shown = page.querySelector('[data-run]').dataset;
+    if (run.runs && where().index !== Number(shown.index) && !shown.turning) {
+        shown.turning = '1';
+        ring(page);
+        ask(page);
+    }
+}
+
+function refresh(page, rings) {
+    if (rings && !page.querySelector('[data-run]').dataset.turning) ring(page);
+    htmx.ajax('GET', location.href, { target: '.run', select: '.run', swap: 'outerHTML' });
+}
+
+function lost(page, is) {
+    const words = page.querySelector('[data-lost]');
+    if (words) words.hidden = !is;
+}
+
+function ring(page) {
+    page.querySelector('main')?.animate([{ filter: 'invert(1)' }, { filter: 'none' }, { filter: 'invert(1)' }, { filter: 'none' }], matchMedia('(prefers-reduced-motion: reduce)').matches ? 1 : 900);
+    navigator.vibrate?.([200, 100, 200]);
+    if (!sound) return;
+    for (const [start, pitch] of [[0, 660], [0.25, 880], [0.5, 660]]) {
+        const tone = sound.createOscillator();
+        const loudness = sound.createGain();
+        tone.frequency.value = pitch;
+        loudness.gain.setValueAtTime(0.35, sound.currentTime + start);
+        loudness.gain.exponentialRampToValueAtTime(0.001, sound.currentTime + start + 0.22);
+        tone.connect(loudness).connect(sound.destination);
+        tone.start(sound.currentTime + start);
+        tone.stop(sound.currentTime + start + 0.24);
+    }
+}
+
+/** Browsers let a page sound and keep the screen lit only after a touch. */
+async function wake(button) {
+    if (sound) {
+        await sound.close();
+        sound = null;
+    } else {
+        sound = new AudioContext();
+        try {
+            await navigator.wakeLock?.request('screen');
+        } catch {
+            // Low battery or no permission: the screen may go dark, the sound still comes.
+        }
+    }
+    button.setAttribute('aria-pressed', String(sound !== null));
+}

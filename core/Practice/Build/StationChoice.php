@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Build;
+
+use FoxCorner\Core\Field\Diamond;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Practice\Drill;
+use FoxCorner\Core\Practice\Need\JobNeed;
+use FoxCorner\Core\Practice\Place;
+
+/** Which drills to run tonight: one after the other, whatever meets most of what is still open. */
+final readonly class StationChoice
+{
+    /** Minutes that a drill is thought to get (ours). */
+    private const MINUTES = 14;
+    /** A helper is worth so much of a station: those that need none are preferred a little (ours). */
+    private const HELPER = 0.35;
+    private const FEWEST = 4;
+    private const MOST = 9;
+
+    /**
+     * @param list<RosterPlayer> $players   who come
+     * @param array<string, int> $equipment
+     */
+    public function __construct(private array $players, private Helpers $helpers, private array $equipment, private FieldPart $part, private Diamond $diamond)
+    {
+    }
+
+    /** How many stations are worth setting up for so many helpers. */
+    public static function count(Helpers $helpers): int
+    {
+        return max(self::FEWEST, min(self::MOST, 2 * $helpers->all + 1));
+    }
+
+    /**
+     * @param list<JobNeed>        $needs
+     * @param array<string, Drill> $drills to choose from
+     *
+     * @return array<string, Drill>
+     */
+    public function of(array $needs, array $drills, ?int $count = null): array
+    {
+        $open = $weights = [];
+        foreach ($needs as $need) {
+            $open[$need->key()] = (float) $need->reps();
+            $weights[$need->key()] = $need->weight;
+        }
+        $possible = array_filter($drills, fn(Drill $drill): bool => null === $this->hindrance($drill));
+        $chosen = [];
+        while (\count($chosen) < ($count ?? self::count($this->helpers)) && [] !== $possible) {
+            $values = array_map(fn(Drill $drill): float => array_sum(array_map(static fn(string $job, float $reps): float => $weights[$job] * $reps, array_keys($gives = $this->gives($drill, $open)), $gives)) / (1.0 + self::HELPER * $drill->helpers), $possible);
+            arsort($values);
+            $best = array_key_first($values);
+            if ($values[$best] <= 0.0) {
+                break;
+            }
+            foreach ($this->gives($possible[$best], $open) as $job => $reps) {
+                $open[$job] -= $reps;
+            }
+            $chosen[$best] = $possible[$best];
+            unset($possible[$best]);
+        }
+
+        return $chosen;
+    }
+
+    /** Why a drill cannot be run tonight, as the end of a sentence; null when it can. */
+    public function hindrance(Drill $drill): ?string
+    {
+        $who = array_filter($this->players, static fn(RosterPlayer $player): bool => [] !== array_intersect(Position::numbers($player->positions), $drill->positions()) && (0 === $drill->throwsPerRep || !$player->limit->forbidsThrowing()) && !$player->limit->forbidsRunning());
+        $short = array_filter($drill->equipment, fn(int $pieces, string $name): bool => $pieces > ($this->equipment[$name] ?? 0), \ARRAY_FILTER_USE_BOTH);
+
+        return match (true) {
+            \count($who) < $drill->min => \sprintf('needs %d players, and %d who come can work there', $drill->min, \count($who)),
+            $drill->helpers > $this->helpers->all => \sprintf('needs %d helpers', $drill->helpers),
+            $drill->isHit && 0 === $this->helpers->whoHit => 'needs somebody who hits',
+            [] !== $short => \sprintf('needs %d × %s', current($short), key($short)),
+            !$this->part->holds($drill, $this->somewhere($drill), $this->diamond) => FieldPart::Hall === $this->part ? 'does not fit into a hall' : 'does not fit on that part of the field',
+            default => null,
+        };
+    }
+
+    /** Where it would be without the others. */
+    private function somewhere(Drill $drill): Place
+    {
+        [$x, $y] = $drill->place->isMovable ? $this->part->spots()[0] : [0.0, 0.0];
+
+        return $drill->place->on($this->diamond, Point::of($x * $this->diamond->basePath, $y * $this->diamond->basePath));
+    }
+
+    /**
+     * @param array<string, float> $open repetitions wanted by job
+     *
+     * @return array<string, float> repetitions of them that the drill would give
+     */
+    private function gives(Drill $drill, array $open): array
+    {
+        $gives = [];
+        foreach ($drill->serves as $number => $skills) {
+            $people = \count(array_filter($this->players, static fn(RosterPlayer $player): bool => Position::from($number) === ($player->positions[0] ?? null)));
+            foreach ($skills as $skill) {
+                $job = $number.'/'.$skill->value;
+                if (($open[$job] ?? 0.0) > 0.0) {
+                    $gives[$job] = min($open[$job], (float) ($drill->repetitions($drill->atOnce, self::MINUTES) * $people));
+                }
+            }
+        }
+
+        return $gives;
+    }
+}

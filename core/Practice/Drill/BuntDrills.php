@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Drill;
+
+use FoxCorner\Core\Practice\Drill;
+use FoxCorner\Core\Practice\DrillPlace;
+use FoxCorner\Core\Practice\Skill;
+use FoxCorner\Core\Practice\SkillFamily;
+
+/** Bunts: field, charge, turn back, cover, back up, call. */
+final readonly class BuntDrills implements DrillFamily
+{
+    public function drills(): array
+    {
+        $family = SkillFamily::Bunts;
+
+        return [
+            new Drill(
+                'charge-and-throw', 'Charge and throw', 'Charge', $family,
+                'Field a bunt on the move and throw to the base that is called.',
+                [1 => [Skill::Field, Skill::Converge, Skill::CoverHome], 2 => [Skill::Field, Skill::CoverHome, Skill::CallTheBase], 3 => [Skill::Field, Skill::Converge], 5 => [Skill::Field, Skill::Converge]],
+                DrillPlace::at([0.0, 0.42], 0.30, [[0.1, 0.42, 0.707, 0.707]], [['1', 0.0, 0.66], ['3', 0.27, 0.5], ['5', -0.27, 0.5], ['2', 0.0, 0.14], ['H', 0.1, 0.17]]),
+                min: 2, max: 6, atOnce: 2, secondsPerRep: 24, throwsPerRep: 1, helpers: 1, equipment: ['bucket of balls' => 1],
+                steps: ['Fielders at bunt depth, the helper rolls from the plate, left, right and middle in turn.', 'The catcher calls the base before the ball is picked up; everybody repeats it.', 'Throw to first; the receiver drops the ball in a bucket.'],
+                points: ['Ball dead: bare hand. Rolling: glove.', 'Plant the throwing-side foot, no extra step.', 'Whoever does not field it clears the lane.'],
+                mistakes: ['Looks up at the runner before the ball is in hand.', 'Throws flat-footed because the feet never caught up.'],
+                progression: ['12 and under: the ball lies still, no runner.', '13 to 15: rolled, base called late.', '16 and over: a runner on the clock.'],
+                cautions: ['Two who charge one ball call early; the one who calls takes it.'],
+                fitsIndoors: true,
+            ),
+            new Drill(
+                'turn-back-to-third', 'Turn back to third', 'Turn back', $family,
+                'Be at third before the runner when the ball turns out to be another’s.',
+                [2 => [Skill::CoverThird], 5 => [Skill::TurnBackThird, Skill::CoverThird], 6 => [Skill::CoverThird], 7 => [Skill::BackUpThird]],
+                DrillPlace::at([-0.66, 0.62], 0.20, [], [['5', -0.5, 0.55], ['H', -0.6, 0.46], ['6', -0.72, 0.8]]),
+                min: 2, max: 5, atOnce: 1, secondsPerRep: 15, throwsPerRep: 0, helpers: 1, equipment: ['bag' => 1],
+                steps: ['The helper rolls a bunt and points to who has it.', 'Not yours: turn inside, eyes on the ball, straight to the bag.', 'Take a soft toss at the bag, tag down and up.'],
+                points: ['Count the steps back: the same every time.', 'At the bag early rather than on time.'],
+                mistakes: ['Watches the ball and walks back.', 'Runs past the bag and has to look for it.'],
+                progression: ['Walk the steps and count them.', 'Run it without a ball.', 'A runner leaves second on the roll.'],
+                cautions: ['One runs at a time; the next waits in foul ground.'],
+                fitsIndoors: true,
+            ),
+            new Drill(
+                'turn-back-to-first', 'Turn back to first', 'Back to first', $family,
+                'The first baseman charges, reads that it is another’s, and is a target at first after all.',
+                [3 => [Skill::TurnBackFirst, Skill::CoverFirst], 4 => [Skill::CoverFirst, Skill::BackUpFirst]],
+                DrillPlace::at([0.66, 0.60], 0.20, [], [['3', 0.46, 0.54], ['4', 0.82, 0.9], ['H', 0.62, 0.44]]),
+                min: 2, max: 4, atOnce: 1, secondsPerRep: 16, throwsPerRep: 0, helpers: 1, equipment: ['bag' => 1],
+                steps: ['First baseman charges on the helper’s drop of the hand; the second baseman goes for the bag.', 'The helper points: yours, or not yours.', 'Not yours: turn to the outside, back to the bag, and the second baseman becomes the back-up. Both say who has the bag.'],
+                points: ['Who has the bag says “mine” before the throw.', 'The other one is ten steps behind it, in line.'],
+                mistakes: ['Both end on the bag.', 'Both stop halfway.'],
+                progression: ['Walk it, talking.', 'Run it with a soft toss.', 'Throw from the bunt side.'],
+                cautions: ['Two run to one bag: talk early, and one always gives way to the outside.'],
+                fitsIndoors: true,
+            ),
+            new Drill(
+                'cover-first-on-the-run', 'Cover first on the run', 'Cover first', $family,
+                'Reach first before the throw, find the bag with a foot, show a target.',
+                [3 => [Skill::CoverFirst], 4 => [Skill::CoverFirst]],
+                DrillPlace::at([0.72, 0.72], 0.20, [], [['4', 0.6, 0.9], ['H', 0.56, 0.66]]),
+                min: 1, max: 4, atOnce: 1, secondsPerRep: 16, throwsPerRep: 0, helpers: 1, equipment: ['bag' => 1],
+                steps: ['Start from the double-play depth, go on the helper’s clap.', 'Left foot finds the inside of the bag, chest to the ball, target shown.', 'The helper throws from the bunt side, firm, then off the line.'],
+                points: ['Sprint first, short steps at the end.', 'Leave the spot for a throw up the line: first job is to keep the ball.'],
+                mistakes: ['Looks for the bag with the eyes instead of the foot.', 'Arrives at full speed and cannot move for a bad throw.'],
+                progression: ['No ball, find the bag.', 'Tossed from ten paces.', 'Thrown from in front of the plate.'],
+                cautions: ['Stay on the inside edge: the runner has the other one.'],
+                fitsIndoors: true,
+            ),
+            new Drill(
+                'stretch-at-second', 'Stretch at second', 'Stretch', $family,
+                'Take the force at second from in front of the plate.',
+                [4 => [Skill::CoverSecond, Skill::ForceStretch], 6 => [Skill::CoverSecond, Skill::ForceStretch], 8 => [Skill::BackUpSecond, Skill::CoverSecond]],
+                DrillPlace::at([0.0, 1.42], 0.20, [[0.0, 0.95, 0.0, 1.41]], [['6', -0.16, 1.5], ['4', 0.16, 1.5], ['H', 0.0, 1.0]]),
+                min: 1, max: 5, atOnce: 1, secondsPerRep: 16, throwsPerRep: 0, helpers: 1, equipment: ['bag' => 1],
+                steps: ['Start from the double-play depth on the clap.', 'Foot on the near edge, stretch on the thrower’s side; no straddling on a force.', 'Then off the bag, arm up, ready for first.'],
+                points: ['Arrive early, wait with bent knees.', 'A wide throw: leave the bag and stop it.'],
+                mistakes: ['Straddles the bag, and cannot reach a throw on the runner’s side.', 'Stretches before it is clear where the throw goes.'],
+                progression: ['Tossed.', 'Thrown, good ones only.', 'Thrown left, right, low in no order.'],
+                cautions: ['Out of the sliding lane once the ball is caught.'],
+                fitsIndoors: true,
+            ),
+            new Drill(
+                'behind-the-bag', 'Behind the bag', 'Back up', $family,
+                'Start with the bunt, be twenty feet behind the bag in line with the throw.',
+                [7 => [Skill::BackUpThird], 8 => [Skill::BackUpSecond], 9 => [Skill::BackUpFirst]],
+                DrillPlace::at([0.95, 1.75], 0.34, [], [['9', 1.1, 1.95], ['8', 0.8, 1.95], ['C', 0.95, 1.6], ['H', 0.85, 1.5]]),
+                min: 2, max: 6, atOnce: 2, secondsPerRep: 24, throwsPerRep: 1, helpers: 1, equipment: ['cone' => 2],
+                steps: ['A cone stands for the bag; outfielders start at their depth.', 'On “bunt” they run; the helper throws past the cone.', 'Stop it, look for the next runner, firm throw to the other cone.'],
+                points: ['In line with the throw, not with the bag.', 'Deep enough to react: eight paces.'],
+                mistakes: ['Runs to the bag itself and is as beaten as the fielder there.', 'Waits to see whether the throw is bad.'],
+                progression: ['Jog it, find the spot.', 'Throws that get away, announced.', 'Some good throws in between: run anyway.'],
+                cautions: ['Two never chase the same ball: the one in front calls.'],
+            ),
+            new Drill(
+                'wheel-timing', 'Wheel timing', 'Wheel', $family,
+                'Shortstop is at third and the corners are on their way when the ball is bunted, not before the runner can use it.',
+                [1 => [Skill::Field], 3 => [Skill::Field, Skill::Converge], 5 => [Skill::Field, Skill::LeaveEarly], 6 => [Skill::LeaveEarly, Skill::CoverThird], 4 => [Skill::CoverFirst]],
+                DrillPlace::at([-0.25, 0.7], 0.44, [[0.0, 0.3, -0.68, 0.7]], [['1', 0.0, 0.7], ['5', -0.5, 0.62], ['6', -0.42, 1.0], ['3', 0.15, 0.6], ['H', 0.0, 0.28]]),
+                min: 3, max: 7, atOnce: 4, secondsPerRep: 35, throwsPerRep: 1, helpers: 1, equipment: ['bucket of balls' => 1, 'bag' => 1],
+                steps: ['The pitcher comes set and looks at second; the shortstop goes on the look home.', 'The helper rolls the ball as the pitcher’s arm comes through.', 'Throw to third; the stopwatch says when the shortstop was there.', 'Every third time the helper calls “swing” and hits nothing: who is where?'],
+                points: ['Leaves on the pitcher’s head, the same every time.', 'Corners run through the ball, not to it.'],
+                mistakes: ['Shortstop leaves late because he watches the runner.', 'Everybody forgets that second is open.'],
+                progression: ['Walk it.', 'Half speed with a ball.', 'With a runner, helmet on, who may steal third.'],
+                cautions: ['A corner running in is close to a bat: nobody swings here, ever.'],
+            ),
+            new Drill(
+                'early-on-the-feint', 'Feint and stay', 'Feint', $family,
+                'Show the wheel, stay home, and be behind the runner at second.',
+                [4 => [Skill::CoverSecond], 6 => [Skill::LeaveEarly, Skill::CoverThird], 2 => [Skill::ThrowBehind], 8 => [Skill::BackUpSecond]],
+                DrillPlace::at([-0.12, 1.3], 0.28, [[0.0, 0.1, 0.0, 1.1]], [['6', -0.3, 1.25], ['4', 0.15, 1.5], ['2', 0.0, 0.0], ['R', -0.1, 1.35]]),
+                min: 3, max: 6, atOnce: 2, secondsPerRep: 30, throwsPerRep: 1, helpers: 0, equipment: ['bucket of balls' => 1],
+                steps: ['Shortstop breaks three steps toward third and comes back.', 'Second baseman slips behind the runner as the ball passes the batter.', 'Catcher throws behind; the center fielder runs in behind the bag.'],
+                points: ['The feint looks like the real start.', 'The catcher throws to the bag, not to the fielder.'],
+                mistakes: ['The pick is on and the center fielder watches.', 'The feint is so long that the hole is open.'],
+                progression: ['Without a throw.', 'With a throw, no runner.', 'Runner with a helmet who wants to go.'],
+                cautions: ['The runner wears a helmet.'],
+            ),
+            new Drill(
+                'one-voice', 'One voice', 'Voice', $family,
+                'The catcher sees everything and calls one base, once, early, and everybody repeats it.',
+                [1 => [Skill::CallTheBase, Skill::Field], 2 => [Skill::CallTheBase], 3 => [Skill::CallTheBase], 5 => [Skill::CallTheBase]],
+                DrillPlace::anywhere(0.24, [], [['2', 0.0, -0.16], ['1', 0.0, 0.05], ['3', 0.14, 0.02], ['5', -0.14, 0.02], ['R', 0.18, 0.18]]),
+                min: 3, max: 6, atOnce: 4, secondsPerRep: 20, throwsPerRep: 0, helpers: 1, equipment: ['cone' => 3],
+                steps: ['Three cones stand for the bases. A runner starts somewhere, the helper rolls.', 'Catcher calls and points before the pick-up; the fielder turns to it and shows the throw, no ball leaves the hand.', 'The group says whether the call was right, and why.'],
+                points: ['One word, loud, once.', 'Bases loaded and nobody out is the worst result: in doubt, one.'],
+                mistakes: ['Calls after the pick-up.', 'Changes the call.'],
+                progression: ['One runner.', 'Two runners.', 'Runner who fakes.'],
+                fitsIndoors: true,
+            ),
+            new Drill(
+                'squeeze-tag', 'Squeeze: the short toss home', 'Squeeze', $family,
+                'Get the ball to the plate in one motion when the runner from third is coming.',
+                [1 => [Skill::Field], 2 => [Skill::CoverHome], 3 => [Skill::Field], 5 => [Skill::Field]],
+                DrillPlace::at([0.0, 0.22], 0.24, [], [['1', 0.0, 0.4], ['3', 0.16, 0.34], ['5', -0.16, 0.34], ['2', 0.0, 0.02], ['R', -0.16, 0.12]]),
+                min: 2, max: 6, atOnce: 2, secondsPerRep: 14, throwsPerRep: 0, helpers: 1, equipment: ['bucket of balls' => 1],
+                steps: ['The helper rolls from beside the plate, the fielder is already charging.', 'Scoop toss with the glove or the bare hand, low, to the third-base side.', 'Catcher gives the runner a lane, takes the ball, then tags.'],
+                points: ['Toss through the target, no wind-up.', 'Ball first, then the lane.'],
+                mistakes: ['Stands up to throw.', 'Catcher blocks the lane without the ball.'],
+                progression: ['Ball lies still.', 'Rolled.', 'Runner on the clock, slides beside the plate.'],
+                cautions: ['The catcher wears full gear.', 'Blocking and obstruction rules vary: follow your league’s.'],
+                fitsIndoors: true,
+            ),
+            new Drill(
+                'slap-and-drag', 'Slap and drag', 'Slap', $family,
+                'Read a batter who is already running: the bag first, then the ball.',
+                [1 => [Skill::Field, Skill::CoverFirst], 3 => [Skill::Field, Skill::CoverFirst], 4 => [Skill::CoverFirst, Skill::GroundBall], 5 => [Skill::Field, Skill::SlowRoller], 6 => [Skill::SlowRoller, Skill::CoverSecond]],
+                DrillPlace::at([0.05, 0.55], 0.42, [[0.0, 0.1, -0.3, 0.9], [-0.2, 0.7, 0.68, 0.7]], [['1', 0.0, 0.7], ['3', 0.4, 0.55], ['5', -0.35, 0.55], ['4', 0.4, 0.85], ['6', -0.25, 0.9], ['H', 0.05, 0.12]]),
+                min: 3, max: 7, atOnce: 5, secondsPerRep: 30, throwsPerRep: 1, helpers: 1, equipment: ['bucket of balls' => 1, 'helmet' => 1],
+                steps: ['The helper mixes a drag up the first line, a slap at short, a push past the pitcher.', 'A runner in a helmet leaves as if batting.', 'Pitcher and first baseman settle who has the ball and who the bag.'],
+                points: ['Shortstop starts at the base line, in.', 'Do not wait for a hop that never comes.'],
+                mistakes: ['Pitcher and first baseman both at the ball, nobody at the bag.'],
+                progression: ['One kind at a time.', 'Mixed.', 'Mixed, runner on the watch.'],
+                cautions: ['The runner wears a helmet.'],
+                isHit: true,
+            ),
+        ];
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice;
+
+use FoxCorner\Core\People\Position;
+
+/** Where a player stays in a round: locked by the coach, already done, or not there at all. */
+final readonly class KeptTurn
+{
+    /**
+     * @param int         $round  from 0
+     * @param string|null $drill  null: at no station
+     * @param bool        $isAway whether he has not come yet, or has left
+     */
+    public function __construct(public int $round, public string $player, public ?string $drill, public ?Position $position = null, public bool $isAway = false)
+    {
+    }
+}

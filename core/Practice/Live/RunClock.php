@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Live;
+
+use FoxCorner\Core\InvalidValue;
+
+/**
+ * The clock of a practice that is being run: the same for everybody, whatever his phone says.
+ *
+ * Blocks follow each other by themselves. All times are milliseconds; moments are since 1970.
+ */
+final readonly class RunClock
+{
+    private const MINUTE = 60000;
+    private const LONGEST_BLOCK = 120 * self::MINUTE;
+
+    /**
+     * @param list<int> $lengths of the blocks; a block that was cut short has the time that it took
+     * @param list<int> $skipped indices of blocks that do not count as done
+     */
+    private function __construct(public array $lengths, public array $skipped, public ?int $startedAt, public ?int $pausedAt, public ?PauseReason $reason)
+    {
+    }
+
+    /** @param non-empty-list<int> $minutes of the blocks */
+    public static function ready(array $minutes): self
+    {
+        return new self(array_map(static fn(int $length): int => $length * self::MINUTE, $minutes), [], null, null, null);
+    }
+
+    /**
+     * As it was kept.
+     *
+     * @param list<int> $lengths
+     * @param list<int> $skipped
+     */
+    public static function kept(array $lengths, array $skipped, ?int $startedAt, ?int $pausedAt, ?PauseReason $reason): self
+    {
+        return new self($lengths, $skipped, $startedAt, $pausedAt, $reason);
+    }
+
+    public function isStarted(): bool
+    {
+        return null !== $this->startedAt;
+    }
+
+    public function isPaused(): bool
+    {
+        return null !== $this->pausedAt;
+    }
+
+    public function isOver(int $now): bool
+    {
+        return $this->isStarted() && $this->at($now)->index >= \count($this->lengths);
+    }
+
+    public function at(int $now): RunMoment
+    {
+        $gone = null === $this->startedAt ? 0 : ($this->pausedAt ?? $now) - $this->startedAt;
+        foreach ($this->lengths as $index => $length) {
+            if ($gone < $length) {
+                return new RunMoment($index, $length - max(0, $gone));
+            }
+            $gone -= $length;
+        }
+
+        return new RunMoment(\count($this->lengths), 0);
+    }
+
+    /** Whether a block is behind us and was not skipped. */
+    public function isDone(int $index, int $now): bool
+    {
+        return $this->isStarted() && $index < $this->at($now)->index && !\in_array($index, $this->skipped, true);
+    }
+
+    /** Whether a block can still be changed: it is after the one that runs. */
+    public function isAhead(int $index, int $now): bool
+    {
+        return !$this->isStarted() || $index > $this->at($now)->index;
+    }
+
+    /** Moment at which it will all be over if nothing is changed. */
+    public function endsAt(int $now): int
+    {
+        return ($this->startedAt ?? $now) + array_sum($this->lengths) + (null === $this->pausedAt ? 0 : $now - $this->pausedAt);
+    }
+
+    /** @throws InvalidValue when it runs already */
+    public function start(int $now): self
+    {
+        if ($this->isStarted()) {
+            throw InvalidValue::because('practice', 'it is running already', 'pause, next, longer, skip');
+        }
+
+        return new self($this->lengths, $this->skipped, $now, null, null);
+    }
+
+    /** @throws InvalidValue when nothing runs */
+    public function pause(int $now, PauseReason $reason): self
+    {
+        $this->mustRun($now);
+
+        // Another reason for the same break does not move the moment at which it began.
+        return new self($this->lengths, $this->skipped, $this->startedAt, $this->pausedAt ?? $now, $reason);
+    }
+
+    /** @throws InvalidValue when it does not stand still */
+    public function goOn(int $now): self
+    {
+        if (null === $this->startedAt || null === $this->pausedAt) {
+            throw InvalidValue::because('practice', 'it does not stand still', 'pause, next, longer, skip');
+        }
+
+        return new self($this->lengths, $this->skipped, $this->startedAt + $now - $this->pausedAt, null, null);
+    }
+
+    /**
+     * To the next block at once; what was done of this one counts.
+     *
+     * @throws InvalidValue when nothing runs
+     */
+    public function next(int $now): self
+    {
+        $moment = $this->mustRun($now);
+        $lengths = $this->lengths;
+        $lengths[$moment->index] -= $moment->left;
+
+        return new self(array_values($lengths), $this->skipped, $this->startedAt, $this->pausedAt, $this->reason);
+    }
+
+    /**
+     * To the next block at once; this one does not count.
+     *
+     * @throws InvalidValue when nothing runs
+     */
+    public function skip(int $now): self
+    {
+        $moment = $this->mustRun($now);
+        $next = $this->next($now);
+
+        return new self($next->lengths, [...$this->skipped, $moment->index], $next->startedAt, $next->pausedAt, $next->reason);
+    }
+
+    /**
+     * More time for the block that runs; everything after it is later.
+     *
+     * @throws InvalidValue when nothing runs, or a block would last for hours
+     */
+    public function extend(int $now, int $minutes): self
+    {
+        $moment = $this->mustRun($now);
+        InvalidValue::unlessBetween('minutes more', $minutes, 1, 30, 'minutes');
+        $lengths = $this->lengths;
+        $lengths[$moment->index] += $minutes * self::MINUTE;
+        InvalidValue::unlessBetween('block', $lengths[$moment->index] / self::MINUTE, 0, self::LONGEST_BLOCK / self::MINUTE, 'minutes');
+
+        return new self(array_values($lengths), $this->skipped, $this->startedAt, $this->pausedAt, $this->reason);
+    }
+
+    private function mustRun(int $now): RunMoment
+    {
+        if (!$this->isStarted() || $this->isOver($now)) {
+            throw InvalidValue::because('practice', $this->isStarted() ? 'it is over' : 'it has not begun', 'start');
+        }
+
+        return $this->at($now);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Need;
+
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Practice\Drill;
+
+/** What one position should get of one drill: how often in all, how much it counts, and why. */
+final readonly class DrillNeed
+{
+    /**
+     * @param int    $reps   wanted of everybody at that position together
+     * @param float  $weight of one repetition
+     * @param string $reason a sentence
+     */
+    public function __construct(public Position $position, public Drill $drill, public int $reps, public float $weight, public string $reason)
+    {
+    }
+
+    public function key(): string
+    {
+        return $this->drill->key.'/'.$this->position->value;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Need;
+
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Practice\Skill;
+
+/** How much of a skill a position still has to practise, and why. */
+final readonly class JobNeed
+{
+    /**
+     * @param int    $each   repetitions that one player should have fresh
+     * @param int    $people players whose first position it is
+     * @param float  $fresh  repetitions that they have, all together
+     * @param float  $weight of one repetition
+     * @param string $reason a sentence
+     */
+    public function __construct(public Position $position, public Skill $skill, public int $each, public int $people, public float $fresh, public float $weight, public string $reason)
+    {
+    }
+
+    /** Repetitions still wanted of all of them together. */
+    public function reps(): int
+    {
+        return (int) max(0, round($this->each * $this->people - $this->fresh));
+    }
+
+    public function key(): string
+    {
+        return $this->position->value.'/'.$this->skill->value;
+    }
+}

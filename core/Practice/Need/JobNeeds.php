@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Need;
+
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+
+/** The need list: what is asked of each position, less what is fresh. */
+final class JobNeeds
+{
+    /** Repetitions wanted of every player whose first position it is: the least, and what full priority adds (ours). */
+    private const LEAST = 6;
+    private const PRIORITY_ADDS = 14;
+    /** Weight of what is hardly ever asked (ours). */
+    private const BASE_WEIGHT = 0.3;
+
+    /**
+     * @param list<Demand>       $demands of plan and game; of two for the same job the greater counts
+     * @param list<RosterPlayer> $players who come
+     *
+     * @return list<JobNeed> the heaviest first; those with nothing left to want among them
+     */
+    public static function of(array $demands, array $players, Record $record): array
+    {
+        $asked = [];
+        foreach ($demands as $demand) {
+            if ($demand->weighsMoreThan($asked[$demand->key()] ?? null)) {
+                $asked[$demand->key()] = $demand;
+            }
+        }
+        $needs = array_map(static fn(Demand $demand): JobNeed => self::need($demand, $players, $record), array_values($asked));
+        usort($needs, static fn(JobNeed $a, JobNeed $b): int => [$b->weight, $b->reps(), $a->key()] <=> [$a->weight, $a->reps(), $b->key()]);
+
+        return $needs;
+    }
+
+    /** @param list<RosterPlayer> $players */
+    private static function need(Demand $demand, array $players, Record $record): JobNeed
+    {
+        $fresh = $record->fresh($demand->position, $demand->skill);
+        $worst = $record->worstGrade($demand->position, $demand->skill);
+        $reason = $demand->reason.match (true) {
+            null !== $worst && $worst->adds() > 0.0 => '; graded “'.lcfirst($worst->label()).'” lately',
+            $fresh >= 1.0 => \sprintf('; %d repetitions still fresh', round($fresh)),
+            $record->wasTaught($demand->position, $demand->skill) => '; long ago',
+            default => '; never practised',
+        };
+        $people = \count(array_filter($players, static fn(RosterPlayer $player): bool => ($player->positions[0] ?? null) === $demand->position));
+
+        return new JobNeed(
+            $demand->position, $demand->skill, (int) round(self::LEAST + self::PRIORITY_ADDS * $demand->priority), $people, $fresh,
+            self::BASE_WEIGHT + $demand->priority + $demand->urgent + ($worst?->adds() ?? 0.0), $reason.'.',
+        );
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Need;
+
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Plan\AuditedFinding;
+use FoxCorner\Core\Plan\CoverageReport;
+use FoxCorner\Core\Practice\Skill;
+
+/** What the chosen coverages of a plan ask of each position, where they ask it most. */
+final class PlanDemand
+{
+    /** What a finding at a position adds to the weight of what it is about (ours). */
+    private const FINDING_ADDS = 0.5;
+
+    /**
+     * @param iterable<array{Situation, CoverageReport}> $reports
+     *
+     * @return list<Demand>
+     */
+    public static function of(iterable $reports): array
+    {
+        $demands = [];
+        foreach ($reports as [$situation, $report]) {
+            foreach ($report->skills as $number => $counts) {
+                $balls = max(1, array_sum($counts));
+                foreach ($counts as $name => $asked) {
+                    $skill = Skill::tryFrom($name);
+                    if (null === $skill) {
+                        continue;
+                    }
+                    $demand = self::demand(Position::from($number), $skill, $asked, $balls, $situation, $report);
+                    if ($demand->weighsMoreThan($demands[$demand->key()] ?? null)) {
+                        $demands[$demand->key()] = $demand;
+                    }
+                }
+            }
+        }
+
+        return array_values($demands);
+    }
+
+    private static function demand(Position $position, Skill $skill, int $asked, int $balls, Situation $situation, CoverageReport $report): Demand
+    {
+        $found = array_values(array_filter($report->findings, static fn(AuditedFinding $finding): bool => $finding->worst->position === $position && self::isAbout($finding, $skill)));
+        $reason = \sprintf('Asked of %d on %d of %d bunts, %s', $position->value, $asked, $balls, lcfirst($situation->label()));
+
+        return new Demand($position, $skill, $asked / $balls, [] === $found ? 0.0 : self::FINDING_ADDS, $reason.([] === $found ? '' : '; '.lcfirst($found[0]->worst->title)));
+    }
+
+    private static function isAbout(AuditedFinding $finding, Skill $skill): bool
+    {
+        $base = $finding->worst->base;
+
+        return null === $base || str_ends_with($skill->value, '-'.$base->word());
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Team;
+
+use FoxCorner\Core\Plan\AuditedFinding;
+use FoxCorner\Core\Plan\CoverageReport;
+use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\Bunt\BuntGrid;
+use FoxCorner\Core\Play\Timeline;
+use FoxCorner\Core\Practice\Need\JobNeed;
+
+/** Team defence, minute by minute: rounds as one infield first, then the plan's own situations with runners. */
+final class TeamScript
+{
+    /** Share of the minutes that goes to rounds of the unit, and how long a live situation takes, two or three balls (ours). */
+    private const UNITS = 0.4;
+    private const LIVE_MINUTES = 2;
+    private const UNIT_MINUTES = 3;
+
+    /**
+     * @param int                                        $minutes of team defence, without water
+     * @param list<JobNeed>                              $needs
+     * @param list<array{SituationPlan, CoverageReport}> $plans   with a coverage
+     *
+     * @return list<ScriptLine> as long as the minutes, or empty when there are none
+     */
+    public static function of(int $minutes, array $needs, array $plans): array
+    {
+        $lives = self::lives($plans);
+        $forUnits = [] === $lives ? $minutes : (int) round($minutes * self::UNITS);
+        $units = self::units($needs, max(1, intdiv($forUnits, self::UNIT_MINUTES)));
+        $live = \array_slice($lives, 0, intdiv($minutes - $forUnits, self::LIVE_MINUTES));
+        $lines = [];
+        foreach (self::shares([] === $live ? $minutes : $forUnits, \count($units)) as $index => $share) {
+            $unit = $units[$index];
+            $lines[] = new ScriptLine(false, $share, $unit->title(), $unit->say(), $unit->do(), $unit->expect(), '');
+        }
+        foreach (self::shares($minutes - $forUnits, \count($live)) as $index => $share) {
+            $lines[] = self::line($share, ...$live[$index]);
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param list<JobNeed> $needs
+     *
+     * @return list<UnitRound> the most needed first
+     */
+    private static function units(array $needs, int $count): array
+    {
+        $wanted = [];
+        foreach (UnitRound::cases() as $unit) {
+            $wanted[$unit->value] = array_sum(array_map(static fn(JobNeed $need): float => \in_array($need->skill, $unit->skills(), true) ? $need->weight * $need->reps() : 0.0, $needs)) / \count($unit->skills());
+        }
+        arsort($wanted);
+
+        return array_map(UnitRound::from(...), \array_slice(array_keys($wanted), 0, $count));
+    }
+
+    /**
+     * @param list<array{SituationPlan, CoverageReport}> $plans
+     *
+     * @return list<array{SituationPlan, AuditedFinding|null}> worst first, each fault once, then those without
+     */
+    private static function lives(array $plans): array
+    {
+        $found = $sound = $seen = [];
+        foreach ($plans as [$plan, $report]) {
+            $new = array_values(array_filter($report->findings, static fn(AuditedFinding $one): bool => !isset($seen[$one->worst->identity()])));
+            if ([] === $new) {
+                $sound[] = [$plan, null];
+            } else {
+                $seen[$new[0]->worst->identity()] = true;
+                $found[] = [$plan, $new[0]];
+            }
+        }
+        usort($found, static fn(array $a, array $b): int => $b[1]->rank() <=> $a[1]->rank());
+
+        return [...$found, ...$sound];
+    }
+
+    private static function line(int $minutes, SituationPlan $plan, ?AuditedFinding $finding): ScriptLine
+    {
+        $timeline = self::hardest($plan);
+        $called = $timeline->called;
+
+        return new ScriptLine(
+            true, $minutes, $plan->state->situation->label(), '“'.($plan->coverage?->call() ?? '').'”', BuntWords::of($timeline->question->ball),
+            \sprintf('%d has it, %s to %s: an out in %d of 10.', $timeline->fieldedBy->value, null === $called->cover ? 'throw' : 'to '.$called->cover->value, $called->base->word(), round(10 * $called->chance)),
+            null === $finding ? '' : $finding->worst->title,
+        );
+    }
+
+    /** The bunt on which the out that is called is the least likely. */
+    private static function hardest(SituationPlan $plan): Timeline
+    {
+        $plays = array_map($plan->play(...), BuntGrid::balls($plan->state->rules->buntSurface()));
+        usort($plays, static fn(Timeline $a, Timeline $b): int => $a->called->chance <=> $b->called->chance);
+
+        return $plays[0];
+    }
+
+    /** @return list<int> whole minutes that make up the whole */
+    private static function shares(int $minutes, int $parts): array
+    {
+        $shares = [];
+        for ($part = 0; $part < $parts; ++$part) {
+            $share = intdiv($minutes, $parts) + ($part < $minutes % $parts ? 1 : 0);
+            if ($share > 0) {
+                $shares[] = $share;
+            }
+        }
+
+        return $shares;
+    }
+}
