@@ -20,7 +20,12 @@ use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Club;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\Role;
+use FoxCorner\App\Calendar\Booking;
+use FoxCorner\App\Practice\Live\PracticeRun;
+use FoxCorner\App\Practice\Live\RunState;
+use FoxCorner\App\Practice\Live\TurnRecord;
 use FoxCorner\App\Practice\Practice;
+use FoxCorner\Core\Practice\Need\Grade;
 use FoxCorner\App\Practice\PracticeDraft;
 use FoxCorner\App\Practice\PracticeOrder;
 use FoxCorner\App\Practice\PracticeSolver;
@@ -91,7 +96,8 @@ final readonly class Demo
 
         $today = $this->clock->now();
         $helpers = [new Helper('Wren Tolland', true), new Helper('Piet Holm', true), new Helper('Oda Kessel', false)];
-        $this->practice($kites, $today->modify('-7 days')->setTime(17, 30), 60, \array_slice($helpers, 0, 2));
+        $this->held($this->practice($kites, $today->modify('-7 days')->setTime(17, 30), 60, \array_slice($helpers, 0, 2)));
+        $this->bookings($kites, $today);
         $this->practice($kites, $today->modify('+1 day')->setTime(17, 30), 70, $helpers);
         $this->practice($terns, $today->modify('+1 day')->setTime(19, 0), 80, $helpers);
     }
@@ -185,6 +191,37 @@ final readonly class Demo
         $this->entities->flush();
 
         return $practice;
+    }
+
+    /** Last week's practice was run to its end: counted and graded, most of it well. */
+    private function held(Practice $practice): void
+    {
+        $sheet = $this->codec->read($practice);
+        $this->entities->persist(new PracticeRun($practice, RunState::ready($sheet)->start((int) $practice->startsAt()->format('Uv'))));
+        $grades = [Grade::Well, Grade::Well, Grade::Unsure, Grade::Well, Grade::NotYet];
+        $graded = 0;
+        $seen = [];
+        foreach ($sheet->blocks as $index => $block) {
+            foreach ($block->stations as $station) {
+                foreach ($station->players as $number => $player) {
+                    $isNew = !isset($seen[$station->drill][$player->id]);
+                    $seen[$station->drill][$player->id] = true;
+                    $this->entities->persist(new TurnRecord($practice, $index, $station->drill, $player->id, max(1, $station->repetitions - $number % 3), 2 === $number, $isNew ? $grades[$graded++ % \count($grades)] : null));
+                }
+            }
+        }
+        $this->entities->flush();
+    }
+
+    /** What a calendar has brought: a game, and others who have the field. */
+    private function bookings(Team $team, \DateTimeImmutable $today): void
+    {
+        $monday = $today->modify('monday this week')->setTime(0, 0);
+        foreach ([['+5 days 10:00', '+2 hours', 'Game against the Dunlins'], ['+1 day 16:00', '+3 hours', 'Field: evening school'], ['+8 days 16:00', '+3 hours', 'Field: evening school']] as $index => [$when, $length, $words]) {
+            $start = $monday->modify($when);
+            $this->entities->persist(new Booking($team, "demo-$index@saltmarsh.example", $start, $start->modify($length), $words, 'Quay field'));
+        }
+        $this->entities->flush();
     }
 
     /** @param non-empty-string $email */

@@ -73,7 +73,7 @@ final class PracticeDraft
     private function workWith(PracticeSetup $setup): void
     {
         $this->whoHelps = implode("\n", array_map(static fn(Helper $helper): string => $helper->name.($helper->hits ? ', hits' : ''), $setup->helpers));
-        $this->part = $setup->part();
+        $this->part = $setup->fieldPart();
         $this->equipment = [...PracticeSetup::SHED, ...$setup->equipment];
         [$this->warmUp, $this->round, $this->teamDefence, $this->finish, $this->isHot] = [$setup->warmUp, $setup->round, $setup->teamDefence, $setup->finish, $setup->isHot];
     }

@@ -85,7 +85,7 @@ final readonly class PracticeSolver
     /** @param list<RosterPlayer> $coming */
     private function choice(PracticeOrder $order, array $coming): StationChoice
     {
-        return new StationChoice($coming, $order->setup->helpers(), $order->setup->equipment, $order->setup->part(), $order->team->rules()->diamond());
+        return new StationChoice($coming, $order->setup->crew(), $order->setup->equipment, $order->setup->fieldPart(), $order->team->rules()->diamond());
     }
 
     /**
@@ -108,8 +108,8 @@ final readonly class PracticeSolver
     private function request(PracticeOrder $order, array $coming, array $needs, array $drills): PracticeRequest
     {
         return PracticeRequest::of(
-            $coming, $order->setup->helpers(), $order->setup->equipment, TimePlan::within($order->minutes, $order->setup->shape()), $drills,
-            Placement::of($drills, $order->team->rules()->diamond(), $order->setup->part(), $order->setup->points()), $needs, $order->kept, $order->setup->seed,
+            $coming, $order->setup->crew(), $order->setup->equipment, TimePlan::within($order->minutes, $order->setup->shape()), $drills,
+            Placement::of($drills, $order->team->rules()->diamond(), $order->setup->fieldPart(), $order->setup->points()), $needs, $order->kept, $order->setup->seed,
         );
     }
 }

@@ -33,16 +33,19 @@ final readonly class TimePlan
             --$rounds;
         }
         // The warm-up takes the few minutes that a break for water would tear out of team defence.
+        $longest = self::lay($shape, $rounds, $shape->teamDefence, $shape->warmUp);
         for ($warmUp = $shape->warmUp; $warmUp <= $shape->warmUp + 2 * self::WATER; ++$warmUp) {
             for ($teamDefence = $minutes; $teamDefence >= $shape->teamDefence; --$teamDefence) {
                 $plan = self::lay($shape, $rounds, $teamDefence, min($warmUp, $shape->waterEvery()));
                 if ($plan->minutes() === $minutes) {
                     return $plan;
                 }
+                $longest = $plan->minutes() < $minutes && $plan->minutes() > $longest->minutes() ? $plan : $longest;
             }
         }
 
-        throw InvalidValue::because('minutes', "$minutes cannot be divided like that", 'a minute more or less');
+        // A minute or two that fit nowhere: water at the end.
+        return new self([...$longest->blocks, new Block(BlockKind::Water, $longest->minutes(), $minutes - $longest->minutes())], $shape);
     }
 
     public static function least(TimeShape $shape): int

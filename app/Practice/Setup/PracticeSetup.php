@@ -48,12 +48,12 @@ final readonly class PracticeSetup
     }
 
     /** @throws InvalidValue when nobody helps */
-    public function helpers(): Helpers
+    public function crew(): Helpers
     {
         return Helpers::named($this->helpers);
     }
 
-    public function part(): FieldPart
+    public function fieldPart(): FieldPart
     {
         return FieldPart::from($this->part);
     }

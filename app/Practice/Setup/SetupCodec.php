@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Setup;
 
 use FoxCorner\App\Practice\Practice;
+use Symfony\Component\Serializer\Normalizer\AbstractNormalizer;
 use Symfony\Component\Serializer\SerializerInterface;
 
 /** A practice's setup as it is kept. */
@@ -16,7 +17,7 @@ final readonly class SetupCodec
 
     public function write(PracticeSetup $setup): string
     {
-        return $this->serializer->serialize($setup, 'json');
+        return $this->serializer->serialize($setup, 'json', [AbstractNormalizer::ATTRIBUTES => ['helpers', 'equipment', 'part', 'warmUp', 'round', 'teamDefence', 'finish', 'isHot', 'stations', 'shifts', 'locks', 'seed']]);
     }
 
     public function read(Practice $practice): PracticeSetup

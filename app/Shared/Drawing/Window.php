@@ -16,7 +16,7 @@ final readonly class Window
     private const INFIELD_SHAPE = 446 / 692;
     /** In base paths: how wide an infield drawing is, and how much of it lies behind the plate. */
     private const INFIELD_WIDTH = 3.35;
-    private const PRACTICE_WIDTH = 3.5;
+    private const PRACTICE_WIDTH = 4.0;
     private const BEHIND_HOME = 0.24;
     /** ft that a map of bunts is wide, and that lie behind the plate. */
     private const BUNT_WIDTH = 104.0;

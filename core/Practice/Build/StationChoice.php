@@ -11,6 +11,7 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\Place;
+use FoxCorner\Core\Practice\SkillFamily;
 
 /** Which drills to run tonight: one after the other, whatever meets most of what is still open. */
 final readonly class StationChoice
@@ -19,6 +20,8 @@ final readonly class StationChoice
     private const MINUTES = 14;
     /** A helper is worth so much of a station: those that need none are preferred a little (ours). */
     private const HELPER = 0.35;
+    /** How much it counts that stations can run at the same time (ours). */
+    private const TOGETHER = 2.0;
     private const FEWEST = 4;
     private const MOST = 9;
 
@@ -49,10 +52,11 @@ final readonly class StationChoice
             $open[$need->key()] = (float) $need->reps();
             $weights[$need->key()] = $need->weight;
         }
-        $possible = array_filter($drills, fn(Drill $drill): bool => null === $this->hindrance($drill));
+        // What needs everybody is team defence, not a station.
+        $possible = array_filter($drills, fn(Drill $drill): bool => SkillFamily::Team !== $drill->family && null === $this->hindrance($drill));
         $chosen = [];
         while (\count($chosen) < ($count ?? self::count($this->helpers)) && [] !== $possible) {
-            $values = array_map(fn(Drill $drill): float => array_sum(array_map(static fn(string $job, float $reps): float => $weights[$job] * $reps, array_keys($gives = $this->gives($drill, $open)), $gives)) / (1.0 + self::HELPER * $drill->helpers), $possible);
+            $values = array_map(fn(Drill $drill): float => $this->worth($drill, $this->gives($drill, $open), $weights) * $this->goesWith($drill, $chosen), $possible);
             arsort($values);
             $best = array_key_first($values);
             if ($values[$best] <= 0.0) {
@@ -66,6 +70,36 @@ final readonly class StationChoice
         }
 
         return $chosen;
+    }
+
+    /**
+     * Weighted repetitions for its share of helpers, and of the seats that are needed so that nobody waits.
+     *
+     * @param array<string, float> $gives
+     * @param array<string, float> $weights
+     */
+    private function worth(Drill $drill, array $gives, array $weights): float
+    {
+        $worth = array_sum(array_map(static fn(string $job, float $reps): float => $weights[$job] * $reps, array_keys($gives), $gives));
+        $seats = \count($this->players) / $this->helpers->all;
+
+        return $worth / (1.0 + self::HELPER * $drill->helpers) * sqrt(min(1.0, $drill->max / max(1.0, $seats)));
+    }
+
+    /**
+     * The share of the chosen stations that can run at the same time.
+     *
+     * @param array<string, Drill> $chosen
+     */
+    private function goesWith(Drill $drill, array $chosen): float
+    {
+        if ($drill->place->isMovable || [] === $chosen) {
+            return 1.0;
+        }
+        $ground = $drill->place->on($this->diamond)->ground();
+        $good = array_filter($chosen, fn(Drill $other): bool => $other->place->isMovable || !$ground->conflictsWith($other->place->on($this->diamond)->ground()));
+
+        return ((1.0 + \count($good)) / (1.0 + \count($chosen))) ** self::TOGETHER;
     }
 
     /** Why a drill cannot be run tonight, as the end of a sentence; null when it can. */

@@ -21,7 +21,7 @@ final readonly class BuntDrills implements DrillFamily
                 'charge-and-throw', 'Charge and throw', 'Charge', $family,
                 'Field a bunt on the move and throw to the base that is called.',
                 [1 => [Skill::Field, Skill::Converge, Skill::CoverHome], 2 => [Skill::Field, Skill::CoverHome, Skill::CallTheBase], 3 => [Skill::Field, Skill::Converge], 5 => [Skill::Field, Skill::Converge]],
-                DrillPlace::at([0.0, 0.42], 0.30, [[0.1, 0.42, 0.707, 0.707]], [['1', 0.0, 0.66], ['3', 0.27, 0.5], ['5', -0.27, 0.5], ['2', 0.0, 0.14], ['H', 0.1, 0.17]]),
+                DrillPlace::at([0.0, 0.42], 0.30, [[0.1, 0.42, 0.707, 0.707]], [['1', 0.0, 0.66], ['3', 0.27, 0.5], ['5', -0.27, 0.5], ['2', 0.0, 0.1], ['H', 0.26, 0.16]]),
                 min: 2, max: 6, atOnce: 2, secondsPerRep: 24, throwsPerRep: 1, helpers: 1, equipment: ['bucket of balls' => 1],
                 steps: ['Fielders at bunt depth, the helper rolls from the plate, left, right and middle in turn.', 'The catcher calls the base before the ball is picked up; everybody repeats it.', 'Throw to first; the receiver drops the ball in a bucket.'],
                 points: ['Ball dead: bare hand. Rolling: glove.', 'Plant the throwing-side foot, no extra step.', 'Whoever does not field it clears the lane.'],

@@ -48,7 +48,7 @@ final class PlanDemand
         $found = array_values(array_filter($report->findings, static fn(AuditedFinding $finding): bool => $finding->worst->position === $position && self::isAbout($finding, $skill)));
         $reason = \sprintf('Asked of %d on %d of %d bunts, %s', $position->value, $asked, $balls, lcfirst($situation->label()));
 
-        return new Demand($position, $skill, $asked / $balls, [] === $found ? 0.0 : self::FINDING_ADDS, $reason.([] === $found ? '' : '; '.lcfirst($found[0]->worst->title)));
+        return new Demand($position, $skill, $asked / $balls, [] === $found ? 0.0 : self::FINDING_ADDS, $reason.([] === $found ? '' : '; '.$found[0]->worst->title));
     }
 
     private static function isAbout(AuditedFinding $finding, Skill $skill): bool

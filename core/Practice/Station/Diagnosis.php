@@ -40,7 +40,7 @@ final class Diagnosis
             // A round more is also a round in which everybody could wait.
             \sprintf('another round of %g minutes', $problem->roundMinutes) => $problem->withRounds($problem->rounds + 1),
         ];
-        foreach (array_keys($problem->equipment) as $piece) {
+        foreach (self::scarce($problem) as $piece) {
             $ways["one more: $piece"] = $problem->withEquipment([$piece => $problem->equipment[$piece] + 1] + $problem->equipment);
         }
         foreach (self::inTheWay($problem) as $station => $others) {
@@ -51,6 +51,19 @@ final class Diagnosis
         arsort($gains);
 
         return $gains;
+    }
+
+    /** @return list<string> pieces of which all stations together want more than there are */
+    private static function scarce(StationProblem $problem): array
+    {
+        $wanted = [];
+        foreach ($problem->stations as $station) {
+            foreach ($station->equipment as $piece => $pieces) {
+                $wanted[$piece] = ($wanted[$piece] ?? 0) + $pieces;
+            }
+        }
+
+        return array_values(array_filter(array_keys($problem->equipment), static fn(string $piece): bool => ($wanted[$piece] ?? 0) > $problem->equipment[$piece]));
     }
 
     /** @return array<string, list<string>> the stations with most others in their way, and which */

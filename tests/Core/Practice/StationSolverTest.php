@@ -10,6 +10,7 @@ use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Practice\Station\Area;
 use FoxCorner\Core\Practice\Station\Diagnosis;
 use FoxCorner\Core\Practice\Station\Ground;
+use FoxCorner\Core\Practice\Station\HeldTurn;
 use FoxCorner\Core\Practice\Station\Station;
 use FoxCorner\Core\Practice\Station\StationNeed;
 use FoxCorner\Core\Practice\Station\StationPlan;
@@ -46,6 +47,28 @@ final class StationSolverTest extends TestCase
         $problem = self::random(5, 8, 4, 3);
 
         self::assertSame(StationSolver::solve($problem, 3)->rounds, StationSolver::solve($problem, 3)->rounds);
+    }
+
+    public function testHeldTurnsStayOnRandomProblems(): void
+    {
+        for ($case = 1; $case <= 40; ++$case) {
+            $free = self::random($case, 8, 4, 3);
+            $first = StationSolver::solve($free, $case);
+            $held = [new HeldTurn(0, 0, null)];
+            foreach ($first->rounds[1] as $station => $group) {
+                foreach ($group as $player => $position) {
+                    $held[] = new HeldTurn(1, $player, $station, $position);
+                }
+            }
+            $again = StationSolver::solve(new StationProblem($free->players, $free->stations, $free->needs, $free->helpers, $free->equipment, $free->rounds, $free->roundMinutes, $held), $case + 100);
+            self::mustHold($again, "case $case");
+            foreach ($first->rounds[1] as $station => $group) {
+                self::assertSame([], array_diff_assoc($group, $again->rounds[1][$station] ?? []), "case $case, station $station");
+            }
+            foreach ($again->rounds[0] as $group) {
+                self::assertArrayNotHasKey(0, $group, "case $case: away, and yet at a station");
+            }
+        }
     }
 
     public function testRepetitionsAreTheEquation(): void
@@ -109,7 +132,7 @@ final class StationSolverTest extends TestCase
             'e' => 'The station does not serve position 9.',
             'f' => 'The station does not serve position 8.',
         ], Diagnosis::why($plan));
-        self::assertSame(['another round of 8 minutes'], array_keys(Diagnosis::waysOut($plan, 1)));
+        self::assertSame(['one more: net', 'another round of 8 minutes'], array_keys(Diagnosis::waysOut($plan, 1)));
     }
 
     /** @param \Closure(): mixed $make */

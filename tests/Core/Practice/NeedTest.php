@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Core\Practice;
+
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Practice\Drill\ShippedDrills;
+use FoxCorner\Core\Practice\Need\Demand;
+use FoxCorner\Core\Practice\Need\DrillNeeds;
+use FoxCorner\Core\Practice\Need\Grade;
+use FoxCorner\Core\Practice\Need\JobNeed;
+use FoxCorner\Core\Practice\Need\JobNeeds;
+use FoxCorner\Core\Practice\Need\PlanDemand;
+use FoxCorner\Core\Practice\Need\Record;
+use FoxCorner\Core\Practice\Need\StandingDemand;
+use FoxCorner\Core\Practice\Need\Taught;
+use FoxCorner\Core\Practice\Skill;
+use FoxCorner\Tests\Core\Teams;
+use PHPUnit\Framework\TestCase;
+
+final class NeedTest extends TestCase
+{
+    public function testWhatWasTaughtLatelyIsWantedLess(): void
+    {
+        self::assertSame(20, self::turnBack()->reps());
+        self::assertSame(12, self::turnBack(self::taught(8, 0.0))->reps());
+        self::assertSame(16, self::turnBack(self::taught(8, 14.0))->reps(), 'half of it after 14 days');
+        self::assertSame(18, self::turnBack(self::taught(8, 28.0))->reps(), 'a quarter after 28');
+        self::assertSame(0, self::turnBack(self::taught(50, 1.0))->reps());
+        self::assertSame(20, self::turnBack(new Taught('id-6', 'turn-back-to-third', Position::Shortstop, 50, 1.0))->reps(), 'another position');
+    }
+
+    public function testAGradeTakesAwayWhatCountsAndAddsWeight(): void
+    {
+        $well = self::turnBack(self::taught(8, 0.0, Grade::Well));
+        $unsure = self::turnBack(self::taught(8, 0.0, Grade::Unsure));
+        $notYet = self::turnBack(self::taught(8, 0.0, Grade::NotYet));
+
+        self::assertSame([12, 16, 20], [$well->reps(), $unsure->reps(), $notYet->reps()]);
+        self::assertGreaterThan($well->weight, $unsure->weight);
+        self::assertGreaterThan($unsure->weight, $notYet->weight);
+        self::assertStringContainsString('graded “not yet” lately', $notYet->reason);
+    }
+
+    public function testOnlyALaterGradeSaysHowItStands(): void
+    {
+        $record = Record::of([self::taught(8, 7.0, Grade::NotYet), self::taught(8, 1.0, Grade::Well)], ShippedDrills::all());
+        self::assertSame(Grade::Well, $record->worstGrade(Position::ThirdBase, Skill::TurnBackThird));
+
+        $old = Record::of([self::taught(8, 40.0, Grade::NotYet)], ShippedDrills::all());
+        self::assertNull($old->worstGrade(Position::ThirdBase, Skill::TurnBackThird), 'after four weeks it says nothing');
+        self::assertSame(40.0, $old->daysAgo(Position::ThirdBase, Skill::TurnBackThird, 'id-5'));
+        self::assertNull($old->daysAgo(Position::ThirdBase, Skill::TurnBackThird, 'id-6'));
+    }
+
+    public function testTheWorstOfThePlayersCounts(): void
+    {
+        $record = Record::of([self::taught(8, 1.0, Grade::Well), new Taught('id-10', 'turn-back-to-third', Position::ThirdBase, 8, 1.0, Grade::Unsure)], ShippedDrills::all());
+
+        self::assertSame(Grade::Unsure, $record->worstGrade(Position::ThirdBase, Skill::TurnBackThird));
+    }
+
+    public function testADrillThatIsNotKnownAnyMoreIsLeftOut(): void
+    {
+        self::assertFalse(Record::of([new Taught('id-5', 'gone', Position::ThirdBase, 8, 1.0)], ShippedDrills::all())->wasTaught(Position::ThirdBase, Skill::TurnBackThird));
+    }
+
+    public function testThePlanAsksWhatItsCoverageAsksWhereItAsksMost(): void
+    {
+        $state = Teams::state();
+        $demands = PlanDemand::of([[$state->situation, Teams::plan($state)->report()]]);
+        $byKey = array_column(array_map(static fn(Demand $demand): array => [$demand->key(), $demand], $demands), 1, 0);
+
+        self::assertSame(1.0, $byKey['4/cover-first']->priority, 'the second baseman covers first on every bunt');
+        self::assertStringContainsString('first, nobody out', $byKey['4/cover-first']->reason);
+        self::assertArrayNotHasKey('8/cover-home', $byKey);
+    }
+
+    public function testAFindingMakesItUrgent(): void
+    {
+        $slow = Teams::nine();
+        $state = Teams::state();
+        $report = Teams::plan($state, roster: $slow, coverage: 'corners-crash')->report();
+        $urgent = array_filter(PlanDemand::of([[$state->situation, $report]]), static fn(Demand $demand): bool => $demand->urgent > 0.0);
+
+        self::assertSame([] === array_filter($report->findings, static fn($one): bool => null !== $one->worst->position), [] === $urgent);
+    }
+
+    public function testNoLeadsNoHolding(): void
+    {
+        $skills = static fn(string $rules): array => array_unique(array_map(static fn(Demand $demand): string => $demand->skill->value, StandingDemand::of(ShippedRuleSets::get($rules))));
+
+        self::assertContains('pick-move', $skills('baseball-80'));
+        self::assertNotContains('pick-move', $skills('fastpitch-43'));
+        self::assertContains('ground-ball', $skills('fastpitch-43'));
+    }
+
+    public function testOfTwoWhoAskTheGreaterCounts(): void
+    {
+        $needs = JobNeeds::of([new Demand(Position::ThirdBase, Skill::Field, 0.2, 0.0, 'Little'), new Demand(Position::ThirdBase, Skill::Field, 0.9, 0.0, 'Much')], Teams::nine(), Record::of([], []));
+
+        self::assertCount(1, $needs);
+        self::assertStringStartsWith('Much', $needs[0]->reason);
+        self::assertSame(19, $needs[0]->each, '6 and 14 times 0.9, rounded');
+    }
+
+    public function testNobodyAtAPositionWantsNothingThere(): void
+    {
+        $needs = JobNeeds::of([new Demand(Position::ThirdBase, Skill::Field, 0.9, 0.0, 'Much')], [Teams::player(1, 6)], Record::of([], []));
+
+        self::assertSame(0, $needs[0]->reps());
+    }
+
+    public function testNeedsAreLaidOverTheDrillsThatServeThem(): void
+    {
+        $drills = array_intersect_key(ShippedDrills::all(), array_flip(['turn-back-to-third', 'charge-and-throw']));
+        $laid = DrillNeeds::of(Practices::needs(Teams::nine()), $drills);
+        foreach ($laid as $index => $need) {
+            self::assertArrayHasKey($need->position->value, $need->drill->serves);
+            self::assertGreaterThan(0, $need->reps);
+            self::assertLessThanOrEqual($laid[max(0, $index - 1)]->weight, $need->weight, 'the heaviest first');
+        }
+        self::assertContains('turn-back-to-third/5', array_map(static fn($need): string => $need->key(), $laid));
+    }
+
+    private static function taught(int $reps, float $daysAgo, ?Grade $grade = null): Taught
+    {
+        return new Taught('id-5', 'turn-back-to-third', Position::ThirdBase, $reps, $daysAgo, $grade);
+    }
+
+    private static function turnBack(Taught ...$taught): JobNeed
+    {
+        foreach (JobNeeds::of([new Demand(Position::ThirdBase, Skill::TurnBackThird, 1.0, 0.0, 'Asked')], Teams::nine(), Record::of(array_values($taught), ShippedDrills::all())) as $need) {
+            return $need;
+        }
+        self::fail('It is asked.');
+    }
+}

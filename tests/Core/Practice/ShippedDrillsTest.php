@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Core\Practice;
+
+use FoxCorner\Core\Field\Diamond;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Job;
+use FoxCorner\Core\Practice\Drill;
+use FoxCorner\Core\Practice\Drill\ShippedDrills;
+use FoxCorner\Core\Practice\DrillPlace;
+use FoxCorner\Core\Practice\Skill;
+use FoxCorner\Core\Practice\SkillFamily;
+use FoxCorner\Tests\Core\Teams;
+use PHPUnit\Framework\TestCase;
+
+final class ShippedDrillsTest extends TestCase
+{
+    public function testThereAreEnoughAndEverySkillIsServed(): void
+    {
+        self::assertGreaterThanOrEqual(45, \count(ShippedDrills::all()));
+        foreach (Skill::cases() as $skill) {
+            self::assertNotSame([], array_filter(ShippedDrills::all(), static fn(Drill $drill): bool => $drill->servesSkill($skill)), "nobody drills $skill->value");
+        }
+        foreach (SkillFamily::cases() as $family) {
+            self::assertNotSame([], array_filter(ShippedDrills::all(), static fn(Drill $drill): bool => $drill->family === $family), $family->value);
+        }
+    }
+
+    public function testEveryJobOfThePlanIsASkillThatIsDrilled(): void
+    {
+        foreach (Teams::plan()->report()->skills as $number => $skills) {
+            foreach (array_keys($skills) as $skill) {
+                self::assertNotNull(Skill::tryFrom($skill), "“{$skill}” of $number is no skill");
+            }
+        }
+    }
+
+    public function testEveryDrillSaysWhatACoachHasToKnow(): void
+    {
+        foreach (ShippedDrills::all() as $key => $drill) {
+            self::assertSame($key, $drill->key);
+            self::assertLessThanOrEqual(14, mb_strlen($drill->short), $key);
+            self::assertStringEndsWith('.', $drill->purpose, $key);
+            foreach (['steps' => $drill->steps, 'points' => $drill->points, 'mistakes' => $drill->mistakes, 'progression' => $drill->progression] as $what => $lines) {
+                self::assertNotSame([], $lines, "$key has no $what");
+                foreach ($lines as $line) {
+                    self::assertMatchesRegularExpression('/[.?!”]$/u', $line, "$key, $what");
+                }
+            }
+            foreach (array_keys($drill->serves) as $number) {
+                self::assertNotNull(Position::tryFrom($number), $key);
+            }
+            self::assertNotSame([], $drill->place->marks, "$key is not drawn");
+        }
+    }
+
+    public function testEverySetUpIsOnTheField(): void
+    {
+        foreach ([Diamond::of(60, 43), Diamond::of(80, 54), Diamond::of(90, 60.5)] as $diamond) {
+            foreach (ShippedDrills::all() as $key => $drill) {
+                $place = $drill->place->on($diamond);
+                foreach ([...$place->outline(), ...array_map(static fn($mark) => $mark->point, $place->marks)] as $point) {
+                    self::assertLessThan(3.4 * $diamond->basePath, hypot($point->x, $point->y), "$key is beyond the fence");
+                }
+            }
+        }
+    }
+
+    public function testAnUnknownDrillIsNamed(): void
+    {
+        $this->expectExceptionMessage('drill: "moonwalk" is not known');
+        ShippedDrills::get('moonwalk');
+    }
+
+    public function testADrillThatNobodyCouldRunIsRefused(): void
+    {
+        $make = static fn(int $min, int $max, array $serves): Drill => new Drill('k', 'N', 'n', SkillFamily::Bunts, 'p.', $serves, DrillPlace::anywhere(0.2), $min, $max, 1, 20, 0, 1, [], ['s.'], [], [], []);
+        $refused = static function (callable $what): string {
+            try {
+                $what();
+            } catch (InvalidValue $problem) {
+                return $problem->field;
+            }
+
+            return '';
+        };
+
+        self::assertSame('smallest group', $refused(static fn() => $make(5, 4, [5 => [Skill::Field]])));
+        self::assertSame('serves', $refused(static fn() => $make(1, 4, [])));
+        self::assertSame('', $refused(static fn() => $make(1, 4, [5 => [Skill::Field]])));
+    }
+}
