@@ -104,6 +104,11 @@ final class CalendarReader
     /** @return list<array{uid: string, summary: string, place: string, startsAt: \DateTimeImmutable, endsAt: \DateTimeImmutable}> */
     private static function occurrences(string $uid, VCalendar $single, \DateTimeImmutable $from, \DateTimeImmutable $to, \DateTimeZone $zone): array
     {
+        foreach (self::parts($single, 'VEVENT') as $event) {
+            if ('' === self::text($event, 'DTSTART')) {
+                throw new \InvalidArgumentException('It has no start.');
+            }
+        }
         $found = [];
         foreach (self::parts($single->expand($from, $to, $zone), 'VEVENT') as $event) {
             $start = $event->select('DTSTART')[0] ?? null;

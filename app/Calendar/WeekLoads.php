@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Calendar;
 
 use FoxCorner\App\Practice\Drills\DrillShelf;
+use FoxCorner\App\Practice\Live\Records;
 use FoxCorner\App\Practice\Live\TurnRecords;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\SheetCodec;
@@ -27,8 +28,9 @@ final readonly class WeekLoads
     {
         $drills = $this->shelf->ever($team);
         $throws = [];
+        $kept = $this->records->ofAll($practices);
         foreach ($practices as $practice) {
-            $records = $this->records->of($practice);
+            $records = $kept[$practice->id()->toRfc4122()] ?? new Records([]);
             $day = $practice->startsAt()->format('Y-m-d');
             foreach ($this->codec->read($practice)->blocks as $index => $block) {
                 foreach ($block->stations as $station) {

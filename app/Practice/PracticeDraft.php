@@ -22,7 +22,7 @@ final class PracticeDraft
     public ?string $place = null;
     /** One a line, ", hits" behind those who can. */
     public ?string $whoHelps = "Coach, hits\nAssistant, hits\nA parent";
-    public FieldPart $part = FieldPart::Whole;
+    public ?FieldPart $part = FieldPart::Whole;
     /** @var array<string, int|null> pieces by name */
     public array $equipment = PracticeSetup::SHED;
     public ?int $warmUp = TimeShape::WARM_UP;
@@ -65,7 +65,7 @@ final class PracticeDraft
     public function setup(): PracticeSetup
     {
         return new PracticeSetup(
-            $this->helpers(), array_map(static fn(?int $pieces): int => max(0, $pieces ?? 0), $this->equipment), $this->part->value,
+            $this->helpers(), array_map(static fn(?int $pieces): int => max(0, $pieces ?? 0), $this->equipment), ($this->part ?? throw InvalidValue::because('part', 'it is empty', 'a part of the field'))->value,
             self::given('warm-up', $this->warmUp), self::given('round', $this->round), self::given('team defence', $this->teamDefence), self::given('finish', $this->finish), $this->isHot,
         );
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice;
 
+use FoxCorner\App\Practice\Live\PracticeRun;
+use FoxCorner\App\Practice\Live\Records;
 use FoxCorner\App\Practice\Live\RunRepository;
 use FoxCorner\App\Practice\Live\TurnRecords;
 use FoxCorner\App\Team\Team;
@@ -13,6 +15,9 @@ use FoxCorner\Core\Practice\Need\Taught;
 /** What was practised: counted and graded where somebody did, as the sheet says where nobody has run the clock. */
 final readonly class PracticeHistory
 {
+    /** After that a repetition counts less than a thirtieth. */
+    private const SINCE = '-70 days';
+
     public function __construct(private PracticeRepository $practices, private SheetCodec $codec, private RunRepository $runs, private TurnRecords $records)
     {
     }
@@ -20,22 +25,22 @@ final readonly class PracticeHistory
     /** @return list<Taught> before a moment */
     public function taught(Team $team, \DateTimeImmutable $when): array
     {
+        $past = array_values(array_filter($this->practices->of($team), static fn(Practice $practice): bool => $practice->startsAt() < $when && $practice->startsAt() > $when->modify(self::SINCE)));
+        $runs = $this->runs->ofAll($past);
+        $records = $this->records->ofAll($past);
         $taught = [];
-        foreach ($this->practices->of($team) as $practice) {
-            $daysAgo = ($when->getTimestamp() - $practice->startsAt()->getTimestamp()) / 86400;
-            if ($daysAgo > 0.0) {
-                array_push($taught, ...$this->at($practice, $daysAgo, $when));
-            }
+        foreach ($past as $practice) {
+            $id = $practice->id()->toRfc4122();
+            array_push($taught, ...$this->at($practice, $runs[$id] ?? null, $records[$id] ?? new Records([]), $when));
         }
 
         return $taught;
     }
 
     /** @return list<Taught> */
-    private function at(Practice $practice, float $daysAgo, \DateTimeImmutable $when): array
+    private function at(Practice $practice, ?PracticeRun $run, Records $records, \DateTimeImmutable $when): array
     {
-        $run = $this->runs->of($practice);
-        $records = $this->records->of($practice);
+        $daysAgo = ($when->getTimestamp() - $practice->startsAt()->getTimestamp()) / 86400;
         $taught = [];
         foreach ($this->codec->read($practice)->blocks as $index => $block) {
             if (null !== $run && !$run->clock()->isDone($index, 1000 * $when->getTimestamp())) {

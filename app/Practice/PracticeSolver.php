@@ -95,9 +95,18 @@ final readonly class PracticeSolver
      */
     private function wanted(PracticeOrder $order, StationChoice $choice, array $needs): array
     {
-        $shelf = $this->shelf->of($order->team);
+        if (null === $order->setup->stations) {
+            return $choice->of($needs, $this->shelf->of($order->team));
+        }
+        $ever = $this->shelf->ever($order->team);
+        $wanted = [];
+        foreach ($order->setup->stations as $key) {
+            if (isset($ever[$key])) {
+                $wanted[$key] = $ever[$key];
+            }
+        }
 
-        return null === $order->setup->stations ? $choice->of($needs, $shelf) : array_intersect_key($this->shelf->ever($order->team), array_flip($order->setup->stations));
+        return $wanted;
     }
 
     /**

@@ -34,7 +34,20 @@ final readonly class TeamNeeds
      */
     public function of(Team $team, array $players, \DateTimeImmutable $when): array
     {
-        $reports = array_map(static fn(array $one): array => [$one[0]->state->situation, $one[1]], $this->plans($team));
+        return $this->under($this->plans($team), $team, $players, $when);
+    }
+
+    /**
+     * The same where the plans are known already.
+     *
+     * @param list<array{SituationPlan, CoverageReport}> $plans
+     * @param list<RosterPlayer>                         $players who come
+     *
+     * @return list<JobNeed> the heaviest first
+     */
+    public function under(array $plans, Team $team, array $players, \DateTimeImmutable $when): array
+    {
+        $reports = array_map(static fn(array $one): array => [$one[0]->state->situation, $one[1]], $plans);
 
         return JobNeeds::of([...PlanDemand::of($reports), ...StandingDemand::of($team->rules())], $players, $this->record($team, $when));
     }
@@ -48,10 +61,19 @@ final readonly class TeamNeeds
     public function plans(Team $team): array
     {
         try {
-            $plans = $this->plans->plans($team, RunChain::situations(), Context::ordinary());
+            return $this->withReports($this->plans->plans($team, RunChain::situations(), Context::ordinary()));
         } catch (InvalidValue) {
             return [];
         }
+    }
+
+    /**
+     * @param list<SituationPlan> $plans
+     *
+     * @return list<array{SituationPlan, CoverageReport}> those with a coverage
+     */
+    public function withReports(array $plans): array
+    {
         $drawn = array_filter($plans, static fn(SituationPlan $plan): bool => null !== $plan->coverage);
 
         return array_values(array_map(fn(SituationPlan $plan): array => [$plan, $this->reports->chosen($plan)], $drawn));

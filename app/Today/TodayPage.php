@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Today;
 
 use FoxCorner\Core\Plan\Predictable;
+use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Runs\RunChain;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Membership;
@@ -53,12 +54,13 @@ final class TodayPage extends AbstractController
     {
         [$next, $last] = $this->around($this->practices->of($membership->team));
         $problem = null;
-        $findings = [];
+        $plans = [];
         try {
-            $findings = $this->findings($membership);
+            $plans = $this->plans->plans($membership->team, RunChain::situations(), Context::ordinary());
         } catch (InvalidValue $invalid) {
             $problem = $invalid;
         }
+        $needs = $this->needs->under($this->needs->withReports($plans), $membership->team, $this->players->rosterOf($membership->team), $this->clock->now());
 
         return $this->render('today/show.html.twig', [
             'now' => $this->clock->now(),
@@ -66,21 +68,20 @@ final class TodayPage extends AbstractController
             'nextSheet' => null === $next ? null : $this->codec->read($next),
             'last' => $last,
             'lastSheet' => null === $last ? null : $this->codec->read($last),
-            'findings' => $findings,
+            'findings' => $this->findings($plans),
             'problem' => $problem,
-            'needs' => \array_slice(array_values(array_filter($this->needs->of($membership->team, $this->players->rosterOf($membership->team), $this->clock->now()), static fn(JobNeed $need): bool => $need->reps() > 0)), 0, 4),
+            'needs' => \array_slice(array_values(array_filter($needs, static fn(JobNeed $need): bool => $need->reps() > 0)), 0, 4),
         ]);
     }
 
     /**
-     * @return list<OpenFinding> worst first, each fault once
+     * @param list<SituationPlan> $plans
      *
-     * @throws InvalidValue when the roster makes no plan possible
+     * @return list<OpenFinding> worst first, each fault once
      */
-    private function findings(Membership $membership): array
+    private function findings(array $plans): array
     {
         $open = [];
-        $plans = $this->plans->plans($membership->team, RunChain::situations(), Context::ordinary());
         foreach ($plans as $plan) {
             foreach ($plan->alignmentFindings() as $finding) {
                 $open[$finding->identity()] ??= new OpenFinding($finding, $finding->weight, null, $plan->state->situation, null);

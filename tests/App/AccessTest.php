@@ -60,11 +60,14 @@ final class AccessTest extends AppTestCase
             $this->browser->request($method, $path, [
                 'coverage' => 'first-stays', 'seen' => 1, 'text' => "number,name,positions\n1,A,1", 'confirmed' => 1,
                 'player_form' => ['name' => 'A', 'number' => '98', 'positions' => '1', 'throws' => 'R', 'bats' => 'R', 'limit' => 'none', 'version' => '1'],
-                'practice_form' => ['startsAt' => '2027-05-14T17:30', 'minutes' => '70', 'helpers' => '2', 'version' => '1'],
+                'practice_form' => ['startsAt' => '2027-05-14T17:30', 'minutes' => '70', 'whoHelps' => 'Ana', 'version' => '1'],
+                'drill_form' => ['name' => 'A', 'positions' => ['5'], 'skills' => ['field'], 'steps' => 'B.', 'family' => 'bunts'],
+                'do' => 'start', 'add' => 'slow-rollers', 'weeks' => '1', 'notice' => 'lightning', 'zone' => 'UTC',
                 'rule_form' => ['name' => 'A', 'reason' => 'B.', 'depth_9' => 'shallow'],
                 'field_form' => ['ruleSet' => 'baseball-90', 'level' => 'pro', 'surface' => 'grass', 'version' => '1'],
             ]);
-            self::assertContains($this->browser->getResponse()->getStatusCode(), [302, 403, 422], $name);
+            // A shipped drill is nobody's to change.
+            self::assertContains($this->browser->getResponse()->getStatusCode(), str_starts_with($name, 'edit_drill') ? [404] : [302, 403, 422], $name);
             if ($this->browser->getResponse()->isRedirect()) {
                 self::assertStringEndsWith('/sign-in', (string) $this->browser->getResponse()->headers->get('Location'), "$name went through");
                 $this->signIn();
@@ -76,13 +79,13 @@ final class AccessTest extends AppTestCase
     public function testPlayersReadAndDoNotChange(): void
     {
         $this->signIn('player');
-        foreach (['', '/team', '/field/R1-0?view=bunt', '/practice', '/you', '/team/lineup', '/team/opponents', '/team/runs', '/situations/rules', '/situations/depths', '/situations/walk-off', '/field/R1-0/compare', '/field/none-0?view=air'] as $path) {
+        foreach (['', '/team', '/field/R1-0?view=bunt', '/practice', '/you', '/team/lineup', '/team/opponents', '/team/runs', '/situations/rules', '/situations/depths', '/situations/walk-off', '/field/R1-0/compare', '/field/none-0?view=air', '/practice/needs', '/practice/drills', '/practice/drills/charge-and-throw', '/practice/week'] as $path) {
             $this->open($this->team(), $path);
             self::assertResponseIsSuccessful($path);
         }
         $this->open($this->team(), '/team');
         self::assertSelectorNotExists('a:contains("Add a player")');
-        foreach (['/team/player/new', '/team/field', '/team/import', '/team/stopwatch', '/practice/new', '/situations/rules/guard', '/situations/rules/new'] as $path) {
+        foreach (['/team/player/new', '/team/field', '/team/import', '/team/stopwatch', '/practice/new', '/practice/drills/new', '/practice/calendar', '/situations/rules/guard', '/situations/rules/new'] as $path) {
             $this->open($this->team(), $path);
             self::assertResponseStatusCodeSame(403, $path);
             self::assertSelectorTextContains('h1', 'This is for coaches');
@@ -120,7 +123,7 @@ final class AccessTest extends AppTestCase
             if (\in_array($name, self::PUBLIC, true) || !str_contains($route->getPath(), '{team}')) {
                 continue;
             }
-            $known = ['team' => $team->id(), 'situation' => 'R1-0', 'practice' => $practice?->id(), 'player' => $player?->id(), 'reading' => $reading?->id(), 'opponent' => $opponent?->id(), 'rule' => 'guard', 'coverage' => self::COVERAGE];
+            $known = ['team' => $team->id(), 'situation' => 'R1-0', 'practice' => $practice?->id(), 'player' => $player?->id(), 'reading' => $reading?->id(), 'opponent' => $opponent?->id(), 'rule' => 'guard', 'coverage' => self::COVERAGE, 'drill' => 'charge-and-throw'];
             $path = $router->generate($name, array_filter($known, static fn(string $variable): bool => str_contains($route->getPath(), '{'.$variable.'}'), \ARRAY_FILTER_USE_KEY));
             foreach ($route->getMethods() as $method) {
                 $paths["$name $method"] = [$method, $path];

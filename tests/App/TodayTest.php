@@ -38,7 +38,7 @@ final class TodayTest extends AppTestCase
 
         self::assertSelectorTextContains('h1', 'No practice planned');
         self::assertSelectorTextContains('main', 'Make a practice');
-        self::assertSelectorTextContains('main', 'Nothing is known yet');
+        self::assertSelectorTextContains('main', 'never practised');
         $this->open($team, '/practice');
         self::assertSelectorTextContains('.note', 'A practice is made from the plan');
     }
@@ -50,9 +50,10 @@ final class TodayTest extends AppTestCase
         self::assertSelectorTextContains('.good', 'Every bag is covered on time');
 
         $this->open($team, '/practice/new');
-        $this->browser->submitForm('Make the practice', ['practice_form[helpers]' => '2']);
-        self::assertResponseStatusCodeSame(422);
-        self::assertSelectorTextContains('[role=alert]', 'The rule set knows no bunts');
+        $this->browser->submitForm('Make the practice', ['practice_form[whoHelps]' => "Ana, hits\nBo"]);
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.script', 'Outs at first');
+        self::assertSelectorTextNotContains('.script', 'rests');
     }
 
     public function testSomebodyInNoTeam(): void

@@ -21,7 +21,7 @@ final class DrillDraft
 
     public ?string $name = null;
     public ?string $purpose = null;
-    public SkillFamily $family = SkillFamily::GroundBalls;
+    public ?SkillFamily $family = SkillFamily::GroundBalls;
     /** @var list<Position> */
     public array $positions = [];
     /** @var list<Skill> */
@@ -78,7 +78,7 @@ final class DrillDraft
         }
 
         return new Drill(
-            $key, $name, mb_strimwidth($name, 0, 14, '…'), $this->family, trim($this->purpose ?? ''),
+            $key, $name, mb_strimwidth($name, 0, 14, '…'), $this->family ?? throw InvalidValue::because('family', 'it is empty', 'one of the list'), trim($this->purpose ?? ''),
             array_fill_keys(array_map(static fn(Position $position): int => $position->value, $this->positions), $this->skills),
             null === $this->place ? DrillPlace::anywhere(self::RADIUS) : ShippedDrills::get($this->place)->place,
             self::number('smallest group', $this->min), self::number('largest group', $this->max), self::number('at once', $this->atOnce), self::number('seconds', $this->secondsPerRep),

@@ -21,6 +21,21 @@ final class RunRepository extends ServiceEntityRepository
         return $this->findOneBy(['practice' => $practice]);
     }
 
+    /**
+     * @param list<Practice> $practices
+     *
+     * @return array<string, PracticeRun> by the practice's id
+     */
+    public function ofAll(array $practices): array
+    {
+        $runs = [];
+        foreach ($this->findBy(['practice' => $practices]) as $run) {
+            $runs[$run->practice->id()->toRfc4122()] = $run;
+        }
+
+        return $runs;
+    }
+
     /** Tells every phone that something other than the clock has changed. */
     public function touch(PracticeRun $run): void
     {

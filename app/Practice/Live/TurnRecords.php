@@ -24,6 +24,21 @@ final readonly class TurnRecords
         return new Records($this->entities->getRepository(TurnRecord::class)->findBy(['practice' => $practice], ['block' => 'ASC']));
     }
 
+    /**
+     * @param list<Practice> $practices
+     *
+     * @return array<string, Records> by the practice's id; nothing for those of which nothing is kept
+     */
+    public function ofAll(array $practices): array
+    {
+        $records = [];
+        foreach ($this->entities->getRepository(TurnRecord::class)->findBy(['practice' => $practices], ['block' => 'ASC']) as $record) {
+            $records[$record->practice->id()->toRfc4122()][] = $record;
+        }
+
+        return array_map(static fn(array $of): Records => new Records($of), $records);
+    }
+
     /** @throws InvalidValue when nobody can have done so many */
     public function count(Practice $practice, int $block, string $drill, string $player, int $counted, bool $attention): void
     {

@@ -85,7 +85,7 @@ final class DrawingTest extends TestCase
     public function testTheTimeBarIsToScale(): void
     {
         $player = new SheetPlayer('id', 6, 'Marsh', 6);
-        $sheet = new Sheet('Corners crash', 'Crash', [
+        $sheet = new Sheet([
             new SheetBlock('warm-up', 0, 10),
             new SheetBlock('round', 10, 8, [new SheetStation('stretch-at-second', [$player], 15), new SheetStation('behind-the-bag', [$player], 9)]),
             new SheetBlock('rotation', 18, 2),

@@ -7,7 +7,6 @@ namespace FoxCorner\Tests\Core\Practice;
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Job;
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use FoxCorner\Core\Practice\DrillPlace;

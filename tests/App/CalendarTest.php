@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\App;
+
+use FoxCorner\App\Calendar\Booking;
+use FoxCorner\App\Calendar\CalendarReader;
+use FoxCorner\App\Calendar\CalendarReading;
+use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+
+/** Calendars in: games and bookings, with everything that calendars have in them. */
+final class CalendarTest extends AppTestCase
+{
+    public function testARepeatingEventIsLaidOutWithItsExceptions(): void
+    {
+        $reading = self::read("BEGIN:VEVENT\r\nUID:a\r\nSUMMARY:Evening school\r\nDTSTART:20270504T160000\r\nDTEND:20270504T190000\r\nRRULE:FREQ=WEEKLY;COUNT=4\r\nEXDATE:20270511T160000\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:a\r\nRECURRENCE-ID:20270518T160000\r\nSUMMARY:Evening school, late\r\nDTSTART:20270518T170000\r\nDTEND:20270518T190000\r\nEND:VEVENT");
+
+        self::assertSame([], $reading->problems);
+        self::assertSame(['05-04 16:00 Evening school', '05-18 17:00 Evening school, late', '05-25 16:00 Evening school'], self::lines($reading));
+    }
+
+    #[TestWith(['DTSTART;TZID=Europe/Berlin:20270710T180000', '07-10 17:00', 'Europe/London'])]
+    #[TestWith(['DTSTART:20270710T160000Z', '07-10 17:00', 'Europe/London'])]
+    #[TestWith(['DTSTART:20270710T180000', '07-10 18:00', 'Europe/London'])]
+    #[TestWith(['DTSTART:20270110T160000Z', '01-10 16:00', 'Europe/London'])]
+    public function testEveryTimeIsTurnedIntoTheFieldsOwn(string $start, string $wall, string $zone): void
+    {
+        $reading = self::read("BEGIN:VEVENT\r\nUID:a\r\nSUMMARY:Game\r\n$start\r\nDURATION:PT2H\r\nEND:VEVENT", $zone, '2027-01-01');
+
+        self::assertSame([], $reading->problems);
+        self::assertSame($wall, $reading->events[0]['startsAt']->format('m-d H:i'));
+        self::assertSame(7200, $reading->events[0]['endsAt']->getTimestamp() - $reading->events[0]['startsAt']->getTimestamp());
+    }
+
+    public function testAWeeklyHourStaysTheSameHourOverTheChangeOfClocks(): void
+    {
+        $reading = self::read("BEGIN:VEVENT\r\nUID:a\r\nSUMMARY:Hall\r\nDTSTART;TZID=Europe/London:20270321T180000\r\nDURATION:PT1H\r\nRRULE:FREQ=WEEKLY;COUNT=3\r\nEND:VEVENT", 'Europe/London', '2027-03-01');
+
+        self::assertSame(['03-21 18:00 Hall', '03-28 18:00 Hall', '04-04 18:00 Hall'], self::lines($reading));
+    }
+
+    public function testABrokenLineIsNamedAndTheRestIsRead(): void
+    {
+        $reading = self::read("BEGIN:VEVENT\r\nUID:a\r\nthis is no line\r\nSUMMARY:Game\r\nDTSTART:20270504T160000\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:b\r\nSUMMARY:No start\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:c\r\nSUMMARY:Odd\r\nDTSTART:the day after\r\nEND:VEVENT");
+
+        self::assertSame(['05-04 16:00 Game'], self::lines($reading));
+        self::assertStringContainsString('Line 5 was left out: “this is no line” has no name and colon', $reading->problems[0]);
+        self::assertCount(3, $reading->problems);
+        self::assertStringContainsString('“No start” was left out', $reading->problems[1]);
+        self::assertStringContainsString('“Odd” was left out', $reading->problems[2]);
+    }
+
+    public function testAWholeDayIsTakenFromMidnightToMidnight(): void
+    {
+        $reading = self::read("BEGIN:VEVENT\r\nUID:a\r\nSUMMARY:Regatta\r\nDTSTART;VALUE=DATE:20270508\r\nEND:VEVENT");
+
+        self::assertSame('05-08 00:00', $reading->events[0]['startsAt']->format('m-d H:i'));
+        self::assertSame('05-09 00:00', $reading->events[0]['endsAt']->format('m-d H:i'));
+    }
+
+    public function testWhatIsNoCalendar(): void
+    {
+        foreach (['', 'hello', "BEGIN:VCARD\r\nVERSION:4.0\r\nFN:A\r\nEND:VCARD\r\n", "BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\n"] as $text) {
+            $reading = CalendarReader::read($text, new \DateTimeImmutable('2027-05-01'), new \DateTimeImmutable('2027-10-01'), new \DateTimeZone('UTC'));
+            self::assertSame([], $reading->events);
+            self::assertNotSame([], $reading->problems, "“{$text}”");
+        }
+    }
+
+    public function testNothingIsWrittenUntilItIsConfirmedAndReadingAgainReplaces(): void
+    {
+        $this->signIn();
+        $before = $this->bookings();
+        $this->open($this->team(), '/practice/calendar');
+        $day = (new \DateTimeImmutable('+3 days'))->format('Ymd');
+        $text = self::calendar("BEGIN:VEVENT\r\nUID:game\r\nSUMMARY:Game away\r\nDTSTART:{$day}T100000\r\nDTEND:{$day}T120000\r\nEND:VEVENT");
+        $this->browser->submitForm('Look at it', ['text' => $text, 'zone' => 'UTC']);
+        self::assertSelectorTextContains('h1', '1 entries found; nothing is written yet');
+        self::assertSame($before, $this->bookings());
+        $this->browser->submitForm('Put them into the calendar');
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.week', 'Game away');
+        self::assertSame($before + 1, $this->bookings());
+
+        $this->open($this->team(), '/practice/calendar');
+        $this->browser->submitForm('Look at it', ['text' => str_replace('T100000', 'T110000', $text), 'zone' => 'UTC']);
+        $this->browser->submitForm('Put them into the calendar');
+        $this->browser->followRedirect();
+        self::assertSame($before + 1, $this->bookings(), 'replaced, not added');
+        self::assertSelectorTextContains('.week', '11:00–12:00');
+    }
+
+    public function testAFileIsReadAndWhatIsWrongIsSaid(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/practice/calendar');
+        $file = tempnam(sys_get_temp_dir(), 'ics');
+        self::assertIsString($file);
+        file_put_contents($file, 'not a calendar');
+        $form = $this->browser->getCrawler()->selectButton('Look at it')->form(['zone' => 'UTC']);
+        $this->browser->request('POST', $form->getUri(), $form->getPhpValues(), ['file' => new UploadedFile($file, 'season.ics', 'text/calendar', test: true)]);
+
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('.finding', 'This is no calendar file');
+        unlink($file);
+    }
+
+    public function testTheWeekKnowsWhatClashesAndWhatIsFree(): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team(), '/practice/week');
+        self::assertCount(7, $page->filter('.week-day'));
+        self::assertSelectorTextContains('.week', 'Game against the Dunlins');
+        $tomorrow = new \DateTimeImmutable('tomorrow 17:00');
+        $this->entities()->persist(new Booking($this->team(), 'clash', $tomorrow, $tomorrow->modify('+1 hour'), 'Choir', 'Quay field'));
+        $this->entities()->flush();
+        $this->open($this->team(), '/practice/week?from='.$tomorrow->format('Y-m-d'));
+        self::assertSelectorTextContains('.week-practice', 'Field taken');
+        $page = $this->open($this->team(), '/practice/week?from='.$tomorrow->modify('+14 days')->format('Y-m-d'));
+        self::assertSelectorTextContains('main', 'Monday, 16:00');
+        $this->browser->clickLink('Monday, 16:00');
+        self::assertStringEndsWith('T16:00', (string) $this->browser->getCrawler()->filter('#practice_form_startsAt')->attr('value'));
+        $this->open($this->team(), '/practice/week?from=whenever');
+        self::assertResponseIsSuccessful();
+    }
+
+    private function bookings(): int
+    {
+        return $this->entities()->getRepository(Booking::class)->count(['team' => $this->team()]);
+    }
+
+    private static function read(string $events, string $zone = 'UTC', string $from = '2027-05-01'): CalendarReading
+    {
+        return CalendarReader::read(self::calendar($events), new \DateTimeImmutable($from), new \DateTimeImmutable('2027-10-01'), new \DateTimeZone($zone));
+    }
+
+    private static function calendar(string $events): string
+    {
+        return "BEGIN:VCALENDAR\r\nVERSION:2.0\r\n$events\r\nEND:VCALENDAR\r\n";
+    }
+
+    /** @return list<string> */
+    private static function lines(CalendarReading $reading): array
+    {
+        return array_map(static fn(array $event): string => $event['startsAt']->format('m-d H:i ').$event['summary'], $reading->events);
+    }
+}
