@@ -61,6 +61,7 @@ final class ArrangePractice extends AbstractController
     {
         $found = $this->changeable($membership, $practice);
         $try = max(1, $request->request->getInt('try'));
+        $request->getSession()->save();
         $setup = $this->setups->read($found);
         $before = $this->codec->read($found);
         $began = '' === $request->request->getString('began') ? $before->objective : (float) $request->request->getString('began');
@@ -79,8 +80,10 @@ final class ArrangePractice extends AbstractController
     }
 
     #[Route('/{team}/practice/{practice}/ways', name: 'ways_out', methods: ['GET'])]
-    public function ways(Membership $membership, string $practice): Response
+    public function ways(Membership $membership, string $practice, Request $request): Response
     {
+        // It takes seconds: whatever else the coach does meanwhile must not wait for this page's session.
+        $request->getSession()->save();
         $found = $this->practices->inTeam($membership->team, $practice) ?? throw $this->createNotFoundException();
         try {
             $ways = $this->solver->waysOut(PracticeOrder::of($found, $this->setups->read($found)));

@@ -8,7 +8,15 @@ export function arrangePractices(page) {
     draggable(page, '[data-station]', () => NUDGE, (station) => {
         const { x, y } = where(station);
         tell(station, { move: station.dataset.station, x: (x - Number(station.dataset.homeX)).toFixed(1), y: (-y - Number(station.dataset.homeY)).toFixed(1) });
+    }, 400);
+    // One change after the other: the next is made on what this one brings.
+    page.addEventListener('submit', (event) => {
+        const part = event.target.closest('[data-arrange]');
+        if (part) setTimeout(() => { part.inert = true; });
     });
+    for (const failed of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) {
+        page.addEventListener(failed, () => page.querySelector('[data-arrange]')?.removeAttribute('inert'));
+    }
     page.addEventListener('click', (event) => press(event, event.target.closest('[data-lock]')));
     page.addEventListener('keydown', (event) => {
         if (event.key === 'Enter' || event.key === ' ') press(event, event.target.closest('[data-lock]'));
@@ -22,6 +30,8 @@ function press(event, group) {
 }
 
 function tell(element, values) {
-    const { action, token, version } = element.closest('[data-arrange]').dataset;
+    const part = element.closest('[data-arrange]');
+    const { action, token, version } = part.dataset;
+    part.inert = true;
     htmx.ajax('POST', action, { source: element, target: '#work', select: '#work', swap: 'outerHTML', values: { _token: token, version, ...values } });
 }

@@ -5,10 +5,12 @@ const STEPS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowD
 /**
  * @param selector of the groups that can be moved
  * @param nudge    units of the drawing that a press of an arrow moves a group by
- * @param done     told the group when it has come to rest
+ * @param done     told the group when it has come to rest: the hand let go, or no key was pressed for a while
+ * @param rest     ms without a key after which a group has come to rest
  */
-export function draggable(page, selector, nudge, done) {
+export function draggable(page, selector, nudge, done, rest = 0) {
     let dragged = null;
+    let resting = 0;
     page.addEventListener('pointerdown', (event) => {
         const group = event.target.closest(selector);
         if (!group) return;
@@ -39,7 +41,8 @@ export function draggable(page, selector, nudge, done) {
         event.preventDefault();
         const { x, y } = where(group);
         place(group, { x: x + nudge(group) * step[0], y: y + nudge(group) * step[1] });
-        done(group);
+        clearTimeout(resting);
+        resting = setTimeout(() => done(group), rest);
     });
 }
 

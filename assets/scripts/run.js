@@ -5,6 +5,8 @@ import { sendCounts } from './counts.js';
 const EVERY = 1500;
 let run = null;
 let sound = null;
+/** Parts that somebody has opened stay open when the page comes anew. */
+const open = new Set();
 
 export function followRuns(page) {
     setInterval(() => page.querySelector('[data-run]') && ask(page), EVERY);
@@ -13,6 +15,9 @@ export function followRuns(page) {
         const button = event.target.closest('[data-sound]');
         if (button) wake(button);
     });
+    page.addEventListener('toggle', ({ target }) => {
+        if (target.dataset?.keep && target.isConnected) open[target.open ? 'add' : 'delete'](target.dataset.keep);
+    }, true);
     page.addEventListener('submit', (event) => {
         const question = event.submitter?.dataset.ask;
         if (question && !confirm(question)) event.preventDefault();
@@ -28,6 +33,7 @@ export function settleRuns(page) {
     }
     const { edition, index, left, runs, ahead } = part.dataset;
     hear({ edition: Number(edition), index: Number(index), left: Number(left), runs: runs === '1', ahead: JSON.parse(ahead) });
+    for (const part of page.querySelectorAll('details[data-keep]')) part.open = open.has(part.dataset.keep);
     const button = page.querySelector('[data-sound]');
     if (button) button.setAttribute('aria-pressed', String(sound !== null));
     draw(page);
@@ -74,8 +80,10 @@ function draw(page) {
     const words = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
     if (clock.textContent !== words && (run.ahead.length > 0 || run.runs)) clock.textContent = words;
     const shown = page.querySelector('[data-run]').dataset;
-    if (run.runs && where().index !== Number(shown.index) && !shown.turning) {
-        shown.turning = '1';
+    if (run.runs && String(where().index) !== (shown.turning ?? shown.index)) {
+        shown.turning = String(where().index);
+        // With a network the whole page comes anew; without one at least the name of the block is right.
+        page.querySelector('.dial-block').textContent = JSON.parse(shown.labels)[where().index];
         ring(page);
         ask(page);
     }

@@ -28,6 +28,12 @@ enum Limit: string
         return self::NoRunning === $this;
     }
 
+    /** Whether throws at game distance are allowed; soft tosses are another thing. */
+    public function allowsGameThrows(): bool
+    {
+        return self::None === $this || self::NoRunning === $this;
+    }
+
     public function forbidsThrowing(): bool
     {
         return self::NoThrowing === $this;

@@ -16,6 +16,7 @@ use FoxCorner\Core\Practice\Station\StationPlan;
 use FoxCorner\Core\Practice\Station\StationPlayer;
 use FoxCorner\Core\Practice\Station\StationProblem;
 use FoxCorner\Core\Practice\Station\StationSolver;
+use FoxCorner\Core\Practice\Week\ThrowLoad;
 
 /** Fills the rounds of a practice: drills become stations, what the plan asks becomes needs. The same request always gives the same schedule. */
 final readonly class Scheduler
@@ -77,9 +78,10 @@ final readonly class Scheduler
         );
     }
 
+    /** Throws at game distance: none for a limited arm, and for the others no more than we would say something about. */
     private static function player(RosterPlayer $player): StationPlayer
     {
-        return new StationPlayer($player->id, $player->limit->forbidsRunning() ? [] : Position::numbers($player->positions), $player->limit->forbidsThrowing() ? 0 : null);
+        return new StationPlayer($player->id, $player->limit->forbidsRunning() ? [] : Position::numbers($player->positions), $player->limit->allowsGameThrows() ? ThrowLoad::DAY : 0);
     }
 
     /** @return list<HeldTurn> */

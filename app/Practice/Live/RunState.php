@@ -67,6 +67,12 @@ final readonly class RunState
         return BlockKind::Round === $kind ? 'Round '.(1 + \count(array_filter(\array_slice($this->sheet->blocks, 0, $index), static fn(SheetBlock $before): bool => $before->isRound()))) : $kind->label();
     }
 
+    /** @return list<string> of all blocks, and of the end */
+    public function labels(): array
+    {
+        return array_map($this->label(...), range(0, \count($this->sheet->blocks)));
+    }
+
     /** By the clock on the wall. */
     public function endsAt(): string
     {

@@ -105,7 +105,7 @@ final readonly class StationChoice
     /** Why a drill cannot be run tonight, as the end of a sentence; null when it can. */
     public function hindrance(Drill $drill): ?string
     {
-        $who = array_filter($this->players, static fn(RosterPlayer $player): bool => [] !== array_intersect(Position::numbers($player->positions), $drill->positions()) && (0 === $drill->throwsPerRep || !$player->limit->forbidsThrowing()) && !$player->limit->forbidsRunning());
+        $who = array_filter($this->players, static fn(RosterPlayer $player): bool => [] !== array_intersect(Position::numbers($player->positions), $drill->positions()) && (0 === $drill->throwsPerRep || $player->limit->allowsGameThrows()) && !$player->limit->forbidsRunning());
         $short = array_filter($drill->equipment, fn(int $pieces, string $name): bool => $pieces > ($this->equipment[$name] ?? 0), \ARRAY_FILTER_USE_BOTH);
 
         return match (true) {

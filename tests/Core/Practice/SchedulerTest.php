@@ -14,6 +14,7 @@ use FoxCorner\Core\Practice\KeptTurn;
 use FoxCorner\Core\Practice\Schedule;
 use FoxCorner\Core\Practice\Scheduler;
 use FoxCorner\Core\Practice\Turn;
+use FoxCorner\Core\Practice\Week\ThrowLoad;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -111,6 +112,20 @@ final class SchedulerTest extends TestCase
             self::assertSame(['id-4'], array_map(static fn(RosterPlayer $player): string => $player->id, $round->away));
             self::assertNotContains('id-4', array_map(static fn(Turn $turn): string => $turn->player->id, $round->turns));
         }
+    }
+
+    public function testNoArmThrowsMoreThanWeWouldMindAndASoftOneNotAtAll(): void
+    {
+        $players = array_map(static fn(RosterPlayer $player): RosterPlayer => 'id-4' === $player->id ? Teams::with($player, limit: Limit::SoftThrowing) : $player, Teams::fifteen());
+        $thrown = ['id-1' => 0];
+        foreach (Scheduler::solve(Practices::request($players, 4, 120))->rounds as $round) {
+            foreach ($round->turns as $turn) {
+                $thrown[$turn->player->id] = ($thrown[$turn->player->id] ?? 0) + $round->repetitions($turn->drill) * $turn->drill->throwsPerRep;
+            }
+        }
+
+        self::assertLessThanOrEqual(ThrowLoad::DAY, max($thrown));
+        self::assertSame(0, $thrown['id-4'] ?? 0);
     }
 
     public function testWaysOutAreTriedAndSorted(): void

@@ -76,7 +76,7 @@ final class ShippedDrillsTest extends TestCase
 
     public function testADrillThatNobodyCouldRunIsRefused(): void
     {
-        $make = static fn(int $min, int $max, array $serves): Drill => new Drill('k', 'N', 'n', SkillFamily::Bunts, 'p.', $serves, DrillPlace::anywhere(0.2), $min, $max, 1, 20, 0, 1, [], ['s.'], [], [], []);
+        $make = static fn(int $min, int $max, bool $serves = true): Drill => new Drill('k', 'N', 'n', SkillFamily::Bunts, 'p.', $serves ? [5 => [Skill::Field]] : [], DrillPlace::anywhere(0.2), $min, $max, 1, 20, 0, 1, [], ['s.'], [], [], []);
         $refused = static function (callable $what): string {
             try {
                 $what();
@@ -87,8 +87,8 @@ final class ShippedDrillsTest extends TestCase
             return '';
         };
 
-        self::assertSame('smallest group', $refused(static fn() => $make(5, 4, [5 => [Skill::Field]])));
-        self::assertSame('serves', $refused(static fn() => $make(1, 4, [])));
-        self::assertSame('', $refused(static fn() => $make(1, 4, [5 => [Skill::Field]])));
+        self::assertSame('smallest group', $refused(static fn() => $make(5, 4)));
+        self::assertSame('serves', $refused(static fn() => $make(1, 4, false)));
+        self::assertSame('', $refused(static fn() => $make(1, 4)));
     }
 }
