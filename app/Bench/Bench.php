@@ -31,6 +31,7 @@ final readonly class Bench
             return 1;
         }
         $this->pages($visitor);
+        PhoneCrowd::print("http://127.0.0.1:$port", $visitor);
 
         return 0;
     }

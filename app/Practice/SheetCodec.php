@@ -7,11 +7,12 @@ namespace FoxCorner\App\Practice;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use Symfony\Component\Serializer\Normalizer\AbstractObjectNormalizer;
 use Symfony\Component\Serializer\SerializerInterface;
+use Symfony\Contracts\Cache\CacheInterface;
 
 /** A sheet to JSON and back. */
 final readonly class SheetCodec
 {
-    public function __construct(private SerializerInterface $serializer)
+    public function __construct(private SerializerInterface $serializer, private CacheInterface $cache)
     {
     }
 
@@ -29,7 +30,10 @@ final readonly class SheetCodec
 
     public function read(Practice $practice): Sheet
     {
-        return $this->serializer->deserialize($practice->sheet(), Sheet::class, 'json');
+        $json = $practice->sheet();
+
+        // The same text is the same sheet: nothing ever has to be invalidated.
+        return $this->cache->get('sheet-'.hash('xxh128', $json), fn(): Sheet => $this->serializer->deserialize($json, Sheet::class, 'json'));
     }
 
     private const PLAYER = ['id', 'number', 'name', 'position'];

@@ -100,7 +100,7 @@ function lost(page, is) {
 }
 
 function ring(page) {
-    page.querySelector('main')?.animate([{ filter: 'invert(1)' }, { filter: 'none' }, { filter: 'invert(1)' }, { filter: 'none' }], matchMedia('(prefers-reduced-motion: reduce)').matches ? 1 : 900);
+    page.querySelector('main')?.animate([{ filter: 'invert(1)', easing: 'step-end' }, { filter: 'none', easing: 'step-end' }, { filter: 'invert(1)', easing: 'step-end' }, { filter: 'none' }], matchMedia('(prefers-reduced-motion: reduce)').matches ? 1 : 900);
     navigator.vibrate?.([200, 100, 200]);
     if (!sound) return;
     for (const [start, pitch] of [[0, 660], [0.25, 880], [0.5, 660]]) {

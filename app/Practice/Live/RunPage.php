@@ -11,6 +11,7 @@ use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Team\PlayerRepository;
 use FoxCorner\App\Weather\Notice;
 use FoxCorner\App\Weather\WeatherService;
 use Psr\Clock\ClockInterface;
@@ -28,6 +29,7 @@ final class RunPage extends AbstractController
         private readonly SheetCodec $codec,
         private readonly TurnRecords $records,
         private readonly WeatherService $weather,
+        private readonly PlayerRepository $players,
         private readonly EntityManagerInterface $entities,
         private readonly ClockInterface $clock,
     ) {
@@ -52,7 +54,11 @@ final class RunPage extends AbstractController
     public function state(Membership $membership, string $practice): JsonResponse
     {
         $found = $this->find($membership, $practice);
-        $response = new JsonResponse($this->at($found)->toArray());
+        $run = $this->heeded($found);
+        $now = (int) $this->clock->now()->format('Uv');
+        // The sheet is not read for this: forty phones ask.
+        $signal = null === $run ? $this->ready($found, $now) : new RunSignal($run->clock(), $run->edition(), $now);
+        $response = new JsonResponse($signal->toArray());
         $response->headers->set('Cache-Control', 'no-store');
 
         return $response;
@@ -63,16 +69,28 @@ final class RunPage extends AbstractController
     {
         $found = $this->find($membership, $practice);
 
-        return ['practice' => $found, 'state' => $this->at($found), 'records' => $this->records->of($found), 'weather' => $this->weather->latest($membership->team), 'isSimulated' => $this->weather->isSimulated()];
+        $run = $this->heeded($found);
+        $now = (int) $this->clock->now()->format('Uv');
+        $signal = null === $run ? $this->ready($found, $now) : new RunSignal($run->clock(), $run->edition(), $now);
+
+        return [
+            'practice' => $found, 'state' => new RunState($found, $this->codec->read($found), $signal), 'records' => $this->records->of($found),
+            'weather' => $this->weather->latest($membership->team), 'isSimulated' => $this->weather->isSimulated(), 'roster' => $this->players->rosterOf($membership->team),
+        ];
     }
 
-    private function at(Practice $practice): RunState
+    private function ready(Practice $practice, int $now): RunSignal
+    {
+        return new RunSignal(RunState::ready($this->codec->read($practice)), 0, $now);
+    }
+
+    /** The run, stopped by now if there is lightning. */
+    private function heeded(Practice $practice): ?PracticeRun
     {
         $run = $this->runs->of($practice);
-        $now = (int) $this->clock->now()->format('Uv');
         $notice = null === $run ? null : $this->weather->latest($practice->team);
         if (null !== $run && null !== $notice && Notice::Lightning === $notice[0]) {
-            $run->heed((int) $notice[1]->format('Uv'), $now);
+            $run->heed((int) $notice[1]->format('Uv'), (int) $this->clock->now()->format('Uv'));
             try {
                 $this->entities->flush();
             } catch (OptimisticLockException) {
@@ -80,7 +98,7 @@ final class RunPage extends AbstractController
             }
         }
 
-        return new RunState($practice, $this->codec->read($practice), $run, $now);
+        return $run;
     }
 
     private function find(Membership $membership, string $practice): Practice

@@ -14,6 +14,7 @@ use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\PracticeSolver;
 use FoxCorner\App\Practice\Setup\SetupCodec;
 use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Team\PlayerRepository;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Practice\KeptTurn;
 use FoxCorner\Core\Practice\Live\PauseReason;
@@ -35,6 +36,7 @@ final class TurnRun extends AbstractController
         private readonly SheetCodec $codec,
         private readonly SetupCodec $setups,
         private readonly PracticeSolver $solver,
+        private readonly PlayerRepository $players,
         private readonly EntityManagerInterface $entities,
         private readonly ClockInterface $clock,
     ) {
@@ -87,9 +89,11 @@ final class TurnRun extends AbstractController
     public function people(Membership $membership, string $practice, Request $request): Response
     {
         $found = $this->changeable($membership, $practice);
-        $comes = array_values(array_unique([...$found->comes(), $request->request->getString('player')]));
+        $player = $this->players->inTeam($membership->team, $request->request->getString('player')) ?? throw $this->createNotFoundException();
+        $player = $player->id()->toRfc4122();
+        $comes = array_values(array_unique([...$found->comes(), $player]));
         try {
-            $kept = $this->keptFor($found, $request->request->getString('player'), 'away' === $request->request->getString('is'));
+            $kept = $this->keptFor($found, $player, 'away' === $request->request->getString('is'));
             $setup = $this->setups->read($found);
             $sheet = $this->solver->solve((new PracticeOrder($found->team, $found->startsAt(), $found->minutes(), $comes, $setup))->keeping($kept));
             $found->comeNow($comes, $this->codec->write($sheet));
