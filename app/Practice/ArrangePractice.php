@@ -28,7 +28,6 @@ final class ArrangePractice extends AbstractController
     private const FARTHEST = 600.0;
 
     public function __construct(
-        private readonly PracticeRepository $practices,
         private readonly PracticeSolver $solver,
         private readonly SheetCodec $codec,
         private readonly SetupCodec $setups,
@@ -39,66 +38,58 @@ final class ArrangePractice extends AbstractController
 
     #[Route('/{team}/practice/{practice}/arrange', name: 'arrange_practice', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
-    public function arrange(Membership $membership, string $practice, Request $request): Response
+    public function arrange(Membership $membership, Practice $practice, Request $request): Response
     {
-        $found = $this->changeable($membership, $practice);
+        $membership->mustBeAbleToChange();
         try {
-            if ($request->request->getInt('version') !== $found->version()) {
+            if ($request->request->getInt('version') !== $practice->version()) {
                 throw InvalidValue::because('practice', 'somebody else has changed it since this page was opened', 'look at what is here now and do it again');
             }
-            $this->keep($found, $this->wanted($request->request, $found));
+            $this->keep($practice, $this->wanted($request->request, $practice));
         } catch (InvalidValue $problem) {
             $this->addFlash('problem', ucfirst($problem->wrong).'. Allowed: '.$problem->allowed.'.');
         }
 
-        return $this->redirectToRoute('practice', ['team' => $membership->team->id(), 'practice' => $practice], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);
     }
 
     /** One more try from another beginning; what is better is kept. The page asks for the next by itself until somebody stops it. */
     #[Route('/{team}/practice/{practice}/search', name: 'search_practice', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
-    public function search(Membership $membership, string $practice, Request $request): Response
+    public function search(Membership $membership, Practice $practice, Request $request): Response
     {
-        $found = $this->changeable($membership, $practice);
+        $membership->mustBeAbleToChange();
         $try = max(1, $request->request->getInt('try'));
         $request->getSession()->save();
-        $setup = $this->setups->read($found);
-        $before = $this->codec->read($found);
+        $setup = $this->setups->read($practice);
+        $before = $this->codec->read($practice);
         $began = '' === $request->request->getString('began') ? $before->objective : (float) $request->request->getString('began');
         try {
             $other = $setup->withSeed($setup->seed + $try);
-            $sheet = $this->solved($found, $other, $before);
+            $sheet = $this->solved($practice, $other, $before);
             if ($sheet->objective > $before->objective) {
-                $found->arrange($this->setups->write($setup), $this->codec->write($sheet));
+                $practice->arrange($this->setups->write($setup), $this->codec->write($sheet));
                 $this->entities->flush();
             }
         } catch (InvalidValue $problem) {
             return new Response(ucfirst($problem->wrong).'.', Response::HTTP_UNPROCESSABLE_ENTITY);
         }
 
-        return $this->render('practice/search.html.twig', ['practice' => $found, 'try' => $try, 'tries' => self::TRIES, 'began' => $began, 'best' => max($sheet->objective, $before->objective)]);
+        return $this->render('practice/search.html.twig', ['practice' => $practice, 'try' => $try, 'tries' => self::TRIES, 'began' => $began, 'best' => max($sheet->objective, $before->objective)]);
     }
 
     #[Route('/{team}/practice/{practice}/ways', name: 'ways_out', methods: ['GET'])]
-    public function ways(Membership $membership, string $practice, Request $request): Response
+    public function ways(Membership $membership, Practice $practice, Request $request): Response
     {
         // It takes seconds: whatever else the coach does meanwhile must not wait for this page's session.
         $request->getSession()->save();
-        $found = $this->practices->inTeam($membership->team, $practice) ?? throw $this->createNotFoundException();
         try {
-            $ways = $this->solver->waysOut(PracticeOrder::of($found, $this->setups->read($found)));
+            $ways = $this->solver->waysOut(PracticeOrder::of($practice, $this->setups->read($practice)));
         } catch (InvalidValue) {
             $ways = [];
         }
 
         return $this->render('practice/ways.html.twig', ['ways' => \array_slice($ways, 0, 4, true)]);
-    }
-
-    private function changeable(Membership $membership, string $practice): Practice
-    {
-        $membership->mustBeAbleToChange();
-
-        return $this->practices->inTeam($membership->team, $practice) ?? throw $this->createNotFoundException();
     }
 
     /**

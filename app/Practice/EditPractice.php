@@ -43,17 +43,17 @@ final class EditPractice extends AbstractController
     }
 
     #[Route('/{team}/practice/{practice}/change', name: 'edit_practice', methods: ['GET', 'POST'])]
-    public function change(Membership $membership, string $practice, Request $request): Response
+    public function change(Membership $membership, Practice $practice, Request $request): Response
     {
-        return $this->edit($membership, $this->practices->inTeam($membership->team, $practice) ?? throw $this->createNotFoundException(), $request);
+        return $this->edit($membership, $practice, $request);
     }
 
     #[Route('/{team}/practice/{practice}/remove', name: 'remove_practice', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
-    public function remove(Membership $membership, string $practice): Response
+    public function remove(Membership $membership, Practice $practice): Response
     {
         $membership->mustBeAbleToChange();
-        $this->entities->remove($this->practices->inTeam($membership->team, $practice) ?? throw $this->createNotFoundException());
+        $this->entities->remove($practice);
         $this->entities->flush();
         $this->addFlash('done', 'The practice is taken off.');
 

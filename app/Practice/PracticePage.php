@@ -7,10 +7,13 @@ namespace FoxCorner\App\Practice;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Live\RunRepository;
+use FoxCorner\App\Practice\Setup\PracticeSetup;
 use FoxCorner\App\Practice\Setup\SetupCodec;
+use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Practice\Drill;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Response;
@@ -20,7 +23,6 @@ use Symfony\Component\Routing\Attribute\Route;
 final class PracticePage extends AbstractController
 {
     public function __construct(
-        private readonly PracticeRepository $practices,
         private readonly SheetCodec $codec,
         private readonly SetupCodec $setups,
         private readonly DrillShelf $shelf,
@@ -30,39 +32,37 @@ final class PracticePage extends AbstractController
     }
 
     #[Route('/{team}/practice/{practice}', name: 'practice', methods: ['GET'])]
-    public function show(Membership $membership, string $practice, PracticeSolver $solver): Response
+    public function show(Membership $membership, Practice $practice, PracticeSolver $solver): Response
     {
         $rules = $membership->team->rules();
-        $shown = $this->sheetOf($membership, $practice);
+        $shown = $this->sheetOf($practice);
 
         return $this->render('practice/show.html.twig', [
             ...$shown, 'drawing' => new FieldDrawing($rules, Window::practiceGround($rules)), 'rules' => $rules,
             'stations' => StationDrawing::all($shown['sheet'], $shown['drills'], $rules->diamond()),
-            'run' => $this->runs->of($shown['practice']),
-            'addable' => $membership->canChange() ? $this->addable($shown['practice'], $solver) : [],
+            'run' => $this->runs->of($practice),
+            'addable' => $membership->canChange() ? $this->addable($practice, $solver) : [],
         ]);
     }
 
     #[Route('/{team}/practice/{practice}/sheet.pdf', name: 'practice_pdf', methods: ['GET'])]
-    public function pdf(Membership $membership, string $practice, Pdf $pdf): Response
+    public function pdf(Membership $membership, Practice $practice, Pdf $pdf): Response
     {
-        return $this->document($pdf->of($this->renderView('practice/pdf.html.twig', [...$this->sheetOf($membership, $practice), 'team' => $membership->team])), 'practice');
+        return $this->document($pdf->of($this->renderView('practice/pdf.html.twig', [...$this->sheetOf($practice), 'team' => $membership->team])), 'practice');
     }
 
     #[Route('/{team}/practice/{practice}/cards.pdf', name: 'practice_cards', methods: ['GET'])]
-    public function cards(Membership $membership, string $practice, Pdf $pdf): Response
+    public function cards(Membership $membership, Practice $practice, Pdf $pdf): Response
     {
         $rules = $membership->team->rules();
 
-        return $this->document($pdf->of($this->renderView('practice/cards.html.twig', [...$this->sheetOf($membership, $practice), 'rules' => $rules])), 'station-cards');
+        return $this->document($pdf->of($this->renderView('practice/cards.html.twig', [...$this->sheetOf($practice), 'rules' => $rules])), 'station-cards');
     }
 
     #[Route('/{team}/practice/{practice}/practice.ics', name: 'practice_ics', methods: ['GET'])]
-    public function calendar(Membership $membership, string $practice): Response
+    public function calendar(Membership $membership, Practice $practice): Response
     {
-        $found = $this->find($membership, $practice);
-
-        return new Response((new PracticeCalendar($this->clock))->of($found, $this->codec->read($found)), headers: [
+        return new Response((new PracticeCalendar($this->clock))->of($practice, $this->codec->read($practice)), headers: [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="practice.ics"',
         ]);
@@ -83,23 +83,17 @@ final class PracticePage extends AbstractController
         return $hindrances;
     }
 
-    /** @return array{practice: Practice, sheet: Sheet\Sheet, setup: Setup\PracticeSetup, timeline: TimelineDrawing, drills: array<string, \FoxCorner\Core\Practice\Drill>} */
-    private function sheetOf(Membership $membership, string $practice): array
+    /** @return array{practice: Practice, sheet: Sheet, setup: PracticeSetup, timeline: TimelineDrawing, drills: array<string, Drill>} */
+    private function sheetOf(Practice $practice): array
     {
-        $found = $this->find($membership, $practice);
-        $sheet = $this->codec->read($found);
-        $setup = $this->setups->read($found);
+        $sheet = $this->codec->read($practice);
+        $setup = $this->setups->read($practice);
 
-        return ['practice' => $found, 'sheet' => $sheet, 'setup' => $setup, 'timeline' => new TimelineDrawing($sheet, $found->startsAt(), $setup->locks), 'drills' => $this->shelf->ever($membership->team)];
+        return ['practice' => $practice, 'sheet' => $sheet, 'setup' => $setup, 'timeline' => new TimelineDrawing($sheet, $practice->startsAt(), $setup->locks), 'drills' => $this->shelf->ever($practice->team)];
     }
 
     private function document(string $pdf, string $name): Response
     {
         return new Response($pdf, headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"$name.pdf\""]);
-    }
-
-    private function find(Membership $membership, string $practice): Practice
-    {
-        return $this->practices->inTeam($membership->team, $practice) ?? throw $this->createNotFoundException();
     }
 }

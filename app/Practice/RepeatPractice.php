@@ -34,13 +34,12 @@ final class RepeatPractice extends AbstractController
 
     #[Route('/{team}/practice/{practice}/repeat', name: 'repeat_practice', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
-    public function repeat(Membership $membership, string $practice, Request $request): Response
+    public function repeat(Membership $membership, Practice $practice, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $found = $this->practices->inTeam($membership->team, $practice) ?? throw $this->createNotFoundException();
         try {
             $weeks = (int) InvalidValue::unlessBetween('weeks', $request->request->getInt('weeks'), 1, self::MOST, 'weeks');
-            $taken = $this->into($membership, $found, $weeks);
+            $taken = $this->into($membership, $practice, $weeks);
             $this->addFlash([] === $taken ? 'done' : 'problem', \sprintf('%d more practices are made.', $weeks - \count($taken)).([] === $taken ? '' : ' The field is taken on '.implode(', ', $taken).'.'));
         } catch (InvalidValue $problem) {
             $this->addFlash('problem', ucfirst($problem->wrong).'. Allowed: '.$problem->allowed.'.');

@@ -6,7 +6,6 @@ namespace FoxCorner\App\Practice\Live;
 
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\Core\Practice\Need\Grade;
 use Psr\Clock\ClockInterface;
@@ -20,7 +19,6 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class AfterPage extends AbstractController
 {
     public function __construct(
-        private readonly PracticeRepository $practices,
         private readonly RunRepository $runs,
         private readonly SheetCodec $codec,
         private readonly TurnRecords $records,
@@ -29,33 +27,31 @@ final class AfterPage extends AbstractController
     }
 
     #[Route('/{team}/practice/{practice}/after', name: 'after_practice', methods: ['GET'])]
-    public function show(Membership $membership, string $practice): Response
+    public function show(Membership $membership, Practice $practice): Response
     {
-        $found = $this->find($membership, $practice);
 
-        return $this->render('run/after.html.twig', ['practice' => $found, 'sheet' => $this->codec->read($found), 'work' => $this->work($found), 'records' => $this->records->of($found), 'grades' => Grade::cases()]);
+        return $this->render('run/after.html.twig', ['practice' => $practice, 'sheet' => $this->codec->read($practice), 'work' => $this->work($practice), 'records' => $this->records->of($practice), 'grades' => Grade::cases()]);
     }
 
     #[Route('/{team}/practice/{practice}/after', name: 'grade_practice', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
-    public function grade(Membership $membership, string $practice, Request $request): Response
+    public function grade(Membership $membership, Practice $practice, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $found = $this->find($membership, $practice);
         $said = $request->request->all('grade');
         $given = 0;
-        foreach ($this->work($found) as $drill => $rows) {
+        foreach ($this->work($practice) as $drill => $rows) {
             foreach ($rows as $player => $row) {
                 $grades = $said[$drill] ?? null;
                 $word = \is_array($grades) ? $grades[$player] ?? null : null;
                 $grade = \is_string($word) ? Grade::tryFrom($word) : null;
-                $this->records->grade($found, $row['block'], $drill, $player, $grade);
+                $this->records->grade($practice, $row['block'], $drill, $player, $grade);
                 $given += null === $grade ? 0 : 1;
             }
         }
         $this->addFlash('done', \sprintf('Kept: %d %s. They count in what is needed next.', $given, 1 === $given ? 'grade' : 'grades'));
 
-        return $this->redirectToRoute('after_practice', ['team' => $membership->team->id(), 'practice' => $practice], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('after_practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);
     }
 
     /** @return array<string, array<string, array{name: string, number: int, planned: int, counted: int|null, block: int, position: int}>> by drill and player, of the rounds that were done */
@@ -81,10 +77,5 @@ final class AfterPage extends AbstractController
         }
 
         return $work;
-    }
-
-    private function find(Membership $membership, string $practice): Practice
-    {
-        return $this->practices->inTeam($membership->team, $practice) ?? throw $this->createNotFoundException();
     }
 }

@@ -9,7 +9,6 @@ use Doctrine\ORM\OptimisticLockException;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Team\PlayerRepository;
 use FoxCorner\App\Weather\Notice;
@@ -24,7 +23,6 @@ use Symfony\Component\Routing\Attribute\Route;
 final class RunPage extends AbstractController
 {
     public function __construct(
-        private readonly PracticeRepository $practices,
         private readonly RunRepository $runs,
         private readonly SheetCodec $codec,
         private readonly TurnRecords $records,
@@ -36,13 +34,13 @@ final class RunPage extends AbstractController
     }
 
     #[Route('/{team}/practice/{practice}/run', name: 'run_practice', methods: ['GET'])]
-    public function show(Membership $membership, string $practice, DrillShelf $shelf): Response
+    public function show(Membership $membership, Practice $practice, DrillShelf $shelf): Response
     {
         return $this->render('run/show.html.twig', $this->shown($membership, $practice) + ['drills' => $shelf->ever($membership->team)]);
     }
 
     #[Route('/{team}/practice/{practice}/run/station/{drill}', name: 'run_station', methods: ['GET'])]
-    public function station(Membership $membership, string $practice, string $drill, DrillShelf $shelf): Response
+    public function station(Membership $membership, Practice $practice, string $drill, DrillShelf $shelf): Response
     {
         $found = $shelf->ever($membership->team)[$drill] ?? throw $this->createNotFoundException();
 
@@ -51,13 +49,12 @@ final class RunPage extends AbstractController
 
     /** Asked by every phone every second or two. */
     #[Route('/{team}/practice/{practice}/run/state', name: 'run_state', methods: ['GET'])]
-    public function state(Membership $membership, string $practice): JsonResponse
+    public function state(Membership $membership, Practice $practice): JsonResponse
     {
-        $found = $this->find($membership, $practice);
-        $run = $this->heeded($found);
+        $run = $this->heeded($practice);
         $now = (int) $this->clock->now()->format('Uv');
         // The sheet is not read for this: forty phones ask.
-        $signal = null === $run ? $this->ready($found, $now) : new RunSignal($run->clock(), $run->edition(), $now);
+        $signal = null === $run ? $this->ready($practice, $now) : new RunSignal($run->clock(), $run->edition(), $now);
         $response = new JsonResponse($signal->toArray());
         $response->headers->set('Cache-Control', 'no-store');
 
@@ -65,16 +62,15 @@ final class RunPage extends AbstractController
     }
 
     /** @return array<string, mixed> */
-    private function shown(Membership $membership, string $practice): array
+    private function shown(Membership $membership, Practice $practice): array
     {
-        $found = $this->find($membership, $practice);
 
-        $run = $this->heeded($found);
+        $run = $this->heeded($practice);
         $now = (int) $this->clock->now()->format('Uv');
-        $signal = null === $run ? $this->ready($found, $now) : new RunSignal($run->clock(), $run->edition(), $now);
+        $signal = null === $run ? $this->ready($practice, $now) : new RunSignal($run->clock(), $run->edition(), $now);
 
         return [
-            'practice' => $found, 'state' => new RunState($found, $this->codec->read($found), $signal), 'records' => $this->records->of($found),
+            'practice' => $practice, 'state' => new RunState($practice, $this->codec->read($practice), $signal), 'records' => $this->records->of($practice),
             'weather' => $this->weather->latest($membership->team), 'isSimulated' => $this->weather->isSimulated(), 'roster' => $this->players->rosterOf($membership->team),
         ];
     }
@@ -99,10 +95,5 @@ final class RunPage extends AbstractController
         }
 
         return $run;
-    }
-
-    private function find(Membership $membership, string $practice): Practice
-    {
-        return $this->practices->inTeam($membership->team, $practice) ?? throw $this->createNotFoundException();
     }
 }

@@ -10,7 +10,6 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\LockedTurns;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeOrder;
-use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\PracticeSolver;
 use FoxCorner\App\Practice\Setup\SetupCodec;
 use FoxCorner\App\Practice\SheetCodec;
@@ -30,7 +29,6 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class TurnRun extends AbstractController
 {
     public function __construct(
-        private readonly PracticeRepository $practices,
         private readonly RunRepository $runs,
         private readonly TurnRecords $records,
         private readonly SheetCodec $codec,
@@ -44,38 +42,38 @@ final class TurnRun extends AbstractController
 
     #[Route('/{team}/practice/{practice}/run/turn', name: 'turn_run', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
-    public function turn(Membership $membership, string $practice, Request $request): Response
+    public function turn(Membership $membership, Practice $practice, Request $request): Response
     {
-        $found = $this->changeable($membership, $practice);
+        $membership->mustBeAbleToChange();
         try {
-            $this->turned($found, $request);
+            $this->turned($practice, $request);
         } catch (InvalidValue $problem) {
             $this->addFlash('problem', ucfirst($problem->wrong).'. Now: '.$problem->allowed.'.');
         } catch (OptimisticLockException) {
             $this->addFlash('problem', 'Somebody else has turned the clock in the same moment; this is how it stands now.');
         }
 
-        return $this->redirectToRoute('run_practice', ['team' => $membership->team->id(), 'practice' => $practice], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('run_practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);
     }
 
     /** Totals, so that a phone may send the same again after a gap in the network. */
     #[Route('/{team}/practice/{practice}/run/count', name: 'count_run', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
-    public function count(Membership $membership, string $practice, Request $request): Response
+    public function count(Membership $membership, Practice $practice, Request $request): Response
     {
-        $found = $this->changeable($membership, $practice);
+        $membership->mustBeAbleToChange();
         $said = $request->request;
         [$block, $drill, $player] = [$said->getInt('block', -1), $said->getString('drill'), $said->getString('player')];
-        $station = $this->codec->read($found)->round($block)?->station($drill);
+        $station = $this->codec->read($practice)->round($block)?->station($drill);
         if (null === $station || !\in_array($player, array_map(static fn($one): string => $one->id, $station->players), true)) {
             return new Response('This player is not at that station in that round. Allowed: who stands on the page of the station.', Response::HTTP_UNPROCESSABLE_ENTITY);
         }
         try {
-            $this->records->count($found, $block, $drill, $player, $said->getInt('counted', -1), '1' === $said->getString('attention'));
+            $this->records->count($practice, $block, $drill, $player, $said->getInt('counted', -1), '1' === $said->getString('attention'));
         } catch (InvalidValue $problem) {
             return new Response(ucfirst($problem->wrong).'. Allowed: '.$problem->allowed.'.', Response::HTTP_UNPROCESSABLE_ENTITY);
         }
-        $run = $this->runs->of($found);
+        $run = $this->runs->of($practice);
         if (null !== $run) {
             $this->runs->touch($run);
         }
@@ -86,19 +84,19 @@ final class TurnRun extends AbstractController
     /** Somebody is late or leaves: the rounds that have not begun are solved again, what was done and what runs stays. */
     #[Route('/{team}/practice/{practice}/run/people', name: 'run_people', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
-    public function people(Membership $membership, string $practice, Request $request): Response
+    public function people(Membership $membership, Practice $practice, Request $request): Response
     {
-        $found = $this->changeable($membership, $practice);
+        $membership->mustBeAbleToChange();
         $player = $this->players->inTeam($membership->team, $request->request->getString('player')) ?? throw $this->createNotFoundException();
         $player = $player->id()->toRfc4122();
-        $comes = array_values(array_unique([...$found->comes(), $player]));
+        $comes = array_values(array_unique([...$practice->comes(), $player]));
         try {
-            $kept = $this->keptFor($found, $player, 'away' === $request->request->getString('is'));
-            $setup = $this->setups->read($found);
-            $sheet = $this->solver->solve((new PracticeOrder($found->team, $found->startsAt(), $found->minutes(), $comes, $setup))->keeping($kept));
-            $found->comeNow($comes, $this->codec->write($sheet));
+            $kept = $this->keptFor($practice, $player, 'away' === $request->request->getString('is'));
+            $setup = $this->setups->read($practice);
+            $sheet = $this->solver->solve((new PracticeOrder($practice->team, $practice->startsAt(), $practice->minutes(), $comes, $setup))->keeping($kept));
+            $practice->comeNow($comes, $this->codec->write($sheet));
             $this->entities->flush();
-            $run = $this->runs->of($found);
+            $run = $this->runs->of($practice);
             if (null !== $run) {
                 $this->runs->touch($run);
             }
@@ -107,7 +105,7 @@ final class TurnRun extends AbstractController
             $this->addFlash('problem', ucfirst($problem->wrong).'. Allowed: '.$problem->allowed.'.');
         }
 
-        return $this->redirectToRoute('run_practice', ['team' => $membership->team->id(), 'practice' => $practice], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('run_practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);
     }
 
     /**
@@ -174,12 +172,5 @@ final class TurnRun extends AbstractController
         }
 
         return $kept;
-    }
-
-    private function changeable(Membership $membership, string $practice): Practice
-    {
-        $membership->mustBeAbleToChange();
-
-        return $this->practices->inTeam($membership->team, $practice) ?? throw $this->createNotFoundException();
     }
 }

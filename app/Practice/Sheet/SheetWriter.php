@@ -27,7 +27,7 @@ final class SheetWriter
         $rounds = [];
         $duties = [];
         foreach ($schedule->rounds as $round) {
-            $duties = $helpers->duties(array_map(static fn(array $turns) => $turns[0]->drill, array_values($round->stations())), $duties);
+            $duties = $helpers->duties(array_map(static fn(array $turns) => $turns[0]->drill, array_values($round->stations())), $duties) + $duties;
             $rounds[$round->block->start] = self::round($round, $duties);
         }
 

@@ -28,6 +28,8 @@ final class StationSolver
     private array $open;
     /** @var array<int, array<int, true>> by round and player: stays where he is */
     private array $held = [];
+    /** @var array<int, array<int, true>> by round and station: a group that was decided takes nobody else */
+    private array $closed = [];
 
     private function __construct(private readonly StationProblem $problem, private readonly Randomizer $random)
     {
@@ -45,6 +47,9 @@ final class StationSolver
         }, $problem->players);
         foreach ($problem->held as $turn) {
             $this->held[$turn->round][$turn->player] = true;
+            if (null !== $turn->station) {
+                $this->closed[$turn->round][$turn->station] = true;
+            }
         }
     }
 
@@ -123,7 +128,7 @@ final class StationSolver
         if ($from === $station && $as === $position) {
             return [];
         }
-        if (StationState::WAITS !== $station && $from !== $station && !$state->takes($round, $station)) {
+        if (StationState::WAITS !== $station && $from !== $station && (isset($this->closed[$round][$station]) || !$state->takes($round, $station))) {
             return [];
         }
         $state->move($round, $player, $station, $position);
@@ -160,7 +165,7 @@ final class StationSolver
         $from = $this->below(\count($this->problem->stations));
         $to = $this->below(\count($this->problem->stations));
         $group = $state->group($round, $from);
-        if ($from === $to || [] === $group || $state->size($round, $to) > 0 || [] !== array_intersect_key($this->held[$round] ?? [], array_flip($group))) {
+        if ($from === $to || [] === $group || $state->size($round, $to) > 0 || isset($this->closed[$round][$to]) || [] !== array_intersect_key($this->held[$round] ?? [], array_flip($group))) {
             return [];
         }
         $undo = [];
