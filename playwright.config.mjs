@@ -1,12 +1,16 @@
 import { defineConfig } from '@playwright/test';
 
+const part = process.env.FOX_TESTS ?? 'all';
+
 export default defineConfig({
     testDir: 'tests/browser',
-    outputDir: 'var/test/browser',
+    outputDir: `var/test/browser-${part}`,
     fullyParallel: false,
     workers: 1,
+    // What only looks runs beside what changes things; what ends servers runs alone.
+    projects: [{ name: 'looking', testMatch: /places/ }, { name: 'doing', testIgnore: /places|outage/ }, { name: 'outage', testMatch: /outage/ }],
     timeout: 30_000,
-    reporter: [['list'], ['json', { outputFile: 'var/test/browser.json' }]],
+    reporter: [['list'], ['json', { outputFile: `var/test/browser-${part}.json` }]],
     use: {
         baseURL: process.env.FOX_ADDRESS,
         viewport: { width: 1280, height: 800 },
