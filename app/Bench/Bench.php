@@ -39,7 +39,7 @@ final readonly class Bench
     private function pages(Visitor $visitor): void
     {
         printf("\n%-58s %12s %8s\n", 'pages, server time over 50 requests in turn', 'median', 'ratio');
-        $pages = ['a bare signed-in page' => '/you', 'Field, before the pitch' => '/field/R1-0', 'Field, on a bunt' => '/field/R1-0?view=bunt', 'Situations' => '/situations', 'Bunts, one map' => '/bunts/R1-0', 'Bunts, two maps' => '/bunts/R1R2-0?with=wheel', 'Today' => '', 'Team' => '/team', 'Practice list' => '/practice'];
+        $pages = ['a bare signed-in page' => '/you', 'Field, before the pitch' => '/field/R1-0', 'Field, on a bunt' => '/field/R1-0?view=bunt', 'Situations' => '/situations', 'Bunts, one map' => '/bunts/R1-0', 'Bunts, two maps' => '/bunts/R1R2-0?with=wheel', 'Today' => '', 'Team' => '/team', 'Practice list' => '/practice', 'What is needed' => '/practice/needs', 'Drills' => '/practice/drills', 'Week' => '/practice/week'];
         $times = array_fill_keys(array_keys($pages), []);
         for ($round = 0; $round < 60; ++$round) {
             foreach ($pages as $name => $path) {

@@ -77,7 +77,7 @@ final readonly class CoverageDraft
      *
      * @throws InvalidValue when name or call are missing, or something is no task or depth
      */
-    public function toCoverage(string $key, Bases $bases, ?string $copyOf): BuntCoverage
+    public function toCoverage(string $key, Bases $bases, ?string $copyOf, ?string $copiedAs = null): BuntCoverage
     {
         foreach (['name' => $this->name, 'call' => $this->call] as $field => $text) {
             if ('' === $text || mb_strlen($text) > 40) {
@@ -96,7 +96,7 @@ final readonly class CoverageDraft
 
         return new BuntCoverage(
             $key, $this->name, $this->call, '' === $this->reason ? 'Drawn up by the team.' : $this->reason, [$bases], Position::ofNumbers($this->fielders), $lines,
-            Position::ofNumbers($this->early), Position::ofNumbers(array_values(array_intersect($this->reserve, $this->fielders))), $depths, $copyOf,
+            Position::ofNumbers($this->early), Position::ofNumbers(array_values(array_intersect($this->reserve, $this->fielders))), $depths, $copyOf, $copiedAs,
         );
     }
 }

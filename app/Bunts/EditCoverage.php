@@ -13,6 +13,7 @@ use FoxCorner\App\Plan\RunTables;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Play\Bunt\BuntCoverage;
 use FoxCorner\Core\Plan\CoverageReport;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
@@ -72,7 +73,7 @@ final class EditCoverage extends AbstractController
             if (!Uuid::isValid($coverage)) {
                 throw $this->createNotFoundException();
             }
-            $changed = $draft->toCoverage($coverage, $plan->state->situation->bases, '' === $copyOf ? null : $copyOf);
+            $changed = $draft->toCoverage($coverage, $plan->state->situation->bases, '' === $copyOf ? null : $copyOf, self::original($plan, $copyOf)?->print());
             $this->drafts->change($membership, $changed->name().' drawn up', static function (PlanBook $book) use ($changed, $seen): PlanBook {
                 $now = $book->ownCoverage($changed->key());
 
@@ -108,8 +109,27 @@ final class EditCoverage extends AbstractController
     private function page(Membership $membership, SituationPlan $plan, CoverageDraft $draft, string $key, ?string $copyOf, string $seen, ?InvalidValue $problem): Response
     {
         return $this->render('bunts/edit.html.twig', $this->audited($membership, $plan, $draft) + [
-            'plan' => $plan, 'draft' => $draft, 'key' => $key, 'copyOf' => $copyOf, 'seen' => $seen, 'problem' => $problem,
+            'changedOriginal' => self::changedOriginal($plan, $key, $copyOf), 'plan' => $plan, 'draft' => $draft, 'key' => $key, 'copyOf' => $copyOf, 'seen' => $seen, 'problem' => $problem,
         ], new Response(status: null === $problem ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+
+    private static function original(SituationPlan $plan, ?string $copyOf): ?BuntCoverage
+    {
+        foreach ($plan->coverages as $coverage) {
+            if ($coverage->key() === $copyOf) {
+                return $coverage;
+            }
+        }
+
+        return null;
+    }
+
+    /** What this one was copied from, if it has changed since. */
+    private static function changedOriginal(SituationPlan $plan, string $key, ?string $copyOf): ?BuntCoverage
+    {
+        $original = self::original($plan, $copyOf);
+
+        return null !== $original && true === self::original($plan, $key)?->isBehind($original) ? $original : null;
     }
 
     /** @return array{report: CoverageReport|null, usual: CoverageReport|null, nobody: bool} */

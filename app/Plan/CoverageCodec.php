@@ -22,7 +22,7 @@ final class CoverageCodec
         return [
             'key' => $coverage->key(), 'name' => $coverage->name(), 'call' => $coverage->call(), 'reason' => $coverage->reason(), 'bases' => array_column($coverage->bases, 'value'),
             'fielders' => Position::numbers($coverage->fielders()), 'early' => Position::numbers($coverage->early()), 'reserve' => Position::numbers($coverage->reserve),
-            'depths' => (object) array_map(static fn(NamedDepth $depth): string => $depth->value, $coverage->depths), 'copy_of' => $coverage->copyOf,
+            'depths' => (object) array_map(static fn(NamedDepth $depth): string => $depth->value, $coverage->depths), 'copy_of' => $coverage->copyOf, 'copied_as' => $coverage->copiedAs,
             'lines' => array_map(static fn(CoverageLine $line): array => ['who' => $line->who->value, 'task' => BuntTask::ofJob($line->job)->value, 'when' => Position::numbers($line->whenFieldedBy)], $coverage->lines),
         ];
     }
@@ -40,7 +40,7 @@ final class CoverageCodec
             array_map(static fn(Fields $line): CoverageLine => CoverageLine::when(
                 Position::ofNumber($line->whole('who', 0)), $line->enum('task', BuntTask::class)->job(), ...Position::ofNumbers($line->integers('when')),
             ), $fields->each('lines')),
-            Position::ofNumbers($fields->integers('early')), Position::ofNumbers($fields->integers('reserve')), $depths, '' === $fields->text('copy_of') ? null : $fields->text('copy_of'),
+            Position::ofNumbers($fields->integers('early')), Position::ofNumbers($fields->integers('reserve')), $depths, '' === $fields->text('copy_of') ? null : $fields->text('copy_of'), '' === $fields->text('copied_as') ? null : $fields->text('copied_as'),
         );
     }
 }

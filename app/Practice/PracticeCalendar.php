@@ -19,7 +19,22 @@ final readonly class PracticeCalendar
 
     public function of(Practice $practice, Sheet $sheet): string
     {
+        return $this->ofAll([[$practice, $sheet]]);
+    }
+
+    /** @param list<array{Practice, Sheet}> $practices */
+    public function ofAll(array $practices): string
+    {
         $calendar = new VCalendar(['PRODID' => '-//Fox Corner//Practice//EN']);
+        foreach ($practices as [$practice, $sheet]) {
+            $this->add($calendar, $practice, $sheet);
+        }
+
+        return $calendar->serialize();
+    }
+
+    private function add(VCalendar $calendar, Practice $practice, Sheet $sheet): void
+    {
         /** @var VEvent $event */
         $event = $calendar->add('VEVENT', [
             'UID' => $practice->id()->toRfc4122().'@fox-corner',
@@ -34,8 +49,6 @@ final readonly class PracticeCalendar
         if ('' !== $practice->place()) {
             $event->add('LOCATION', $practice->place());
         }
-
-        return $calendar->serialize();
     }
 
     private function description(Sheet $sheet, \DateTimeImmutable $start): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice;
 
+use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use Symfony\Component\Form\AbstractType;
@@ -29,7 +30,7 @@ final class PracticeForm extends AbstractType
         $roster = $options['roster'];
         $names = [];
         foreach ($roster as $player) {
-            $names[$player->number.' '.$player->name] = $player->id;
+            $names[$player->number.' '.$player->name.(Limit::None === $player->limit ? '' : ' ('.lcfirst($player->limit->label()).')')] = $player->id;
         }
         $builder
             ->add('startsAt', DateTimeType::class, ['label' => 'Day and time', 'widget' => 'single_text', 'input' => 'datetime_immutable', 'required' => false, 'invalid_message' => 'This is no day and time. Allowed: a day and a time, as in 2027-05-14 17:30.'])

@@ -30,4 +30,13 @@ final class PracticeList extends AbstractController
 
         return $this->render('practice/list.html.twig', ['coming' => $coming, 'past' => $past]);
     }
+
+    #[Route('/{team}/practice/practices.ics', name: 'practices_ics', methods: ['GET'], priority: 1)]
+    public function calendar(Membership $membership): Response
+    {
+        return new Response((new PracticeCalendar($this->clock))->ofAll(array_map(fn(Practice $practice): array => [$practice, $this->codec->read($practice)], $this->practices->of($membership->team))), headers: [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="practices.ics"',
+        ]);
+    }
 }

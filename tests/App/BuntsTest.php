@@ -85,6 +85,28 @@ final class BuntsTest extends AppTestCase
         self::assertSelectorTextContains('.call', '“Crash,', 'the usual one again, though the choice names one that is gone');
     }
 
+    public function testACopySaysThatItsOriginalHasChanged(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/bunts/R1-0/coverage/new?from=corners-crash');
+        $this->browser->submitForm('Keep this coverage', ['name' => 'Ours', 'call' => 'Ours']);
+        $ours = $this->own()->key();
+        $this->open($this->team(), "/bunts/R1-0/coverage/new?from=$ours");
+        $this->browser->submitForm('Keep this coverage', ['name' => 'Ours again', 'call' => 'Again']);
+        $this->browser->followRedirect();
+        self::assertSelectorTextNotContains('main', 'which has changed since');
+
+        $this->open($this->team(), "/bunts/R1-0/coverage/$ours");
+        $this->browser->submitForm('Keep this coverage', ['early_6' => '1', 'call' => 'Ours']);
+        $page = $this->browser->followRedirect();
+        self::assertStringContainsString('Ours again is a copy of “Ours”, which has changed since', $page->filter('main')->text());
+        $this->browser->request('GET', (string) $page->filter('.note a:contains("Ours again")')->attr('href'));
+        self::assertSelectorTextContains('.note', '“Ours”, of which this is a copy, has changed since');
+        $this->browser->submitForm('Keep this coverage');
+        $this->browser->followRedirect();
+        self::assertSelectorTextNotContains('main', 'which has changed since', 'kept with open eyes');
+    }
+
     public function testAFaultyOneIsKeptWithItsFindings(): void
     {
         $this->signIn();

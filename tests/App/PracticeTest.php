@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Calendar\Booking;
+use FoxCorner\App\Calendar\CalendarReader;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\Sheet\Sheet;
@@ -147,6 +148,21 @@ final class PracticeTest extends AppTestCase
         self::assertSame($practice->endsAt()->format('Ymd\THis'), $said('DTEND'));
         self::assertStringStartsWith('Kites: practice, ', $said('SUMMARY'));
         self::assertSame('Quay field', $said('LOCATION'));
+    }
+
+    public function testWhatGoesOutToACalendarComesBackTheSame(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/practice/practices.ics');
+        $from = new \DateTimeImmutable('-30 days');
+        $reading = CalendarReader::read((string) $this->browser->getResponse()->getContent(), $from, $from->modify('+60 days'), new \DateTimeZone('UTC'));
+        $practices = array_reverse(self::getContainer()->get(PracticeRepository::class)->of($this->team()));
+
+        self::assertSame([], $reading->problems);
+        self::assertSame(
+            array_map(static fn(Practice $practice): array => [$practice->startsAt()->format('c'), $practice->endsAt()->format('c'), $practice->place()], $practices),
+            array_map(static fn(array $event): array => [$event['startsAt']->format('c'), $event['endsAt']->format('c'), $event['place']], $reading->events),
+        );
     }
 
     public function testPdf(): void

@@ -24,6 +24,7 @@ final readonly class BuntCoverage implements Coverage
      * @param list<Position>         $reserve  of the fielders, who take it only when the others are clearly too late
      * @param array<int, NamedDepth> $depths   before the pitch, by position number, where it differs from the rules
      * @param string|null            $copyOf   the key of the coverage that a coach copied
+     * @param string|null            $copiedAs what that one looked like then, as {@see print} tells it
      */
     public function __construct(
         private string $key,
@@ -37,7 +38,20 @@ final readonly class BuntCoverage implements Coverage
         public array $reserve = [],
         public array $depths = [],
         public ?string $copyOf = null,
+        public ?string $copiedAs = null,
     ) {
+    }
+
+    /** The same for coverages in which everybody does the same, whatever they are called. */
+    public function print(): string
+    {
+        return hash('xxh128', serialize([$this->fielders, $this->lines, $this->early, $this->reserve, $this->depths]));
+    }
+
+    /** Whether the original is no longer what was copied. */
+    public function isBehind(self $original): bool
+    {
+        return $original->key === $this->copyOf && null !== $this->copiedAs && $original->print() !== $this->copiedAs;
     }
 
     public function key(): string
