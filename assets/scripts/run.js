@@ -15,9 +15,11 @@ export function followRuns(page) {
         const button = event.target.closest('[data-sound]');
         if (button) wake(button);
     });
-    page.addEventListener('toggle', ({ target }) => {
-        if (target.dataset?.keep && target.isConnected) open[target.open ? 'add' : 'delete'](target.dataset.keep);
-    }, true);
+    page.addEventListener('click', (event) => {
+        const part = event.target.closest('summary')?.closest('details[data-keep]');
+        // It has not opened or closed yet.
+        if (part) open[part.open ? 'delete' : 'add'](part.dataset.keep);
+    });
     page.addEventListener('submit', (event) => {
         const question = event.submitter?.dataset.ask;
         if (question && !confirm(question)) event.preventDefault();

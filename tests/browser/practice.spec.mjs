@@ -108,6 +108,7 @@ test.describe('far from the mast', () => {
 });
 
 test('the builder by mouse and by keys', async ({ page }) => {
+    test.slow();
     const address = await newPractice(page, 'Builder');
     const group = page.locator('[data-lock]').first();
     await group.focus();
@@ -139,10 +140,10 @@ test('the builder by mouse and by keys', async ({ page }) => {
 
     const stations = await page.locator('[data-station]').count();
     await page.getByRole('button', { name: /^Take out/ }).last().click();
-    await expect(page.locator('[data-station]')).toHaveCount(stations - 1);
+    await expect(page.locator('[data-station]')).toHaveCount(stations - 1, { timeout: 15_000 });
     await page.getByLabel('Drill to add').selectOption({ label: 'Read the hop' });
     await page.getByRole('button', { name: 'Add', exact: true }).click();
-    await expect(page.locator('[data-station="read-the-hop"]')).toHaveCount(1);
+    await expect(page.locator('[data-station="read-the-hop"]')).toHaveCount(1, { timeout: 15_000 });
     await page.getByRole('button', { name: 'Search longer' }).click();
     await expect(page.locator('#search progress')).toBeVisible();
     await page.locator('#search').getByRole('link', { name: 'Stop' }).click();

@@ -1,0 +1,30 @@
+// The pages that are looked over as a whole.
+import { signIn } from './fox.mjs';
+
+async function first(page, path) {
+    await page.goto(path);
+    return page.locator('tbody a').first().getAttribute('href');
+}
+
+// The Terns: what other tests do to the Kites meanwhile is not in the way.
+export async function signInToTerns(page) {
+    await signIn(page);
+    return (await page.locator('.rail-team a', { hasText: 'Terns' }).getAttribute('href')).split('/')[1];
+}
+
+/** The places of design, and those of teaching; back come their addresses. */
+export const PLACES = {
+    design: async (page, team) => {
+        const player = await first(page, `/${team}/team`);
+        const opponent = await first(page, `/${team}/team/opponents`);
+        const plan = ['rules', 'rules/guard', 'depths', 'walk-off'].map((part) => `/${team}/situations/${part}`);
+        const field = ['field/R1-0', 'field/R2-0?view=bunt', 'field/R3-1/compare?against=in', 'field/none-0?view=air', 'situations?batter=slapper', 'bunts/R1R2-0?with=wheel', 'bunts/R1-0/coverage/new?from=first-stays'];
+        const people = ['team', 'team/field', 'team/import', 'team/lineup', 'team/opponents', 'team/runs', 'team/stopwatch', 'you'];
+        return [...plan, opponent, player, `/${team}`, ...[...field, ...people].map((part) => `/${team}/${part}`)];
+    },
+    teaching: async (page, team) => {
+        const practice = await first(page, `/${team}/practice`);
+        const parts = ['', '/new', '/needs', '/drills', '/drills/charge-and-throw', '/drills/new', '/week', '/calendar'];
+        return [...parts.map((part) => `/${team}/practice${part}`), ...['', '/change', '/run', '/run/station/charge-and-throw', '/after'].map((part) => practice + part)];
+    },
+};
