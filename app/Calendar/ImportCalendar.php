@@ -13,6 +13,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Uid\Uuid;
 
 /** Reads bookings and games from a calendar file: first a look, written only when that is confirmed. */
 final class ImportCalendar extends AbstractController
@@ -59,6 +60,23 @@ final class ImportCalendar extends AbstractController
         $this->addFlash('done', \sprintf('%d entries are in the calendar.', \count($reading->events)));
 
         return $this->redirectToRoute('week', ['team' => $membership->team->id(), 'from' => $reading->events[0]['startsAt']->format('Y-m-d')], Response::HTTP_SEE_OTHER);
+    }
+
+    /** An entry with all its repetitions. */
+    #[Route('/{team}/practice/calendar/{booking}/remove', name: 'remove_booking', methods: ['POST'], priority: 1)]
+    #[IsCsrfTokenValid('change')]
+    public function remove(Membership $membership, string $booking): Response
+    {
+        $membership->mustBeAbleToChange();
+        $found = Uuid::isValid($booking) ? $this->bookings->findOneBy(['team' => $membership->team, 'id' => Uuid::fromString($booking)]) : null;
+        if (null === $found) {
+            throw $this->createNotFoundException();
+        }
+        $from = $found->startsAt->format('Y-m-d');
+        $this->bookings->forget($membership->team, $found->uid);
+        $this->addFlash('done', "“{$found->summary}” is out of the calendar, with all its repetitions.");
+
+        return $this->redirectToRoute('week', ['team' => $membership->team->id(), 'from' => $from], Response::HTTP_SEE_OTHER);
     }
 
     private function shown(string $text, string $zone, ?CalendarReading $reading): Response

@@ -18,6 +18,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Contracts\Cache\CacheInterface;
 
 /** The coach's hand on a solved practice: stations added, taken out, moved, groups locked; solved again after each. */
 final class ArrangePractice extends AbstractController
@@ -33,6 +34,7 @@ final class ArrangePractice extends AbstractController
         private readonly SetupCodec $setups,
         private readonly RunRepository $runs,
         private readonly EntityManagerInterface $entities,
+        private readonly CacheInterface $cache,
     ) {
     }
 
@@ -84,7 +86,8 @@ final class ArrangePractice extends AbstractController
         // It takes seconds: whatever else the coach does meanwhile must not wait for this page's session.
         $request->getSession()->save();
         try {
-            $ways = $this->solver->waysOut(PracticeOrder::of($practice, $this->setups->read($practice)));
+            // The same practice has the same ways out, whoever looks at it.
+            $ways = $this->cache->get('ways-'.hash('xxh128', $practice->setup().$practice->sheet()), fn(): array => $this->solver->waysOut(PracticeOrder::of($practice, $this->setups->read($practice))));
         } catch (InvalidValue) {
             $ways = [];
         }

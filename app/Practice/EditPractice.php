@@ -6,6 +6,7 @@ namespace FoxCorner\App\Practice;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Practice\Live\RunRepository;
 use FoxCorner\App\Practice\Setup\SetupCodec;
 use FoxCorner\App\Shared\ProblemOnForm;
 use FoxCorner\App\Team\PlayerRepository;
@@ -31,6 +32,7 @@ final class EditPractice extends AbstractController
         private readonly PracticeSolver $solver,
         private readonly SheetCodec $codec,
         private readonly SetupCodec $setups,
+        private readonly RunRepository $runs,
         private readonly EntityManagerInterface $entities,
         private readonly ClockInterface $clock,
     ) {
@@ -45,6 +47,13 @@ final class EditPractice extends AbstractController
     #[Route('/{team}/practice/{practice}/change', name: 'edit_practice', methods: ['GET', 'POST'])]
     public function change(Membership $membership, Practice $practice, Request $request): Response
     {
+        $membership->mustBeAbleToChange();
+        if (true === $this->runs->of($practice)?->clock()->isStarted()) {
+            $this->addFlash('problem', 'The practice has begun: who is late or leaves, next and skip are here.');
+
+            return $this->redirectToRoute('run_practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);
+        }
+
         return $this->edit($membership, $practice, $request);
     }
 

@@ -90,6 +90,10 @@ final class CalendarTest extends AppTestCase
         $this->browser->followRedirect();
         self::assertSame($before + 1, $this->bookings(), 'replaced, not added');
         self::assertSelectorTextContains('.week', '11:00–12:00');
+        $this->browser->submit($this->browser->getCrawler()->filter('.week-entry:contains("Game away") form')->form());
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.good', '“Game away” is out of the calendar');
+        self::assertSame($before, $this->bookings());
     }
 
     public function testAFileIsReadAndWhatIsWrongIsSaid(): void

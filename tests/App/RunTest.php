@@ -162,6 +162,9 @@ final class RunTest extends AppTestCase
 
         self::assertSelectorTextContains('.finding', 'It has begun');
         self::assertEquals($before, $this->sheet());
+        $this->browser->request('GET', $this->address('/change'));
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.finding', 'The practice has begun');
     }
 
     public function testPlayersSeeTheClockAndTurnNothing(): void
