@@ -8,7 +8,7 @@ export default defineConfig({
     fullyParallel: false,
     workers: 1,
     // What only looks runs beside what changes things; what ends servers runs alone.
-    projects: [{ name: 'looking', testMatch: /access/ }, { name: 'doing', testIgnore: /access|outage/ }, { name: 'outage', testMatch: /outage/ }],
+    projects: [{ name: 'looking', testMatch: /access|fits/ }, { name: 'doing', testIgnore: /access|fits|outage/ }, { name: 'outage', testMatch: /outage/ }],
     timeout: 30_000,
     reporter: [['list'], ['json', { outputFile: `var/test/browser-${part}.json` }]],
     use: {

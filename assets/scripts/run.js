@@ -1,6 +1,6 @@
 // A practice that runs: every phone asks the server's clock, counts down between the answers, and goes on alone without a network.
 import htmx from 'htmx.org/dist/htmx.esm.js';
-import { sendCounts } from './counts.js';
+import { sendCounts, showCounts } from './counts.js';
 
 const EVERY = 1500;
 let run = null;
@@ -45,7 +45,11 @@ function hear(state) {
     run = { ...state, at: performance.now() };
 }
 
+let asking = false;
+
 async function ask(page) {
+    if (asking) return;
+    asking = true;
     const part = page.querySelector('[data-run]');
     const sent = performance.now();
     try {
@@ -57,9 +61,11 @@ async function ask(page) {
         run = { ...state, at: performance.now() - (performance.now() - sent) / 2 };
         lost(page, false);
         await sendCounts(page);
-        if (state.edition !== Number(part.dataset.edition) || state.index !== Number(part.dataset.index)) refresh(page, before.index !== state.index);
+        if (state.edition !== Number(part.dataset.edition) || state.index !== Number(part.dataset.index)) await refresh(page, before.index !== state.index);
     } catch {
         lost(page, true);
+    } finally {
+        asking = false;
     }
 }
 
@@ -91,9 +97,17 @@ function draw(page) {
     }
 }
 
-function refresh(page, rings) {
+/** Takes the page anew; what comes and is no page of a run (a lost sign-in, a server that rests) changes nothing. */
+async function refresh(page, rings) {
     if (rings && !page.querySelector('[data-run]').dataset.turning) ring(page);
-    htmx.ajax('GET', location.href, { target: '.run', select: '.run', swap: 'outerHTML' });
+    const answer = await fetch(location.href, { signal: AbortSignal.timeout(8000) });
+    const next = new DOMParser().parseFromString(await answer.text(), 'text/html').querySelector('.run');
+    const part = page.querySelector('.run');
+    if (!answer.ok || !next || !part) return;
+    part.replaceWith(next);
+    htmx.process(next);
+    settleRuns(page);
+    showCounts(page);
 }
 
 function lost(page, is) {
