@@ -47,6 +47,12 @@ final class InvalidValue extends \DomainException
         throw new self($field, \sprintf('%s is %s', self::number($value), $value < $least ? 'too small' : 'too large'), \sprintf('%s to %s %s', self::number($least), self::number($most), $unit));
     }
 
+    /** As a page says it: "It is empty. Allowed: a day and a time." */
+    public function sentence(): string
+    {
+        return \sprintf('%s. Allowed: %s.', ucfirst($this->wrong), $this->allowed);
+    }
+
     private static function number(float $value): string
     {
         return rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');

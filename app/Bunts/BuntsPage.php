@@ -62,12 +62,6 @@ final class BuntsPage extends AbstractController
     /** @throws InvalidValue */
     private static function other(SituationPlan $plan, string $key): BuntCoverage
     {
-        foreach ($plan->coverages as $coverage) {
-            if ($coverage->key() === $key) {
-                return $coverage;
-            }
-        }
-
-        throw InvalidValue::notOneOf('with', $key, array_map(static fn(BuntCoverage $one): string => $one->key(), $plan->coverages));
+        return $plan->drawnUp($key) ?? throw InvalidValue::notOneOf('with', $key, array_map(static fn(BuntCoverage $one): string => $one->key(), $plan->coverages));
     }
 }

@@ -73,7 +73,7 @@ final class EditCoverage extends AbstractController
             if (!Uuid::isValid($coverage)) {
                 throw $this->createNotFoundException();
             }
-            $changed = $draft->toCoverage($coverage, $plan->state->situation->bases, '' === $copyOf ? null : $copyOf, self::original($plan, $copyOf)?->print());
+            $changed = $draft->toCoverage($coverage, $plan->state->situation->bases, '' === $copyOf ? null : $copyOf, $plan->drawnUp($copyOf)?->print());
             $this->drafts->change($membership, $changed->name().' drawn up', static function (PlanBook $book) use ($changed, $seen): PlanBook {
                 $now = $book->ownCoverage($changed->key());
 
@@ -113,23 +113,12 @@ final class EditCoverage extends AbstractController
         ], new Response(status: null === $problem ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }
 
-    private static function original(SituationPlan $plan, ?string $copyOf): ?BuntCoverage
-    {
-        foreach ($plan->coverages as $coverage) {
-            if ($coverage->key() === $copyOf) {
-                return $coverage;
-            }
-        }
-
-        return null;
-    }
-
     /** What this one was copied from, if it has changed since. */
     private static function changedOriginal(SituationPlan $plan, string $key, ?string $copyOf): ?BuntCoverage
     {
-        $original = self::original($plan, $copyOf);
+        $original = $plan->drawnUp($copyOf);
 
-        return null !== $original && true === self::original($plan, $key)?->isBehind($original) ? $original : null;
+        return null !== $original && true === $plan->drawnUp($key)?->isBehind($original) ? $original : null;
     }
 
     /** @return array{report: CoverageReport|null, usual: CoverageReport|null, nobody: bool} */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Calendar;
 
 use FoxCorner\App\Practice\Practice;
+use FoxCorner\Core\Practice\Week\FreeTime;
 
 /** What is on a day, in order. */
 final class WeekDay
@@ -18,8 +19,9 @@ final class WeekDay
     public static function of(\DateTimeImmutable $date, array $practices, array $bookings): array
     {
         $entries = [];
+        $taken = array_map(static fn(Booking $booking): array => [$booking->startsAt, $booking->endsAt], $bookings);
         foreach ($practices as $practice) {
-            $entries[] = ['from' => $practice->startsAt(), 'to' => $practice->endsAt(), 'words' => 'Practice', 'place' => $practice->place(), 'practice' => $practice, 'booking' => null, 'clash' => self::clashes($practice, $bookings)];
+            $entries[] = ['from' => $practice->startsAt(), 'to' => $practice->endsAt(), 'words' => 'Practice', 'place' => $practice->place(), 'practice' => $practice, 'booking' => null, 'clash' => !FreeTime::isFree($taken, $practice->startsAt(), $practice->endsAt())];
         }
         foreach ($bookings as $booking) {
             $entries[] = ['from' => $booking->startsAt, 'to' => $booking->endsAt, 'words' => $booking->summary, 'place' => $booking->place, 'practice' => null, 'booking' => $booking, 'clash' => false];
@@ -29,17 +31,5 @@ final class WeekDay
         usort($entries, static fn(array $a, array $b): int => $a['from'] <=> $b['from']);
 
         return ['date' => $date, 'entries' => $entries];
-    }
-
-    /** @param list<Booking> $bookings */
-    private static function clashes(Practice $practice, array $bookings): bool
-    {
-        foreach ($bookings as $booking) {
-            if ($booking->startsAt < $practice->endsAt() && $booking->endsAt > $practice->startsAt()) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

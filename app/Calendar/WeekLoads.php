@@ -32,13 +32,9 @@ final readonly class WeekLoads
         foreach ($practices as $practice) {
             $records = $kept[$practice->id()->toRfc4122()] ?? new Records([]);
             $day = $practice->startsAt()->format('Y-m-d');
-            foreach ($this->codec->read($practice)->blocks as $index => $block) {
-                foreach ($block->stations as $station) {
-                    foreach ($station->players as $player) {
-                        $reps = $records->at($index, $station->drill, $player->id)->counted ?? $station->repetitions;
-                        $throws[$player->name][$day] = ($throws[$player->name][$day] ?? 0) + $reps * ($drills[$station->drill]->throwsPerRep ?? 0);
-                    }
-                }
+            foreach ($this->codec->read($practice)->turns() as [$index, $station, $player]) {
+                $reps = $records->at($index, $station->drill, $player->id)->counted ?? $station->repetitions;
+                $throws[$player->name][$day] = ($throws[$player->name][$day] ?? 0) + $reps * ($drills[$station->drill]->throwsPerRep ?? 0);
             }
         }
         $loads = array_map(static fn(array $days): ThrowLoad => new ThrowLoad($days), $throws);

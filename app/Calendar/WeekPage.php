@@ -7,7 +7,6 @@ namespace FoxCorner\App\Calendar;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeRepository;
-use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\Core\Practice\Week\FreeTime;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -22,7 +21,7 @@ final class WeekPage extends AbstractController
     private const HOURS = [16 * 60, 21 * 60];
     private const MINUTES = 70;
 
-    public function __construct(private readonly PracticeRepository $practices, private readonly BookingRepository $bookings, private readonly SheetCodec $codec, private readonly WeekLoads $loads, private readonly ClockInterface $clock)
+    public function __construct(private readonly PracticeRepository $practices, private readonly BookingRepository $bookings, private readonly WeekLoads $loads, private readonly ClockInterface $clock)
     {
     }
 
@@ -45,7 +44,6 @@ final class WeekPage extends AbstractController
             'days' => array_map(static fn(int $day): array => WeekDay::of($monday->modify("+$day days"), $practices, $bookings), range(0, 6)),
             'free' => $from < $end ? FreeTime::of($busy, $from, $from->setTime(0, 0)->diff($end)->days, self::MINUTES, self::HOURS) : [],
             'minutes' => self::MINUTES, 'loads' => $this->loads->of($membership->team, $practices),
-            'sheets' => array_map($this->codec->read(...), $practices),
         ]);
     }
 

@@ -49,7 +49,7 @@ final class ArrangePractice extends AbstractController
             }
             $this->keep($practice, $this->wanted($request->request, $practice));
         } catch (InvalidValue $problem) {
-            $this->addFlash('problem', ucfirst($problem->wrong).'. Allowed: '.$problem->allowed.'.');
+            $this->addFlash('problem', $problem->sentence());
         }
 
         return $this->redirectToRoute('practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);
@@ -110,7 +110,7 @@ final class ArrangePractice extends AbstractController
             $said->has('add') => $setup->withStations([...$stations, $said->getString('add')]),
             $said->has('drop') => $setup->withStations(array_values(array_diff($stations, [$said->getString('drop')]))),
             $said->has('move') => $setup->withStations($stations)->withShift($said->getString('move'), self::feet($said, 'x'), self::feet($said, 'y')),
-            $said->has('choose') => new PracticeSetup($setup->helpers, $setup->equipment, $setup->part, $setup->warmUp, $setup->round, $setup->teamDefence, $setup->finish, $setup->isHot),
+            $said->has('choose') => $setup->choosingAgain(),
             $said->has('another') => $setup->withSeed($setup->seed + 1),
             default => $setup,
         };

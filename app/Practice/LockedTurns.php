@@ -7,6 +7,7 @@ namespace FoxCorner\App\Practice;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\Sheet\SheetBlock;
 use FoxCorner\App\Practice\Sheet\SheetPlayer;
+use FoxCorner\App\Practice\Sheet\SheetStation;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\KeptTurn;
 
@@ -32,7 +33,7 @@ final class LockedTurns
         foreach ($sheet->rounds() as $round => $block) {
             foreach ($block->stations as $station) {
                 if (\in_array(self::key($round, $station->drill), $locks, true)) {
-                    array_push($kept, ...array_map(static fn(SheetPlayer $player): KeptTurn => new KeptTurn($round, $player->id, $station->drill, Position::ofNumber($player->position)), $station->players));
+                    array_push($kept, ...self::group($round, $station));
                 }
             }
         }
@@ -45,11 +46,17 @@ final class LockedTurns
     {
         $kept = [];
         foreach ($block->stations as $station) {
-            array_push($kept, ...array_map(static fn(SheetPlayer $player): KeptTurn => new KeptTurn($round, $player->id, $station->drill, Position::ofNumber($player->position)), $station->players));
+            array_push($kept, ...self::group($round, $station));
         }
         array_push($kept, ...array_map(static fn(SheetPlayer $player): KeptTurn => new KeptTurn($round, $player->id, null), $block->waiting));
         array_push($kept, ...array_map(static fn(SheetPlayer $player): KeptTurn => new KeptTurn($round, $player->id, null, null, true), $block->away));
 
         return $kept;
+    }
+
+    /** @return list<KeptTurn> */
+    private static function group(int $round, SheetStation $station): array
+    {
+        return array_map(static fn(SheetPlayer $player): KeptTurn => new KeptTurn($round, $player->id, $station->drill, Position::ofNumber($player->position)), $station->players);
     }
 }

@@ -30,12 +30,12 @@ final class NeedsPage extends AbstractController
     {
         $now = $this->clock->now();
         $players = $this->players->rosterOf($membership->team);
-        $all = $this->needs->of($membership->team, $players, $now);
+        $record = $this->needs->record($membership->team, $now);
+        $all = $this->needs->under($this->needs->plans($membership->team), $membership->team, $players, $now, $record);
         // What is still wanted first; the rest is there to be seen.
         usort($all, static fn(JobNeed $a, JobNeed $b): int => [$b->reps() > 0, $b->weight] <=> [$a->reps() > 0, $a->weight]);
         $family = SkillFamily::tryFrom($request->query->getString('family'));
         $shown = null === $family ? \array_slice($all, 0, self::TOP) : array_values(array_filter($all, static fn(JobNeed $need): bool => $need->skill->family() === $family));
-        $record = $this->needs->record($membership->team, $now);
 
         return $this->render('needs/show.html.twig', [
             'family' => $family, 'players' => $players,

@@ -42,15 +42,10 @@ final readonly class PracticeHistory
     {
         $daysAgo = ($when->getTimestamp() - $practice->startsAt()->getTimestamp()) / 86400;
         $taught = [];
-        foreach ($this->codec->read($practice)->blocks as $index => $block) {
-            if (null !== $run && !$run->clock()->isDone($index, 1000 * $when->getTimestamp())) {
-                continue;
-            }
-            foreach ($block->stations as $station) {
-                foreach ($station->players as $player) {
-                    $record = $records->at($index, $station->drill, $player->id);
-                    $taught[] = new Taught($player->id, $station->drill, Position::ofNumber($player->position), $record->counted ?? $station->repetitions, $daysAgo, $records->grade($station->drill, $player->id));
-                }
+        foreach ($this->codec->read($practice)->turns() as [$index, $station, $player]) {
+            if (null === $run || $run->clock()->isDone($index, 1000 * $when->getTimestamp())) {
+                $record = $records->at($index, $station->drill, $player->id);
+                $taught[] = new Taught($player->id, $station->drill, Position::ofNumber($player->position), $record->counted ?? $station->repetitions, $daysAgo, $records->grade($station->drill, $player->id));
             }
         }
 

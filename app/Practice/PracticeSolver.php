@@ -33,10 +33,11 @@ final readonly class PracticeSolver
     public function solve(PracticeOrder $order): Sheet
     {
         $coming = $this->coming($order);
-        $needs = $this->needs->of($order->team, $coming, $order->startsAt);
+        $plans = $this->needs->plans($order->team);
+        $needs = $this->needs->under($plans, $order->team, $coming, $order->startsAt);
         $choice = $this->choice($order, $coming);
         $wanted = $this->wanted($order, $choice, $needs);
-        $request = $this->request($order, $coming, $needs, array_filter($wanted, static fn(Drill $drill): bool => null === $choice->hindrance($drill)));
+        $request = $this->request($order, $coming, $needs, $choice, $wanted);
         $teamDefence = array_sum(array_map(static fn(Block $block): int => BlockKind::TeamDefence === $block->kind ? $block->minutes : 0, $request->time->blocks));
 
         return SheetWriter::write(
@@ -44,7 +45,7 @@ final readonly class PracticeSolver
             array_values(array_map(static fn(Drill $drill): SheetChoice => new SheetChoice(
                 $drill->key, $drill->name, isset($request->placement->shifts[$drill->key]) ? [$request->placement->shifts[$drill->key]->x, $request->placement->shifts[$drill->key]->y] : null, $choice->hindrance($drill) ?? '',
             ), $wanted)),
-            TeamScript::of($teamDefence, $needs, $this->needs->plans($order->team)),
+            TeamScript::of($teamDefence, $needs, $plans),
         );
     }
 
@@ -61,7 +62,7 @@ final readonly class PracticeSolver
         $needs = $this->needs->of($order->team, $coming, $order->startsAt);
         $choice = $this->choice($order, $coming);
 
-        return Scheduler::waysOut($this->request($order, $coming, $needs, array_filter($this->wanted($order, $choice, $needs), static fn(Drill $drill): bool => null === $choice->hindrance($drill))));
+        return Scheduler::waysOut($this->request($order, $coming, $needs, $choice, $this->wanted($order, $choice, $needs)));
     }
 
     /**
@@ -112,10 +113,12 @@ final readonly class PracticeSolver
     /**
      * @param list<RosterPlayer>   $coming
      * @param list<JobNeed>        $needs
-     * @param array<string, Drill> $drills
+     * @param array<string, Drill> $wanted those that cannot be run are left out
      */
-    private function request(PracticeOrder $order, array $coming, array $needs, array $drills): PracticeRequest
+    private function request(PracticeOrder $order, array $coming, array $needs, StationChoice $choice, array $wanted): PracticeRequest
     {
+        $drills = array_filter($wanted, static fn(Drill $drill): bool => null === $choice->hindrance($drill));
+
         return PracticeRequest::of(
             $coming, $order->setup->crew(), $order->setup->equipment, TimePlan::within($order->minutes, $order->setup->shape()), $drills,
             Placement::of($drills, $order->team->rules()->diamond(), $order->setup->fieldPart(), $order->setup->points()), $needs, $order->kept, $order->setup->seed,

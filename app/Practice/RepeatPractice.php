@@ -42,7 +42,7 @@ final class RepeatPractice extends AbstractController
             $taken = $this->into($membership, $practice, $weeks);
             $this->addFlash([] === $taken ? 'done' : 'problem', \sprintf('%d more practices are made.', $weeks - \count($taken)).([] === $taken ? '' : ' The field is taken on '.implode(', ', $taken).'.'));
         } catch (InvalidValue $problem) {
-            $this->addFlash('problem', ucfirst($problem->wrong).'. Allowed: '.$problem->allowed.'.');
+            $this->addFlash('problem', $problem->sentence());
         }
 
         return $this->redirectToRoute('practices', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);

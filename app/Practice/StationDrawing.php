@@ -13,7 +13,7 @@ use FoxCorner\Core\Practice\Place;
 /** A station on the map: its place in feet, and how far it is from where it belongs. */
 final readonly class StationDrawing
 {
-    private function __construct(public string $key, public string $name, public Place $place, public Point $shift, public bool $isUsed, public bool $isMovable)
+    private function __construct(public string $key, public string $name, public Place $place, public Point $shift)
     {
     }
 
@@ -25,12 +25,11 @@ final readonly class StationDrawing
     public static function all(Sheet $sheet, array $drills, Diamond $diamond): array
     {
         $stations = [];
-        $used = $sheet->drills();
         foreach ($sheet->choices as $choice) {
             $drill = $drills[$choice->drill] ?? null;
             if (null !== $drill && null !== $choice->shift) {
                 $shift = Point::of(...$choice->shift);
-                $stations[] = new self($choice->drill, $choice->name, $drill->place->on($diamond, $shift), $shift, \in_array($choice->drill, $used, true), $drill->place->isMovable);
+                $stations[] = new self($choice->drill, $choice->name, $drill->place->on($diamond, $shift), $shift);
             }
         }
 

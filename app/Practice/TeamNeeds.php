@@ -42,14 +42,15 @@ final readonly class TeamNeeds
      *
      * @param list<array{SituationPlan, CoverageReport}> $plans
      * @param list<RosterPlayer>                         $players who come
+     * @param Record|null                                $record  where it is known already too
      *
      * @return list<JobNeed> the heaviest first
      */
-    public function under(array $plans, Team $team, array $players, \DateTimeImmutable $when): array
+    public function under(array $plans, Team $team, array $players, \DateTimeImmutable $when, ?Record $record = null): array
     {
         $reports = array_map(static fn(array $one): array => [$one[0]->state->situation, $one[1]], $plans);
 
-        return JobNeeds::of([...PlanDemand::of($reports), ...StandingDemand::of($team->rules())], $players, $this->record($team, $when));
+        return JobNeeds::of([...PlanDemand::of($reports), ...StandingDemand::of($team->rules())], $players, $record ?? $this->record($team, $when));
     }
 
     public function record(Team $team, \DateTimeImmutable $when): Record

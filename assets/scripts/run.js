@@ -75,9 +75,9 @@ function where() {
     const gone = performance.now() - run.at;
     const begun = run.ahead.filter(([, starts]) => starts <= gone);
     if (begun.length === 0) return { index: run.index, left: run.left - gone };
-    const [index, starts] = begun.at(-1);
+    const [index] = begun.at(-1);
     const next = run.ahead.find(([one]) => one === index + 1);
-    return { index, left: next ? next[1] - gone : 0, since: gone - starts };
+    return { index, left: next ? next[1] - gone : 0 };
 }
 
 function draw(page) {

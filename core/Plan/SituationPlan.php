@@ -65,6 +65,12 @@ final readonly class SituationPlan
         return new self($state, $level, $lineup, $alignment, Cast::of($lineup, $alignment, $state->rules, $level), $coverages, $chosen, $book->policy($state->situation));
     }
 
+    /** One of the coverages to choose from; null when none has the key. */
+    public function drawnUp(?string $key): ?BuntCoverage
+    {
+        return self::find($this->coverages, $key);
+    }
+
     /** The same nine and the same situation, standing otherwise. */
     public function standing(Alignment $alignment): self
     {

@@ -61,19 +61,15 @@ final class AfterPage extends AbstractController
         $records = $this->records->of($practice);
         $now = (int) $this->clock->now()->format('Uv');
         $work = [];
-        foreach ($this->codec->read($practice)->blocks as $index => $block) {
+        foreach ($this->codec->read($practice)->turns() as [$index, $station, $player]) {
             if (null !== $run && !$run->clock()->isDone($index, $now)) {
                 continue;
             }
-            foreach ($block->stations as $station) {
-                foreach ($station->players as $player) {
-                    $row = $work[$station->drill][$player->id] ?? ['name' => $player->name, 'number' => $player->number, 'planned' => 0, 'counted' => null, 'block' => $index, 'position' => $player->position];
-                    $row['planned'] += $station->repetitions;
-                    $counted = $records->at($index, $station->drill, $player->id)?->counted;
-                    $row['counted'] = null === $counted ? $row['counted'] : $counted + ($row['counted'] ?? 0);
-                    $work[$station->drill][$player->id] = $row;
-                }
-            }
+            $row = $work[$station->drill][$player->id] ?? ['name' => $player->name, 'number' => $player->number, 'planned' => 0, 'counted' => null, 'block' => $index, 'position' => $player->position];
+            $row['planned'] += $station->repetitions;
+            $counted = $records->at($index, $station->drill, $player->id)?->counted;
+            $row['counted'] = null === $counted ? $row['counted'] : $counted + ($row['counted'] ?? 0);
+            $work[$station->drill][$player->id] = $row;
         }
 
         return $work;

@@ -51,11 +51,7 @@ final class RunPage extends AbstractController
     #[Route('/{team}/practice/{practice}/run/state', name: 'run_state', methods: ['GET'])]
     public function state(Membership $membership, Practice $practice): JsonResponse
     {
-        $run = $this->heeded($practice);
-        $now = (int) $this->clock->now()->format('Uv');
-        // The sheet is not read for this: forty phones ask.
-        $signal = null === $run ? $this->ready($practice, $now) : new RunSignal($run->clock(), $run->edition(), $now);
-        $response = new JsonResponse($signal->toArray());
+        $response = new JsonResponse($this->signal($practice)->toArray());
         $response->headers->set('Cache-Control', 'no-store');
 
         return $response;
@@ -65,19 +61,20 @@ final class RunPage extends AbstractController
     private function shown(Membership $membership, Practice $practice): array
     {
 
-        $run = $this->heeded($practice);
-        $now = (int) $this->clock->now()->format('Uv');
-        $signal = null === $run ? $this->ready($practice, $now) : new RunSignal($run->clock(), $run->edition(), $now);
 
         return [
-            'practice' => $practice, 'state' => new RunState($practice, $this->codec->read($practice), $signal), 'records' => $this->records->of($practice),
+            'practice' => $practice, 'state' => new RunState($practice, $this->codec->read($practice), $this->signal($practice)), 'records' => $this->records->of($practice),
             'weather' => $this->weather->latest($membership->team), 'isSimulated' => $this->weather->isSimulated(), 'roster' => $this->players->rosterOf($membership->team),
         ];
     }
 
-    private function ready(Practice $practice, int $now): RunSignal
+    /** The sheet is read only before the start: forty phones ask. */
+    private function signal(Practice $practice): RunSignal
     {
-        return new RunSignal(RunState::ready($this->codec->read($practice)), 0, $now);
+        $run = $this->heeded($practice);
+        $now = (int) $this->clock->now()->format('Uv');
+
+        return new RunSignal($run?->clock() ?? RunState::ready($this->codec->read($practice)), $run?->edition() ?? 0, $now);
     }
 
     /** The run, stopped by now if there is lightning. */

@@ -71,7 +71,7 @@ final class TurnRun extends AbstractController
         try {
             $this->records->count($practice, $block, $drill, $player, $said->getInt('counted', -1), '1' === $said->getString('attention'));
         } catch (InvalidValue $problem) {
-            return new Response(ucfirst($problem->wrong).'. Allowed: '.$problem->allowed.'.', Response::HTTP_UNPROCESSABLE_ENTITY);
+            return new Response($problem->sentence(), Response::HTTP_UNPROCESSABLE_ENTITY);
         }
         $run = $this->runs->of($practice);
         if (null !== $run) {
@@ -102,7 +102,7 @@ final class TurnRun extends AbstractController
             }
             $this->addFlash('done', 'The rounds to come are solved again.');
         } catch (InvalidValue $problem) {
-            $this->addFlash('problem', ucfirst($problem->wrong).'. Allowed: '.$problem->allowed.'.');
+            $this->addFlash('problem', $problem->sentence());
         }
 
         return $this->redirectToRoute('run_practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);

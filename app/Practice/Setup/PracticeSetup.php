@@ -80,6 +80,12 @@ final readonly class PracticeSetup
         return $this->changed(locks: \in_array($lock, $this->locks, true) ? array_values(array_diff($this->locks, [$lock])) : [...$this->locks, $lock]);
     }
 
+    /** As if the coach had decided nothing about the stations. */
+    public function choosingAgain(): self
+    {
+        return new self($this->helpers, $this->equipment, $this->part, $this->warmUp, $this->round, $this->teamDefence, $this->finish, $this->isHot);
+    }
+
     public function withSeed(int $seed): self
     {
         return $this->changed(seed: $seed);

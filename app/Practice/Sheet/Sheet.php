@@ -41,6 +41,18 @@ final readonly class Sheet
         return ucfirst(str_replace('-', ' ', $drill));
     }
 
+    /** @return iterable<array{int, SheetStation, SheetPlayer}> everybody at every station, with the block's index */
+    public function turns(): iterable
+    {
+        foreach ($this->blocks as $index => $block) {
+            foreach ($block->stations as $station) {
+                foreach ($station->players as $player) {
+                    yield [$index, $station, $player];
+                }
+            }
+        }
+    }
+
     /** The round that is the block with this index; null when it is none. */
     public function round(int $index): ?SheetBlock
     {
