@@ -19,6 +19,8 @@ final readonly class CoverageDraft
 {
     /** Who can be sent to field a bunt. */
     public const FIELDERS = [Position::Pitcher, Position::Catcher, Position::FirstBase, Position::ThirdBase, Position::SecondBase, Position::Shortstop];
+    /** Letters; more than that nobody reads on a field. */
+    private const LONGEST_REASON = 300;
     /** Whose depth a coverage may set. */
     public const PLACED = [Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop];
 
@@ -83,6 +85,9 @@ final readonly class CoverageDraft
             if ('' === $text || mb_strlen($text) > 40) {
                 throw InvalidValue::because($field, '' === $text ? 'it is empty' : 'it is too long', '1 to 40 letters');
             }
+        }
+        if (mb_strlen($this->reason) > self::LONGEST_REASON) {
+            throw InvalidValue::because('reason', \sprintf('it has %d letters', mb_strlen($this->reason)), \sprintf('at most %d', self::LONGEST_REASON));
         }
         $lines = [];
         foreach ($this->fielders as $by) {

@@ -27,6 +27,9 @@ use Symfony\Component\Uid\Uuid;
 /** A coverage of the team's own: copied, changed with the audit beside it, kept even while it has faults. */
 final class EditCoverage extends AbstractController
 {
+    /** Coverages of its own that a team may have. */
+    private const MOST = 60;
+
     public function __construct(private readonly PlanReader $plans, private readonly PlanDrafts $drafts, private readonly RunTables $tables)
     {
     }
@@ -76,6 +79,9 @@ final class EditCoverage extends AbstractController
             $changed = $draft->toCoverage($coverage, $plan->state->situation->bases, '' === $copyOf ? null : $copyOf, $plan->drawnUp($copyOf)?->print());
             $this->drafts->change($membership, $changed->name().' drawn up', static function (PlanBook $book) use ($changed, $seen): PlanBook {
                 $now = $book->ownCoverage($changed->key());
+                if (null === $now && \count($book->own) >= self::MOST) {
+                    throw InvalidValue::because('coverage', \sprintf('the team has %d of its own already', self::MOST), 'taking one out that nobody plays');
+                }
 
                 return ('' === $seen && null === $now) || (null !== $now && Fingerprint::of($now) === $seen) ? $book->withOwnCoverage($changed) : throw ChangedMeanwhile::by(null);
             });

@@ -20,7 +20,7 @@ class Booking
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false)]
         public readonly Team $team,
-        #[ORM\Column(length: 190)]
+        #[ORM\Column(length: 190, options: ['collation' => 'utf8mb4_bin'])]
         public readonly string $uid,
         #[ORM\Column]
         public readonly \DateTimeImmutable $startsAt,
@@ -30,7 +30,17 @@ class Booking
         public readonly string $summary,
         #[ORM\Column(length: 120)]
         public readonly string $place,
+        #[ORM\Column]
+        public readonly bool $allDay = false,
+        /** Whether nothing else can be on the field then. */
+        #[ORM\Column]
+        public readonly bool $takesField = true,
     ) {
         $this->id = Uuid::v7();
+    }
+
+    public static function found(Team $team, FoundEvent $event): self
+    {
+        return new self($team, $event->uid, $event->startsAt, $event->endsAt, $event->summary, $event->place, $event->allDay, $event->takesField);
     }
 }

@@ -6,8 +6,12 @@ namespace FoxCorner\App\Calendar;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Shared\TypedText;
+use FoxCorner\App\Undo\Undo;
+use FoxCorner\App\Undo\Watched;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -18,19 +22,26 @@ use Symfony\Component\Uid\Uuid;
 /** Reads bookings and games from a calendar file: first a look, written only when that is confirmed. */
 final class ImportCalendar extends AbstractController
 {
-    /** Bytes of a calendar that we read. */
-    private const LARGEST = 1_000_000;
+    /** Where the browser keeps the zone that it is in, and that somebody has chosen. */
+    private const BROWSER = 'zone';
+    private const CHOSEN = 'calendar_zone';
+    /** Entries of a team that are kept. */
+    private const MOST = 3000;
 
-    public function __construct(private readonly BookingRepository $bookings, private readonly EntityManagerInterface $entities, private readonly ClockInterface $clock)
-    {
+    public function __construct(
+        private readonly BookingRepository $bookings,
+        private readonly EntityManagerInterface $entities,
+        private readonly Undo $undo,
+        private readonly ClockInterface $clock,
+    ) {
     }
 
     #[Route('/{team}/practice/calendar', name: 'import_calendar', methods: ['GET'], priority: 1)]
-    public function form(Membership $membership): Response
+    public function form(Membership $membership, Request $request): Response
     {
         $membership->mustBeAbleToChange();
 
-        return $this->shown('', date_default_timezone_get(), null);
+        return $this->shown('', self::known($request, self::CHOSEN) ?? '', null, $request);
     }
 
     #[Route('/{team}/practice/calendar', name: 'read_calendar', methods: ['POST'], priority: 1)]
@@ -39,27 +50,43 @@ final class ImportCalendar extends AbstractController
     {
         $membership->mustBeAbleToChange();
         $file = $request->files->get('file');
-        $text = $file instanceof UploadedFile ? (string) file_get_contents($file->getPathname(), length: self::LARGEST) : $request->request->getString('text');
+        $text = $file instanceof UploadedFile && $file->isValid() ? $file->getContent() : $request->request->getString('text');
         $zone = $request->request->getString('zone');
-        if (!\in_array($zone, \DateTimeZone::listIdentifiers(), true)) {
-            return $this->shown($text, $zone, new CalendarReading([], ["“{$zone}” is no time zone. Allowed: one of the list, as in Europe/Berlin."]));
+        if ('' !== $zone && !\in_array($zone, \DateTimeZone::listIdentifiers(), true)) {
+            return $this->shown($text, $zone, new CalendarReading([], ["“{$zone}” is no time zone. Allowed: one of the list, as in Europe/Berlin."]), $request);
         }
         $today = $this->clock->now()->setTime(0, 0);
-        $reading = CalendarReader::read($text, $today->modify('-14 days'), $today->modify('+200 days'), new \DateTimeZone($zone));
-        if (!$request->request->has('confirm') || [] === $reading->events) {
-            return $this->shown($text, $zone, $reading);
+        $reading = CalendarReader::read($text, $today->modify('-14 days'), $today->modify('+200 days'), new \DateTimeZone('' === $zone ? self::here($request) : $zone), '' === $zone);
+        if (!$request->request->has('confirm') || [] === $reading->uids) {
+            return $this->shown(TypedText::unicode($text), $zone, $reading, $request);
         }
-        $this->entities->wrapInTransaction(function () use ($membership, $reading): void {
-            foreach (array_unique(array_column($reading->events, 'uid')) as $uid) {
-                $this->bookings->forget($membership->team, $uid);
+        $answer = $this->keep($membership, $reading);
+        $answer->headers->setCookie(Cookie::create(self::CHOSEN, $zone, '+1 year', secure: $request->isSecure(), sameSite: Cookie::SAMESITE_LAX));
+
+        return $answer;
+    }
+
+    private function keep(Membership $membership, CalendarReading $reading): Response
+    {
+        $team = $membership->team;
+        if ($this->bookings->count(['team' => $team]) + \count($reading->events) > self::MOST) {
+            $this->addFlash('problem', \sprintf('There would be more than %d entries. Take old ones out of the week first.', self::MOST));
+
+            return $this->redirectToRoute('week', ['team' => $team->id()], Response::HTTP_SEE_OTHER);
+        }
+        $words = \sprintf('%d %s read from a calendar', \count($reading->events), 1 === \count($reading->events) ? 'entry' : 'entries');
+        $step = $this->undo->record($team, $membership->account, $words, [Watched::rowsOf('booking', 'team_id', $team->id())], function () use ($team, $reading): void {
+            foreach ($reading->uids as $uid) {
+                $this->bookings->forget($team, $uid);
             }
             foreach ($reading->events as $event) {
-                $this->entities->persist(new Booking($membership->team, $event['uid'], $event['startsAt'], $event['endsAt'], $event['summary'], $event['place']));
+                $this->entities->persist(Booking::found($team, $event));
             }
         });
-        $this->addFlash('done', \sprintf('%d entries are in the calendar.', \count($reading->events)));
+        $this->addFlash('done', ucfirst($words).'; the calendar has them.');
+        null === $step ? null : $this->addFlash('undo', $step->id()->toRfc4122());
 
-        return $this->redirectToRoute('week', ['team' => $membership->team->id(), 'from' => $reading->events[0]['startsAt']->format('Y-m-d')], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('week', ['team' => $team->id(), 'from' => ($reading->events[0]->startsAt ?? $this->clock->now())->format('Y-m-d')], Response::HTTP_SEE_OTHER);
     }
 
     /** An entry with all its repetitions. */
@@ -73,14 +100,31 @@ final class ImportCalendar extends AbstractController
             throw $this->createNotFoundException();
         }
         $from = $found->startsAt->format('Y-m-d');
-        $this->bookings->forget($membership->team, $found->uid);
+        $step = $this->undo->record($membership->team, $membership->account, "“{$found->summary}” taken out of the calendar", [Watched::rowsOf('booking', 'team_id', $membership->team->id())], fn() => $this->bookings->forget($membership->team, $found->uid));
         $this->addFlash('done', "“{$found->summary}” is out of the calendar, with all its repetitions.");
+        null === $step ? null : $this->addFlash('undo', $step->id()->toRfc4122());
 
         return $this->redirectToRoute('week', ['team' => $membership->team->id(), 'from' => $from], Response::HTTP_SEE_OTHER);
     }
 
-    private function shown(string $text, string $zone, ?CalendarReading $reading): Response
+    private function shown(string $text, string $zone, ?CalendarReading $reading, Request $request): Response
     {
-        return $this->render('week/import.html.twig', ['text' => $text, 'zone' => $zone, 'zones' => \DateTimeZone::listIdentifiers(), 'reading' => $reading], new Response(status: [] === ($reading->problems ?? []) ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+        return $this->render(
+            'week/import.html.twig', ['text' => $text, 'zone' => $zone, 'here' => self::here($request), 'zones' => \DateTimeZone::listIdentifiers(), 'reading' => $reading],
+            new Response(status: [] === ($reading->problems ?? []) ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
+        );
+    }
+
+    /** The browser's zone, or the server's where a browser has not said. */
+    private static function here(Request $request): string
+    {
+        return self::known($request, self::BROWSER) ?? date_default_timezone_get();
+    }
+
+    private static function known(Request $request, string $cookie): ?string
+    {
+        $zone = $request->cookies->getString($cookie);
+
+        return \in_array($zone, \DateTimeZone::listIdentifiers(), true) ? $zone : null;
     }
 }

@@ -22,23 +22,24 @@ final readonly class WeekLoads
     /**
      * @param list<Practice> $practices
      *
-     * @return array<string, ThrowLoad> by the player's name, the most first
+     * @return list<ArmLoad> the most first
      */
     public function of(Team $team, array $practices): array
     {
         $drills = $this->shelf->ever($team);
-        $throws = [];
+        $throws = $names = [];
         $kept = $this->records->ofAll($practices);
         foreach ($practices as $practice) {
             $records = $kept[$practice->id()->toRfc4122()] ?? new Records([]);
             $day = $practice->startsAt()->format('Y-m-d');
             foreach ($this->codec->read($practice)->turns() as [$index, $station, $player]) {
                 $reps = $records->at($index, $station->drill, $player->id)->counted ?? $station->repetitions;
-                $throws[$player->name][$day] = ($throws[$player->name][$day] ?? 0) + $reps * ($drills[$station->drill]->throwsPerRep ?? 0);
+                $names[$player->id] = $player->name;
+                $throws[$player->id][$day] = ($throws[$player->id][$day] ?? 0) + $reps * ($drills[$station->drill]->throwsPerRep ?? 0);
             }
         }
-        $loads = array_map(static fn(array $days): ThrowLoad => new ThrowLoad($days), $throws);
-        uasort($loads, static fn(ThrowLoad $a, ThrowLoad $b): int => $b->week() <=> $a->week());
+        $loads = array_map(static fn(string $player): ArmLoad => new ArmLoad($player, $names[$player], new ThrowLoad($throws[$player])), array_map(strval(...), array_keys($throws)));
+        usort($loads, static fn(ArmLoad $a, ArmLoad $b): int => $b->load->week() <=> $a->load->week());
 
         return $loads;
     }

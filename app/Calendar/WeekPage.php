@@ -31,11 +31,11 @@ final class WeekPage extends AbstractController
         $now = $this->clock->now();
         $monday = self::monday($request->query->getString('from'), $now);
         $end = $monday->modify('+7 days');
-        $practices = array_reverse(array_values(array_filter($this->practices->of($membership->team), static fn(Practice $practice): bool => $practice->startsAt() >= $monday && $practice->startsAt() < $end)));
+        $practices = array_reverse($this->practices->between($membership->team, $monday, $end));
         $bookings = $this->bookings->between($membership->team, $monday, $end);
         $busy = [
             ...array_map(static fn(Practice $practice): array => [$practice->startsAt(), $practice->endsAt()], $practices),
-            ...array_map(static fn(Booking $booking): array => [$booking->startsAt, $booking->endsAt], $bookings),
+            ...array_map(static fn(Booking $booking): array => [$booking->startsAt, $booking->endsAt], array_filter($bookings, static fn(Booking $booking): bool => $booking->takesField)),
         ];
         $from = max($monday, $now);
 
@@ -43,13 +43,13 @@ final class WeekPage extends AbstractController
             'monday' => $monday, 'now' => $now,
             'days' => array_map(static fn(int $day): array => WeekDay::of($monday->modify("+$day days"), $practices, $bookings), range(0, 6)),
             'free' => $from < $end ? FreeTime::of($busy, $from, $from->setTime(0, 0)->diff($end)->days, self::MINUTES, self::HOURS) : [],
-            'minutes' => self::MINUTES, 'loads' => $this->loads->of($membership->team, $practices),
+            'minutes' => self::MINUTES, 'loads' => array_filter($this->loads->of($membership->team, $practices), static fn(ArmLoad $arm): bool => $membership->seesAllOf($arm->player)),
         ]);
     }
 
     private static function monday(string $asked, \DateTimeImmutable $now): \DateTimeImmutable
     {
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $asked);
+        $day = str_contains($asked, "\0") ? false : \DateTimeImmutable::createFromFormat('!Y-m-d', $asked);
 
         return (false === $day ? $now : $day)->modify('monday this week')->setTime(0, 0);
     }

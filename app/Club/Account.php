@@ -19,15 +19,25 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface
     #[ORM\Column(length: 255)]
     private string $passwordHash = '';
 
+    /** @var non-empty-string in small letters, compared letter by letter: an accent makes another e-mail */
+    #[ORM\Column(length: 180, unique: true, options: ['collation' => 'utf8mb4_bin'])]
+    private string $email;
+
     /** @param non-empty-string $email */
     public function __construct(
-        /** @var non-empty-string */
-        #[ORM\Column(length: 180, unique: true)]
-        private string $email,
+        string $email,
         #[ORM\Column(length: 80)]
         public string $name,
     ) {
         $this->id = Uuid::v7();
+        $normal = self::normal($email);
+        $this->email = '' === $normal ? throw new \LogicException('An account has an e-mail.') : $normal;
+    }
+
+    /** An e-mail as it is kept and compared. */
+    public static function normal(string $email): string
+    {
+        return mb_strtolower(trim($email));
     }
 
     public function setPasswordHash(string $hash): void

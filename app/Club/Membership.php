@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Club;
 
 use Doctrine\ORM\Mapping as ORM;
+use FoxCorner\App\Team\Player;
 use FoxCorner\App\Team\Team;
 use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 use FoxCorner\App\Shared\Identified;
@@ -26,6 +27,10 @@ class Membership
         public readonly Team $team,
         #[ORM\Column(length: 20)]
         public Role $role,
+        /** Whom of the roster the account is, where it is one of them. */
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(onDelete: 'SET NULL')]
+        public ?Player $player = null,
     ) {
         $this->id = Uuid::v7();
     }
@@ -40,6 +45,25 @@ class Membership
     {
         if (!$this->canChange()) {
             throw new AccessDeniedException('Players read the plan; coaches change it.');
+        }
+    }
+
+    /** Whether the member may see what is measured, limited, graded and counted of a player: his own, or all as a coach. */
+    public function seesAllOf(string $player): bool
+    {
+        return $this->canChange() || $this->player?->id()->toRfc4122() === $player;
+    }
+
+    public function canRemove(): bool
+    {
+        return Role::HeadCoach === $this->role;
+    }
+
+    /** @throws AccessDeniedException when the member may not take off what others rely on */
+    public function mustBeHeadCoach(): void
+    {
+        if (!$this->canRemove()) {
+            throw new AccessDeniedException('The head coach takes players, opponents and practices that have run off.');
         }
     }
 }

@@ -4,27 +4,26 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Club;
 
-use FoxCorner\App\Demo\DemoSignIn;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
-use Symfony\Component\Security\Http\Authentication\AuthenticationUtils;
 
+/** The way in and the way out. */
 final class SignIn extends AbstractController
 {
+    public function __construct(private readonly SignInPage $page)
+    {
+    }
+
     #[Route('/sign-in', name: 'sign_in', methods: ['GET', 'POST'])]
-    public function form(AuthenticationUtils $attempt, DemoSignIn $demo): Response
+    public function form(Request $request): Response
     {
         if (null !== $this->getUser()) {
             return $this->redirectToRoute('home');
         }
-        $error = $attempt->getLastAuthenticationError();
 
-        return $this->render('sign_in/form.html.twig', [
-            'email' => $attempt->getLastUsername(),
-            'error' => $error?->getMessageKey(),
-            'demo' => $demo->ifLoaded(),
-        ], new Response(status: null === $error ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+        return $this->page->show(Response::HTTP_OK, to: $request->query->getString('to'));
     }
 
     #[Route('/sign-out', name: 'sign_out', methods: ['POST'])]

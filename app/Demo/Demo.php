@@ -23,10 +23,11 @@ use FoxCorner\App\Club\Role;
 use FoxCorner\App\Calendar\Booking;
 use FoxCorner\App\Practice\Live\PracticeRun;
 use FoxCorner\App\Practice\Live\RunState;
+use FoxCorner\App\Practice\Live\RunTime;
 use FoxCorner\App\Practice\Live\TurnRecord;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\Core\Practice\Need\Grade;
-use FoxCorner\App\Practice\PracticeDraft;
+use FoxCorner\App\Practice\PracticeWish;
 use FoxCorner\App\Practice\PracticeOrder;
 use FoxCorner\App\Practice\PracticeSolver;
 use FoxCorner\App\Practice\Setup\PracticeSetup;
@@ -61,6 +62,7 @@ final readonly class Demo
         private BookCodec $books,
         private BatterCsv $batters,
         private ClockInterface $clock,
+        private RunTime $time,
     ) {
     }
 
@@ -86,8 +88,9 @@ final readonly class Demo
             $this->entities->persist(new Membership($coach, $team, Role::HeadCoach));
         }
         $this->entities->persist(new Membership($this->account('assistant@saltmarsh.example', 'Piet Holm'), $kites, Role::Assistant));
-        $this->entities->persist(new Membership($this->account('player@saltmarsh.example', 'Marsh'), $kites, Role::Player));
         $this->entities->flush();
+        $marsh = $this->entities->getRepository(Player::class)->findOneBy(['team' => $kites, 'name' => 'Marsh']);
+        $this->entities->persist(new Membership($this->account('player@saltmarsh.example', 'Marsh'), $kites, Role::Player, $marsh));
         $this->entities->persist(new PlanDraft($kites, $this->books->write($this->planOfTheKites($kites, $coach), Sport::Fastpitch)));
         $this->opponents($kites, DemoOpponents::FASTPITCH);
         $this->opponents($terns, DemoOpponents::BASEBALL);
@@ -109,7 +112,7 @@ final readonly class Demo
         $teams = 'SELECT team.id FROM team JOIN club ON club.id = team.club_id WHERE club.name = :club';
         $connection->executeStatement("DELETE reading FROM reading JOIN player ON player.id = reading.player_id WHERE player.team_id IN ($teams)", ['club' => self::CLUB]);
         $connection->executeStatement("DELETE opponent_batter FROM opponent_batter JOIN opponent ON opponent.id = opponent_batter.opponent_id WHERE opponent.team_id IN ($teams)", ['club' => self::CLUB]);
-        foreach (['practice', 'own_drill', 'simulated_notice', 'booking', 'plan_step', 'plan_draft', 'todays_lineup', 'opponent', 'player', 'membership'] as $table) {
+        foreach (['undo_step', 'solve_job', 'practice', 'own_drill', 'simulated_notice', 'booking', 'plan_step', 'plan_draft', 'todays_lineup', 'opponent', 'membership', 'player'] as $table) {
             $connection->executeStatement("DELETE FROM $table WHERE team_id IN ($teams)", ['club' => self::CLUB]);
         }
         $connection->executeStatement('DELETE team FROM team JOIN club ON club.id = team.club_id WHERE club.name = :club', ['club' => self::CLUB]);
@@ -183,10 +186,9 @@ final readonly class Demo
     private function practice(Team $team, \DateTimeImmutable $start, int $minutes, array $helpers): Practice
     {
         $setup = new PracticeSetup($helpers);
-        $draft = PracticeDraft::forTomorrow($start, $this->entities->getRepository(Player::class)->findBy(['team' => $team]), $setup, 'Quay field');
-        [$draft->startsAt, $draft->minutes] = [$start, $minutes];
-        $sheet = $this->solver->solve(new PracticeOrder($team, $start, $minutes, $draft->comes, $setup));
-        $practice = new Practice($team, $draft, $this->setups->write($setup), $this->codec->write($sheet));
+        $comes = array_map(static fn(Player $player): string => $player->id()->toRfc4122(), $this->entities->getRepository(Player::class)->findBy(['team' => $team], ['number' => 'ASC']));
+        $wish = new PracticeWish($start, $minutes, 'Quay field', $comes, $this->setups->write($setup));
+        $practice = new Practice($team, $wish, $this->codec->write($this->solver->solve(PracticeOrder::wished($team, $wish, $setup))));
         $this->entities->persist($practice);
         $this->entities->flush();
 
@@ -197,7 +199,7 @@ final readonly class Demo
     private function held(Practice $practice): void
     {
         $sheet = $this->codec->read($practice);
-        $this->entities->persist(new PracticeRun($practice, RunState::ready($sheet)->start((int) $practice->startsAt()->format('Uv'))));
+        $this->entities->persist(new PracticeRun($practice, RunState::ready($sheet)->start((int) $practice->startsAt()->format('Uv')), $this->time));
         $grades = [Grade::Well, Grade::Well, Grade::Unsure, Grade::Well, Grade::NotYet];
         $graded = 0;
         $seen = [];

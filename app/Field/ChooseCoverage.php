@@ -40,6 +40,8 @@ final class ChooseCoverage extends AbstractController
         };
         try {
             $this->drafts->change($membership, \sprintf('%s on a bunt, %s', $coverage?->name() ?? '', lcfirst($address->situation->label())), $change);
+            $this->addFlash('done', \sprintf('“%s” is played on a bunt from now on: %s.', $coverage?->call() ?? '', lcfirst($address->situation->label())));
+            $this->addFlash('undo_plan', '1');
         } catch (ChangedMeanwhile $problem) {
             $this->addFlash('problem', $problem->getMessage());
         }

@@ -67,6 +67,7 @@ final class KeepSpots extends AbstractController
                 return Fingerprint::of($kept) === $request->request->getString('seen') ? $change($book) : throw ChangedMeanwhile::by($kept[0]->by ?? null);
             });
             $this->addFlash('done', $words.'.');
+            $this->addFlash('undo_plan', '1');
         } catch (ChangedMeanwhile $problem) {
             $this->addFlash('problem', $problem->getMessage());
 

@@ -7,6 +7,7 @@ namespace FoxCorner\App\Opponents;
 use FoxCorner\App\Shared\Csv\CsvRow;
 use FoxCorner\App\Shared\Csv\CsvTable;
 use FoxCorner\App\Shared\Csv\RowProblem;
+use FoxCorner\App\Team\RosterColumns;
 use FoxCorner\Core\Game\Tendency;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Bats;
@@ -18,20 +19,20 @@ final class BatterCsv
     private const NEEDED = 2;
 
     /** @param list<ScoutedBatter> $batters */
-    public function write(array $batters): string
+    public function write(array $batters, bool $forSpreadsheet = false): string
     {
         $flag = static fn(bool $is): string => $is ? 'yes' : 'no';
 
         return CsvTable::write(self::COLUMNS, array_map(static fn(ScoutedBatter $batter): array => [
             (string) $batter->number, $batter->name, (string) $batter->place, $batter->bats->value, (string) $batter->homeToFirst, $batter->tendency->value,
             $flag($batter->power), $flag($batter->bunts), $flag($batter->goes),
-        ], $batters));
+        ], $batters), $forSpreadsheet);
     }
 
     /** @return array{list<ScoutedBatter>, list<RowProblem>} */
     public function read(string $text): array
     {
-        $table = CsvTable::read($text, self::COLUMNS, self::NEEDED);
+        $table = CsvTable::read($text, self::COLUMNS, self::NEEDED, RosterColumns::NAMES);
 
         return [] === $table->problems ? $this->make($table->rows) : [[], $table->problems];
     }
@@ -51,7 +52,7 @@ final class BatterCsv
                 throw InvalidValue::because('number', "$number is there twice", 'a number that nobody else wears');
             }
             $taken[$number] = true;
-            $bats = $row->choice(Bats::class, 'bats', Bats::Right);
+            $bats = $row->choice(Bats::class, 'bats', Bats::Right, RosterColumns::SIDES);
 
             return new ScoutedBatter(
                 $number, $row->text('name'), '' === $row->text('order') ? null : $row->whole('order', 'order', '1 to 9, or nothing'), $bats, $row->number('home_to_first_s', 'home to first'),

@@ -25,6 +25,10 @@ class Opponent
     #[ORM\Column(length: 60)]
     private string $name;
 
+    /** Goes up whenever a batter changes, so that the mapper counts a version of the whole. */
+    #[ORM\Column]
+    private int $revision = 1;
+
     /** @var Collection<int, OpponentBatter> */
     #[ORM\OneToMany(targetEntity: OpponentBatter::class, mappedBy: 'opponent', cascade: ['persist', 'remove'], orphanRemoval: true)]
     #[ORM\OrderBy(['place' => 'ASC', 'number' => 'ASC'])]
@@ -45,11 +49,15 @@ class Opponent
     /** @throws InvalidValue when the name is empty or long */
     public function rename(string $name): void
     {
+        $this->name = self::checkName($name);
+    }
+
+    /** @throws InvalidValue as {@see rename} */
+    public static function checkName(string $name): string
+    {
         $name = trim($name);
-        if ('' === $name || mb_strlen($name) > 60) {
-            throw InvalidValue::because('name', '' === $name ? 'it is empty' : 'it is longer than 60 letters', '1 to 60 letters');
-        }
-        $this->name = $name;
+
+        return '' !== $name && mb_strlen($name) <= 60 ? $name : throw InvalidValue::because('name', '' === $name ? 'it is empty' : 'it is longer than 60 letters', '1 to 60 letters');
     }
 
     public function name(): string
@@ -82,7 +90,7 @@ class Opponent
         foreach (array_diff_key($known, $numbers) as $gone) {
             $this->batters->removeElement($gone);
         }
-        ++$this->version;
+        ++$this->revision;
     }
 
     public function version(): int

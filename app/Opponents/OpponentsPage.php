@@ -9,6 +9,9 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\Csv\CsvRow;
 use FoxCorner\App\Shared\Csv\CsvTable;
 use FoxCorner\App\Shared\Csv\RowProblem;
+use FoxCorner\App\Shared\TypedText;
+use FoxCorner\App\Undo\Undo;
+use FoxCorner\App\Undo\Watched;
 use FoxCorner\Core\InvalidValue;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -21,14 +24,18 @@ final class OpponentsPage extends AbstractController
 {
     /** Empty lines at the end of the table. */
     private const ROOM = 3;
+    private const MOST = 80;
+    private const MOST_BATTERS = 60;
 
-    public function __construct(private readonly OpponentRepository $opponents, private readonly EntityManagerInterface $entities, private readonly BatterCsv $csv)
+    public function __construct(private readonly OpponentRepository $opponents, private readonly EntityManagerInterface $entities, private readonly BatterCsv $csv, private readonly Undo $undo)
     {
     }
 
     #[Route('/{team}/team/opponents', name: 'opponents', methods: ['GET'])]
     public function list(Membership $membership): Response
     {
+        $membership->mustBeAbleToChange();
+
         return $this->render('opponents/list.html.twig', ['opponents' => $this->opponents->of($membership->team), 'typed' => '', 'problem' => null]);
     }
 
@@ -39,6 +46,7 @@ final class OpponentsPage extends AbstractController
         $membership->mustBeAbleToChange();
         $typed = $request->request->getString('name');
         try {
+            InvalidValue::unlessBetween('name', $this->opponents->count(['team' => $membership->team]), 0, self::MOST - 1, 'opponents are on the list already');
             $opponent = new Opponent($membership->team, $typed);
         } catch (InvalidValue $problem) {
             return $this->render('opponents/list.html.twig', ['opponents' => $this->opponents->of($membership->team), 'typed' => $typed, 'problem' => $problem], new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY));
@@ -52,6 +60,7 @@ final class OpponentsPage extends AbstractController
     #[Route('/{team}/team/opponents/{opponent}', name: 'opponent', methods: ['GET'])]
     public function show(Membership $membership, string $opponent): Response
     {
+        $membership->mustBeAbleToChange();
         $found = $this->find($membership, $opponent);
 
         return $this->page($found, array_map(static fn(OpponentBatter $batter): array => self::cells($batter->scouted()), $found->batters()), []);
@@ -68,18 +77,23 @@ final class OpponentsPage extends AbstractController
             return $this->look($found, $pasted);
         }
         $rows = self::typed($request);
-        [$batters, $problems] = $this->csv->make(array_map(static fn(int $index, array $cells): CsvRow => new CsvRow($index + 1, $cells, true), array_keys($rows), $rows));
-        if ($found->version() !== $request->request->getInt('seen')) {
+        [$batters, $problems] = $this->csv->make(array_map(static fn(int $index, array $cells): CsvRow => new CsvRow($index + 1, $cells), array_keys($rows), $rows));
+        if ((string) $found->version() !== $request->request->getString('seen')) {
             $problems[] = new RowProblem(0, '', 'Somebody else has changed this list since you opened it; what you typed is still here', 'open it again and compare');
         }
+        if (\count($rows) > self::MOST_BATTERS) {
+            $problems[] = new RowProblem(0, '', \sprintf('There are %d batters', \count($rows)), \sprintf('at most %d', self::MOST_BATTERS));
+        }
+        $name = $request->request->getString('name');
         try {
-            $found->rename($request->request->getString('name'));
+            Opponent::checkName($name);
         } catch (InvalidValue $problem) {
             $problems[] = new RowProblem(0, 'team', $problem->wrong, $problem->allowed);
         }
         if ([] !== $problems) {
-            return $this->page($found, $rows, $problems);
+            return $this->page($found, $rows, $problems, name: $name);
         }
+        $found->rename($name);
         $found->bats($batters);
         $this->entities->flush();
         $this->addFlash('done', \sprintf('%s: %d batters saved.', $found->name(), \count($batters)));
@@ -91,21 +105,24 @@ final class OpponentsPage extends AbstractController
     #[IsCsrfTokenValid('change')]
     public function remove(Membership $membership, string $opponent): Response
     {
-        $membership->mustBeAbleToChange();
+        $membership->mustBeHeadCoach();
         $found = $this->find($membership, $opponent);
-        $this->entities->remove($found);
-        $this->entities->flush();
+        $step = $this->undo->record($membership->team, $membership->account, $found->name().' is off the list of opponents', [
+            Watched::row('opponent', $found->id()), Watched::rowsOf('opponent_batter', 'opponent_id', $found->id()),
+        ], fn() => $this->entities->remove($found));
         $this->addFlash('done', $found->name().' is off the list.');
+        null === $step ? null : $this->addFlash('undo', $step->id()->toRfc4122());
 
         return $this->redirectToRoute('opponents', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
     }
 
     #[Route('/{team}/team/opponents/{opponent}/batters.csv', name: 'export_batters', methods: ['GET'])]
-    public function out(Membership $membership, string $opponent): Response
+    public function out(Membership $membership, string $opponent, Request $request): Response
     {
+        $membership->mustBeAbleToChange();
         $batters = array_map(static fn(OpponentBatter $batter): ScoutedBatter => $batter->scouted(), $this->find($membership, $opponent)->batters());
 
-        return new Response($this->csv->write($batters), headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="batters.csv"']);
+        return new Response($this->csv->write($batters, $request->query->has('bom')), headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="batters.csv"']);
     }
 
     /** What was pasted goes into the table, where it is looked at before it is saved. */
@@ -113,7 +130,7 @@ final class OpponentsPage extends AbstractController
     {
         [$batters, $problems] = $this->csv->read($pasted);
         if ([] !== $problems) {
-            return $this->page($opponent, array_map(static fn(OpponentBatter $batter): array => self::cells($batter->scouted()), $opponent->batters()), $problems, CsvTable::unicode($pasted));
+            return $this->page($opponent, array_map(static fn(OpponentBatter $batter): array => self::cells($batter->scouted()), $opponent->batters()), $problems, TypedText::unicode($pasted));
         }
         $this->addFlash('done', \sprintf('%d batters are in the table, nothing is saved yet.', \count($batters)));
 
@@ -124,10 +141,10 @@ final class OpponentsPage extends AbstractController
      * @param list<array<string, string|null>> $rows     cells by column
      * @param list<RowProblem>                 $problems
      */
-    private function page(Opponent $opponent, array $rows, array $problems, string $pasted = ''): Response
+    private function page(Opponent $opponent, array $rows, array $problems, string $pasted = '', ?string $name = null): Response
     {
         return $this->render('opponents/show.html.twig', [
-            'opponent' => $opponent, 'rows' => [...$rows, ...array_fill(0, self::ROOM, array_fill_keys(BatterCsv::COLUMNS, ''))], 'problems' => $problems, 'pasted' => $pasted,
+            'opponent' => $opponent, 'rows' => [...$rows, ...array_fill(0, self::ROOM, array_fill_keys(BatterCsv::COLUMNS, ''))], 'problems' => $problems, 'pasted' => $pasted, 'name' => $name ?? $opponent->name(),
         ], new Response(status: [] === $problems ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }
 

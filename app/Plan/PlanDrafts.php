@@ -45,7 +45,7 @@ final readonly class PlanDrafts
             }
             // What was undone and not done again is gone once something else is done.
             $this->entities->createQuery('DELETE '.PlanStep::class.' step WHERE step.team = :team AND step.undone = true')->setParameter('team', $membership->team->id(), 'uuid')->execute();
-            $this->entities->persist(new PlanStep($membership->team, mb_substr($words, 0, 160), $draft->document(), $after, $membership->account, $this->clock->now()));
+            $this->entities->persist(new PlanStep($membership->team, $this->next($membership->team), mb_substr($words, 0, 160), $draft->document(), $after, $membership->account, $this->clock->now()));
             $draft->write($after);
             $this->dropOld($membership->team);
         });
@@ -68,7 +68,7 @@ final readonly class PlanDrafts
     {
         /** @var list<StepLabel> $labels the latest first */
         $labels = $this->entities->createQuery(
-            'SELECT NEW '.StepLabel::class.'(step.words, account.name, step.at, step.undone) FROM '.PlanStep::class.' step JOIN step.by account WHERE step.team = :team ORDER BY step.id DESC',
+            'SELECT NEW '.StepLabel::class.'(step.words, account.name, step.at, step.undone) FROM '.PlanStep::class.' step JOIN step.by account WHERE step.team = :team ORDER BY step.number DESC',
         )->setParameter('team', $team->id(), 'uuid')->setMaxResults(self::STEPS)->getResult();
         $redo = null;
         foreach ($labels as $label) {
@@ -116,13 +116,18 @@ final readonly class PlanDrafts
 
     private function step(Team $team, bool $undone, string $order): ?PlanStep
     {
-        return $this->entities->getRepository(PlanStep::class)->findOneBy(['team' => $team, 'undone' => $undone], ['id' => $order]);
+        return $this->entities->getRepository(PlanStep::class)->findOneBy(['team' => $team, 'undone' => $undone], ['number' => $order]);
+    }
+
+    private function next(Team $team): int
+    {
+        return 1 + (int) $this->entities->createQuery('SELECT MAX(step.number) FROM '.PlanStep::class.' step WHERE step.team = :team')->setParameter('team', $team->id(), 'uuid')->getSingleScalarResult();
     }
 
     private function dropOld(Team $team): void
     {
         $this->entities->flush();
-        foreach ($this->entities->getRepository(PlanStep::class)->findBy(['team' => $team], ['id' => 'DESC'], 10, self::STEPS) as $old) {
+        foreach ($this->entities->getRepository(PlanStep::class)->findBy(['team' => $team], ['number' => 'DESC'], 10, self::STEPS) as $old) {
             $this->entities->remove($old);
         }
     }

@@ -12,7 +12,7 @@ use Symfony\Component\Uid\Uuid;
 
 /** One change of a team's plan, with what was there before and after, so that it can be undone and done again. */
 #[ORM\Entity]
-#[ORM\Index(columns: ['team_id', 'id'])]
+#[ORM\UniqueConstraint(columns: ['team_id', 'number'])]
 class PlanStep
 {
     use Identified;
@@ -20,10 +20,13 @@ class PlanStep
     #[ORM\Column]
     private bool $undone = false;
 
+    /** @param int $number in the order in which the team's steps were taken, whatever a clock said */
     public function __construct(
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false)]
         public readonly Team $team,
+        #[ORM\Column]
+        public readonly int $number,
         #[ORM\Column(length: 160)]
         public readonly string $words,
         #[ORM\Column(name: 'document_before', type: 'text', length: 16777215)]

@@ -9,8 +9,10 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Live\RunRepository;
 use FoxCorner\App\Practice\Setup\PracticeSetup;
 use FoxCorner\App\Practice\Setup\SetupCodec;
-use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\Sheet\SheetChoice;
+use FoxCorner\App\Practice\Solving\SolveJob;
+use FoxCorner\App\Practice\Solving\SolveJobs;
+use FoxCorner\App\Practice\Solving\SolveKind;
 use FoxCorner\Core\InvalidValue;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\InputBag;
@@ -18,7 +20,6 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
-use Symfony\Contracts\Cache\CacheInterface;
 
 /** The coach's hand on a solved practice: stations added, taken out, moved, groups locked; solved again after each. */
 final class ArrangePractice extends AbstractController
@@ -27,14 +28,15 @@ final class ArrangePractice extends AbstractController
     private const TRIES = 10;
     /** ft; further is off every field. */
     private const FARTHEST = 600.0;
+    /** Stations of a practice: more than that nobody can set up. */
+    private const MOST_STATIONS = 12;
 
     public function __construct(
-        private readonly PracticeSolver $solver,
+        private readonly SolveJobs $jobs,
         private readonly SheetCodec $codec,
         private readonly SetupCodec $setups,
         private readonly RunRepository $runs,
         private readonly EntityManagerInterface $entities,
-        private readonly CacheInterface $cache,
     ) {
     }
 
@@ -44,15 +46,21 @@ final class ArrangePractice extends AbstractController
     {
         $membership->mustBeAbleToChange();
         try {
-            if ($request->request->getInt('version') !== $practice->version()) {
+            if ($request->request->getString('version') !== (string) $practice->version()) {
                 throw InvalidValue::because('practice', 'somebody else has changed it since this page was opened', 'look at what is here now and do it again');
             }
-            $this->keep($practice, $this->wanted($request->request, $practice));
+            if (true === $this->runs->of($practice)?->clock()->isStarted()) {
+                throw InvalidValue::because('practice', 'it has begun', 'changes on the page of the run: who is late, who leaves, next, skip');
+            }
+            $job = $this->keep($membership, $practice, $this->wanted($request->request, $practice), $request);
         } catch (InvalidValue $problem) {
             $this->addFlash('problem', $problem->sentence());
+            $job = null;
         }
 
-        return $this->redirectToRoute('practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);
+        return null === $job
+            ? $this->redirectToRoute('practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER)
+            : $this->redirectToRoute('solving', ['team' => $membership->team->id(), 'job' => $job->id()], Response::HTTP_SEE_OTHER);
     }
 
     /** One more try from another beginning; what is better is kept. The page asks for the next by itself until somebody stops it. */
@@ -61,38 +69,47 @@ final class ArrangePractice extends AbstractController
     public function search(Membership $membership, Practice $practice, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $try = max(1, $request->request->getInt('try'));
         $request->getSession()->save();
-        $setup = $this->setups->read($practice);
-        $before = $this->codec->read($practice);
-        $began = '' === $request->request->getString('began') ? $before->objective : (float) $request->request->getString('began');
+        $try = max(1, min(self::TRIES, (int) $request->request->getString('try')));
+        $began = $request->request->getString('began');
         try {
-            $other = $setup->withSeed($setup->seed + $try);
-            $sheet = $this->solved($practice, $other, $before);
-            if ($sheet->objective > $before->objective) {
-                $practice->arrange($this->setups->write($setup), $this->codec->write($sheet));
-                $this->entities->flush();
+            $known = $this->jobs->inTeam($membership->team, $request->request->getString('job'));
+            $job = $known ?? $this->jobs->ask($membership->team, $membership->account, SolveKind::Search, $practice->id()->toRfc4122(), ['try' => $try]);
+            if (null !== $job->outcome()?->problem()) {
+                throw $job->outcome()->problem();
             }
         } catch (InvalidValue $problem) {
             return new Response(ucfirst($problem->wrong).'.', Response::HTTP_UNPROCESSABLE_ENTITY);
         }
+        $figures = $job->outcome()->figures ?? null;
 
-        return $this->render('practice/search.html.twig', ['practice' => $practice, 'try' => $try, 'tries' => self::TRIES, 'began' => $began, 'best' => max($sheet->objective, $before->objective)]);
+        return $this->render('practice/search.html.twig', [
+            'practice' => $practice, 'try' => $try, 'tries' => self::TRIES, 'job' => null === $figures ? $job : null,
+            'began' => is_numeric($began) ? (float) $began : $figures['before'] ?? null, 'best' => $figures['best'] ?? null,
+        ]);
     }
 
-    #[Route('/{team}/practice/{practice}/ways', name: 'ways_out', methods: ['GET'])]
+    #[Route('/{team}/practice/{practice}/ways', name: 'ways_out', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
     public function ways(Membership $membership, Practice $practice, Request $request): Response
     {
-        // It takes seconds: whatever else the coach does meanwhile must not wait for this page's session.
+        $membership->mustBeAbleToChange();
+        // Whatever else the coach does meanwhile must not wait for this page's session.
         $request->getSession()->save();
+        // The same practice has the same ways out, whoever looks at it.
+        $print = hash('xxh128', $practice->setup().$practice->sheet());
+        $job = $this->jobs->latest($membership->team, SolveKind::Ways, $practice->id()->toRfc4122());
         try {
-            // The same practice has the same ways out, whoever looks at it.
-            $ways = $this->cache->get('ways-'.hash('xxh128', $practice->setup().$practice->sheet()), fn(): array => $this->solver->waysOut(PracticeOrder::of($practice, $this->setups->read($practice))));
+            if (null === $job || !str_contains($job->request, $print)) {
+                $job = $this->jobs->ask($membership->team, $membership->account, SolveKind::Ways, $practice->id()->toRfc4122(), ['print' => $print]);
+            }
         } catch (InvalidValue) {
-            $ways = [];
+            // Others of the team wait: so does this, which nobody has asked for.
+            $job = null;
         }
+        $outcome = $job?->outcome();
 
-        return $this->render('practice/ways.html.twig', ['ways' => \array_slice($ways, 0, 4, true)]);
+        return $this->render('practice/ways.html.twig', ['practice' => $practice, 'waits' => null === $outcome, 'ways' => \array_slice($outcome->figures ?? [], 0, 4, true)]);
     }
 
     /**
@@ -104,34 +121,52 @@ final class ArrangePractice extends AbstractController
     {
         $setup = $this->setups->read($practice);
         $stations = $setup->stations ?? array_map(static fn(SheetChoice $choice): string => $choice->drill, $this->codec->read($practice)->choices);
+        if ($said->has('add') && \count($stations) >= self::MOST_STATIONS) {
+            throw InvalidValue::because('stations', \sprintf('there are %d already', \count($stations)), \sprintf('at most %d; take one out first', self::MOST_STATIONS));
+        }
 
         return match (true) {
-            $said->has('lock') => $setup->withLockTurned($said->getString('lock')),
-            $said->has('add') => $setup->withStations([...$stations, $said->getString('add')]),
+            $said->has('lock') => $setup->withLockTurned(self::known($said->getString('lock'), $this->locks($practice), 'lock')),
+            $said->has('add') => $setup->withStations(array_values(array_unique([...$stations, mb_substr($said->getString('add'), 0, 60)]))),
             $said->has('drop') => $setup->withStations(array_values(array_diff($stations, [$said->getString('drop')]))),
-            $said->has('move') => $setup->withStations($stations)->withShift($said->getString('move'), self::feet($said, 'x'), self::feet($said, 'y')),
+            $said->has('move') => $setup->withStations($stations)->withShift(self::known($said->getString('move'), $stations, 'station'), self::feet($said, 'x'), self::feet($said, 'y')),
             $said->has('choose') => $setup->choosingAgain(),
             $said->has('another') => $setup->withSeed($setup->seed + 1),
             default => $setup,
         };
     }
 
-    /** @throws InvalidValue when the practice runs already, or cannot be solved like that */
-    private function keep(Practice $practice, PracticeSetup $setup): void
+    /** @return list<string> what can be locked, and what is */
+    private function locks(Practice $practice): array
     {
-        $before = $this->codec->read($practice);
-        if (true === $this->runs->of($practice)?->clock()->isStarted()) {
-            throw InvalidValue::because('practice', 'it has begun', 'changes on the page of the run: who is late, who leaves, next, skip');
+        $keys = $this->setups->read($practice)->locks;
+        foreach ($this->codec->read($practice)->rounds() as $round => $block) {
+            foreach ($block->stations as $station) {
+                $keys[] = LockedTurns::key($round, $station->drill);
+            }
         }
-        // A lock says what stays; nothing is solved for that.
-        $sheet = $setup->locks !== $this->setups->read($practice)->locks ? $before : $this->solved($practice, $setup, $before);
-        $practice->arrange($this->setups->write($setup), $this->codec->write($sheet));
-        $this->entities->flush();
+
+        return $keys;
     }
 
-    private function solved(Practice $practice, PracticeSetup $setup, Sheet $before): Sheet
+    /** A lock says what stays; nothing is solved for that, and null comes back. */
+    private function keep(Membership $membership, Practice $practice, PracticeSetup $setup, Request $request): ?SolveJob
     {
-        return $this->solver->solve(PracticeOrder::of($practice, $setup)->keeping(LockedTurns::of($before, $setup->locks)));
+        if ($setup->locks !== $this->setups->read($practice)->locks) {
+            $practice->arrange($this->setups->write($setup), $practice->sheet());
+            $this->entities->flush();
+
+            return null;
+        }
+        $request->getSession()->save();
+
+        return $this->jobs->ask($membership->team, $membership->account, SolveKind::Arrange, $practice->id()->toRfc4122(), ['setup' => $this->setups->write($setup), 'version' => $practice->version()]);
+    }
+
+    /** @param list<string> $known */
+    private static function known(string $key, array $known, string $field): string
+    {
+        return \in_array($key, $known, true) ? $key : throw InvalidValue::because($field, 'it is not on this sheet', 'what the sheet shows');
     }
 
     /** @param InputBag<string> $said */

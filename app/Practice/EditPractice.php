@@ -8,9 +8,13 @@ use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Live\RunRepository;
 use FoxCorner\App\Practice\Setup\SetupCodec;
+use FoxCorner\App\Practice\Solving\SolveJob;
+use FoxCorner\App\Practice\Solving\SolveJobs;
+use FoxCorner\App\Practice\Solving\SolveKind;
 use FoxCorner\App\Shared\ProblemOnForm;
 use FoxCorner\App\Team\PlayerRepository;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Undo\Undo;
+use FoxCorner\App\Undo\Watched;
 use FoxCorner\Core\InvalidValue;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -19,20 +23,24 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Uid\Uuid;
 
 /** Makes a practice from the plan, solves it again with other people or minutes, takes it off. */
 final class EditPractice extends AbstractController
 {
     /** The form's fields by the core's names. */
     private const FIELDS = ['day and time' => 'startsAt', 'who comes' => 'comes', 'helpers' => 'whoHelps', 'warm-up' => 'warmUp', 'team defence' => 'teamDefence'];
+    private const EVENING = '17:30';
 
     public function __construct(
         private readonly PracticeRepository $practices,
         private readonly PlayerRepository $players,
         private readonly PracticeSolver $solver,
-        private readonly SheetCodec $codec,
         private readonly SetupCodec $setups,
         private readonly RunRepository $runs,
+        private readonly SolveJobs $jobs,
+        private readonly TakenField $field,
+        private readonly Undo $undo,
         private readonly EntityManagerInterface $entities,
         private readonly ClockInterface $clock,
     ) {
@@ -62,9 +70,15 @@ final class EditPractice extends AbstractController
     public function remove(Membership $membership, Practice $practice): Response
     {
         $membership->mustBeAbleToChange();
-        $this->entities->remove($practice);
-        $this->entities->flush();
+        if (true === $this->runs->of($practice)?->clock()->isStarted()) {
+            // What was counted and graded goes with it.
+            $membership->mustBeHeadCoach();
+        }
+        $step = $this->undo->record($membership->team, $membership->account, 'Taken off: '.$practice->words(), [
+            Watched::row('practice', $practice->id()), Watched::rowsOf('practice_run', 'practice_id', $practice->id()), Watched::rowsOf('turn_record', 'practice_id', $practice->id()),
+        ], fn() => $this->entities->remove($practice));
         $this->addFlash('done', 'The practice is taken off.');
+        null === $step ? null : $this->addFlash('undo', $step->id()->toRfc4122());
 
         return $this->redirectToRoute('practices', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
     }
@@ -72,32 +86,43 @@ final class EditPractice extends AbstractController
     private function edit(Membership $membership, ?Practice $practice, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $form = $this->createForm(
-            PracticeForm::class,
-            null === $practice ? $this->next($membership->team, $request->query->getString('at')) : PracticeDraft::of($practice, $this->setups->read($practice)),
-            ['roster' => $this->players->rosterOf($membership->team)],
-        );
+        $form = $this->createForm(PracticeForm::class, $this->draft($membership, $practice, $request), ['roster' => $this->players->rosterOf($membership->team)]);
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $draft = $form->getData();
-            $order = $this->solve($form, $membership, $practice, $draft);
-            if (null !== $order) {
-                null === $practice ? $this->entities->persist($practice = new Practice($membership->team, $draft, ...$order)) : $practice->change($draft, ...$order);
-                $this->entities->flush();
-
-                return $this->redirectToRoute('practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);
+            $known = null === $practice ? $this->pressedBefore($membership, $draft) : null;
+            $job = null === $known ? $this->asked($form, $membership, $practice, $draft, $request) : null;
+            if (null !== $known) {
+                return $this->redirectToRoute('practice', ['team' => $membership->team->id(), 'practice' => $known], Response::HTTP_SEE_OTHER);
+            }
+            if (null !== $job && null !== $job->outcome()?->problem()) {
+                ProblemOnForm::show($form, $job->outcome()->problem(), self::FIELDS);
+            } elseif (null !== $job) {
+                return $this->redirectToRoute('solving', ['team' => $membership->team->id(), 'job' => $job->id()], Response::HTTP_SEE_OTHER);
             }
         }
 
         return $this->render('practice/edit.html.twig', ['form' => $form, 'practice' => $practice]);
     }
 
-    /** At the hour that the address names, or tomorrow; with what there was to work with last time. */
-    private function next(Team $team, string $at): PracticeDraft
+    /** What the form begins with: what was wanted before and could not be, the practice as it is, or a free evening. */
+    private function draft(Membership $membership, ?Practice $practice, Request $request): PracticeDraft
     {
-        $last = $this->practices->of($team)[0] ?? null;
-        $draft = PracticeDraft::forTomorrow($this->clock->now(), $this->players->of($team), null === $last ? null : $this->setups->read($last), $last?->place() ?? '');
-        $hour = \DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $at);
+        $again = $this->jobs->inTeam($membership->team, $request->query->getString('again'));
+        if (null !== $again && \in_array($again->kind, [SolveKind::Make, SolveKind::Change], true)) {
+            $wish = PracticeWish::read($again->request);
+
+            return PracticeDraft::wished($wish, $this->setups->read($wish), $practice?->version() ?? 0);
+        }
+        if (null !== $practice) {
+            return PracticeDraft::of($practice, $this->setups->read($practice));
+        }
+        $last = $this->practices->latest($membership->team);
+        $draft = PracticeDraft::at(
+            $this->field->firstFree($membership->team, $this->clock->now(), self::EVENING), $this->players->of($membership->team),
+            null === $last ? null : $this->setups->read($last), $last?->place() ?? '',
+        );
+        $hour = str_contains($request->query->getString('at'), "\0") ? false : \DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $request->query->getString('at'));
         if (false !== $hour) {
             $draft->startsAt = $hour;
         }
@@ -105,27 +130,42 @@ final class EditPractice extends AbstractController
         return $draft;
     }
 
-    /**
-     * @param FormInterface<PracticeDraft> $form
-     *
-     * @return array{string, string}|null the setup and the sheet, as they are kept
-     */
-    private function solve(FormInterface $form, Membership $membership, ?Practice $practice, PracticeDraft $draft): ?array
+    /** A second press of the same form. */
+    private function pressedBefore(Membership $membership, PracticeDraft $draft): ?Uuid
+    {
+        return $this->practices->inTeam($membership->team, $draft->once)?->id();
+    }
+
+    /** @param FormInterface<PracticeDraft> $form */
+    private function asked(FormInterface $form, Membership $membership, ?Practice $practice, PracticeDraft $draft, Request $request): ?SolveJob
     {
         try {
             if (null !== $practice && $draft->version !== $practice->version()) {
                 throw InvalidValue::because('practice', 'somebody else has changed it since you opened the form; what you typed is still here', 'open it again and compare');
             }
-            $startsAt = $draft->startsAt ?? throw InvalidValue::because('day and time', 'it is empty', 'a day and a time');
             $setup = null === $practice ? $draft->setup() : $draft->setup()->decidedAs($this->setups->read($practice));
-            $order = new PracticeOrder($membership->team, $startsAt, $draft->minutes ?? 0, $draft->comes, $setup);
-            $kept = null === $practice ? [] : LockedTurns::of($this->codec->read($practice), $setup->locks);
+            $wish = PracticeWish::of($draft, $this->setups->write($setup));
+            $this->solver->check(PracticeOrder::wished($membership->team, $wish, $setup));
+            $this->mustBeMeant($membership, $practice, $draft, $wish);
+            $request->getSession()->save();
 
-            return [$this->setups->write($setup), $this->codec->write($this->solver->solve($order->keeping($kept)))];
+            return $this->jobs->ask(
+                $membership->team, $membership->account, null === $practice ? SolveKind::Make : SolveKind::Change, $practice?->id()->toRfc4122() ?? $draft->once,
+                [...$wish->toArray(), 'version' => $practice?->version() ?? 0],
+            );
         } catch (InvalidValue $problem) {
             ProblemOnForm::show($form, $problem, self::FIELDS);
 
             return null;
+        }
+    }
+
+    /** Something else at that hour is said once; pressed again, it is meant. @throws InvalidValue */
+    private function mustBeMeant(Membership $membership, ?Practice $practice, PracticeDraft $draft, PracticeWish $wish): void
+    {
+        $by = $this->field->by($membership->team, $wish->startsAt, $wish->endsAt(), $practice);
+        if (null !== $by && !$draft->allTheSame) {
+            throw InvalidValue::because('day and time', "the field has {$by} then", 'another hour; or tick “All the same” below');
         }
     }
 }

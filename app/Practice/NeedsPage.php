@@ -30,6 +30,7 @@ final class NeedsPage extends AbstractController
     {
         $now = $this->clock->now();
         $players = $this->players->rosterOf($membership->team);
+        $shownTo = array_values(array_filter($players, static fn(RosterPlayer $player): bool => $membership->seesAllOf($player->id)));
         $record = $this->needs->record($membership->team, $now);
         $all = $this->needs->under($this->needs->plans($membership->team), $membership->team, $players, $now, $record);
         // What is still wanted first; the rest is there to be seen.
@@ -38,8 +39,8 @@ final class NeedsPage extends AbstractController
         $shown = null === $family ? \array_slice($all, 0, self::TOP) : array_values(array_filter($all, static fn(JobNeed $need): bool => $need->skill->family() === $family));
 
         return $this->render('needs/show.html.twig', [
-            'family' => $family, 'players' => $players,
-            'rows' => array_map(static fn(JobNeed $need): array => ['need' => $need, 'cells' => array_map(static fn(RosterPlayer $player): ?NeedCell => NeedCell::of($need, $player, $record), $players)], $shown),
+            'family' => $family, 'players' => $shownTo,
+            'rows' => array_map(static fn(JobNeed $need): array => ['need' => $need, 'cells' => array_map(static fn(RosterPlayer $player): ?NeedCell => NeedCell::of($need, $player, $record), $shownTo)], $shown),
         ]);
     }
 }

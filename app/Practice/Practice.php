@@ -47,21 +47,21 @@ class Practice
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false)]
         public readonly Team $team,
-        PracticeDraft $draft,
-        string $setup,
+        PracticeWish $wish,
         string $sheet,
+        ?Uuid $id = null,
     ) {
-        $this->id = Uuid::v7();
-        $this->change($draft, $setup, $sheet);
+        $this->id = $id ?? Uuid::v7();
+        $this->change($wish, $sheet);
     }
 
-    public function change(PracticeDraft $draft, string $setup, string $sheet): void
+    public function change(PracticeWish $wish, string $sheet): void
     {
-        $this->startsAt = $draft->startsAt ?? throw new \LogicException('A practice has a start.');
-        $this->minutes = $draft->minutes ?? throw new \LogicException('A practice has minutes.');
-        $this->place = $draft->place ?? '';
-        $this->comes = $draft->comes;
-        $this->arrange($setup, $sheet);
+        $this->startsAt = $wish->startsAt;
+        $this->minutes = $wish->minutes;
+        $this->place = $wish->place;
+        $this->comes = $wish->comes;
+        $this->arrange($wish->setup, $sheet);
     }
 
     /** The same hour and people, arranged otherwise. */
@@ -112,6 +112,18 @@ class Practice
     public function sheet(): string
     {
         return $this->sheet;
+    }
+
+    /** As it was wanted, to be wanted again otherwise. */
+    public function wish(): PracticeWish
+    {
+        return new PracticeWish($this->startsAt, $this->minutes, $this->place, $this->comes, $this->setup);
+    }
+
+    /** As a step names it. */
+    public function words(): string
+    {
+        return 'the practice of '.$this->startsAt->format('D j M, H:i');
     }
 
     public function version(): int

@@ -11,6 +11,7 @@ use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\Core\Practice\TimeShape;
+use Symfony\Component\Uid\Uuid;
 
 /** A practice as a form gives it. */
 final class PracticeDraft
@@ -34,11 +35,21 @@ final class PracticeDraft
     public array $comes = [];
     public int $version = 0;
 
+    /** Names what is made, so that a form that is sent twice makes it once: the id of a practice to be. */
+    public string $once;
+    /** Whether it is meant though something else has the field then. */
+    public bool $allTheSame = false;
+
+    public function __construct()
+    {
+        $this->once = Uuid::v7()->toRfc4122();
+    }
+
     /** @param list<Player> $players who are on the roster: all of them come unless somebody says otherwise */
-    public static function forTomorrow(\DateTimeImmutable $now, array $players, ?PracticeSetup $last = null, string $place = ''): self
+    public static function at(\DateTimeImmutable $startsAt, array $players, ?PracticeSetup $last = null, string $place = ''): self
     {
         $draft = new self();
-        $draft->startsAt = $now->modify('tomorrow 17:30');
+        $draft->startsAt = $startsAt;
         $draft->comes = array_map(static fn(Player $player): string => $player->id()->toRfc4122(), $players);
         $draft->place = $place;
         if (null !== $last) {
@@ -50,12 +61,18 @@ final class PracticeDraft
 
     public static function of(Practice $practice, PracticeSetup $setup): self
     {
+        return self::wished($practice->wish(), $setup, $practice->version());
+    }
+
+    /** @param int $version of the practice that is to be changed; 0 for a new one */
+    public static function wished(PracticeWish $wish, PracticeSetup $setup, int $version): self
+    {
         $draft = new self();
-        $draft->startsAt = $practice->startsAt();
-        $draft->minutes = $practice->minutes();
-        $draft->place = $practice->place();
-        $draft->comes = $practice->comes();
-        $draft->version = $practice->version();
+        $draft->startsAt = $wish->startsAt;
+        $draft->minutes = $wish->minutes;
+        $draft->place = $wish->place;
+        $draft->comes = $wish->comes;
+        $draft->version = $version;
         $draft->workWith($setup);
 
         return $draft;

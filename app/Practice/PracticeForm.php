@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice;
 
+use FoxCorner\App\Shared\Form\OnceField;
+use FoxCorner\App\Shared\Form\VersionField;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Build\FieldPart;
@@ -12,7 +14,6 @@ use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\DateTimeType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;
-use Symfony\Component\Form\Extension\Core\Type\HiddenType;
 use Symfony\Component\Form\Extension\Core\Type\IntegerType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
@@ -40,7 +41,9 @@ final class PracticeForm extends AbstractType
             ->add('whoHelps', TextareaType::class, ['label' => 'Who helps', 'required' => false, 'help' => 'One a line; “, hits” behind those who hit a ball where they want.'])
             ->add('comes', ChoiceType::class, ['label' => 'Who comes', 'choices' => $names, 'multiple' => true, 'expanded' => true, 'required' => false, 'invalid_message' => 'Somebody of these is not on the roster any more.'])
             ->add('equipment', EquipmentForm::class, ['label' => 'From the shed'])
-            ->add('version', HiddenType::class, ['empty_data' => '0']);
+            ->add('allTheSame', CheckboxType::class, ['label' => 'All the same: something else has the field then, and it is meant', 'required' => false])
+            ->add('once', OnceField::class)
+            ->add('version', VersionField::class);
         foreach (['warmUp' => ['Warm-up', '5 to 20'], 'round' => ['A round of stations', '4 to 18'], 'teamDefence' => ['Team defence, at least', '0 to 90'], 'finish' => ['Finish', '0 to 15']] as $name => [$label, $allowed]) {
             $builder->add($name, IntegerType::class, ['label' => $label, 'required' => false, 'attr' => ['data-unit' => 'min'], 'invalid_message' => self::WHOLE.$allowed.' minutes.']);
         }

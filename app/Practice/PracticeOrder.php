@@ -24,6 +24,11 @@ final readonly class PracticeOrder
         return new self($practice->team, $practice->startsAt(), $practice->minutes(), $practice->comes(), $setup);
     }
 
+    public static function wished(Team $team, PracticeWish $wish, PracticeSetup $setup): self
+    {
+        return new self($team, $wish->startsAt, $wish->minutes, $wish->comes, $setup);
+    }
+
     /** @param list<KeptTurn> $kept */
     public function keeping(array $kept): self
     {

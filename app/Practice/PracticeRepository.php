@@ -28,4 +28,28 @@ final class PracticeRepository extends ServiceEntityRepository
     {
         return Uuid::isValid($id) ? $this->findOneBy(['team' => $team, 'id' => Uuid::fromString($id)]) : null;
     }
+
+    /** Whether it is this team's, without reading it. */
+    public function hasOne(Team $team, string $id): bool
+    {
+        return Uuid::isValid($id) && 0 < $this->count(['team' => $team, 'id' => Uuid::fromString($id)]);
+    }
+
+    /** @return list<Practice> that begin in a time, the latest first */
+    public function between(Team $team, \DateTimeImmutable $from, \DateTimeImmutable $to): array
+    {
+        /** @var list<Practice> $found */
+        $found = $this->createQueryBuilder('p')
+            ->where('p.team = :team AND p.startsAt >= :from AND p.startsAt < :to')
+            ->setParameter('team', $team->id(), 'uuid')->setParameter('from', $from)->setParameter('to', $to)
+            ->orderBy('p.startsAt', 'DESC')->getQuery()->getResult();
+
+        return $found;
+    }
+
+    /** The one that begins last, whose ways the next one takes over. */
+    public function latest(Team $team): ?Practice
+    {
+        return $this->findOneBy(['team' => $team], ['startsAt' => 'DESC']);
+    }
 }

@@ -11,6 +11,8 @@ use FoxCorner\App\Practice\Sheet\SheetWriter;
 use FoxCorner\App\Team\PlayerRepository;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Plan\CoverageReport;
+use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Practice\Block;
 use FoxCorner\Core\Practice\BlockKind;
 use FoxCorner\Core\Practice\Build\Placement;
@@ -29,15 +31,21 @@ final readonly class PracticeSolver
     {
     }
 
+    /**
+     * Everything but the search, which is what takes long.
+     *
+     * @throws InvalidValue as {@see solve}
+     */
+    public function check(PracticeOrder $order): void
+    {
+        $this->readied($order);
+    }
+
     /** @throws InvalidValue when the people, the helpers or the minutes do not allow a practice */
     public function solve(PracticeOrder $order): Sheet
     {
-        $coming = $this->coming($order);
         $plans = $this->needs->plans($order->team);
-        $needs = $this->needs->under($plans, $order->team, $coming, $order->startsAt);
-        $choice = $this->choice($order, $coming);
-        $wanted = $this->wanted($order, $choice, $needs);
-        $request = $this->request($order, $coming, $needs, $choice, $wanted);
+        [$request, $choice, $wanted, $needs] = $this->readied($order, $plans);
         $teamDefence = array_sum(array_map(static fn(Block $block): int => BlockKind::TeamDefence === $block->kind ? $block->minutes : 0, $request->time->blocks));
 
         return SheetWriter::write(
@@ -58,11 +66,7 @@ final readonly class PracticeSolver
      */
     public function waysOut(PracticeOrder $order): array
     {
-        $coming = $this->coming($order);
-        $needs = $this->needs->of($order->team, $coming, $order->startsAt);
-        $choice = $this->choice($order, $coming);
-
-        return Scheduler::waysOut($this->request($order, $coming, $needs, $choice, $this->wanted($order, $choice, $needs)));
+        return Scheduler::waysOut($this->readied($order)[0]);
     }
 
     /**
@@ -75,6 +79,21 @@ final readonly class PracticeSolver
     public function hindrances(PracticeOrder $order): array
     {
         return array_map($this->choice($order, $this->coming($order))->hindrance(...), $this->shelf->of($order->team));
+    }
+
+    /**
+     * @param list<array{SituationPlan, CoverageReport}>|null $plans where they are known already
+     *
+     * @return array{PracticeRequest, StationChoice, array<string, Drill>, list<JobNeed>} what is to be solved, what can be set up, the stations wanted, what is needed
+     */
+    private function readied(PracticeOrder $order, ?array $plans = null): array
+    {
+        $coming = $this->coming($order);
+        $needs = $this->needs->under($plans ?? $this->needs->plans($order->team), $order->team, $coming, $order->startsAt);
+        $choice = $this->choice($order, $coming);
+        $wanted = $this->wanted($order, $choice, $needs);
+
+        return [$this->request($order, $coming, $needs, $choice, $wanted), $choice, $wanted, $needs];
     }
 
     /** @return list<RosterPlayer> */

@@ -44,7 +44,7 @@ final class EditLineup extends AbstractController
         $stored = $this->lineups->stored($membership->team);
         $wanted = $this->wanted($request);
         try {
-            if (($stored?->version() ?? 0) !== $request->request->getInt('seen')) {
+            if ((string) ($stored?->version() ?? 0) !== $request->request->getString('seen')) {
                 throw InvalidValue::because('lineup', 'somebody else has changed it since you opened it; what you picked is still here', 'look at it again and save');
             }
             $this->check($wanted, $this->players->rosterOf($membership->team));

@@ -7,6 +7,8 @@ namespace FoxCorner\App\Team;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\ProblemOnForm;
+use FoxCorner\App\Undo\Undo;
+use FoxCorner\App\Undo\Watched;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\RosterPlayer;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -22,7 +24,7 @@ final class EditPlayer extends AbstractController
     /** The form's fields by the core's names, where they differ. */
     private const FIELDS = ['home to first' => 'homeToFirst', 'time to plate' => 'timeToPlate', 'limit until' => 'limitUntil'];
 
-    public function __construct(private readonly PlayerRepository $players, private readonly EntityManagerInterface $entities)
+    public function __construct(private readonly PlayerRepository $players, private readonly EntityManagerInterface $entities, private readonly Undo $undo)
     {
     }
 
@@ -42,11 +44,15 @@ final class EditPlayer extends AbstractController
     #[IsCsrfTokenValid('change')]
     public function remove(Membership $membership, string $player): Response
     {
-        $membership->mustBeAbleToChange();
-        $found = $this->players->inTeam($membership->team, $player) ?? throw $this->createNotFoundException();
-        $this->entities->remove($found);
-        $this->entities->flush();
-        $this->addFlash('done', $found->asRosterPlayer()->name.' is off the roster.');
+        $membership->mustBeHeadCoach();
+        $team = $membership->team;
+        $found = $this->players->inTeam($team, $player) ?? throw $this->createNotFoundException();
+        $words = $found->asRosterPlayer()->name.' is off the roster';
+        $step = $this->undo->record($team, $membership->account, $words, [
+            Watched::row('player', $found->id()), Watched::rowsOf('reading', 'player_id', $found->id()), Watched::rowsOf('membership', 'team_id', $team->id()),
+        ], fn() => $this->entities->remove($found));
+        $this->addFlash('done', $words.'.');
+        null === $step ? null : $this->addFlash('undo', $step->id()->toRfc4122());
 
         return $this->redirectToRoute('team', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
     }

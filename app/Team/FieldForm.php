@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\App\Shared\Form\VersionField;
 use FoxCorner\Core\Field\LeadRule;
 use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\IntegerType;
@@ -14,7 +15,6 @@ use FoxCorner\Core\People\Level;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;
-use Symfony\Component\Form\Extension\Core\Type\HiddenType;
 use Symfony\Component\Form\Extension\Core\Type\NumberType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
@@ -46,7 +46,7 @@ final class FieldForm extends AbstractType
         foreach (['grassInfield' => 'Grass inside the base paths', 'steals' => 'Steals', 'bunts' => 'Bunts', 'balkRule' => 'Balk rule', 'circleRule' => 'Pitcher’s-circle rule', 'doubleFirstBase' => 'Double first base', 'extraRunner' => 'Extra innings begin with a runner on second'] as $name => $label) {
             $builder->add($name, CheckboxType::class, ['label' => $label, 'required' => false]);
         }
-        $builder->add('version', HiddenType::class, ['empty_data' => '0']);
+        $builder->add('version', VersionField::class);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

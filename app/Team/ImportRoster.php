@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
-use FoxCorner\App\Shared\Csv\CsvTable;
+use FoxCorner\App\Shared\Csv\RowProblem;
+use FoxCorner\App\Shared\TypedText;
+use FoxCorner\App\Undo\Undo;
+use FoxCorner\App\Undo\Watched;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -17,7 +20,10 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** A roster from a spreadsheet: looked at first, written only when the coach says so; and back out again. */
 final class ImportRoster extends AbstractController
 {
-    public function __construct(private readonly PlayerRepository $players, private readonly EntityManagerInterface $entities, private readonly RosterCsv $csv)
+    /** Players on a roster. */
+    private const MOST = 80;
+
+    public function __construct(private readonly PlayerRepository $players, private readonly EntityManagerInterface $entities, private readonly RosterCsv $csv, private readonly Undo $undo)
     {
     }
 
@@ -26,7 +32,7 @@ final class ImportRoster extends AbstractController
     {
         $membership->mustBeAbleToChange();
 
-        return $this->render('team/import.html.twig', ['text' => '', 'reading' => null, 'known' => []]);
+        return $this->render('team/import.html.twig', ['text' => '', 'reading' => null, 'isOther' => false]);
     }
 
     #[Route('/{team}/team/import', name: 'import_roster_look', methods: ['POST'])]
@@ -36,23 +42,25 @@ final class ImportRoster extends AbstractController
         $membership->mustBeAbleToChange();
         $file = $request->files->get('file');
         $text = $file instanceof UploadedFile && $file->isValid() ? $file->getContent() : $request->request->getString('text');
-        $reading = $this->csv->read($text);
         $known = $this->byNumber($membership->team);
-        if ([] === $reading->problems && $request->request->getBoolean('confirmed')) {
-            $this->write($membership->team, $reading, $known);
-            $this->addFlash('done', \sprintf('%d players are on the roster from the file.', \count($reading->players)));
-
-            return $this->redirectToRoute('team', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
+        $reading = $this->csv->read($text, $known);
+        $isMeant = [] === $reading->problems && $request->request->getBoolean('confirmed');
+        if ($isMeant && $reading->print() === $request->request->getString('seen') && \count($known) + $reading->added() <= self::MOST) {
+            return $this->write($membership, $reading, $known);
         }
+        $problems = [] === $reading->problems && \count($known) + $reading->added() > self::MOST
+            ? [new RowProblem(1, '', \sprintf('There would be %d players on the roster', \count($known) + $reading->added()), \sprintf('at most %d', self::MOST))] : $reading->problems;
 
-        return $this->render('team/import.html.twig', ['text' => CsvTable::unicode($text), 'reading' => $reading, 'known' => $known],
-            new Response(status: [] === $reading->problems ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+        return $this->render('team/import.html.twig', ['text' => TypedText::unicode($text), 'reading' => new RosterReading($reading->lines, $problems), 'isOther' => $isMeant],
+            new Response(status: [] === $problems ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }
 
     #[Route('/{team}/team/roster.csv', name: 'export_roster', methods: ['GET'])]
-    public function out(Membership $membership): Response
+    public function out(Membership $membership, Request $request): Response
     {
-        return new Response($this->csv->write($this->players->enteredFor($membership->team)), headers: [
+        $membership->mustBeAbleToChange();
+
+        return new Response($this->csv->write($this->players->enteredFor($membership->team), $request->query->has('bom')), headers: [
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="roster.csv"',
         ]);
@@ -74,12 +82,19 @@ final class ImportRoster extends AbstractController
      *
      * @param array<int, Player> $known
      */
-    private function write(Team $team, RosterReading $reading, array $known): void
+    private function write(Membership $membership, RosterReading $reading, array $known): Response
     {
-        foreach ($reading->players as $read) {
-            $player = $known[$read->number] ?? null;
-            null === $player ? $this->entities->persist(new Player($team, $read)) : $player->change($read);
-        }
-        $this->entities->flush();
+        $team = $membership->team;
+        $words = \sprintf('Roster read from a list: %d new, %d changed', $reading->added(), $reading->changed());
+        $step = $this->undo->record($team, $membership->account, $words, [Watched::rowsOf('player', 'team_id', $team->id())], function () use ($team, $reading, $known): void {
+            foreach ($reading->players as $read) {
+                $player = $known[$read->number] ?? null;
+                null === $player ? $this->entities->persist(new Player($team, $read)) : $player->change($read);
+            }
+        });
+        $this->addFlash('done', null === $step ? 'The list says what the roster has already; nothing was changed.' : $words.'.');
+        null === $step ? null : $this->addFlash('undo', $step->id()->toRfc4122());
+
+        return $this->redirectToRoute('team', ['team' => $team->id()], Response::HTTP_SEE_OTHER);
     }
 }

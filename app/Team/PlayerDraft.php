@@ -76,27 +76,9 @@ final class PlayerDraft
         }
 
         return new RosterPlayer(
-            ($id ?? Uuid::v7())->toRfc4122(), $name, $this->number, self::readPositions($this->positions ?? ''),
+            ($id ?? Uuid::v7())->toRfc4122(), $name, $this->number, Position::read($this->positions ?? ''),
             Traits::of($this->throws, $this->bats, $this->homeToFirst, $this->arm, $this->pace, $this->exchange, $this->timeToPlate, $this->pitching, $this->fielding),
             $this->limit, Limit::None === $this->limit ? null : $this->limitUntil,
         );
-    }
-
-    /**
-     * @return non-empty-list<Position>
-     *
-     * @throws InvalidValue
-     */
-    private static function readPositions(string $typed): array
-    {
-        $positions = [];
-        foreach ((array) preg_split('/[^0-9A-Za-z]+/', $typed, flags: \PREG_SPLIT_NO_EMPTY) as $part) {
-            if (1 !== preg_match('/^[1-9]$/', (string) $part)) {
-                throw InvalidValue::because('positions', "\"$part\" is no position", 'position numbers 1 to 9, the best first, as in 6 4');
-            }
-            $positions[(int) $part] = Position::ofNumber((int) $part);
-        }
-
-        return [] !== $positions ? array_values($positions) : throw InvalidValue::because('positions', 'it is empty', 'position numbers 1 to 9, the best first, as in 6 4');
     }
 }

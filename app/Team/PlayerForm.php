@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\App\Shared\Form\VersionField;
 use FoxCorner\Core\Game\Pitching;
 use FoxCorner\Core\People\PitcherFielding;
 use Symfony\Component\Form\Extension\Core\Type\DateType;
@@ -12,7 +13,6 @@ use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Limit;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;
-use Symfony\Component\Form\Extension\Core\Type\HiddenType;
 use Symfony\Component\Form\Extension\Core\Type\IntegerType;
 use Symfony\Component\Form\Extension\Core\Type\NumberType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
@@ -47,7 +47,7 @@ final class PlayerForm extends AbstractType
             ->add('fielding', EnumType::class, ['label' => 'Pitcher: as a fielder', 'class' => PitcherFielding::class, 'empty_data' => PitcherFielding::Ordinary->value, 'choice_label' => static fn(PitcherFielding $fielding): string => $fielding->label()])
             ->add('limit', EnumType::class, ['label' => 'Limit', 'class' => Limit::class, 'empty_data' => Limit::None->value, 'choice_label' => static fn(Limit $limit): string => $limit->label()])
             ->add('limitUntil', DateType::class, ['label' => 'Limit: last day', 'required' => false, 'widget' => 'single_text', 'input' => 'datetime_immutable', 'help' => 'Empty: until it is lifted', 'invalid_message' => 'This is not a date. Allowed: year-month-day, or nothing.'])
-            ->add('version', HiddenType::class, ['empty_data' => '0']);
+            ->add('version', VersionField::class);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

@@ -6,6 +6,7 @@ namespace FoxCorner\App\Team;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Shared\TypedText;
 use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Shared\Csv\CsvTable;
 use FoxCorner\App\Shared\Csv\RowProblem;
@@ -73,7 +74,7 @@ final class RunsPage extends AbstractController
     private function page(Membership $membership, EventRates $rates, string $text, array $problems, bool $isTrial): Response
     {
         return $this->render('team/runs.html.twig', [
-            'chain' => $this->tables->chain($rates), 'rates' => $rates, 'text' => CsvTable::unicode($text), 'problems' => $problems, 'isTrial' => $isTrial,
+            'chain' => $this->tables->chain($rates), 'rates' => $rates, 'text' => TypedText::unicode($text), 'problems' => $problems, 'isTrial' => $isTrial,
         ], new Response(status: [] === $problems ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
     }
 }

@@ -48,9 +48,9 @@ final class Stopwatch extends AbstractController
         } catch (InvalidValue $problem) {
             return $this->page($membership, $who, $typed, $quantity, $problem, [$request->request->getString('paces'), $request->request->getString('feet')]);
         }
-        $this->entities->persist(new Reading($player, $quantity, $value, $membership->account, $this->clock->now()));
-        $this->entities->flush();
-        $this->count($player, $quantity);
+        $this->readings->alone($player, function () use ($player, $quantity, $value, $membership): void {
+            $this->entities->persist(new Reading($player, $quantity, $value, $membership->account, $this->clock->now()));
+        }, $quantity);
         $this->addFlash('done', \sprintf('%s: %.2f %s.', $player->asRosterPlayer()->name, $value, $quantity->unit()));
 
         return $this->redirectToRoute('stopwatch', ['team' => $membership->team->id(), 'player' => $who], Response::HTTP_SEE_OTHER);
@@ -62,9 +62,7 @@ final class Stopwatch extends AbstractController
     {
         $membership->mustBeAbleToChange();
         $found = $this->readings->inTeam($membership->team, $reading) ?? throw $this->createNotFoundException();
-        $this->entities->remove($found);
-        $this->entities->flush();
-        $this->count($found->player, $found->quantity);
+        $this->readings->alone($found->player, fn() => $this->entities->remove($found), $found->quantity);
         $this->addFlash('done', 'The reading is taken back.');
 
         return $this->redirectToRoute('stopwatch', ['team' => $membership->team->id(), 'player' => $found->player->id()], Response::HTTP_SEE_OTHER);
@@ -89,22 +87,16 @@ final class Stopwatch extends AbstractController
         return is_numeric($number) ? (float) $number : throw InvalidValue::because($field, '' === $typed ? 'it is empty' : "\"$typed\" is not a number", 'a number');
     }
 
-    /** The median of all tries becomes the player's figure. */
-    private function count(Player $player, Quantity $quantity): void
-    {
-        $player->measured($quantity, $this->readings->of($player, $quantity)->median());
-        $this->entities->flush();
-    }
-
     /** @param array{string, string} $walked paces and feet as typed */
     private function page(Membership $membership, string $player, string $typed, Quantity $quantity, ?InvalidValue $problem, array $walked = ['', '']): Response
     {
-        $all = $this->readings->byPlayer($membership->team);
+        $shown = $this->readings->lately($membership->team);
+        $all = $this->readings->beside($shown);
         $rows = array_map(static fn(Reading $reading): array => [
             'reading' => $reading,
             'name' => $reading->player->asRosterPlayer()->name,
             'isOutlier' => $all[$reading->key()]->isOutlier($reading->value),
-        ], $this->readings->lately($membership->team));
+        ], $shown);
 
         return $this->render('team/stopwatch.html.twig', [
             'roster' => $this->players->rosterOf($membership->team), 'player' => $player, 'typed' => $typed, 'walked' => $walked, 'quantity' => $quantity, 'problem' => $problem, 'rows' => $rows,

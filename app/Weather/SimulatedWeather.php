@@ -17,7 +17,7 @@ final readonly class SimulatedWeather implements WeatherService
 
     public function latest(Team $team): ?array
     {
-        $last = $this->entities->getRepository(SimulatedNotice::class)->findOneBy(['team' => $team], ['id' => 'DESC']);
+        $last = $this->entities->getRepository(SimulatedNotice::class)->findOneBy(['team' => $team], ['at' => 'DESC', 'id' => 'DESC']);
 
         return null === $last ? null : [$last->notice, $last->at];
     }

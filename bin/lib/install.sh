@@ -47,6 +47,8 @@ install_php() {
     if [ ! -f "$ROOT/vendor/autoload.php" ] || ! unchanged composer composer.json; then
         say 'Installing PHP packages'
         (cd "$ROOT" && composer update --no-interaction --no-progress --quiet) || fail 'The PHP packages could not be installed.'
+        # Some packages' own files are closed to others.
+        chmod -R go+rX "$ROOT/vendor"
         done_with composer composer.json
     fi
 }

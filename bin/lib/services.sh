@@ -1,4 +1,4 @@
-# Starts and ends the three processes of an instance: database, PHP, web server. Needs settings.sh.
+# Starts and ends the processes of an instance: database, PHP, workers, web server. Needs settings.sh and owner.sh.
 # Each is the leader of its own process group, whose number is kept under RUN_DIR, so that what a killed
 # leader leaves behind can be found and ended, and nothing else is ever touched.
 
@@ -9,7 +9,7 @@ members() {
     local group program
     [ -s "$RUN_DIR/$1.pid" ] || return 1
     group=$(cat "$RUN_DIR/$1.pid")
-    case $1 in mariadb) program=mariadbd ;; fpm) program=php-fpm ;; nginx) program=nginx ;; esac
+    case $1 in mariadb) program=mariadbd ;; fpm) program=php-fpm ;; nginx) program=nginx ;; workers) program='(bash|php)' ;; esac
     # Not the dead whom nobody has buried yet.
     pgrep --runstates R,S,D,T,I -g "$group" "^$program" 2>/dev/null
 }
@@ -29,14 +29,14 @@ end_service() {
 
 taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
-must_be_free() { ! taken "$1" || fail "Port $1 is taken by another program. Choose another with --port (three in a row are used)."; }
+must_be_free() { ! taken "$1" || fail "Port $1 is taken by another program. Choose another with --port (two in a row are used)."; }
 
+# launch NAME COMMAND...: as the owner, from the instance's folder.
 launch() {
-    local name=$1 port=$2
-    shift 2
-    if [ -s "$RUN_DIR/$name.pid" ]; then end_service "$name"; fi
-    must_be_free "$port"
-    setsid "$@" </dev/null >>"$RUN_DIR/log/$name.out" 2>&1 9>&- &
+    local name=$1
+    shift
+    if [ "$(id -u)" -eq 0 ]; then set -- setpriv --reuid="$OWNER" --regid="$OWNER" --init-groups "$@"; fi
+    (cd "$RUN_DIR" && exec setsid "$@" </dev/null >>"$RUN_DIR/log/$name.out" 2>&1 9>&-) &
     echo $! >"$RUN_DIR/$name.pid"
 }
 
@@ -52,55 +52,79 @@ await() { # await NAME COMMAND...: until the command succeeds, at most 30 s
     fail "$name did not start; its log is $RUN_DIR/log/$name.out"
 }
 
+# private FILE: takes what comes in into a file that only the owner reads.
+private() {
+    (umask 077 && cat >"$1")
+    [ "$(id -u)" -ne 0 ] || chown "$OWNER:" "$1"
+}
+
+# filled FILE: a file of the checkout with @NAME@ filled in; within this shell, so that no secret is on a command line.
+filled() {
+    local text name
+    text=$(cat "$1")
+    for name in ROOT RUN_DIR WEB_PORT APP_ENV SECRET DATABASE_URL; do text=${text//@$name@/"${!name}"}; done
+    printf '%s\n' "$text"
+}
+
 start_mariadb() {
     leads mariadb && return 0
-    local as=()
-    [ "$(id -u)" -ne 0 ] || as=(--user=root)
+    end_service mariadb
+    must_be_free "$DB_PORT"
     if [ ! -d "$RUN_DIR/mariadb/mysql" ]; then
         say 'Creating the database'
         rm -rf "$RUN_DIR/mariadb"
-        mariadb-install-db --no-defaults "${as[@]}" --datadir="$RUN_DIR/mariadb" --auth-root-authentication-method=normal --skip-test-db >"$RUN_DIR/log/mariadb-install.out" 2>&1 \
-            || fail "The database could not be created; the log is $RUN_DIR/log/mariadb-install.out"
+        as_owner mariadb-install-db --no-defaults --datadir="$RUN_DIR/mariadb" --auth-root-authentication-method=normal --skip-test-db \
+            >"$RUN_DIR/log/mariadb-install.out" 2>&1 || fail "The database could not be created; the log is $RUN_DIR/log/mariadb-install.out"
     fi
-    (umask 077 && cat >"$RUN_DIR/mariadb-init.sql" <<SQL
+    private "$RUN_DIR/mariadb-init.sql" <<SQL
 ALTER USER 'root'@'localhost' IDENTIFIED VIA unix_socket;
 CREATE DATABASE IF NOT EXISTS fox CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE DATABASE IF NOT EXISTS fox_unit CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE USER IF NOT EXISTS 'fox'@'127.0.0.1';
-ALTER USER 'fox'@'127.0.0.1' IDENTIFIED BY '$SECRET';
+ALTER USER 'fox'@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
 GRANT ALL ON fox.* TO 'fox'@'127.0.0.1';
 GRANT ALL ON fox_unit.* TO 'fox'@'127.0.0.1';
 SQL
-    )
+    private "$RUN_DIR/mariadb-client.cnf" <<CNF
+[client]
+protocol=tcp
+host=127.0.0.1
+port=$DB_PORT
+user=fox
+password=$DB_PASSWORD
+CNF
     # The socket's path is relative to the data folder: a deep checkout would exceed what a socket may have.
-    launch mariadb "$DB_PORT" mariadbd --no-defaults "${as[@]}" --datadir="$RUN_DIR/mariadb" --socket=fox.sock --pid-file=fox.pid \
+    launch mariadb mariadbd --no-defaults --datadir="$RUN_DIR/mariadb" --socket=fox.sock --pid-file=fox.pid \
         --bind-address=127.0.0.1 --port="$DB_PORT" --skip-name-resolve --init-file="$RUN_DIR/mariadb-init.sql" \
-        --innodb-buffer-pool-size=64M --max-connections=100
-    await mariadb mariadb-admin --no-defaults --protocol=tcp --host=127.0.0.1 --port="$DB_PORT" --user=fox --password="$SECRET" ping
+        --innodb-buffer-pool-size=64M --max-connections=100 --innodb-lock-wait-timeout=3 --lock-wait-timeout=4
+    await mariadb mariadb-admin --defaults-file="$RUN_DIR/mariadb-client.cnf" ping
+    rm -f "$RUN_DIR/mariadb-init.sql"
 }
 
 start_fpm() {
     leads fpm && return 0
-    local fpm as=()
-    fpm=$(compgen -c php-fpm8. | sort -V | tail -n 1)
-    [ "$(id -u)" -ne 0 ] || as=(--allow-to-run-as-root)
-    sed -e "s|@RUN_DIR@|$RUN_DIR|g" -e "s|@PORT@|$FPM_PORT|g" -e "s|@APP_ENV@|$APP_ENV|g" -e "s|@SECRET@|$SECRET|g" -e "s|@DATABASE_URL@|$DATABASE_URL|g" \
-        "$ROOT/config/server/php-fpm.conf" >"$RUN_DIR/php-fpm.conf"
-    [ "$(id -u)" -ne 0 ] || printf 'user = root\ngroup = root\n' >>"$RUN_DIR/php-fpm.conf"
-    chmod 600 "$RUN_DIR/php-fpm.conf"
-    launch fpm "$FPM_PORT" "$fpm" --nodaemonize --fpm-config "$RUN_DIR/php-fpm.conf" "${as[@]}" \
+    end_service fpm
+    rm -f "$RUN_DIR/sock/php.sock"
+    filled "$ROOT/config/server/php-fpm.conf" | private "$RUN_DIR/php-fpm.conf"
+    launch fpm "$(compgen -c php-fpm8. | sort -V | tail -n 1)" --nodaemonize --fpm-config "$RUN_DIR/php-fpm.conf" \
         -d opcache.enable=1 -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 \
-        -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d apc.enabled=1 -d apc.shm_size=32M -d realpath_cache_size=4096K -d realpath_cache_ttl=600 \
-        -d expose_php=0 -d memory_limit=256M
-    await fpm taken "$FPM_PORT"
+        -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d apc.enabled=1 -d apc.shm_size=32M
+    await fpm test -S "$RUN_DIR/sock/php.sock"
+}
+
+start_workers() {
+    leads workers && return 0
+    end_service workers
+    launch workers bash "$ROOT/bin/lib/workers.sh"
 }
 
 start_nginx() {
     leads nginx && return 0
-    mkdir -p "$RUN_DIR/nginx"
-    sed -e "s|@RUN_DIR@|$RUN_DIR|g" -e "s|@ROOT@|$ROOT|g" -e "s|@PORT@|$WEB_PORT|g" -e "s|@FPM_PORT@|$FPM_PORT|g" "$ROOT/config/server/nginx.conf" >"$RUN_DIR/nginx.conf"
-    [ "$(id -u)" -ne 0 ] || sed -i '1i user root;' "$RUN_DIR/nginx.conf"
-    launch nginx "$WEB_PORT" nginx -p "$RUN_DIR/nginx" -e "$RUN_DIR/log/nginx.error.log" -c "$RUN_DIR/nginx.conf"
+    end_service nginx
+    must_be_free "$WEB_PORT"
+    as_owner mkdir -p "$RUN_DIR/nginx"
+    filled "$ROOT/config/server/nginx.conf" | private "$RUN_DIR/nginx.conf"
+    launch nginx nginx -p "$RUN_DIR/nginx" -e "$RUN_DIR/log/nginx.error.log" -c "$RUN_DIR/nginx.conf"
     await nginx taken "$WEB_PORT"
 }
 
@@ -110,24 +134,28 @@ refresh_application() {
     if [ ! -d "$RUN_DIR/cache/$APP_ENV" ] || ! unchanged "$stamp" app core config templates migrations .env composer.json; then
         say 'Compiling the application'
         end_service fpm
-        rm -rf "$RUN_DIR/cache"
+        end_service workers
+        rm -rf "$RUN_DIR/cache"/*
         php "$ROOT/bin/console" cache:warmup --quiet || fail 'The application could not be compiled.'
         done_with "$stamp" app core config templates migrations .env composer.json
     fi
 }
 
-migrate() { php "$ROOT/bin/console" doctrine:migrations:migrate --no-interaction --allow-no-migration --quiet || fail 'The database could not be brought up to date.'; }
+migrate() { FOX_STATEMENT_SECONDS=0 php "$ROOT/bin/console" doctrine:migrations:migrate --no-interaction --allow-no-migration --quiet || fail 'The database could not be brought up to date.'; }
 
 start_services() {
+    settle_owner
     start_mariadb
     refresh_application
     migrate
     start_fpm
+    start_workers
     start_nginx
 }
 
 stop_services() {
     end_service nginx QUIT
+    end_service workers
     end_service fpm QUIT
     end_service mariadb TERM
 }

@@ -19,6 +19,10 @@ final class DrillDraft
     /** Base paths around the middle of a drill without a set-up of its own (ours). */
     private const RADIUS = 0.22;
 
+    /** Letters. */
+    private const LONGEST_NAME = 60;
+    private const LONGEST_TEXT = 2000;
+
     public ?string $name = null;
     public ?string $purpose = null;
     public ?SkillFamily $family = SkillFamily::GroundBalls;
@@ -67,8 +71,14 @@ final class DrillDraft
     public function toDrill(string $key): Drill
     {
         $name = trim($this->name ?? '');
-        if ('' === $name) {
-            throw InvalidValue::because('name', 'it is empty', 'a few words');
+        if ('' === $name || mb_strlen($name) > self::LONGEST_NAME) {
+            throw InvalidValue::because('name', '' === $name ? 'it is empty' : \sprintf('it has %d letters', mb_strlen($name)), \sprintf('1 to %d letters', self::LONGEST_NAME));
+        }
+        foreach (['purpose' => $this->purpose, 'steps' => $this->steps, 'points' => $this->points, 'mistakes' => $this->mistakes, 'progression' => $this->progression, 'cautions' => $this->cautions] as $field => $text) {
+            $letters = null === $text ? 0 : mb_strlen($text);
+            if ($letters > self::LONGEST_TEXT) {
+                throw InvalidValue::because($field, \sprintf('it has %d letters', $letters), \sprintf('at most %d', self::LONGEST_TEXT));
+            }
         }
         if ([] === $this->positions || [] === $this->skills) {
             throw InvalidValue::because([] === $this->positions ? 'positions' : 'skills', 'nothing is ticked', 'at least one');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Drills;
 
+use FoxCorner\App\Shared\Form\VersionField;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use FoxCorner\Core\Practice\Skill;
@@ -12,7 +13,6 @@ use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;
-use Symfony\Component\Form\Extension\Core\Type\HiddenType;
 use Symfony\Component\Form\Extension\Core\Type\IntegerType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
@@ -46,7 +46,7 @@ final class DrillForm extends AbstractType
         $builder
             ->add('isHit', CheckboxType::class, ['label' => 'A helper has to hit the balls', 'required' => false])
             ->add('fitsIndoors', CheckboxType::class, ['label' => 'Can be done in a hall', 'required' => false])
-            ->add('version', HiddenType::class, ['empty_data' => '0']);
+            ->add('version', VersionField::class);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

@@ -7,6 +7,7 @@ namespace FoxCorner\App\Practice\Drills;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\ProblemOnForm;
+use FoxCorner\App\Team\Team;
 use FoxCorner\Core\InvalidValue;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormInterface;
@@ -18,6 +19,8 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** A team's own drills: written, copied, changed, put away and taken out again. */
 final class EditDrill extends AbstractController
 {
+    /** Drills of its own that a team may have. */
+    private const MOST = 100;
     /** The form's fields by the core's names. */
     private const FIELDS = ['smallest group' => 'min', 'largest group' => 'max', 'at once' => 'atOnce', 'seconds' => 'secondsPerRep', 'throws' => 'throwsPerRep'];
 
@@ -59,7 +62,7 @@ final class EditDrill extends AbstractController
         $membership->mustBeAbleToChange();
         $form = $this->createForm(DrillForm::class, $draft);
         $form->handleRequest($request);
-        if ($form->isSubmitted() && $form->isValid() && $this->isRight($form, $draft, $own)) {
+        if ($form->isSubmitted() && $form->isValid() && $this->isRight($form, $draft, $own, $membership->team)) {
             $document = $this->shelf->write($draft);
             null === $own ? $this->entities->persist($own = new OwnDrill($membership->team, $document)) : $own->change($document);
             $this->entities->flush();
@@ -71,13 +74,16 @@ final class EditDrill extends AbstractController
     }
 
     /** @param FormInterface<DrillDraft> $form */
-    private function isRight(FormInterface $form, DrillDraft $draft, ?OwnDrill $own): bool
+    private function isRight(FormInterface $form, DrillDraft $draft, ?OwnDrill $own, Team $team): bool
     {
         try {
             if (null !== $own && $draft->version !== $own->version()) {
                 throw InvalidValue::because('drill', 'somebody else has changed it since you opened the form; what you typed is still here', 'open it again and compare');
             }
             $draft->toDrill('own');
+            if (null === $own && $this->own->count(['team' => $team]) >= self::MOST) {
+                throw InvalidValue::because('drill', \sprintf('the team has written %d already, those that are put away with them', self::MOST), 'changing one of them');
+            }
 
             return true;
         } catch (InvalidValue $problem) {

@@ -8,7 +8,6 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\Core\Practice\Need\Grade;
-use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -22,15 +21,16 @@ final class AfterPage extends AbstractController
         private readonly RunRepository $runs,
         private readonly SheetCodec $codec,
         private readonly TurnRecords $records,
-        private readonly ClockInterface $clock,
+        private readonly RunTime $time,
     ) {
     }
 
     #[Route('/{team}/practice/{practice}/after', name: 'after_practice', methods: ['GET'])]
     public function show(Membership $membership, Practice $practice): Response
     {
+        $membership->mustBeAbleToChange();
 
-        return $this->render('run/after.html.twig', ['practice' => $practice, 'sheet' => $this->codec->read($practice), 'work' => $this->work($practice), 'records' => $this->records->of($practice), 'grades' => Grade::cases()]);
+        return $this->page($practice, $this->records->of($practice), GradesSaid::nothing());
     }
 
     #[Route('/{team}/practice/{practice}/after', name: 'grade_practice', methods: ['POST'])]
@@ -38,20 +38,44 @@ final class AfterPage extends AbstractController
     public function grade(Membership $membership, Practice $practice, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $said = $request->request->all('grade');
-        $given = 0;
-        foreach ($this->work($practice) as $drill => $rows) {
-            foreach ($rows as $player => $row) {
-                $grades = $said[$drill] ?? null;
-                $word = \is_array($grades) ? $grades[$player] ?? null : null;
-                $grade = \is_string($word) ? Grade::tryFrom($word) : null;
-                $this->records->grade($practice, $row['block'], $drill, $player, $grade);
-                $given += null === $grade ? 0 : 1;
-            }
+        $said = GradesSaid::in($request->request);
+        [$given, $overtaken] = $this->records->alone($practice, fn(Records $now): array => $this->keep($practice, $said, $now));
+        if ([] !== $overtaken) {
+            return $this->page($practice, $this->records->of($practice), $said, $overtaken);
         }
         $this->addFlash('done', \sprintf('Kept: %d %s. They count in what is needed next.', $given, 1 === $given ? 'grade' : 'grades'));
 
         return $this->redirectToRoute('after_practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);
+    }
+
+    /** @return array{int, list<string>} how many grades were given or taken back; whom somebody else has graded since the page was opened */
+    private function keep(Practice $practice, GradesSaid $said, Records $now): array
+    {
+        $given = 0;
+        $overtaken = [];
+        foreach ($this->work($practice) as $drill => $rows) {
+            foreach ($rows as $player => $row) {
+                if (!$said->changes($drill, $player)) {
+                    continue;
+                }
+                if ($said->was($drill, $player) !== $now->grade($drill, $player)) {
+                    $overtaken[] = $row['name'];
+                    continue;
+                }
+                $this->records->grade($practice, $row['block'], $drill, $player, $said->grade($drill, $player));
+                ++$given;
+            }
+        }
+
+        return [$given, array_values(array_unique($overtaken))];
+    }
+
+    /** @param list<string> $overtaken */
+    private function page(Practice $practice, Records $records, GradesSaid $said, array $overtaken = []): Response
+    {
+        return $this->render('run/after.html.twig', [
+            'practice' => $practice, 'sheet' => $this->codec->read($practice), 'work' => $this->work($practice), 'records' => $records, 'grades' => Grade::cases(), 'said' => $said, 'overtaken' => $overtaken,
+        ], new Response(status: [] === $overtaken ? Response::HTTP_OK : Response::HTTP_CONFLICT));
     }
 
     /** @return array<string, array<string, array{name: string, number: int, planned: int, counted: int|null, block: int, position: int}>> by drill and player, of the rounds that were done */
@@ -59,7 +83,7 @@ final class AfterPage extends AbstractController
     {
         $run = $this->runs->of($practice);
         $records = $this->records->of($practice);
-        $now = (int) $this->clock->now()->format('Uv');
+        $now = $run?->now($this->time) ?? 0;
         $work = [];
         foreach ($this->codec->read($practice)->turns() as [$index, $station, $player]) {
             if (null !== $run && !$run->clock()->isDone($index, $now)) {

@@ -17,6 +17,9 @@ class PracticeRun
 {
     use Identified;
 
+    /** ms; the usual half hour after the last thunder. */
+    private const NOTICE_HOLDS = 30 * 60000;
+
     /**
      * Goes up whenever anything that the pages of the run show has changed.
      *
@@ -34,7 +37,18 @@ class PracticeRun
     #[ORM\Column(type: 'json')]
     private array $skipped;
 
-    /** ms since 1970, as the two after it. */
+    /** @var list<int> ms that the blocks were to last */
+    #[ORM\Column(type: 'json')]
+    private array $planned;
+
+    /** Which start of the machine the run goes by, and how many ms since 1970 its own clock was ahead of that start. */
+    #[ORM\Column(length: 40)]
+    private string $booted = '';
+
+    #[ORM\Column(type: 'bigint')]
+    private int $ahead = 0;
+
+    /** ms since 1970 by the run's own clock, as the two after it. */
     #[ORM\Column(type: 'bigint', nullable: true)]
     private ?int $startedAt;
 
@@ -53,20 +67,38 @@ class PracticeRun
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         public readonly Practice $practice,
         RunClock $clock,
+        RunTime $time,
     ) {
         $this->id = Uuid::v7();
+        $this->begin($clock, $time);
+    }
+
+    /** Started by the clock on the wall; from here on the run's own clock counts. */
+    public function begin(RunClock $clock, RunTime $time): void
+    {
+        [$this->booted, $this->ahead] = [$time->boot(), $time->wall() - $time->uptime()];
         $this->turn($clock);
     }
 
     public function clock(): RunClock
     {
-        return RunClock::kept($this->lengths, $this->skipped, $this->startedAt, $this->pausedAt, $this->reason);
+        return RunClock::kept($this->lengths, $this->skipped, $this->startedAt, $this->pausedAt, $this->reason, $this->planned);
     }
 
-    /** Stops for a lightning notice, once for each. */
-    public function heed(int $noticeAt, int $now): void
+    /**
+     * The moment by the run's own clock, ms since 1970: what the wall showed at the start and what the machine has run
+     * since, so that setting the server's clock neither ends a run nor lengthens it.
+     */
+    public function now(RunTime $time): int
     {
-        if ($noticeAt <= $this->heededAt || !$this->clock()->isStarted() || $this->clock()->isOver($now)) {
+        return $this->booted === $time->boot() ? $this->ahead + $time->uptime() : $time->wall();
+    }
+
+    /** Stops for a lightning notice, once for each, and for none that is long over. */
+    public function heed(int $noticeAt, RunTime $time): void
+    {
+        $now = $this->now($time);
+        if ($noticeAt <= $this->heededAt || $time->wall() - $noticeAt > self::NOTICE_HOLDS || !$this->clock()->isStarted() || $this->clock()->isOver($now)) {
             return;
         }
         $this->heededAt = $noticeAt;
@@ -80,6 +112,7 @@ class PracticeRun
 
     public function turn(RunClock $clock): void
     {
-        [$this->lengths, $this->skipped, $this->startedAt, $this->pausedAt, $this->reason] = [$clock->lengths, $clock->skipped, $clock->startedAt, $clock->pausedAt, $clock->reason];
+        [$this->lengths, $this->skipped, $this->planned] = [$clock->lengths, $clock->skipped, $clock->planned];
+        [$this->startedAt, $this->pausedAt, $this->reason] = [$clock->startedAt, $clock->pausedAt, $clock->reason];
     }
 }

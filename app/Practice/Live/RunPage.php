@@ -9,11 +9,11 @@ use Doctrine\ORM\OptimisticLockException;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Team\PlayerRepository;
 use FoxCorner\App\Weather\Notice;
 use FoxCorner\App\Weather\WeatherService;
-use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -22,14 +22,18 @@ use Symfony\Component\Routing\Attribute\Route;
 /** A practice while it runs, on every phone of the team: the same clock, who is where, a page for each station. */
 final class RunPage extends AbstractController
 {
+    /** s for which a notice is news. */
+    private const NEWS = 12 * 3600;
+
     public function __construct(
         private readonly RunRepository $runs,
         private readonly SheetCodec $codec,
         private readonly TurnRecords $records,
         private readonly WeatherService $weather,
         private readonly PlayerRepository $players,
+        private readonly PracticeRepository $practices,
         private readonly EntityManagerInterface $entities,
-        private readonly ClockInterface $clock,
+        private readonly RunTime $time,
     ) {
     }
 
@@ -47,11 +51,15 @@ final class RunPage extends AbstractController
         return $this->render('run/station.html.twig', $this->shown($membership, $practice) + ['drill' => $found]);
     }
 
-    /** Asked by every phone every second or two. */
+    /** Asked by every phone every second or two: of the practice itself nothing is read. */
     #[Route('/{team}/practice/{practice}/run/state', name: 'run_state', methods: ['GET'])]
-    public function state(Membership $membership, Practice $practice): JsonResponse
+    public function state(Membership $membership, string $practice): JsonResponse
     {
-        $response = new JsonResponse($this->signal($practice)->toArray());
+        $run = $this->heeded($this->runs->inTeam($membership->team, $practice), $membership);
+        if (null === $run && !$this->practices->hasOne($membership->team, $practice)) {
+            throw $this->createNotFoundException();
+        }
+        $response = new JsonResponse(null === $run ? ['edition' => 0, 'now' => $this->time->wall(), 'runs' => false, 'index' => 0] : $this->signal($run)->toArray());
         $response->headers->set('Cache-Control', 'no-store');
 
         return $response;
@@ -60,30 +68,35 @@ final class RunPage extends AbstractController
     /** @return array<string, mixed> */
     private function shown(Membership $membership, Practice $practice): array
     {
-
+        $sheet = $this->codec->read($practice);
+        $run = $this->heeded($this->runs->of($practice), $membership);
+        $signal = null === $run ? new RunSignal(RunState::ready($sheet), 0, $this->time->wall(), $this->time->wall()) : $this->signal($run);
 
         return [
-            'practice' => $practice, 'state' => new RunState($practice, $this->codec->read($practice), $this->signal($practice)), 'records' => $this->records->of($practice),
-            'weather' => $this->weather->latest($membership->team), 'isSimulated' => $this->weather->isSimulated(), 'roster' => $this->players->rosterOf($membership->team),
+            'practice' => $practice, 'state' => new RunState($practice, $sheet, $signal), 'records' => $this->records->of($practice),
+            'weather' => $this->newsOf($membership), 'isSimulated' => $this->weather->isSimulated(), 'roster' => $this->players->rosterOf($membership->team),
         ];
     }
 
-    /** The sheet is read only before the start: forty phones ask. */
-    private function signal(Practice $practice): RunSignal
+    private function signal(PracticeRun $run): RunSignal
     {
-        $run = $this->heeded($practice);
-        $now = (int) $this->clock->now()->format('Uv');
+        return new RunSignal($run->clock(), $run->edition(), $run->now($this->time), $this->time->wall());
+    }
 
-        return new RunSignal($run?->clock() ?? RunState::ready($this->codec->read($practice)), $run?->edition() ?? 0, $now);
+    /** @return array{Notice, \DateTimeImmutable}|null the latest notice, if it is of today */
+    private function newsOf(Membership $membership): ?array
+    {
+        $latest = $this->weather->latest($membership->team);
+
+        return null === $latest || intdiv($this->time->wall(), 1000) - $latest[1]->getTimestamp() > self::NEWS ? null : $latest;
     }
 
     /** The run, stopped by now if there is lightning. */
-    private function heeded(Practice $practice): ?PracticeRun
+    private function heeded(?PracticeRun $run, Membership $membership): ?PracticeRun
     {
-        $run = $this->runs->of($practice);
-        $notice = null === $run ? null : $this->weather->latest($practice->team);
+        $notice = null === $run ? null : $this->weather->latest($membership->team);
         if (null !== $run && null !== $notice && Notice::Lightning === $notice[0]) {
-            $run->heed((int) $notice[1]->format('Uv'), (int) $this->clock->now()->format('Uv'));
+            $run->heed((int) $notice[1]->format('Uv'), $this->time);
             try {
                 $this->entities->flush();
             } catch (OptimisticLockException) {

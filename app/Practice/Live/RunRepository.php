@@ -7,6 +7,8 @@ namespace FoxCorner\App\Practice\Live;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Team\Team;
+use Symfony\Component\Uid\Uuid;
 
 /** @extends ServiceEntityRepository<PracticeRun> */
 final class RunRepository extends ServiceEntityRepository
@@ -19,6 +21,21 @@ final class RunRepository extends ServiceEntityRepository
     public function of(Practice $practice): ?PracticeRun
     {
         return $this->findOneBy(['practice' => $practice]);
+    }
+
+    /** The run of a practice by the practice's id, without the practice itself: forty phones ask. */
+    public function inTeam(Team $team, string $practice): ?PracticeRun
+    {
+        if (!Uuid::isValid($practice)) {
+            return null;
+        }
+        /** @var PracticeRun|null $run */
+        $run = $this->createQueryBuilder('run')->join('run.practice', 'practice')
+            ->where('practice.id = :practice AND practice.team = :team')
+            ->setParameter('practice', Uuid::fromString($practice), 'uuid')->setParameter('team', $team->id(), 'uuid')
+            ->getQuery()->getOneOrNullResult();
+
+        return $run;
     }
 
     /**

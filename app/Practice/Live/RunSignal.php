@@ -13,7 +13,11 @@ final readonly class RunSignal
     /** ms of the block that runs. */
     public int $left;
 
-    public function __construct(public RunClock $clock, public int $edition, public int $now)
+    /**
+     * @param int $now  ms since 1970 by the run's own clock
+     * @param int $wall ms since 1970 by the clock on the wall
+     */
+    public function __construct(public RunClock $clock, public int $edition, public int $now, public int $wall)
     {
         $moment = $clock->at($now);
         [$this->index, $this->left] = [$moment->index, $moment->left];

@@ -13,6 +13,9 @@ use FoxCorner\Core\Practice\Live\RunClock;
 /** Where a practice is, as every page of its run shows it. */
 final readonly class RunState
 {
+    /** s before the planned beginning. */
+    private const EARLY = 3600;
+
     public RunClock $clock;
 
     public function __construct(public Practice $practice, public Sheet $sheet, public RunSignal $signal)
@@ -62,11 +65,22 @@ final readonly class RunState
         return array_map($this->label(...), range(0, \count($this->sheet->blocks)));
     }
 
-    /** By the clock on the wall. */
+    /** By the clock on the wall: as planned until it is to begin, then reckoned from now. */
     public function endsAt(): string
     {
+        $wall = new \DateTimeImmutable('@'.intdiv($this->signal->wall, 1000));
         $zone = $this->practice->startsAt()->getTimezone();
+        if (!$this->clock->isStarted() && $wall <= $this->practice->startsAt()) {
+            return $this->practice->endsAt()->format('H:i');
+        }
+        $left = $this->clock->endsAt($this->signal->now) - $this->signal->now;
 
-        return (new \DateTimeImmutable('@'.intdiv($this->clock->endsAt($this->signal->now), 1000)))->setTimezone($zone)->format('H:i');
+        return $wall->setTimezone($zone)->modify('+'.intdiv(max(0, $left), 1000).' seconds')->format('H:i');
+    }
+
+    /** Whether whoever starts it now has probably mistaken the practice: it is not to begin within the hour. */
+    public function isEarly(): bool
+    {
+        return !$this->clock->isStarted() && $this->practice->startsAt()->getTimestamp() - intdiv($this->signal->wall, 1000) > self::EARLY;
     }
 }

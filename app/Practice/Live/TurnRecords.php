@@ -51,6 +51,24 @@ final readonly class TurnRecords
         $this->write($practice, $block, $drill, $player, ['grade' => $grade?->value]);
     }
 
+    /**
+     * With nobody else grading the same practice in the same moment.
+     *
+     * @template T
+     *
+     * @param callable(Records): T $what is given the records as they are
+     *
+     * @return T
+     */
+    public function alone(Practice $practice, callable $what): mixed
+    {
+        return $this->entities->wrapInTransaction(function () use ($practice, $what): mixed {
+            $this->entities->getConnection()->fetchOne('SELECT id FROM practice WHERE id = ? FOR UPDATE', [$practice->id()->toBinary()]);
+
+            return $what($this->of($practice));
+        });
+    }
+
     /** @param non-empty-array<string, int|string|null> $values */
     private function write(Practice $practice, int $block, string $drill, string $player, array $values): void
     {

@@ -4,21 +4,18 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Live;
 
+use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
 use FoxCorner\App\Club\Membership;
-use FoxCorner\App\Practice\LockedTurns;
 use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Practice\PracticeOrder;
-use FoxCorner\App\Practice\PracticeSolver;
-use FoxCorner\App\Practice\Setup\SetupCodec;
 use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Practice\Solving\SolveJobs;
+use FoxCorner\App\Practice\Solving\SolveKind;
 use FoxCorner\App\Team\PlayerRepository;
 use FoxCorner\Core\InvalidValue;
-use FoxCorner\Core\Practice\KeptTurn;
 use FoxCorner\Core\Practice\Live\PauseReason;
 use FoxCorner\Core\Practice\Live\RunClock;
-use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -32,11 +29,10 @@ final class TurnRun extends AbstractController
         private readonly RunRepository $runs,
         private readonly TurnRecords $records,
         private readonly SheetCodec $codec,
-        private readonly SetupCodec $setups,
-        private readonly PracticeSolver $solver,
+        private readonly SolveJobs $jobs,
         private readonly PlayerRepository $players,
         private readonly EntityManagerInterface $entities,
-        private readonly ClockInterface $clock,
+        private readonly RunTime $time,
     ) {
     }
 
@@ -49,7 +45,7 @@ final class TurnRun extends AbstractController
             $this->turned($practice, $request);
         } catch (InvalidValue $problem) {
             $this->addFlash('problem', ucfirst($problem->wrong).'. Now: '.$problem->allowed.'.');
-        } catch (OptimisticLockException) {
+        } catch (OptimisticLockException|UniqueConstraintViolationException) {
             $this->addFlash('problem', 'Somebody else has turned the clock in the same moment; this is how it stands now.');
         }
 
@@ -63,13 +59,13 @@ final class TurnRun extends AbstractController
     {
         $membership->mustBeAbleToChange();
         $said = $request->request;
-        [$block, $drill, $player] = [$said->getInt('block', -1), $said->getString('drill'), $said->getString('player')];
+        [$block, $drill, $player] = [self::whole($said->getString('block')), $said->getString('drill'), $said->getString('player')];
         $station = $this->codec->read($practice)->round($block)?->station($drill);
         if (null === $station || !\in_array($player, array_map(static fn($one): string => $one->id, $station->players), true)) {
             return new Response('This player is not at that station in that round. Allowed: who stands on the page of the station.', Response::HTTP_UNPROCESSABLE_ENTITY);
         }
         try {
-            $this->records->count($practice, $block, $drill, $player, $said->getInt('counted', -1), '1' === $said->getString('attention'));
+            $this->records->count($practice, $block, $drill, $player, self::whole($said->getString('counted')), '1' === $said->getString('attention'));
         } catch (InvalidValue $problem) {
             return new Response($problem->sentence(), Response::HTTP_UNPROCESSABLE_ENTITY);
         }
@@ -81,53 +77,62 @@ final class TurnRun extends AbstractController
         return new Response(status: Response::HTTP_NO_CONTENT);
     }
 
-    /** Somebody is late or leaves: the rounds that have not begun are solved again, what was done and what runs stays. */
+    /** -1, which no block and no count is, for anything that is no number. */
+    private static function whole(string $typed): int
+    {
+        return 1 === preg_match('/^\d{1,6}$/', $typed) ? (int) $typed : -1;
+    }
+
+    /** Somebody is late or leaves: the rounds that have not begun are solved again. */
     #[Route('/{team}/practice/{practice}/run/people', name: 'run_people', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
     public function people(Membership $membership, Practice $practice, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $player = $this->players->inTeam($membership->team, $request->request->getString('player')) ?? throw $this->createNotFoundException();
-        $player = $player->id()->toRfc4122();
-        $comes = array_values(array_unique([...$practice->comes(), $player]));
+        $player = $this->players->inTeam($membership->team, $request->request->getString('player'))?->asRosterPlayer() ?? throw $this->createNotFoundException();
+        $is = 'away' === $request->request->getString('is') ? 'away' : 'here';
+        $request->getSession()->save();
         try {
-            $kept = $this->keptFor($practice, $player, 'away' === $request->request->getString('is'));
-            $setup = $this->setups->read($practice);
-            $sheet = $this->solver->solve((new PracticeOrder($practice->team, $practice->startsAt(), $practice->minutes(), $comes, $setup))->keeping($kept));
-            $practice->comeNow($comes, $this->codec->write($sheet));
-            $this->entities->flush();
-            $run = $this->runs->of($practice);
-            if (null !== $run) {
-                $this->runs->touch($run);
-            }
-            $this->addFlash('done', 'The rounds to come are solved again.');
+            $job = $this->jobs->ask($membership->team, $membership->account, SolveKind::People, $practice->id()->toRfc4122(), [
+                'player' => $player->id, 'is' => $is, 'words' => \sprintf('%s %s: %s', $player->name, 'away' === $is ? 'is not there' : 'is here', $practice->words()),
+            ]);
         } catch (InvalidValue $problem) {
             $this->addFlash('problem', $problem->sentence());
+
+            return $this->redirectToRoute('run_practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);
         }
 
-        return $this->redirectToRoute('run_practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('solving', ['team' => $membership->team->id(), 'job' => $job->id()], Response::HTTP_SEE_OTHER);
     }
 
     /**
-     * @throws InvalidValue            when the clock cannot be turned like that
-     * @throws OptimisticLockException when somebody else has turned it in the same moment
+     * @throws InvalidValue                      when the clock cannot be turned like that
+     * @throws OptimisticLockException           when somebody else has turned it in the same moment
+     * @throws UniqueConstraintViolationException when somebody else has started it in the same moment
      */
     private function turned(Practice $practice, Request $request): void
     {
-        $now = (int) $this->clock->now()->format('Uv');
         $run = $this->runs->of($practice);
         $clock = $run?->clock() ?? RunState::ready($this->codec->read($practice));
+        $now = $run?->now($this->time) ?? $this->time->wall();
         // Two coaches press "next" within a second: the second one meant the block that is over by now.
-        if (null !== $run && $request->request->getInt('index') !== $clock->at($now)->index) {
+        if (null !== $run && $clock->isStarted() && $request->request->getString('index') !== (string) $clock->at($now)->index) {
             throw InvalidValue::because('practice', 'the clock had gone on before you pressed', 'as it stands here');
         }
-        $turned = $this->asked($clock, $request, $now);
-        if (null === $run) {
-            $this->entities->persist(new PracticeRun($practice, $turned));
+        if ('start' === $request->request->getString('do')) {
+            $this->start($practice, $run, $clock);
         } else {
-            $run->turn($turned);
+            $turned = $this->asked($clock, $request, $now);
+            null === $run ? throw new \LogicException('A clock that has not begun refuses all but the start.') : $run->turn($turned);
         }
         $this->entities->flush();
+    }
+
+    /** @throws InvalidValue when it runs already */
+    private function start(Practice $practice, ?PracticeRun $run, RunClock $clock): void
+    {
+        $started = $clock->start($this->time->wall());
+        null === $run ? $this->entities->persist(new PracticeRun($practice, $started, $this->time)) : $run->begin($started, $this->time);
     }
 
     /** @throws InvalidValue */
@@ -136,41 +141,13 @@ final class TurnRun extends AbstractController
         $do = $request->request->getString('do');
 
         return match ($do) {
-            'start' => $clock->start($now),
             'on' => $clock->goOn($now),
             'next' => $clock->next($now),
+            'back' => $clock->back($now),
+            'not-yet' => $clock->notYet(),
             'skip' => $clock->skip($now),
-            'longer' => $clock->extend($now, $request->request->getInt('minutes', 2)),
-            default => $clock->pause($now, PauseReason::tryFrom($do) ?? throw InvalidValue::notOneOf('what to do', $do, ['start', 'on', 'next', 'skip', 'longer', ...array_column(PauseReason::cases(), 'value')])),
+            'longer' => $clock->extend($now, (int) $request->request->getString('minutes', '2')),
+            default => $clock->pause($now, PauseReason::tryFrom($do) ?? throw InvalidValue::notOneOf('what to do', $do, ['start', 'on', 'next', 'back', 'not-yet', 'skip', 'longer', ...array_column(PauseReason::cases(), 'value')])),
         };
-    }
-
-    /** @return list<KeptTurn> */
-    private function keptFor(Practice $practice, string $player, bool $isAway): array
-    {
-        $sheet = $this->codec->read($practice);
-        $clock = $this->runs->of($practice)?->clock() ?? RunState::ready($sheet);
-        $now = (int) $this->clock->now()->format('Uv');
-        $kept = [];
-        $round = 0;
-        foreach ($sheet->blocks as $index => $block) {
-            if (!$block->isRound()) {
-                continue;
-            }
-            if (!$clock->isAhead($index, $now)) {
-                array_push($kept, ...LockedTurns::whole($round, $block));
-                if (!\in_array($player, $practice->comes(), true)) {
-                    $kept[] = new KeptTurn($round, $player, null, null, true);
-                }
-            } else {
-                $away = array_map(static fn($one): string => $one->id, $block->away);
-                foreach (array_unique($isAway ? [...$away, $player] : array_diff($away, [$player])) as $one) {
-                    $kept[] = new KeptTurn($round, $one, null, null, true);
-                }
-            }
-            ++$round;
-        }
-
-        return $kept;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Setup;
 
 use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\PracticeWish;
 use Symfony\Component\Serializer\Normalizer\AbstractNormalizer;
 use Symfony\Component\Serializer\SerializerInterface;
 
@@ -20,8 +21,8 @@ final readonly class SetupCodec
         return $this->serializer->serialize($setup, 'json', [AbstractNormalizer::ATTRIBUTES => ['helpers', 'equipment', 'part', 'warmUp', 'round', 'teamDefence', 'finish', 'isHot', 'stations', 'shifts', 'locks', 'seed']]);
     }
 
-    public function read(Practice $practice): PracticeSetup
+    public function read(Practice|PracticeWish $practice): PracticeSetup
     {
-        return $this->serializer->deserialize($practice->setup(), PracticeSetup::class, 'json');
+        return $this->serializer->deserialize($practice instanceof Practice ? $practice->setup() : $practice->setup, PracticeSetup::class, 'json');
     }
 }

@@ -13,13 +13,21 @@ final readonly class CsvRow
      * @param int                        $line  as a spreadsheet counts, the headings being 1
      * @param array<string, string|null> $cells
      */
-    public function __construct(public int $line, private array $cells, private bool $decimalComma)
+    public function __construct(public int $line, private array $cells)
     {
+    }
+
+    /** Whether something stands in the cell; a hyphen says "nothing" aloud. */
+    public function says(string $column): bool
+    {
+        return '' !== trim($this->cells[$column] ?? '');
     }
 
     public function text(string $column): string
     {
-        return trim($this->cells[$column] ?? '');
+        $cell = trim($this->cells[$column] ?? '');
+
+        return \in_array($cell, ['-', '–', '—'], true) ? '' : $cell;
     }
 
     /** @throws InvalidValue */
@@ -29,7 +37,8 @@ final readonly class CsvRow
         if ('' === $cell) {
             return null;
         }
-        $number = $this->decimalComma ? str_replace(',', '.', $cell) : $cell;
+        // As people write it: 3,15 or 3.15 s or 62 mph.
+        $number = 1 === preg_match('/^([+-]?\d{0,6}[.,]?\d{1,6})\s*(s|sec|mph|ft|feet|\'|")?$/i', $cell, $parts) ? str_replace(',', '.', $parts[1]) : $cell;
 
         return is_numeric($number) ? (float) $number : throw InvalidValue::because($field, "\"$cell\" is not a number", 'a number, or nothing');
     }
@@ -62,15 +71,17 @@ final readonly class CsvRow
      * @template T of \BackedEnum
      *
      * @param class-string<T> $enum
-     * @param T               $otherwise what an empty cell means
+     * @param T                     $otherwise what an empty cell means
+     * @param array<string, string> $words     values by other words for them, in small letters
      *
      * @return T
      *
      * @throws InvalidValue
      */
-    public function choice(string $enum, string $column, \BackedEnum $otherwise): \BackedEnum
+    public function choice(string $enum, string $column, \BackedEnum $otherwise, array $words = []): \BackedEnum
     {
         $cell = $this->text($column);
+        $cell = $words[mb_strtolower($cell)] ?? $cell;
         foreach ($enum::cases() as $case) {
             if (0 === strcasecmp((string) $case->value, $cell)) {
                 return $case;

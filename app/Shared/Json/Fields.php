@@ -84,6 +84,12 @@ final readonly class Fields
         return $map;
     }
 
+    /** @return list<string> */
+    public function texts(string $name): array
+    {
+        return array_values(array_filter($this->within($name)->values, is_string(...)));
+    }
+
     /** @return list<int> */
     public function integers(string $name): array
     {

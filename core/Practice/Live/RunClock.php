@@ -15,19 +15,24 @@ final readonly class RunClock
 {
     private const MINUTE = 60000;
     private const LONGEST_BLOCK = 120 * self::MINUTE;
+    /** Share of what a block was to last from which it counts as practised; ours: less is a wrong press. */
+    private const DONE = 0.25;
 
     /**
      * @param list<int> $lengths of the blocks; a block that was cut short has the time that it took
      * @param list<int> $skipped indices of blocks that do not count as done
+     * @param list<int> $planned what the blocks were to last
      */
-    private function __construct(public array $lengths, public array $skipped, public ?int $startedAt, public ?int $pausedAt, public ?PauseReason $reason)
+    private function __construct(public array $lengths, public array $skipped, public ?int $startedAt, public ?int $pausedAt, public ?PauseReason $reason, public array $planned)
     {
     }
 
     /** @param non-empty-list<int> $minutes of the blocks */
     public static function ready(array $minutes): self
     {
-        return new self(array_map(static fn(int $length): int => $length * self::MINUTE, $minutes), [], null, null, null);
+        $lengths = array_map(static fn(int $length): int => $length * self::MINUTE, $minutes);
+
+        return new self($lengths, [], null, null, null, $lengths);
     }
 
     /**
@@ -35,10 +40,11 @@ final readonly class RunClock
      *
      * @param list<int> $lengths
      * @param list<int> $skipped
+     * @param list<int> $planned
      */
-    public static function kept(array $lengths, array $skipped, ?int $startedAt, ?int $pausedAt, ?PauseReason $reason): self
+    public static function kept(array $lengths, array $skipped, ?int $startedAt, ?int $pausedAt, ?PauseReason $reason, array $planned): self
     {
-        return new self($lengths, $skipped, $startedAt, $pausedAt, $reason);
+        return new self($lengths, $skipped, $startedAt, $pausedAt, $reason, $planned);
     }
 
     public function isStarted(): bool
@@ -69,10 +75,11 @@ final readonly class RunClock
         return new RunMoment(\count($this->lengths), 0);
     }
 
-    /** Whether a block is behind us and was not skipped. */
+    /** Whether a block is behind us, lasted long enough to count, and was not skipped. */
     public function isDone(int $index, int $now): bool
     {
-        return $this->isStarted() && $index < $this->at($now)->index && !\in_array($index, $this->skipped, true);
+        return $this->isStarted() && $index < $this->at($now)->index && !\in_array($index, $this->skipped, true)
+            && $this->lengths[$index] >= self::DONE * $this->planned[$index];
     }
 
     /** Whether a block can still be changed: it is after the one that runs. */
@@ -94,7 +101,7 @@ final readonly class RunClock
             throw InvalidValue::because('practice', 'it is running already', 'pause, next, longer, skip');
         }
 
-        return new self($this->lengths, $this->skipped, $now, null, null);
+        return new self($this->lengths, $this->skipped, $now, null, null, $this->planned);
     }
 
     /** @throws InvalidValue when nothing runs */
@@ -103,7 +110,7 @@ final readonly class RunClock
         $this->mustRun($now);
 
         // Another reason for the same break does not move the moment at which it began.
-        return new self($this->lengths, $this->skipped, $this->startedAt, $this->pausedAt ?? $now, $reason);
+        return new self($this->lengths, $this->skipped, $this->startedAt, $this->pausedAt ?? $now, $reason, $this->planned);
     }
 
     /** @throws InvalidValue when it does not stand still */
@@ -113,7 +120,7 @@ final readonly class RunClock
             throw InvalidValue::because('practice', 'it does not stand still', 'pause, next, longer, skip');
         }
 
-        return new self($this->lengths, $this->skipped, $this->startedAt + $now - $this->pausedAt, null, null);
+        return new self($this->lengths, $this->skipped, $this->startedAt + $now - $this->pausedAt, null, null, $this->planned);
     }
 
     /**
@@ -127,7 +134,43 @@ final readonly class RunClock
         $lengths = $this->lengths;
         $lengths[$moment->index] -= $moment->left;
 
-        return new self(array_values($lengths), $this->skipped, $this->startedAt, $this->pausedAt, $this->reason);
+        return new self(array_values($lengths), $this->skipped, $this->startedAt, $this->pausedAt, $this->reason, $this->planned);
+    }
+
+    /**
+     * To the block before, with what was left of it, at least a minute; the time since does not count. After the end,
+     * the last block is taken up again.
+     *
+     * @throws InvalidValue when nothing has begun, or this is the first block
+     */
+    public function back(int $now): self
+    {
+        if (null === $this->startedAt) {
+            throw InvalidValue::because('practice', 'it has not begun', 'start');
+        }
+        $index = $this->at($now)->index;
+        $before = $index - 1;
+        if (!isset($this->lengths[$before], $this->planned[$before])) {
+            throw InvalidValue::because('practice', 'this is the first block', '“not yet”, which takes the start back');
+        }
+        $since = ($this->pausedAt ?? $now) - $this->startedAt - array_sum(\array_slice($this->lengths, 0, $index));
+        $lengths = $this->lengths;
+        $lengths[$before] += max($this->planned[$before] - $lengths[$before], self::MINUTE);
+        if (isset($this->planned[$index])) {
+            $lengths[$index] = $this->planned[$index];
+        }
+
+        return new self(array_values($lengths), array_values(array_diff($this->skipped, [$before, $index])), $this->startedAt + $since, $this->pausedAt, $this->reason, $this->planned);
+    }
+
+    /**
+     * As if nobody had started it.
+     *
+     * @throws InvalidValue when nobody has
+     */
+    public function notYet(): self
+    {
+        return $this->isStarted() ? new self($this->planned, [], null, null, null, $this->planned) : throw InvalidValue::because('practice', 'it has not begun', 'start');
     }
 
     /**
@@ -140,7 +183,7 @@ final readonly class RunClock
         $moment = $this->mustRun($now);
         $next = $this->next($now);
 
-        return new self($next->lengths, [...$this->skipped, $moment->index], $next->startedAt, $next->pausedAt, $next->reason);
+        return new self($next->lengths, [...$this->skipped, $moment->index], $next->startedAt, $next->pausedAt, $next->reason, $this->planned);
     }
 
     /**
@@ -152,11 +195,12 @@ final readonly class RunClock
     {
         $moment = $this->mustRun($now);
         InvalidValue::unlessBetween('minutes more', $minutes, 1, 30, 'minutes');
-        $lengths = $this->lengths;
+        [$lengths, $planned] = [$this->lengths, $this->planned];
         $lengths[$moment->index] += $minutes * self::MINUTE;
+        $planned[$moment->index] += $minutes * self::MINUTE;
         InvalidValue::unlessBetween('block', $lengths[$moment->index] / self::MINUTE, 0, self::LONGEST_BLOCK / self::MINUTE, 'minutes');
 
-        return new self(array_values($lengths), $this->skipped, $this->startedAt, $this->pausedAt, $this->reason);
+        return new self(array_values($lengths), $this->skipped, $this->startedAt, $this->pausedAt, $this->reason, array_values($planned));
     }
 
     private function mustRun(int $now): RunMoment

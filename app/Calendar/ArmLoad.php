@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Calendar;
+
+use FoxCorner\Core\Practice\Week\ThrowLoad;
+
+/** What a week asks of one player's arm. */
+final readonly class ArmLoad
+{
+    /** @param string $player its id */
+    public function __construct(public string $player, public string $name, public ThrowLoad $load)
+    {
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Club;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
+use Symfony\Component\Security\Core\Exception\UnsupportedUserException;
+use Symfony\Component\Security\Core\Exception\UserNotFoundException;
+use Symfony\Component\Security\Core\User\UserInterface;
+use Symfony\Component\Security\Core\User\UserProviderInterface;
+
+/**
+ * Finds who signs in: by the e-mail letter by letter, in small letters.
+ *
+ * @implements UserProviderInterface<Account>
+ */
+final readonly class Accounts implements UserProviderInterface
+{
+    public function __construct(private EntityManagerInterface $entities, private PasswordHasherFactoryInterface $hashers)
+    {
+    }
+
+    public function loadUserByIdentifier(string $identifier): Account
+    {
+        $account = $this->entities->getRepository(Account::class)->findOneBy(['email' => Account::normal($identifier)]);
+        if (null === $account) {
+            // As long as a known one takes, so that the time does not tell who has an account.
+            $hasher = $this->hashers->getPasswordHasher(Account::class);
+            $hasher->hash($identifier);
+
+            throw new UserNotFoundException();
+        }
+
+        return $account;
+    }
+
+    public function refreshUser(UserInterface $user): Account
+    {
+        $account = $user instanceof Account ? $this->entities->find(Account::class, $user->id()) : throw new UnsupportedUserException();
+
+        return $account ?? throw new UserNotFoundException();
+    }
+
+    public function supportsClass(string $class): bool
+    {
+        return Account::class === $class;
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Club;
+
+use FoxCorner\App\Shared\Kept\TypedForm;
+use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\RedirectResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
+use Symfony\Component\Security\Core\Exception\AccessDeniedException;
+use Symfony\Component\Security\Core\Exception\AuthenticationException;
+use Symfony\Component\Security\Core\Exception\LogoutException;
+
+/**
+ * Whoever is not signed in is asked to, without a row being made for him: a page is gone back to by its address, a
+ * form comes along with what was typed, a script is told.
+ */
+final readonly class SignedOut
+{
+    public function __construct(private Security $security, private SignInPage $page, private UrlGeneratorInterface $addresses)
+    {
+    }
+
+    #[AsEventListener(priority: 45)]
+    public function onException(ExceptionEvent $event): void
+    {
+        $error = $event->getThrowable();
+        if ((!$error instanceof AccessDeniedException && !$error instanceof AuthenticationException && !$error instanceof LogoutException) || null !== $this->security->getUser()) {
+            return;
+        }
+        $event->allowCustomResponseCode();
+        $event->setResponse($this->asked($event->getRequest()));
+    }
+
+    private function asked(Request $request): Response
+    {
+        if (\in_array('application/json', $request->getAcceptableContentTypes(), true)) {
+            return new JsonResponse(['problem' => 'signed-out'], Response::HTTP_UNAUTHORIZED);
+        }
+        if ($request->isMethodSafe()) {
+            return new RedirectResponse($this->addresses->generate('sign_in', '/' === $request->getRequestUri() ? [] : ['to' => $request->getRequestUri()], UrlGeneratorInterface::ABSOLUTE_URL));
+        }
+        if ($this->addresses->generate('sign_out') === $request->getPathInfo()) {
+            return new RedirectResponse($this->addresses->generate('sign_in', [], UrlGeneratorInterface::ABSOLUTE_URL), Response::HTTP_SEE_OTHER);
+        }
+
+        return $this->page->show(Response::HTTP_UNAUTHORIZED, kept: TypedForm::of($request));
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Practice\Solving;
+
+use Doctrine\DBAL\Exception\ConnectionException;
+use Doctrine\DBAL\Exception\RetryableException;
+use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\ORM\OptimisticLockException;
+use FoxCorner\Core\InvalidValue;
+use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
+use Symfony\Component\Messenger\Attribute\AsMessageHandler;
+use Symfony\Component\Messenger\Exception\UnrecoverableMessageHandlingException;
+use Symfony\Component\Uid\Uuid;
+
+/** A worker at a piece of work. */
+#[AsMessageHandler]
+final readonly class SolveHandler
+{
+    /** @param iterable<SolveWork> $works */
+    public function __construct(private SolveJobs $jobs, private EntityManagerInterface $entities, #[AutowireIterator(SolveWork::class)] private iterable $works)
+    {
+    }
+
+    /**
+     * What the database refuses for a moment is tried again; any other fault ends the work with a word, so that nobody
+     * waits for it, and goes into the log.
+     *
+     * @throws TeamIsBusy
+     */
+    public function __invoke(Solve $message): void
+    {
+        $id = Uuid::fromString($message->job);
+        if (!$this->jobs->begin($id)) {
+            return;
+        }
+        $job = $this->entities->find(SolveJob::class, $id) ?? throw new \LogicException('What has begun is there.');
+        try {
+            $this->jobs->end($id, $this->outcomeOf($job));
+        } catch (ConnectionException|RetryableException $away) {
+            $this->jobs->release($id);
+            throw $away;
+        } catch (\Throwable $fault) {
+            $this->jobs->end($id, SolveOutcome::refused(InvalidValue::because('practice', 'it could not be solved, by a fault of ours that is in the log now', 'trying otherwise: other stations, minutes or people')));
+            throw new UnrecoverableMessageHandlingException($fault->getMessage(), 0, $fault);
+        }
+    }
+
+    private function outcomeOf(SolveJob $job): SolveOutcome
+    {
+        try {
+            return $this->workOf($job->kind)->do($job);
+        } catch (InvalidValue $problem) {
+            return SolveOutcome::refused($problem);
+        } catch (OptimisticLockException) {
+            return SolveOutcome::refused(InvalidValue::because('practice', 'somebody else has changed it while it was being solved', 'look at what is here now and do it again'));
+        }
+    }
+
+    private function workOf(SolveKind $kind): SolveWork
+    {
+        foreach ($this->works as $work) {
+            if ($work->kind() === $kind) {
+                return $work;
+            }
+        }
+
+        throw new \LogicException("Nobody does “{$kind->value}”.");
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Practice\Solving;
+
+/** What the workers do. */
+enum SolveKind: string
+{
+    case Make = 'make';
+    case Change = 'change';
+    case Arrange = 'arrange';
+    case Search = 'search';
+    case Ways = 'ways';
+    case People = 'people';
+    case Repeat = 'repeat';
+
+    /** As a page says it while somebody waits. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Make => 'The practice is being put together',
+            self::Change, self::Arrange => 'The practice is being solved again',
+            self::Search => 'A better way is being looked for',
+            self::Ways => 'What would help is being tried',
+            self::People => 'The rounds to come are being solved again',
+            self::Repeat => 'The practices of the next weeks are being put together',
+        };
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Shared\Kept;
+
+use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
+use Doctrine\ORM\OptimisticLockException;
+use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\Security\Core\Exception\InvalidCsrfTokenException;
+
+/** A form whose token has ended, or that met another save in the same moment, comes back with what was typed. */
+final readonly class NothingIsLost
+{
+    public function __construct(private KeptPage $page, private Security $security)
+    {
+    }
+
+    #[AsEventListener(priority: 40)]
+    public function onException(ExceptionEvent $event): void
+    {
+        $request = $event->getRequest();
+        if ($request->isMethodSafe() || null === $this->security->getUser() || \in_array('application/json', $request->getAcceptableContentTypes(), true)) {
+            return;
+        }
+        $why = match (true) {
+            $event->getThrowable() instanceof InvalidCsrfTokenException => NotKept::TokenEnded,
+            $event->getThrowable() instanceof OptimisticLockException, $event->getThrowable() instanceof UniqueConstraintViolationException => NotKept::ChangedMeanwhile,
+            default => null,
+        };
+        if (null !== $why) {
+            $event->allowCustomResponseCode();
+            $event->setResponse($this->page->of(TypedForm::of($request), $why));
+        }
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Team;
+
+use FoxCorner\Core\People\Limit;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+
+/** A player as a table would have him, beside the one that is known by that number. */
+final readonly class RosterLine
+{
+    /** @var array<string, array{string, string}> what changes, from and to, by what it is; of a new player all that is said */
+    public array $changes;
+
+    public function __construct(public RosterPlayer $player, public ?RosterPlayer $known)
+    {
+        [$to, $from] = [self::facts($player), null === $known ? [] : self::facts($known)];
+        $changes = [];
+        foreach ($to as $what => $value) {
+            if ($value !== ($from[$what] ?? '–')) {
+                $changes[$what] = [$from[$what] ?? '–', $value];
+            }
+        }
+        $this->changes = $changes;
+    }
+
+    /** @return array<string, string> */
+    private static function facts(RosterPlayer $player): array
+    {
+        $measured = static fn(?float $value, string $unit): string => null === $value ? '–' : rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.')." $unit";
+
+        return [
+            'name' => $player->name, 'plays' => implode(' ', Position::numbers($player->positions)),
+            'throws' => $player->traits->throws->label(), 'bats' => $player->traits->bats->label(),
+            'to first' => $measured($player->traits->homeToFirst, 's'), 'arm' => $measured($player->traits->armMph, 'mph'), 'pace' => $measured($player->traits->paceFeet, 'ft'),
+            'exchange' => $measured($player->traits->exchange, 's'), 'time to the plate' => $measured($player->traits->timeToPlate, 's'),
+            'ball goes' => $player->traits->pitching->value, 'as a fielder' => $player->traits->fielding->value,
+            'limit' => Limit::None === $player->limit ? '–' : $player->limit->label().(null === $player->limitUntil ? '' : ' until '.$player->limitUntil->format('j M Y')),
+        ];
+    }
+}

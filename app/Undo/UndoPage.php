@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Undo;
+
+use FoxCorner\App\Club\Membership;
+use FoxCorner\Core\InvalidValue;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** What was changed lately, and the way back from it. */
+final class UndoPage extends AbstractController
+{
+    public function __construct(private readonly UndoStepRepository $steps, private readonly Undo $undo)
+    {
+    }
+
+    #[Route('/{team}/changes', name: 'changes', methods: ['GET'])]
+    public function show(Membership $membership): Response
+    {
+        $membership->mustBeAbleToChange();
+
+        return $this->render('undo/show.html.twig', ['steps' => $this->steps->labels($membership->team)]);
+    }
+
+    #[Route('/{team}/changes/{step}/undo', name: 'undo_change', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
+    public function takeBack(Membership $membership, string $step, Request $request): Response
+    {
+        $membership->mustBeAbleToChange();
+        $found = $this->steps->inTeam($membership->team, $step) ?? throw $this->createNotFoundException();
+        try {
+            $this->undo->takeBack($found);
+            $this->addFlash('done', "Taken back: {$found->words}.");
+        } catch (InvalidValue $problem) {
+            $this->addFlash('problem', "“{$found->words}” cannot be taken back: {$problem->wrong}. Possible: {$problem->allowed}.");
+        }
+        $back = $request->request->getString('back');
+        $own = '/'.$membership->team->id()->toRfc4122().'/';
+
+        return $this->redirect(str_starts_with($back, $own) ? $back : $this->generateUrl('changes', ['team' => $membership->team->id()]), Response::HTTP_SEE_OTHER);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Undo;
+
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\Persistence\ManagerRegistry;
+use FoxCorner\App\Team\Team;
+use Symfony\Component\Uid\Uuid;
+
+/** @extends ServiceEntityRepository<UndoStep> */
+final class UndoStepRepository extends ServiceEntityRepository
+{
+    /** Steps of a team that are kept; children's data must not lie about for ever. */
+    private const KEPT = 60;
+    private const DAYS = 30;
+
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, UndoStep::class);
+    }
+
+    /** @return list<UndoLabel> the latest first, without what they hold */
+    public function labels(Team $team): array
+    {
+        /** @var list<UndoLabel> $labels */
+        $labels = $this->getEntityManager()->createQuery(
+            'SELECT NEW '.UndoLabel::class.'(step.id, step.words, account.name, step.at, step.undone) FROM '.UndoStep::class.' step JOIN step.by account WHERE step.team = :team ORDER BY step.at DESC, step.id DESC',
+        )->setParameter('team', $team->id(), 'uuid')->setMaxResults(self::KEPT)->getResult();
+
+        return $labels;
+    }
+
+    public function inTeam(Team $team, string $id): ?UndoStep
+    {
+        return Uuid::isValid($id) ? $this->findOneBy(['team' => $team, 'id' => Uuid::fromString($id)]) : null;
+    }
+
+    public function dropOld(Team $team, \DateTimeImmutable $now): void
+    {
+        $connection = $this->getEntityManager()->getConnection();
+        $id = $team->id()->toBinary();
+        $oldest = $connection->fetchOne(\sprintf('SELECT at FROM undo_step WHERE team_id = ? ORDER BY at DESC LIMIT 1 OFFSET %d', self::KEPT), [$id]);
+        $bound = $now->modify('-'.self::DAYS.' days')->format('Y-m-d H:i:s');
+        $connection->executeStatement('DELETE FROM undo_step WHERE team_id = ? AND at < ?', [$id, \is_string($oldest) ? max($oldest, $bound) : $bound]);
+    }
+}
