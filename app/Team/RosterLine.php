@@ -30,13 +30,14 @@ final readonly class RosterLine
     private static function facts(RosterPlayer $player): array
     {
         $measured = static fn(?float $value, string $unit): string => null === $value ? '–' : rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.')." $unit";
+        $ordinary = static fn(string $word): string => 'ordinary' === $word ? '–' : $word;
 
         return [
             'name' => $player->name, 'plays' => implode(' ', Position::numbers($player->positions)),
             'throws' => $player->traits->throws->label(), 'bats' => $player->traits->bats->label(),
             'to first' => $measured($player->traits->homeToFirst, 's'), 'arm' => $measured($player->traits->armMph, 'mph'), 'pace' => $measured($player->traits->paceFeet, 'ft'),
             'exchange' => $measured($player->traits->exchange, 's'), 'time to the plate' => $measured($player->traits->timeToPlate, 's'),
-            'ball goes' => $player->traits->pitching->value, 'as a fielder' => $player->traits->fielding->value,
+            'ball goes' => $ordinary($player->traits->pitching->value), 'as a fielder' => $ordinary($player->traits->fielding->value),
             'limit' => Limit::None === $player->limit ? '–' : $player->limit->label().(null === $player->limitUntil ? '' : ' until '.$player->limitUntil->format('j M Y')),
         ];
     }

@@ -1,6 +1,10 @@
 // What runs in the browser: page changes without a reload, keys, the play's clock, touching the ground.
 import 'htmx.org/dist/htmx.esm.js';
 import { listenForKeys } from './keys.js';
+import { guardForms } from './unsaved.js';
+import { settleSituation, takeSituations } from './situation.js';
+import { tellWhenNotSent } from './notsent.js';
+import { tellZone } from './zone.js';
 import { startClocks } from './clock.js';
 import { placeNames } from './labels.js';
 import { listenForGround } from './ground.js';
@@ -11,10 +15,15 @@ import { submitOnChange } from './context.js';
 import { rememberTries } from './tries.js';
 import { readBuntMaps } from './buntmap.js';
 import { arrangePractices } from './arrange.js';
-import { countByThumb, showCounts } from './counts.js';
+import { countByThumb, sendCounts, showCounts, waitingCounts } from './counts.js';
 import { followRuns, settleRuns } from './run.js';
 
+// First of all: what is not saved is asked about before anything else happens.
+guardForms(document);
+takeSituations(document);
 listenForKeys(document);
+tellWhenNotSent(document);
+tellZone();
 listenForGround(document);
 submitOnChange(document);
 moveByArrows(document);
@@ -30,6 +39,9 @@ function settle(part) {
     rememberTries(document);
     settleRuns(document);
     showCounts(document);
+    // Whoever has signed in again, wherever that led to.
+    if (waitingCounts() > 0) sendCounts(document);
+    settleSituation(document);
 }
 document.addEventListener('htmx:load', (event) => settle(event.detail.elt));
 settle(document);

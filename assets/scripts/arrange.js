@@ -8,7 +8,7 @@ export function arrangePractices(page) {
     draggable(page, '[data-station]', () => NUDGE, (station) => {
         const { x, y } = where(station);
         tell(station, { move: station.dataset.station, x: (x - Number(station.dataset.homeX)).toFixed(1), y: (-y - Number(station.dataset.homeY)).toFixed(1) });
-    }, 400);
+    });
     // One change after the other: the next is made on what this one brings.
     page.addEventListener('submit', (event) => {
         const part = event.target.closest('[data-arrange]');

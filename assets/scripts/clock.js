@@ -12,7 +12,13 @@ export function startClocks(root) {
     }
 }
 
+/** Owns the time of a play. Bar, words and drawing show it and never keep one of their own. */
 class Clock {
+    #time = 0;
+    #speed = 1;
+    /** What runs, if anything does: an object of its own for every run, so that a frame that was asked for before the run was stopped finds that out. */
+    #run = null;
+
     constructor(element) {
         this.play = JSON.parse(element.dataset.play);
         this.bar = element.querySelector('[data-clock-bar]');
@@ -23,64 +29,73 @@ class Clock {
         this.ball = element.querySelector('[data-actor="ball"] .ball');
         this.button = element.querySelector('[data-clock-run]');
         this.read = element.querySelector('[data-clock-read]');
-        this.speed = 1;
-        this.bar.addEventListener('input', () => { this.stop(); this.show(Number(this.bar.value)); });
-        this.button.addEventListener('click', () => (this.frame ? this.stop() : this.run()));
-        element.querySelector('[data-clock-next]').addEventListener('click', () => this.step(1));
-        element.querySelector('[data-clock-back]').addEventListener('click', () => this.step(-1));
-        element.querySelector('[data-clock-half]').addEventListener('click', (event) => this.half(event.currentTarget));
-        this.show(Number(this.bar.value));
+        this.bar.addEventListener('input', () => this.#put(Number(this.bar.value)));
+        this.button.addEventListener('click', () => (this.#run ? this.#stop() : this.#start()));
+        element.querySelector('[data-clock-next]').addEventListener('click', () => this.#step(1));
+        element.querySelector('[data-clock-back]').addEventListener('click', () => this.#step(-1));
+        element.querySelector('[data-clock-half]').addEventListener('click', (event) => this.#half(event.currentTarget));
+        // As the page was sent: a browser may have put the bar elsewhere, from before.
+        this.#put(Number(this.bar.defaultValue));
     }
 
-    show(seconds) {
-        this.now = Math.min(this.play.length, Math.max(0, seconds));
-        this.bar.value = this.now;
-        const event = this.play.events.findLast((one) => one.t <= this.now + 0.005);
-        const words = `${this.now.toFixed(2)} s${event ? `, ${event.words}` : ''}`;
+    /** Somebody says what time it is: nothing runs any more. */
+    #put(seconds) {
+        this.#stop();
+        this.#show(seconds);
+    }
+
+    #show(seconds) {
+        this.#time = Math.min(this.play.length, Math.max(0, seconds));
+        this.bar.value = this.#time;
+        const event = this.play.events.findLast((one) => one.t <= this.#time + 0.005);
+        const words = `${this.#time.toFixed(2)} s${event ? `, ${event.words}` : ''}`;
         this.bar.setAttribute('aria-valuetext', words);
         this.read.textContent = words;
         for (const actor of this.actors) {
-            const [x, y] = positionAt(this.play.tracks[actor.dataset.actor], this.now);
+            const [x, y] = positionAt(this.play.tracks[actor.dataset.actor], this.#time);
             actor.setAttribute('transform', `translate(${x.toFixed(2)} ${y.toFixed(2)})`);
             if (this.marks.has(actor)) Object.assign(this.marks.get(actor), { x: x / this.feetPerPixel / markScale(), y: y / this.feetPerPixel / markScale() });
         }
         // In the hand the ball is drawn beside the number, not over it.
-        const inHand = this.now > this.play.held[0] && this.now < this.play.held[1] + 0.02;
+        const inHand = this.#time > this.play.held[0] && this.#time < this.play.held[1] + 0.02;
         const beside = inHand ? 11 * this.feetPerPixel * markScale() : 0;
         this.ball.setAttribute('transform', `translate(${beside} ${-beside})`);
         placeLabels([...this.marks.values()]);
     }
 
-    run() {
-        if (this.now >= this.play.length - 0.01) this.show(0);
+    #start() {
+        if (this.#time >= this.play.length - 0.01) this.#show(0);
         // Without motion the play goes event by event, a second each.
-        if (matchMedia('(prefers-reduced-motion: reduce)').matches) return this.step(1);
+        if (matchMedia('(prefers-reduced-motion: reduce)').matches) {
+            this.#step(1);
+            return;
+        }
+        const run = {};
+        this.#run = run;
         this.button.textContent = 'Pause';
         let before = performance.now();
-        const tick = (time) => {
-            if (!this.bar.isConnected) return;
-            this.show(this.now + ((time - before) / 1000) * this.speed);
-            before = time;
-            this.frame = this.now < this.play.length ? requestAnimationFrame(tick) : this.stop();
+        const tick = (now) => {
+            if (this.#run !== run || !this.bar.isConnected) return;
+            this.#show(this.#time + (Math.max(0, now - before) / 1000) * this.#speed);
+            before = now;
+            if (this.#time < this.play.length) requestAnimationFrame(tick);
+            else this.#stop();
         };
-        this.frame = requestAnimationFrame(tick);
+        requestAnimationFrame(tick);
     }
 
-    stop() {
-        if (this.frame) cancelAnimationFrame(this.frame);
-        this.frame = null;
+    #stop() {
+        this.#run = null;
         this.button.textContent = 'Play';
-        return null;
     }
 
-    step(direction) {
-        this.stop();
+    #step(direction) {
         const times = this.play.events.map((one) => one.t);
-        this.show(direction > 0 ? (times.find((t) => t > this.now + 0.005) ?? this.play.length) : (times.findLast((t) => t < this.now - 0.005) ?? 0));
+        this.#put(direction > 0 ? (times.find((t) => t > this.#time + 0.005) ?? this.play.length) : (times.findLast((t) => t < this.#time - 0.005) ?? 0));
     }
 
-    half(button) {
-        this.speed = this.speed === 1 ? 0.5 : 1;
-        button.setAttribute('aria-pressed', String(this.speed === 0.5));
+    #half(button) {
+        this.#speed = this.#speed === 1 ? 0.5 : 1;
+        button.setAttribute('aria-pressed', String(this.#speed === 0.5));
     }
 }

@@ -1,4 +1,5 @@
-// Repetitions counted with the thumb. What was counted stays on the phone until the server has it; totals are sent, so sending twice is no harm.
+// Repetitions counted with the thumb. What was counted stays on the phone until the server has said that it has it;
+// totals are sent, so sending twice is no harm.
 
 const KEY = 'counts';
 
@@ -20,8 +21,7 @@ export function countByThumb(page) {
 export function showCounts(page) {
     const list = page.querySelector('[data-counts]');
     if (!list) return;
-    const waiting = all()[list.dataset.counts] ?? {};
-    for (const [key, { counted, attention }] of Object.entries(waiting)) {
+    for (const [key, { counted, attention }] of Object.entries(all()[list.dataset.counts] ?? {})) {
         const row = list.querySelector(`[data-count="${CSS.escape(key)}"]`);
         if (!row) continue;
         row.querySelector('output').textContent = String(counted);
@@ -29,20 +29,26 @@ export function showCounts(page) {
     }
 }
 
+export function waitingCounts() {
+    return Object.values(all()).reduce((sum, waiting) => sum + Object.keys(waiting).length, 0);
+}
+
 let sending = false;
 
+/** @returns whether the server still takes what this page's token vouches for; false: the page has to come anew */
 export async function sendCounts(page) {
-    const token = page.querySelector('[data-counts]')?.dataset.token;
-    if (!token || sending) return;
+    const token = page.querySelector('[data-token-of-counts]')?.dataset.tokenOfCounts;
+    if (!token || sending) return true;
     sending = true;
     try {
         for (const [address, waiting] of Object.entries(all())) {
             for (const [key, value] of Object.entries(waiting)) {
                 const [block, drill, player] = key.split('/');
                 const body = new URLSearchParams({ _token: token, block, drill, player, counted: value.counted, attention: value.attention ? 1 : 0 });
-                const answer = await fetch(address, { method: 'POST', body, keepalive: true });
-                // A refusal is final: the player has been moved to another station in the meantime.
-                if (answer.ok || answer.status === 422) forget(address, key, value);
+                const answer = await fetch(address, { method: 'POST', body, keepalive: true, redirect: 'manual', headers: { Accept: 'application/json' } });
+                // Nothing but a yes is one. A refusal is final: the player has been moved to another station, or the practice is gone.
+                if (answer.status === 204 || answer.status === 422 || answer.status === 404) forget(address, key, value);
+                else return false;
             }
         }
     } catch {
@@ -50,6 +56,7 @@ export async function sendCounts(page) {
     } finally {
         sending = false;
     }
+    return true;
 }
 
 function all() {
@@ -68,5 +75,6 @@ function forget(address, key, sent) {
     // Counted on while it was being sent: the new total still has to go.
     if (!now || now.counted !== sent.counted || now.attention !== sent.attention) return;
     delete counts[address][key];
+    if (Object.keys(counts[address]).length === 0) delete counts[address];
     localStorage.setItem(KEY, JSON.stringify(counts));
 }

@@ -1,16 +1,17 @@
 // Dragging and nudging of groups on a drawing, by pointer and by arrow keys. A group's place is its translation.
 
 const STEPS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
+/** ms without a key after which a group that was nudged has come to rest. */
+const REST = 350;
 
 /**
- * @param selector of the groups that can be moved
+ * @param selector of the groups that can be moved; each has an id of its own
  * @param nudge    units of the drawing that a press of an arrow moves a group by
- * @param done     told the group when it has come to rest: the hand let go, or no key was pressed for a while
- * @param rest     ms without a key after which a group has come to rest
+ * @param done     told the group when it has come to rest, and whether it was nudged there
  */
-export function draggable(page, selector, nudge, done, rest = 0) {
+export function draggable(page, selector, nudge, done) {
     let dragged = null;
-    let resting = 0;
+    let nudged = null;
     page.addEventListener('pointerdown', (event) => {
         const group = event.target.closest(selector);
         if (!group) return;
@@ -31,7 +32,7 @@ export function draggable(page, selector, nudge, done, rest = 0) {
         page.addEventListener(name, () => {
             const last = dragged;
             dragged = null;
-            if (last?.moved) done(last.group);
+            if (last?.moved) done(last.group, false);
         });
     }
     page.addEventListener('keydown', (event) => {
@@ -39,11 +40,25 @@ export function draggable(page, selector, nudge, done, rest = 0) {
         const step = STEPS[event.key];
         if (!group || !step) return;
         event.preventDefault();
-        const { x, y } = where(group);
-        place(group, { x: x + nudge(group) * step[0], y: y + nudge(group) * step[1] });
-        clearTimeout(resting);
-        resting = setTimeout(() => done(group), rest);
+        const { x, y } = nudged?.id === group.id ? nudged : where(group);
+        clearTimeout(nudged?.resting);
+        nudged = { id: group.id, x: x + nudge(group) * step[0], y: y + nudge(group) * step[1], resting: setTimeout(rest, REST) };
+        place(group, nudged);
     });
+    // A page that comes while a key is held has an older place: the steps since go on from where the group was.
+    document.addEventListener('htmx:afterSwap', () => {
+        const group = nudged && document.getElementById(nudged.id);
+        if (group) place(group, nudged);
+    });
+
+    function rest() {
+        const { id, x, y } = nudged;
+        nudged = null;
+        const group = document.getElementById(id);
+        if (!group) return;
+        place(group, { x, y });
+        done(group, true);
+    }
 }
 
 export function where(group) {

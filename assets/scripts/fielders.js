@@ -6,11 +6,11 @@ export function moveFielders(page) {
     draggable(page, '[data-spot]', (spot) => Number(spot.dataset.pace) / 2, ask);
 }
 
-function ask(spot) {
+function ask(spot, wasNudged) {
     const drawing = spot.closest('svg[data-move]');
     const { x, y } = where(spot);
     const moved = drawing.dataset.moved.split(';').filter((one) => one && !one.startsWith(`${spot.dataset.spot}:`));
     const address = new URL(drawing.dataset.move, document.baseURI);
     address.searchParams.set('moved', [...moved, `${spot.dataset.spot}:${x.toFixed(1)},${(-y).toFixed(1)}`].join(';'));
-    visit(drawing, address, '#work');
+    visit(drawing, address, { part: '#work', replaces: wasNudged });
 }

@@ -1,8 +1,8 @@
-// A key presses the control that names it in data-key. Nothing while somebody types.
+// A key presses the control that names it in data-key. Nothing while somebody types, and once for a key that is held.
 
 export function listenForKeys(page) {
     page.addEventListener('keydown', (event) => {
-        if (event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input, select, textarea, [contenteditable]')) return;
+        if (event.repeat || event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input:not([type="range"]), select, textarea, [contenteditable]')) return;
         const control = page.querySelector(`[data-key="${CSS.escape(event.key.toLowerCase())}"]`);
         if (!control) return;
         event.preventDefault();

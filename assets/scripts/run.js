@@ -1,6 +1,6 @@
 // A practice that runs: every phone asks the server's clock, counts down between the answers, and goes on alone without a network.
 import htmx from 'htmx.org/dist/htmx.esm.js';
-import { sendCounts, showCounts } from './counts.js';
+import { sendCounts, showCounts, waitingCounts } from './counts.js';
 
 const EVERY = 1500;
 let run = null;
@@ -54,16 +54,25 @@ async function ask(page) {
     const sent = performance.now();
     try {
         const answer = await fetch(part.dataset.run, { headers: { Accept: 'application/json' }, signal: AbortSignal.timeout(4000) });
+        if (answer.status === 401) {
+            trouble(page, 'signed-out');
+            return;
+        }
         if (!answer.ok) throw new Error(String(answer.status));
         const state = await answer.json();
+        // Nobody has started it yet: the page knows as much.
+        if (state.left === undefined) {
+            Object.assign(state, { left: run?.left ?? 0, ahead: run?.ahead ?? [] });
+        }
         // Half of the way there and back has gone by since the server looked at its clock.
         const before = where();
         run = { ...state, at: performance.now() - (performance.now() - sent) / 2 };
-        lost(page, false);
-        await sendCounts(page);
-        if (state.edition !== Number(part.dataset.edition) || state.index !== Number(part.dataset.index)) await refresh(page, before.index !== state.index);
+        const isTaken = await sendCounts(page);
+        trouble(page, null);
+        if (!isTaken) await refresh(page, false);
+        else if (state.edition !== Number(part.dataset.edition) || state.index !== Number(part.dataset.index)) await refresh(page, before.index !== state.index);
     } catch {
-        lost(page, true);
+        trouble(page, 'no-network');
     } finally {
         asking = false;
     }
@@ -101,18 +110,23 @@ function draw(page) {
 async function refresh(page, rings) {
     if (rings && !page.querySelector('[data-run]').dataset.turning) ring(page);
     const answer = await fetch(location.href, { signal: AbortSignal.timeout(8000) });
-    const next = new DOMParser().parseFromString(await answer.text(), 'text/html').querySelector('.run');
+    const fresh = new DOMParser().parseFromString(await answer.text(), 'text/html');
+    const next = fresh.querySelector('.run');
     const part = page.querySelector('.run');
     if (!answer.ok || !next || !part) return;
+    const vouched = fresh.querySelector('[data-token-of-counts]');
+    if (vouched) page.querySelector('[data-token-of-counts]').dataset.tokenOfCounts = vouched.dataset.tokenOfCounts;
     part.replaceWith(next);
     htmx.process(next);
     settleRuns(page);
     showCounts(page);
 }
 
-function lost(page, is) {
-    const words = page.querySelector('[data-lost]');
-    if (words) words.hidden = !is;
+/** The truth about what does not work: no network, or a sign-in that has ended; and what waits on this phone. */
+function trouble(page, which) {
+    const waiting = waitingCounts();
+    for (const words of page.querySelectorAll('[data-trouble]')) words.hidden = words.dataset.trouble !== which;
+    for (const words of page.querySelectorAll('[data-waiting]')) words.textContent = waiting === 0 ? '' : `${waiting} ${waiting === 1 ? 'count waits' : 'counts wait'} on this phone.`;
 }
 
 function ring(page) {

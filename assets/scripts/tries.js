@@ -22,7 +22,7 @@ export function rememberTries(page) {
             sessionStorage.setItem(key, JSON.stringify(kept));
             const address = new URL(drawing.dataset.move, document.baseURI);
             if (kept.list[kept.at]) address.searchParams.set('moved', kept.list[kept.at]);
-            visit(drawing, address, '#work');
+            visit(drawing, address, { part: '#work' });
         };
     }
 }

@@ -81,13 +81,13 @@ final class AccessTest extends AppTestCase
     public function testPlayersReadAndDoNotChange(): void
     {
         $this->signIn('player');
-        foreach (['', '/team', '/field/R1-0?view=bunt', '/practice', '/you', '/team/lineup', '/team/opponents', '/team/runs', '/situations/rules', '/situations/depths', '/situations/walk-off', '/field/R1-0/compare', '/field/none-0?view=air', '/practice/needs', '/practice/drills', '/practice/drills/charge-and-throw', '/practice/week'] as $path) {
+        foreach (['', '/team', '/field/R1-0?view=bunt', '/practice', '/you', '/team/lineup', '/team/runs', '/situations/rules', '/situations/depths', '/situations/walk-off', '/field/R1-0/compare', '/field/none-0?view=air', '/practice/needs', '/practice/drills', '/practice/drills/charge-and-throw', '/practice/week'] as $path) {
             $this->open($this->team(), $path);
             self::assertResponseIsSuccessful($path);
         }
         $this->open($this->team(), '/team');
         self::assertSelectorNotExists('a:contains("Add a player")');
-        foreach (['/team/player/new', '/team/field', '/team/import', '/team/stopwatch', '/practice/new', '/practice/drills/new', '/practice/calendar', '/situations/rules/guard', '/situations/rules/new'] as $path) {
+        foreach (['/team/player/new', '/team/field', '/team/import', '/team/stopwatch', '/team/opponents', '/team/roster.csv', '/practice/new', '/practice/drills/new', '/practice/calendar', '/situations/rules/guard', '/situations/rules/new'] as $path) {
             $this->open($this->team(), $path);
             self::assertResponseStatusCodeSame(403, $path);
             self::assertSelectorTextContains('h1', 'This is for coaches');
@@ -125,7 +125,7 @@ final class AccessTest extends AppTestCase
             if (\in_array($name, self::PUBLIC, true) || !str_contains($route->getPath(), '{team}')) {
                 continue;
             }
-            $known = ['team' => $team->id(), 'situation' => 'R1-0', 'practice' => $practice?->id(), 'player' => $player?->id(), 'reading' => $reading?->id(), 'opponent' => $opponent?->id(), 'rule' => 'guard', 'coverage' => self::COVERAGE, 'drill' => 'charge-and-throw', 'booking' => $this->entities()->getRepository(Booking::class)->findOneBy(['team' => $team])?->id()];
+            $known = ['team' => $team->id(), 'situation' => 'R1-0', 'practice' => $practice?->id(), 'player' => $player?->id(), 'reading' => $reading?->id(), 'opponent' => $opponent?->id(), 'rule' => 'guard', 'coverage' => self::COVERAGE, 'drill' => 'charge-and-throw', 'job' => self::COVERAGE, 'step' => self::COVERAGE, 'booking' => $this->entities()->getRepository(Booking::class)->findOneBy(['team' => $team])?->id()];
             $path = $router->generate($name, array_filter($known, static fn(string $variable): bool => str_contains($route->getPath(), '{'.$variable.'}'), \ARRAY_FILTER_USE_KEY));
             foreach ($route->getMethods() as $method) {
                 $paths["$name $method"] = [$method, $path];

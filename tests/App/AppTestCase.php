@@ -68,6 +68,16 @@ abstract class AppTestCase extends WebTestCase
         return $this->browser->request('GET', '/'.$team->id()->toRfc4122().$path);
     }
 
+    /** To where all redirects lead: what is solved is waited for on a page in between. */
+    protected function follow(): Crawler
+    {
+        do {
+            $page = $this->browser->followRedirect();
+        } while ($this->browser->getResponse()->isRedirect());
+
+        return $page;
+    }
+
     protected function drafts(): PlanDrafts
     {
         $drafts = self::getContainer()->get(PlanDrafts::class);

@@ -7,6 +7,7 @@ namespace FoxCorner\Tests\App;
 use FoxCorner\App\Calendar\Booking;
 use FoxCorner\App\Calendar\CalendarReader;
 use FoxCorner\App\Calendar\CalendarReading;
+use FoxCorner\App\Calendar\FoundEvent;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 
@@ -30,8 +31,8 @@ final class CalendarTest extends AppTestCase
         $reading = self::read("BEGIN:VEVENT\r\nUID:a\r\nSUMMARY:Game\r\n$start\r\nDURATION:PT2H\r\nEND:VEVENT", $zone, '2027-01-01');
 
         self::assertSame([], $reading->problems);
-        self::assertSame($wall, $reading->events[0]['startsAt']->format('m-d H:i'));
-        self::assertSame(7200, $reading->events[0]['endsAt']->getTimestamp() - $reading->events[0]['startsAt']->getTimestamp());
+        self::assertSame($wall, $reading->events[0]->startsAt->format('m-d H:i'));
+        self::assertSame(7200, $reading->events[0]->endsAt->getTimestamp() - $reading->events[0]->startsAt->getTimestamp());
     }
 
     public function testAWeeklyHourStaysTheSameHourOverTheChangeOfClocks(): void
@@ -56,8 +57,8 @@ final class CalendarTest extends AppTestCase
     {
         $reading = self::read("BEGIN:VEVENT\r\nUID:a\r\nSUMMARY:Regatta\r\nDTSTART;VALUE=DATE:20270508\r\nEND:VEVENT");
 
-        self::assertSame('05-08 00:00', $reading->events[0]['startsAt']->format('m-d H:i'));
-        self::assertSame('05-09 00:00', $reading->events[0]['endsAt']->format('m-d H:i'));
+        self::assertSame('05-08 00:00', $reading->events[0]->startsAt->format('m-d H:i'));
+        self::assertSame('05-09 00:00', $reading->events[0]->endsAt->format('m-d H:i'));
     }
 
     public function testWhatIsNoCalendar(): void
@@ -148,6 +149,6 @@ final class CalendarTest extends AppTestCase
     /** @return list<string> */
     private static function lines(CalendarReading $reading): array
     {
-        return array_map(static fn(array $event): string => $event['startsAt']->format('m-d H:i ').$event['summary'], $reading->events);
+        return array_map(static fn(FoundEvent $event): string => $event->startsAt->format('m-d H:i ').$event->summary, $reading->events);
     }
 }

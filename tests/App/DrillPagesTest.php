@@ -54,13 +54,13 @@ final class DrillPagesTest extends AppTestCase
         $this->browser->clickLink('Copy it');
         self::assertInputValueSame('drill_form[name]', 'Charge and throw, ours');
         $this->browser->submitForm('Keep the drill', ['drill_form[name]' => 'Charge in the wind', 'drill_form[secondsPerRep]' => '30']);
-        $this->browser->followRedirect();
+        $this->follow();
         self::assertSelectorTextContains('h1', 'Charge in the wind');
         self::assertSelectorTextContains('.takes', '30 s');
 
         $this->browser->clickLink('Change it');
         $this->browser->submitForm('Keep the drill', ['drill_form[max]' => '3']);
-        $this->browser->followRedirect();
+        $this->follow();
         self::assertSelectorTextContains('.takes', '2 to 3, 2 at once');
         $shelf = self::getContainer()->get(DrillShelf::class);
         $own = array_values(array_filter(array_keys($shelf->of($this->team())), static fn(string $key): bool => str_starts_with($key, 'own-')));
@@ -68,7 +68,7 @@ final class DrillPagesTest extends AppTestCase
         self::assertEquals(ShippedDrills::get('charge-and-throw')->place, $shelf->of($this->team())[$own[0]]->place, 'set up like the original');
 
         $this->browser->submitForm('Put away');
-        $this->browser->followRedirect();
+        $this->follow();
         self::assertSelectorTextContains('details', 'Charge in the wind');
         self::assertArrayNotHasKey($own[0], $shelf->of($this->team()));
         self::assertArrayHasKey($own[0], $shelf->ever($this->team()), 'old sheets go on naming it');
@@ -81,17 +81,17 @@ final class DrillPagesTest extends AppTestCase
         $this->signIn();
         $this->open($this->team(), '/practice/drills/new?like=read-the-hop');
         $this->browser->submitForm('Keep the drill', ['drill_form[name]' => 'Hops on the quay']);
-        $page = $this->browser->followRedirect();
+        $page = $this->follow();
         $key = basename((string) $page->getUri());
         $practice = self::getContainer()->get(PracticeRepository::class)->of($this->team())[0];
         $page = $this->open($this->team(), "/practice/{$practice->id()}");
         $this->browser->request('POST', "/{$this->team()->id()}/practice/{$practice->id()}/arrange", ['_token' => $page->filter('[data-arrange]')->attr('data-token'), 'version' => $practice->version(), 'add' => $key]);
-        $this->browser->followRedirect();
+        $this->follow();
 
         self::assertSelectorTextContains('main', 'Hops on the quay');
     }
 
-    #[TestWith(['name', '', 'It is empty. Allowed: a few words.'])]
+    #[TestWith(['name', '', 'It is empty. Allowed: 1 to 60 letters.'])]
     #[TestWith(['min', '9', '9 is too large. Allowed: 1 to 6 players'])]
     #[TestWith(['max', '31', '31 is too large. Allowed: 1 to 30 players'])]
     #[TestWith(['secondsPerRep', '1', '1 is too small. Allowed: 3 to 600 seconds'])]

@@ -6,10 +6,13 @@ namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Calendar\Booking;
 use FoxCorner\App\Calendar\CalendarReader;
+use FoxCorner\App\Calendar\FoundEvent;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Practice\Solving\SolveJob;
+use FoxCorner\App\Practice\Solving\SolveKind;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use FoxCorner\Tests\Core\Teams;
@@ -26,7 +29,7 @@ final class PracticeTest extends AppTestCase
         $team = $this->newTeam($this->signIn(), Teams::fifteen());
         $this->open($team, '/practice/new');
         $this->browser->submitForm('Make the practice', ['practice_form[startsAt]' => '2027-05-14T17:30', 'practice_form[minutes]' => '70', 'practice_form[whoHelps]' => "Ana, hits\nBo\nCy, hits", 'practice_form[place]' => 'Top field']);
-        $page = $this->browser->followRedirect();
+        $page = $this->follow();
 
         self::assertMatchesRegularExpression('/^\d+ of \d+ needs met/', $page->filter('h1')->text());
         self::assertSelectorTextContains('.sheet', 'Warm-up');
@@ -78,7 +81,7 @@ final class PracticeTest extends AppTestCase
         $practice = $this->practiceOf($this->team());
         $this->open($this->team(), "/practice/{$practice->id()}/change");
         $this->browser->submitForm('Solve again', ['practice_form[whoHelps]' => 'Ana, hits', 'practice_form[minutes]' => '50']);
-        $page = $this->browser->followRedirect();
+        $page = $this->follow();
 
         self::assertSelectorTextContains('.strip', '50');
         self::assertSelectorTextContains('body', 'Still short');
@@ -94,7 +97,7 @@ final class PracticeTest extends AppTestCase
 
         $this->browser->submitForm('Make the practice', array_map(static fn(): string => '0', array_fill_keys(['practice_form[equipment][bucket_of_balls]', 'practice_form[equipment][bag]', 'practice_form[equipment][helmet]', 'practice_form[equipment][cone]'], 0)));
         if ($this->browser->getResponse()->isRedirect()) {
-            $this->browser->followRedirect();
+            $this->follow();
             self::assertSelectorTextNotContains('.sheet', 'Charge and throw');
         } else {
             self::assertSelectorTextContains('body', 'No drill can be run with these people, helpers and pieces');
@@ -107,7 +110,7 @@ final class PracticeTest extends AppTestCase
         $team = $this->newTeam($this->signIn(), $sore);
         $this->open($team, '/practice/new');
         $this->browser->submitForm('Make the practice');
-        $this->browser->followRedirect();
+        $this->follow();
 
         $sheet = $this->sheetOf($team);
         self::assertNotSame([], $sheet->drills());
@@ -161,7 +164,7 @@ final class PracticeTest extends AppTestCase
         self::assertSame([], $reading->problems);
         self::assertSame(
             array_map(static fn(Practice $practice): array => [$practice->startsAt()->format('c'), $practice->endsAt()->format('c'), $practice->place()], $practices),
-            array_map(static fn(array $event): array => [$event['startsAt']->format('c'), $event['endsAt']->format('c'), $event['place']], $reading->events),
+            array_map(static fn(FoundEvent $event): array => [$event->startsAt->format('c'), $event->endsAt->format('c'), $event->place], $reading->events),
         );
     }
 
@@ -251,7 +254,7 @@ final class PracticeTest extends AppTestCase
         $practice = $this->practiceOf($this->team());
         $before = $this->sheetOf($this->team())->objective;
         $page = $this->open($this->team(), "/practice/{$practice->id()}");
-        $token = json_decode((string) $page->filter('[hx-vals]')->attr('hx-vals'), true);
+        $token = json_decode((string) $page->filter('#search [hx-vals]')->attr('hx-vals'), true);
         self::assertIsArray($token);
         foreach ([1, 2] as $try) {
             $this->browser->request('POST', "/{$this->team()->id()}/practice/{$practice->id()}/search", ['try' => $try, 'began' => $before] + $token);
@@ -265,10 +268,15 @@ final class PracticeTest extends AppTestCase
     public function testWhatWouldHelpIsTried(): void
     {
         $this->signIn();
-        $page = $this->open($this->team(), "/practice/{$this->practiceOf($this->team())->id()}/ways");
+        $address = "/{$this->team()->id()}/practice/{$this->practiceOf($this->team())->id()}";
+        $token = $this->browser->request('GET', $address)->filter('[name=_token]')->first()->attr('value');
+        for ($look = 1; $look <= 2; ++$look) {
+            $page = $this->browser->request('POST', "$address/ways", ['_token' => $token]);
+            self::assertResponseIsSuccessful();
+            self::assertMatchesRegularExpression('/\+\d+ points|Nothing that one helper/', $page->text());
+        }
 
-        self::assertResponseIsSuccessful();
-        self::assertMatchesRegularExpression('/\+\d+ points|Nothing that one helper/', $page->text());
+        self::assertSame(1, $this->entities()->getRepository(SolveJob::class)->count(['kind' => SolveKind::Ways]), 'the same practice is tried once');
     }
 
     public function testTheSameHourInTheNextWeeksAroundBookings(): void
@@ -280,7 +288,7 @@ final class PracticeTest extends AppTestCase
         $this->entities()->flush();
         $this->open($this->team(), "/practice/{$practice->id()}");
         $this->browser->submitForm('Make them', ['weeks' => '2']);
-        $this->browser->followRedirect();
+        $this->follow();
 
         self::assertSelectorTextContains('.finding', '1 more practices are made. The field is taken on '.$start->format('j M'));
         self::assertEquals($practice->startsAt()->modify('+2 weeks'), $this->practiceOf($this->team())->startsAt());
@@ -292,7 +300,7 @@ final class PracticeTest extends AppTestCase
         $practice = $this->practiceOf($this->team());
         $this->open($this->team(), "/practice/{$practice->id()}");
         $this->browser->submitForm('Take this practice off');
-        $this->browser->followRedirect();
+        $this->follow();
         self::assertSelectorTextContains('.good', 'The practice is taken off');
         $this->open($this->team(), "/practice/{$practice->id()}");
         self::assertResponseStatusCodeSame(404);
@@ -306,7 +314,7 @@ final class PracticeTest extends AppTestCase
         $page = $this->open($this->team(), "/practice/{$practice->id()}");
         $this->browser->request('POST', "/{$this->team()->id()}/practice/{$practice->id()}/arrange", ['_token' => $page->filter('[data-arrange]')->attr('data-token'), 'version' => $version ?? $practice->version()] + $what);
         self::assertResponseStatusCodeSame(303);
-        $this->browser->followRedirect();
+        $this->follow();
     }
 
     /** @return list<string> */

@@ -63,7 +63,7 @@ final class RunTest extends AppTestCase
         $seen = $this->openRun()->filter('form.run-controls')->form()->getPhpValues();
         $this->turn('Next');
         $this->browser->request('POST', $this->address('/run/turn'), ['do' => 'next'] + $seen);
-        $this->browser->followRedirect();
+        $this->follow();
 
         self::assertSelectorTextContains('.finding', 'The clock had gone on before you pressed');
         self::assertSame(1, $this->state()['index']);
@@ -78,7 +78,7 @@ final class RunTest extends AppTestCase
         $this->openRun();
         $this->turn('Start now');
         $this->browser->request('POST', $this->address('/run/turn'), ['do' => $do] + $this->openRun()->filter('form.run-controls')->form()->getPhpValues());
-        $this->browser->followRedirect();
+        $this->follow();
 
         self::assertSelectorTextContains('.finding', $words);
     }
@@ -134,7 +134,7 @@ final class RunTest extends AppTestCase
         $gone = $before->round($index)?->stations[0]->players[0] ?? self::fail('Somebody is there.');
         $page = $this->openRun();
         $this->browser->request('POST', $this->address('/run/people'), ['_token' => $page->filter('[name=_token]')->attr('value'), 'player' => $gone->id, 'is' => 'away']);
-        $this->browser->followRedirect();
+        $this->follow();
 
         self::assertSelectorTextContains('.good', 'The rounds to come are solved again');
         $after = $this->sheet();
@@ -158,12 +158,12 @@ final class RunTest extends AppTestCase
         $this->turn('Start now');
         $before = $this->sheet();
         $this->browser->request('POST', $this->address('/arrange'), ['_token' => $token, 'version' => $this->practice()->version(), 'another' => '1']);
-        $this->browser->followRedirect();
+        $this->follow();
 
         self::assertSelectorTextContains('.finding', 'It has begun');
         self::assertEquals($before, $this->sheet());
         $this->browser->request('GET', $this->address('/change'));
-        $this->browser->followRedirect();
+        $this->follow();
         self::assertSelectorTextContains('.finding', 'The practice has begun');
     }
 
@@ -187,7 +187,7 @@ final class RunTest extends AppTestCase
         $first = $page->filter('input[type=radio]')->first()->attr('name');
         self::assertNotNull($first);
         $this->browser->submit($form, [$first => 'not-yet']);
-        $this->browser->followRedirect();
+        $this->follow();
         self::assertSelectorTextContains('.good', 'Kept:');
 
         self::assertSame(1, preg_match('~grade\[(.+)]\[(.+)]~', $first, $parts));
@@ -208,7 +208,7 @@ final class RunTest extends AppTestCase
         self::assertNotNull($run);
         $clock = $run->clock();
         $rounds = array_keys(array_filter($this->sheet($last)->blocks, static fn($block): bool => $block->isRound()));
-        $run->turn(RunClock::kept($clock->lengths, [$rounds[0]], $clock->startedAt, null, null));
+        $run->turn(RunClock::kept($clock->lengths, [$rounds[0]], $clock->startedAt, null, null, $clock->planned));
         $this->entities()->flush();
         $skipped = $history->taught($this->team(), new \DateTimeImmutable());
 
@@ -256,7 +256,7 @@ final class RunTest extends AppTestCase
     private function turn(string $button): void
     {
         $this->browser->submitForm($button);
-        $this->browser->followRedirect();
+        $this->follow();
     }
 
     /** @return array{edition: int, now: int, runs: bool, index: int, left: int} */

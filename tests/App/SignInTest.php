@@ -4,10 +4,17 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
+use FoxCorner\App\Club\Account;
+use FoxCorner\App\Club\Accounts;
 use FoxCorner\App\Demo\DemoSignIn;
+use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactory;
+use Symfony\Component\Security\Core\Exception\UserNotFoundException;
 
 final class SignInTest extends AppTestCase
 {
+    /** What the session's cookie is called where a test plays the browser. */
+    private const SESSION = 'MOCKSESSID';
+
     public function testTheDemoSignsIn(): void
     {
         $this->browser->request('GET', '/sign-in');
@@ -66,13 +73,172 @@ final class SignInTest extends AppTestCase
     {
         foreach (['', '/team', '/field/R1-0', '/situations', '/practice', '/you'] as $path) {
             $this->open($this->team(), $path);
-            self::assertResponseRedirects('http://localhost/sign-in');
+            self::assertResponseRedirects("http://localhost/sign-in?to=/{$this->team()->id()}$path");
         }
     }
 
     public function testPasswordsAreKeptAsBcrypt(): void
     {
         self::assertStringStartsWith('$2y$', $this->signIn()->getPassword());
+    }
+
+    public function testAnAccentMakesAnotherEmailAndCapitalsDoNot(): void
+    {
+        $this->browser->followRedirects();
+        $this->attempt('cöach@saltmarsh.example', DemoSignIn::PASSWORD);
+        self::assertSelectorTextContains('[role=alert]', 'do not belong together');
+        $this->attempt('  Coach@Saltmarsh.EXAMPLE ', DemoSignIn::PASSWORD);
+        self::assertSelectorTextContains('.strip', 'Kites');
+    }
+
+    public function testAnotherSpellingIsNoWayAroundALockedDoor(): void
+    {
+        $this->browser->followRedirects();
+        foreach (['coach@saltmarsh.example', 'COACH@saltmarsh.example', 'Coach@Saltmarsh.Example', 'coach@SALTMARSH.example', 'coacH@saltmarsh.example'] as $spelling) {
+            $this->attempt($spelling, 'wrong');
+        }
+        $this->attempt('coAch@saltmarsh.example', DemoSignIn::PASSWORD);
+
+        self::assertSelectorTextContains('[role=alert]', 'Too many wrong passwords.');
+    }
+
+    public function testNobodyLocksACoachOutFromElsewhere(): void
+    {
+        $this->browser->followRedirects();
+        for ($try = 1; $try <= 5; ++$try) {
+            $this->attempt(DemoSignIn::EMAIL, "wrong $try");
+        }
+        $this->browser->setServerParameter('REMOTE_ADDR', '127.0.0.9');
+        $this->attempt(DemoSignIn::EMAIL, DemoSignIn::PASSWORD);
+
+        self::assertSelectorTextContains('.strip', 'Kites');
+    }
+
+    public function testAHundredWrongPasswordsFromEverywhereShutTheAccount(): void
+    {
+        $this->browser->followRedirects();
+        $insert = 'INSERT INTO sign_in_failure (email, address, at) VALUES (?, ?, NOW())';
+        for ($try = 1; $try <= 99; ++$try) {
+            $this->entities()->getConnection()->executeStatement($insert, [hash('sha256', DemoSignIn::EMAIL), "10.0.0.$try"]);
+        }
+        $this->attempt(DemoSignIn::EMAIL, DemoSignIn::PASSWORD);
+        self::assertSelectorTextContains('.strip', 'Kites', 'ninety-nine do not');
+        $this->browser->getCookieJar()->clear();
+        $this->entities()->getConnection()->executeStatement($insert, [hash('sha256', DemoSignIn::EMAIL), '10.0.0.100']);
+        $this->attempt(DemoSignIn::EMAIL, DemoSignIn::PASSWORD);
+
+        self::assertSelectorTextContains('[role=alert]', 'Too many wrong passwords.');
+    }
+
+    public function testTwentyFiveWrongPasswordsShutAnAddress(): void
+    {
+        $this->browser->followRedirects();
+        for ($try = 1; $try <= 25; ++$try) {
+            $this->entities()->getConnection()->executeStatement('INSERT INTO sign_in_failure (email, address, at) VALUES (?, ?, NOW())', [hash('sha256', "$try@elsewhere.example"), '127.0.0.1']);
+        }
+        $this->attempt(DemoSignIn::EMAIL, DemoSignIn::PASSWORD);
+
+        self::assertSelectorTextContains('[role=alert]', 'Too many wrong passwords.');
+    }
+
+    public function testARefusedTokenIsNoWrongPassword(): void
+    {
+        for ($try = 1; $try <= 6; ++$try) {
+            $this->browser->request('POST', '/sign-in', ['email' => DemoSignIn::EMAIL, 'password' => 'wrong', '_csrf_token' => 'old']);
+            self::assertSelectorTextContains('[role=alert]', 'This page was open for long');
+        }
+        $this->browser->followRedirects();
+        $this->attempt(DemoSignIn::EMAIL, DemoSignIn::PASSWORD);
+
+        self::assertSelectorTextContains('.strip', 'Kites');
+    }
+
+    /** As hard for an e-mail that nobody has: a password is reckoned in either case. */
+    public function testAnUnknownEmailTakesAsLong(): void
+    {
+        $hasher = new class implements \Symfony\Component\PasswordHasher\PasswordHasherInterface {
+            public int $reckoned = 0;
+
+            public function hash(#[\SensitiveParameter] string $plainPassword): string
+            {
+                ++$this->reckoned;
+
+                return 'x';
+            }
+
+            public function verify(string $hashedPassword, #[\SensitiveParameter] string $plainPassword): bool
+            {
+                ++$this->reckoned;
+
+                return false;
+            }
+
+            public function needsRehash(string $hashedPassword): bool
+            {
+                return false;
+            }
+        };
+        $accounts = new Accounts($this->entities(), new PasswordHasherFactory([Account::class => $hasher]));
+        try {
+            $accounts->loadUserByIdentifier('nobody@saltmarsh.example');
+            self::fail('There is nobody of that name.');
+        } catch (UserNotFoundException) {
+            self::assertSame(1, $hasher->reckoned);
+        }
+        $accounts->loadUserByIdentifier(DemoSignIn::EMAIL);
+        self::assertSame(1, $hasher->reckoned, 'a known one is reckoned when the password is looked at');
+    }
+
+    public function testLookingAtTheSignInPageMakesNoSession(): void
+    {
+        $this->browser->request('GET', '/sign-in');
+        self::assertResponseNotHasCookie(self::SESSION);
+        self::assertResponseHasCookie('door');
+        $this->open($this->team(), '/team');
+        self::assertResponseNotHasCookie(self::SESSION);
+    }
+
+    public function testASessionInUseIsRenewedOnceADay(): void
+    {
+        $this->browser->followRedirects();
+        $this->attempt(DemoSignIn::EMAIL, DemoSignIn::PASSWORD);
+        $this->open($this->team(), '/you');
+        self::assertNull($this->renewal(), 'it was given today');
+        $session = self::getContainer()->get('session.factory')->createSession();
+        $session->setId((string) $this->browser->getCookieJar()->get(self::SESSION)?->getValue());
+        $session->start();
+        $session->set('_renewed', '2026-01-01');
+        $session->save();
+        $this->open($this->team(), '/you');
+
+        self::assertEqualsWithDelta(time() + 14 * 86400, $this->renewal(), 60);
+    }
+
+    public function testExpiredSessionsAreSweptOut(): void
+    {
+        $options = self::getContainer()->getParameter('session.storage.options');
+        self::assertIsArray($options);
+        self::assertSame([1, 100], [$options['gc_probability'], $options['gc_divisor']]);
+        $connection = $this->entities()->getConnection();
+        $connection->executeStatement("INSERT INTO session (sess_id, sess_data, sess_lifetime, sess_time) VALUES ('old', '', ?, 0), ('used', '', ?, 0)", [time() - 5, time() + 500]);
+        $handler = self::getContainer()->get('test.session_handler');
+        $handler->open('', 'fox');
+        $handler->read('mine');
+        $handler->gc(1);
+        $handler->close();
+
+        self::assertSame(['used'], $connection->fetchFirstColumn('SELECT sess_id FROM session'));
+    }
+
+    private function renewal(): ?int
+    {
+        foreach ($this->browser->getResponse()->headers->getCookies() as $cookie) {
+            if (self::SESSION === $cookie->getName()) {
+                return $cookie->getExpiresTime();
+            }
+        }
+
+        return null;
     }
 
     private function attempt(string $email, string $password): void

@@ -172,12 +172,13 @@ final class TeamTest extends AppTestCase
         $this->open($team, '/team/import');
         $this->browser->submitForm('Look it over', ['text' => "number;name;positions\n1;Ash;1\n2;Birk;2\n"]);
         self::assertSelectorTextContains('h1', '2 players can be read, nothing is written yet');
-        self::assertSelectorTextContains('tbody', 'replaces P1');
+        self::assertSelectorTextContains('tbody tr:first-child', 'name P1 → Ash');
+        self::assertSelectorTextContains('tbody tr:last-child', 'new: plays 2');
         self::assertCount(1, $this->entities()->getRepository(Player::class)->findBy(['team' => $team]));
 
         $this->browser->submitForm('Write these 2 to the roster');
         $this->browser->followRedirect();
-        self::assertSelectorTextContains('.good', '2 players are on the roster from the file');
+        self::assertSelectorTextContains('.good', 'Roster read from a list: 1 new, 1 changed.');
         self::assertSelectorTextContains('.finding', 'there are 2 players on it');
     }
 

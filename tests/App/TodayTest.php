@@ -51,7 +51,7 @@ final class TodayTest extends AppTestCase
 
         $this->open($team, '/practice/new');
         $this->browser->submitForm('Make the practice', ['practice_form[whoHelps]' => "Ana, hits\nBo"]);
-        $this->browser->followRedirect();
+        $this->follow();
         self::assertSelectorTextContains('.script', 'Outs at first');
         self::assertSelectorTextNotContains('.script', 'rests');
     }
@@ -70,7 +70,7 @@ final class TodayTest extends AppTestCase
         $this->browser->request('GET', '/health');
 
         self::assertResponseIsSuccessful();
-        self::assertSame('ok', $this->browser->getResponse()->getContent());
-        self::assertResponseNotHasCookie('fox');
+        self::assertSame("ok\nreading: yes\nwriting: yes\n", $this->browser->getResponse()->getContent());
+        self::assertResponseNotHasCookie('MOCKSESSID');
     }
 }

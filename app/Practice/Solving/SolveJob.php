@@ -47,7 +47,7 @@ class SolveJob
         #[ORM\Column(type: 'text', length: 16777215)]
         public readonly string $request,
         #[ORM\Column]
-        public readonly \DateTimeImmutable $askedAt,
+        private \DateTimeImmutable $askedAt,
     ) {
         $this->id = Uuid::v7();
         $this->outcome = null;
@@ -57,6 +57,11 @@ class SolveJob
     public function state(): SolveState
     {
         return $this->state;
+    }
+
+    public function askedAt(): \DateTimeImmutable
+    {
+        return $this->askedAt;
     }
 
     public function begunAt(): ?\DateTimeImmutable

@@ -54,7 +54,7 @@ final class SolvePage extends AbstractController
         if (null !== $outcome?->problem()) {
             $this->addFlash('problem', $outcome->problem()->sentence());
         } elseif (null !== $outcome && '' !== $outcome->done) {
-            $this->addFlash('done', $outcome->done);
+            $this->addFlash(($outcome->figures['taken'] ?? 0.0) > 0 ? 'problem' : 'done', $outcome->done);
             null === $outcome->undo ? null : $this->addFlash('undo', $outcome->undo);
         }
     }

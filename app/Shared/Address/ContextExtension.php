@@ -15,7 +15,7 @@ use Twig\TwigFunction;
 /** Whom the control of the situation offers: opponents' batters and our pitchers. */
 final class ContextExtension extends AbstractExtension
 {
-    public function __construct(private readonly OpponentRepository $opponents, private readonly PlayerRepository $players)
+    public function __construct(private readonly OpponentRepository $opponents, private readonly PlayerRepository $players, private readonly Carried $carried)
     {
     }
 
@@ -24,7 +24,8 @@ final class ContextExtension extends AbstractExtension
         return [
             new TwigFunction('batters_of', $this->opponents->choices(...)),
             new TwigFunction('pitchers_of', $this->pitchers(...)),
-            new TwigFunction('context_of', static fn(array $query): array => array_intersect_key($query, array_flip(ContextAddress::NAMES))),
+            new TwigFunction('carried_context', $this->carried->context(...)),
+            new TwigFunction('carried_situation', $this->carried->situation(...)),
         ];
     }
 

@@ -8,6 +8,7 @@ use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\OptimisticLockException;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\Security\Core\Exception\InvalidCsrfTokenException;
 
@@ -22,7 +23,7 @@ final readonly class NothingIsLost
     public function onException(ExceptionEvent $event): void
     {
         $request = $event->getRequest();
-        if ($request->isMethodSafe() || null === $this->security->getUser() || \in_array('application/json', $request->getAcceptableContentTypes(), true)) {
+        if ($request->isMethodSafe() || null === $this->security->getUser()) {
             return;
         }
         $why = match (true) {
@@ -31,8 +32,9 @@ final readonly class NothingIsLost
             default => null,
         };
         if (null !== $why) {
+            $isScript = \in_array('application/json', $request->getAcceptableContentTypes(), true);
             $event->allowCustomResponseCode();
-            $event->setResponse($this->page->of(TypedForm::of($request), $why));
+            $event->setResponse($isScript ? new JsonResponse(['problem' => $why->name], $why->status()) : $this->page->of(TypedForm::of($request), $why));
         }
     }
 }

@@ -116,7 +116,7 @@ final class RunClockTest extends TestCase
     {
         $clock = RunClock::ready([12, 8])->start(self::START)->skip(self::START + 9)->pause(self::START + 99, PauseReason::Water);
 
-        self::assertEquals($clock, RunClock::kept($clock->lengths, $clock->skipped, $clock->startedAt, $clock->pausedAt, $clock->reason));
+        self::assertEquals($clock, RunClock::kept($clock->lengths, $clock->skipped, $clock->startedAt, $clock->pausedAt, $clock->reason, $clock->planned));
     }
 
     /** @return array{int, int} block and ms left, so many ms after the start */

@@ -57,6 +57,6 @@ final readonly class RepeatWeeks implements SolveWork
             ++$made;
         }
 
-        return SolveOutcome::done(\sprintf('%d more %s made.', $made, 1 === $made ? 'practice is' : 'practices are').([] === $taken ? '' : ' The field is taken on '.implode(', ', $taken).'.'));
+        return SolveOutcome::done(\sprintf('%d more %s made.', $made, 1 === $made ? 'practice is' : 'practices are').([] === $taken ? '' : ' The field is taken on '.implode(', ', $taken).'.'), figures: ['taken' => (float) \count($taken)]);
     }
 }
