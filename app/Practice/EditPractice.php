@@ -70,13 +70,17 @@ final class EditPractice extends AbstractController
     public function remove(Membership $membership, Practice $practice): Response
     {
         $membership->mustBeAbleToChange();
-        if (true === $this->runs->of($practice)?->clock()->isStarted()) {
+        $run = $this->runs->of($practice);
+        if (true === $run?->clock()->isStarted()) {
             // What was counted and graded goes with it.
             $membership->mustBeHeadCoach();
         }
         $step = $this->undo->record($membership->team, $membership->account, 'Taken off: '.$practice->words(), [
             Watched::row('practice', $practice->id()), Watched::rowsOf('practice_run', 'practice_id', $practice->id()), Watched::rowsOf('turn_record', 'practice_id', $practice->id()),
-        ], fn() => $this->entities->remove($practice));
+        ], function () use ($practice, $run): void {
+            null === $run ? null : $this->entities->remove($run);
+            $this->entities->remove($practice);
+        });
         $this->addFlash('done', 'The practice is taken off.');
         null === $step ? null : $this->addFlash('undo', $step->id()->toRfc4122());
 

@@ -45,7 +45,7 @@ final readonly class RowChange
         $cell = static fn(mixed $value): mixed => \is_string($value) && !mb_check_encoding($value, 'UTF-8') ? ['bytes' => bin2hex($value)] : $value;
         $row = static fn(?array $row): ?array => null === $row ? null : array_map(static fn(mixed $value): mixed => \is_string($value) && 16 === \strlen($value) ? ['bytes' => bin2hex($value)] : $cell($value), $row);
 
-        return json_encode(array_map(static fn(self $one): array => [$one->table, $row($one->before), $row($one->after)], $changes), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
+        return json_encode(array_map(static fn(self $one): array => [$one->table, $row($one->before), $row($one->after)], $changes), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /** @return list<self> */

@@ -18,9 +18,14 @@ final class YouPage extends AbstractController
     public const THEMES = ['day', 'night'];
 
     #[Route('/{team}/you', name: 'you', methods: ['GET'])]
-    public function show(Membership $membership): Response
+    public function show(Membership $membership, YourRecord $record): Response
     {
-        return $this->render('you/show.html.twig', ['account' => $membership->account]);
+        $player = $membership->player;
+
+        return $this->render('you/show.html.twig', [
+            'account' => $membership->account, 'player' => $player?->asRosterPlayer(), 'level' => $membership->team->level()->profile(),
+            'throws' => null === $player ? 0 : $record->throws($player), 'grades' => null === $player ? [] : $record->grades($player),
+        ]);
     }
 
     #[Route('/{team}/you/theme', name: 'theme', methods: ['POST'])]

@@ -93,6 +93,45 @@ final class OpponentsTest extends AppTestCase
         self::assertSelectorTextContains('.field-problem', 'it is empty');
     }
 
+    public function testAnOpponentIsRenamedWithItsBatters(): void
+    {
+        $this->signIn();
+        $opponent = $this->opponent();
+        $this->open($this->team(), "/team/opponents/{$opponent->id()}");
+        $this->browser->submitForm('Save the batters', ['name' => 'Monkfish', 'row[0][name]' => 'Vossberg']);
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.good', 'Monkfish: 9 batters saved');
+        $this->browser->submitForm('Save the batters', ['name' => 'Lanternfish']);
+        self::assertResponseRedirects(message: 'and back, with the version that the page came with');
+    }
+
+    public function testTwoCoachesAtOneOpponent(): void
+    {
+        $this->signIn();
+        $opponent = $this->opponent();
+        $mine = $this->open($this->team(), "/team/opponents/{$opponent->id()}")->selectButton('Save the batters')->form()->getPhpValues();
+        $this->browser->submitForm('Save the batters', ['row[0][home_to_first_s]' => '2.91']);
+        $mine['row'][1]['name'] = 'Imrich';
+        $this->browser->request('POST', "/{$this->team()->id()}/team/opponents/{$opponent->id()}", $mine);
+
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('.finding', 'Somebody else has changed this list');
+        self::assertInputValueSame('row[1][name]', 'Imrich');
+        $this->entities()->clear();
+        self::assertSame(2.91, $this->opponent()->batters()[0]->scouted()->homeToFirst, 'the other’s stands');
+    }
+
+    public function testANameThatCannotBeKeepsBothAsTyped(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), "/team/opponents/{$this->opponent()->id()}");
+        $this->browser->submitForm('Save the batters', ['name' => str_repeat('x', 61), 'row[0][name]' => 'Vossberg']);
+
+        self::assertResponseStatusCodeSame(422);
+        self::assertInputValueSame('name', str_repeat('x', 61));
+        self::assertInputValueSame('row[0][name]', 'Vossberg');
+    }
+
     private function opponent(): Opponent
     {
         return $this->entities()->getRepository(Opponent::class)->findOneBy(['name' => 'Lanternfish']) ?? self::fail('The demo has opponents.');

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\Tests\App;
+namespace FoxCorner\Tests\App\Calendar;
+
+use FoxCorner\Tests\App\AppTestCase;
 
 use FoxCorner\App\Calendar\Booking;
 use FoxCorner\App\Calendar\CalendarReader;
@@ -129,6 +131,97 @@ final class CalendarTest extends AppTestCase
         self::assertStringEndsWith('T16:00', (string) $this->browser->getCrawler()->filter('#practice_form_startsAt')->attr('value'));
         $this->open($this->team(), '/practice/week?from=whenever');
         self::assertResponseIsSuccessful();
+    }
+
+    /** Each of these held a page's process for half a minute, or took all of its memory. */
+    #[TestWith(["BEGIN:VEVENT\r\nUID:a\r\nSUMMARY:Bomb\r\nDTSTART:20270504T160000\r\nRRULE:FREQ=DAILY;BYHOUR=25\r\nEND:VEVENT", 1, '“Bomb” was left out'])]
+    #[TestWith(["BEGIN:VEVENT\r\nUID:a%d\r\nSUMMARY:Bomb\r\nDTSTART:20270504T160000\r\nRRULE:FREQ=HOURLY;COUNT=3400\r\nEND:VEVENT", 60, '“Bomb” was left out'])]
+    #[TestWith(["BEGIN:VEVENT\r\nUID:a%d\r\nSUMMARY:Bomb\r\nDTSTART:20270504T160000\r\nRRULE:FREQ=DAILY\r\nEND:VEVENT", 60, 'More than 2000 entries would come of it'])]
+    #[TestWith(["BEGIN:VEVENT\r\nUID:a%d\r\nSUMMARY:Bomb\r\nDTSTART:19500504T160000\r\nRRULE:FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30;COUNT=1000\r\nEND:VEVENT", 60, 'would take too long'])]
+    #[TestWith(["BEGIN:VEVENT\r\nUID:a%d\r\nSUMMARY:Bomb\r\nDTSTART:20270504T160000\r\nEND:VEVENT", 1500, 'There are 1500 parts in it. Allowed: at most 1000'])]
+    #[TestWith(["BEGIN:X\r\n", 30000, 'deeper than any calendar'])]
+    #[TestWith(["X-NOTE:padding padding padding padding padding padding padding\r\n", 20000, 'larger than 1000 kB'])]
+    public function testACalendarThatNobodyCouldUseIsRefusedAtOnce(string $event, int $times, string $words): void
+    {
+        $text = implode("\r\n", array_map(static fn(int $number): string => str_replace('%d', (string) $number, $event), range(1, $times)));
+        $reading = self::read($text);
+
+        self::assertStringContainsString($words, implode(' ', $reading->problems));
+        self::assertLessThan(2, \count($reading->events));
+    }
+
+    public function testUidsAreKeptApartWhateverTheyLookLike(): void
+    {
+        $event = static fn(string $uid, string $hour): string => "BEGIN:VEVENT\r\nUID:$uid\r\nSUMMARY:Game\r\nDTSTART:20270504T{$hour}0000\r\nEND:VEVENT";
+        $long = str_repeat('x', 300);
+        $reading = self::read(implode("\r\n", [$event('123', '10'), $event('0123', '11'), $event("{$long}1", '12'), $event("{$long}2", '13'), $event('Ä', '14'), $event('A', '15'), $event('a', '16'), $event('a', '16')]));
+
+        self::assertSame([], $reading->problems);
+        self::assertCount(7, $reading->events, 'the same at the same moment twice is once');
+        self::assertCount(7, array_unique(array_map(static fn(FoundEvent $found): string => $found->uid, $reading->events)));
+        self::assertLessThanOrEqual(190, max(array_map(static fn(FoundEvent $found): int => \strlen($found->uid), $reading->events)));
+    }
+
+    public function testWhatIsCalledOffDoesNotTakePlaceAndGoesWhereItWas(): void
+    {
+        $this->signIn();
+        $day = (new \DateTimeImmutable('+3 days'))->format('Ymd');
+        $before = $this->bookings();
+        $this->take("BEGIN:VEVENT\r\nUID:7\r\nSUMMARY:Game away\r\nDTSTART:{$day}T100000\r\nRRULE:FREQ=DAILY;COUNT=2\r\nEND:VEVENT");
+        self::assertSame($before + 2, $this->bookings());
+        $this->take("BEGIN:VEVENT\r\nUID:7\r\nSUMMARY:Game away\r\nDTSTART:{$day}T100000\r\nRRULE:FREQ=DAILY;COUNT=2\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:7\r\nRECURRENCE-ID:{$day}T100000\r\nSTATUS:CANCELLED\r\nDTSTART:{$day}T100000\r\nEND:VEVENT");
+        self::assertSame($before + 1, $this->bookings(), 'one of the two');
+        $this->take("BEGIN:VEVENT\r\nUID:7\r\nSTATUS:CANCELLED\r\nSUMMARY:Game away\r\nDTSTART:{$day}T100000\r\nEND:VEVENT", 'Take them out of the calendar');
+        self::assertSame($before, $this->bookings());
+    }
+
+    public function testAWholeDayIsThatDayInEveryZoneAndMayLeaveTheFieldFree(): void
+    {
+        $events = "BEGIN:VEVENT\r\nUID:a\r\nSUMMARY:Holiday\r\nDTSTART;VALUE=DATE:20270508\r\nDTEND;VALUE=DATE:20270510\r\nTRANSP:TRANSPARENT\r\nEND:VEVENT";
+        foreach (['Pacific/Auckland', 'America/Los_Angeles'] as $zone) {
+            $found = self::read($events, $zone)->events[0];
+            self::assertSame(['05-08 00:00', '05-10 00:00'], [$found->startsAt->format('m-d H:i'), $found->endsAt->format('m-d H:i')]);
+            self::assertTrue($found->allDay);
+            self::assertFalse($found->takesField);
+        }
+    }
+
+    public function testTheFilesOwnZoneGoesBeforeTheBrowsersWhereNobodyHasChosen(): void
+    {
+        $this->signIn();
+        $day = (new \DateTimeImmutable('+3 days'))->format('Ymd');
+        $text = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nX-WR-TIMEZONE:Asia/Tokyo\r\nBEGIN:VEVENT\r\nUID:z\r\nSUMMARY:Game\r\nDTSTART:{$day}T010000Z\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+        $this->browser->getCookieJar()->set(new \Symfony\Component\BrowserKit\Cookie('zone', 'America/Denver'));
+        $this->open($this->team(), '/practice/calendar');
+        self::assertSelectorTextContains('#zone option[value=""]', 'As the file says, else America/Denver');
+        $this->browser->submitForm('Look at it', ['text' => $text]);
+        self::assertSelectorTextContains('table', '10:00');
+        $this->browser->submitForm('Look at it', ['text' => str_replace('X-WR-TIMEZONE:Asia/Tokyo', 'X-A:1', $text), 'zone' => 'Europe/Lisbon']);
+        $this->browser->submitForm('Put them into the calendar');
+        $this->open($this->team(), '/practice/calendar');
+        self::assertSame('Europe/Lisbon', $this->browser->getCrawler()->filter('#zone option[selected]')->text(), 'the choice is remembered');
+    }
+
+    public function testWhatACalendarBroughtCanBeTakenBack(): void
+    {
+        $this->signIn();
+        $before = $this->bookings();
+        $day = (new \DateTimeImmutable('+3 days'))->format('Ymd');
+        $this->take("BEGIN:VEVENT\r\nUID:demo-0@saltmarsh.example\r\nSUMMARY:Moved\r\nDTSTART:{$day}T100000\r\nRRULE:FREQ=DAILY;COUNT=3\r\nEND:VEVENT");
+        self::assertSame($before + 2, $this->bookings());
+        $this->browser->submitForm('Undo');
+        $this->entities()->clear();
+
+        self::assertSame($before, $this->bookings());
+        self::assertNotNull($this->entities()->getRepository(Booking::class)->findOneBy(['summary' => 'Game against the Dunlins']));
+    }
+
+    private function take(string $events, string $button = 'Put them into the calendar'): void
+    {
+        $this->open($this->team(), '/practice/calendar');
+        $this->browser->submitForm('Look at it', ['text' => self::calendar($events), 'zone' => 'UTC']);
+        $this->browser->submitForm($button);
+        $this->browser->followRedirect();
     }
 
     private function bookings(): int

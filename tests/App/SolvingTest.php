@@ -1,0 +1,213 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\App;
+
+use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\Solving\Solve;
+use FoxCorner\App\Practice\Solving\SolveHandler;
+use FoxCorner\App\Practice\Solving\SolveJob;
+use FoxCorner\App\Practice\Solving\SolveJobs;
+use FoxCorner\App\Practice\Solving\SolveKind;
+use FoxCorner\App\Practice\Solving\SolveState;
+use FoxCorner\App\Practice\Solving\TeamIsBusy;
+
+/** Practices are solved by workers: who waits for what, and what becomes of it. */
+final class SolvingTest extends AppTestCase
+{
+    public function testOneOfATeamAtATimeAndOthersWaitWithAWord(): void
+    {
+        $this->running();
+        $this->signIn();
+        $practice = $this->practice();
+        $this->open($this->team(), "/practice/{$practice->id()}");
+        $this->browser->submitForm('Another way');
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('h1', 'The practice is being solved again');
+        self::assertSelectorTextContains('main', '1 other comes first.');
+        $job = $this->job(SolveKind::Arrange);
+        self::assertSame(SolveState::Waiting, $job->state());
+
+        $this->entities()->getConnection()->executeStatement("UPDATE solve_job SET state = 'done', outcome = '{\"done\":\"\",\"undo\":null,\"figures\":{},\"refused\":null}' WHERE kind = 'ways'");
+        self::getContainer()->get(SolveHandler::class)(new Solve($job->id()->toRfc4122()));
+        $this->open($this->team(), "/practice/solving/{$job->id()}");
+        self::assertResponseRedirects("/{$this->team()->id()}/practice/{$practice->id()}");
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.good', 'Solved again');
+    }
+
+    public function testAnotherTeamIsNotHeldUp(): void
+    {
+        $this->running();
+        $this->signIn();
+        $terns = $this->team('Terns');
+        $practice = $this->entities()->getRepository(Practice::class)->findOneBy(['team' => $terns]);
+        $this->open($terns, "/practice/{$practice?->id()}");
+        $this->browser->submitForm('Another way');
+        $this->follow();
+
+        self::assertSelectorTextContains('.good', 'Solved again');
+    }
+
+    public function testATeamHasFourAtMostAndWhatWasTypedStays(): void
+    {
+        foreach (range(1, 4) as $_) {
+            $this->running();
+        }
+        $this->signIn();
+        $this->open($this->team(), '/practice/new');
+        $this->browser->submitForm('Make the practice', ['practice_form[place]' => 'Top field']);
+
+        self::assertSelectorTextContains('[role=alert]', '4 of your team’s practices are being solved already');
+        self::assertInputValueSame('practice_form[place]', 'Top field');
+        self::assertSame(4, $this->entities()->getRepository(SolveJob::class)->count([]));
+    }
+
+    public function testAWorkerThatDiedDoesNotHoldItsTeam(): void
+    {
+        $dead = $this->running('-61 seconds');
+        $jobs = self::getContainer()->get(SolveJobs::class);
+        self::assertTrue($jobs->begin($dead->id()), 'it is taken up by another');
+        $waiting = $this->waiting();
+        $this->expectException(TeamIsBusy::class);
+        $jobs->begin($waiting->id());
+    }
+
+    public function testWhatNobodyWantsAnyMoreChangesNothing(): void
+    {
+        $this->running();
+        $this->signIn();
+        $practice = $this->practice();
+        $before = $practice->sheet().$practice->setup();
+        $this->open($this->team(), "/practice/{$practice->id()}");
+        $this->browser->submitForm('Another way');
+        $this->browser->followRedirect();
+        $this->browser->submitForm('Stop');
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.good', 'Stopped. Nothing was changed.');
+        $job = $this->job(SolveKind::Arrange);
+        self::getContainer()->get(SolveHandler::class)(new Solve($job->id()->toRfc4122()));
+        $this->entities()->clear();
+
+        self::assertSame($before, $this->practice()->sheet().$this->practice()->setup());
+    }
+
+    public function testWhatWasChangedMeanwhileIsNotOverwritten(): void
+    {
+        $this->signIn();
+        $practice = $this->practice();
+        $job = new SolveJob($this->team(), $this->signIn(), SolveKind::Arrange, $practice->id()->toRfc4122(), json_encode(['setup' => $practice->setup(), 'version' => $practice->version() - 1], \JSON_THROW_ON_ERROR), new \DateTimeImmutable());
+        $this->entities()->persist($job);
+        $this->entities()->flush();
+        self::getContainer()->get(SolveHandler::class)(new Solve($job->id()->toRfc4122()));
+        $this->entities()->clear();
+        $this->open($this->team(), "/practice/solving/{$job->id()}");
+        $this->browser->followRedirect();
+
+        self::assertSelectorTextContains('.finding', 'Somebody else has changed it');
+    }
+
+    public function testAPracticeThatCannotBeChangedLeadsBackToWhatWasWanted(): void
+    {
+        $practice = $this->practice();
+        $wish = $practice->wish();
+        $coach = $this->signIn();
+        $job = new SolveJob($this->team(), $coach, SolveKind::Change, $practice->id()->toRfc4122(), json_encode([...$wish->toArray(), 'place' => 'On the mole', 'version' => 99], \JSON_THROW_ON_ERROR), new \DateTimeImmutable());
+        $this->entities()->persist($job);
+        $this->entities()->flush();
+        self::getContainer()->get(SolveHandler::class)(new Solve($job->id()->toRfc4122()));
+        $this->entities()->clear();
+        $this->open($this->team(), "/practice/solving/{$job->id()}");
+        $this->browser->followRedirect();
+
+        self::assertSelectorTextContains('.finding', 'Somebody else has changed it');
+        self::assertInputValueSame('practice_form[place]', 'On the mole');
+    }
+
+    public function testADoublePressMakesOnePractice(): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team(), '/practice/new');
+        $values = $page->selectButton('Make the practice')->form()->getPhpValues();
+        $count = fn(): int => $this->entities()->getRepository(Practice::class)->count(['team' => $this->team()]);
+        $before = $count();
+        foreach ([1, 2] as $_) {
+            $this->browser->request('POST', "/{$this->team()->id()}/practice/new", $values);
+            self::assertResponseRedirects();
+            $this->follow();
+            self::assertSelectorTextContains('h1', 'needs met');
+        }
+
+        self::assertSame($before + 1, $count());
+    }
+
+    public function testTheFirstEveningThatIsFreeIsOffered(): void
+    {
+        $this->signIn();
+        $tomorrow = new \DateTimeImmutable('tomorrow 17:30');
+        $this->open($this->team(), '/practice/new');
+
+        self::assertInputValueNotSame('practice_form[startsAt]', $tomorrow->format('Y-m-d\TH:i'), 'there is a practice then');
+    }
+
+    public function testASecondPracticeOverTheFirstSaysSoAndCanBeMeant(): void
+    {
+        $this->signIn();
+        $at = new \DateTimeImmutable('tomorrow 18:00');
+        $this->open($this->team(), '/practice/new');
+        self::assertSelectorNotExists('#practice_form_allTheSame');
+        $this->browser->submitForm('Make the practice', ['practice_form[startsAt]' => $at->format('Y-m-d\TH:i')]);
+        self::assertSelectorTextContains('#practice_form_startsAt_more', 'The field has the team’s practice from 17:30 to 18:40 then.');
+        $this->browser->submitForm('Make the practice', ['practice_form[allTheSame]' => '1']);
+        $this->follow();
+
+        self::assertSelectorTextContains('h1', 'needs met');
+    }
+
+    public function testOnlyTwelveStations(): void
+    {
+        $this->signIn();
+        $practice = $this->practice();
+        $setup = json_decode($practice->setup(), true);
+        self::assertIsArray($setup);
+        $setup['stations'] = array_slice(array_keys(\FoxCorner\Core\Practice\Drill\ShippedDrills::all()), 0, 12);
+        $practice->arrange(json_encode($setup, \JSON_THROW_ON_ERROR), $practice->sheet());
+        $this->entities()->flush();
+        $page = $this->open($this->team(), "/practice/{$practice->id()}");
+        $this->browser->request('POST', "/{$this->team()->id()}/practice/{$practice->id()}/arrange", ['_token' => $page->filter('[data-arrange]')->attr('data-token'), 'version' => $practice->version(), 'add' => 'rundown']);
+        $this->browser->followRedirect();
+
+        self::assertSelectorTextContains('.finding', 'There are 12 already. Allowed: at most 12');
+    }
+
+    private function running(string $since = 'now'): SolveJob
+    {
+        $job = $this->waiting();
+        $this->entities()->getConnection()->executeStatement("UPDATE solve_job SET state = 'running', begun_at = ? WHERE id = ?", [(new \DateTimeImmutable($since))->format('Y-m-d H:i:s'), $job->id()->toBinary()]);
+
+        return $job;
+    }
+
+    private function waiting(): SolveJob
+    {
+        $coach = $this->entities()->getRepository(\FoxCorner\App\Club\Account::class)->findOneBy(['email' => 'coach@saltmarsh.example']) ?? self::fail('The demo has a coach.');
+        $job = new SolveJob($this->team(), $coach, SolveKind::Ways, $this->practice()->id()->toRfc4122(), '{"print":"x"}', new \DateTimeImmutable());
+        $this->entities()->persist($job);
+        $this->entities()->flush();
+
+        return $job;
+    }
+
+    private function job(SolveKind $kind): SolveJob
+    {
+        $this->entities()->clear();
+
+        return $this->entities()->getRepository(SolveJob::class)->findOneBy(['kind' => $kind]) ?? self::fail('It was asked for.');
+    }
+
+    private function practice(): Practice
+    {
+        return $this->entities()->getRepository(Practice::class)->findBy(['team' => $this->team()], ['startsAt' => 'DESC'])[0];
+    }
+}
