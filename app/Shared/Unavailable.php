@@ -44,6 +44,7 @@ final readonly class Unavailable
         $request = $event->getRequest();
         for ($error = $event->getThrowable(); null !== $error; $error = $error->getPrevious()) {
             if ($error instanceof RetryableException && $this->mayTryAgain($request)) {
+                $event->allowCustomResponseCode();
                 $event->setResponse($this->again($event));
 
                 return;

@@ -6,12 +6,15 @@ namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Practice\Live\PracticeRun;
 use FoxCorner\App\Practice\Live\RunRepository;
+use FoxCorner\App\Practice\Live\RunTime;
 use FoxCorner\App\Practice\Live\TurnRecords;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeHistory;
 use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Weather\Notice;
+use FoxCorner\App\Weather\SimulatedNotice;
 use FoxCorner\Core\Practice\Live\RunClock;
 use FoxCorner\Core\Practice\Need\Grade;
 use FoxCorner\Core\Practice\Need\Taught;
@@ -226,6 +229,162 @@ final class RunTest extends AppTestCase
         $taught = array_values(array_filter(self::getContainer()->get(PracticeHistory::class)->taught($this->team(), new \DateTimeImmutable()), static fn(Taught $one): bool => $one->drill === $station->drill && $one->player === $station->players[0]->id));
 
         self::assertContains(3, array_map(static fn(Taught $one): int => $one->reps, $taught));
+    }
+
+    public function testBackNotYetAndTakenUpAgain(): void
+    {
+        $this->signIn();
+        $this->openRun();
+        $this->turn('Start now');
+        $this->turn('Next');
+        $this->turn('Back');
+        self::assertSame(0, $this->state()['index']);
+        $this->turn('Not yet');
+        self::assertSelectorTextContains('.dial-block', 'Ready');
+        $this->turn('Start now');
+        while (0 < $this->browser->getCrawler()->selectButton('Next')->count()) {
+            $this->turn('Next');
+        }
+        self::assertSelectorTextContains('.run-controls', 'How it went');
+        $this->turn('Take it up again');
+
+        self::assertSame(\count($this->sheet()->blocks) - 1, $this->state()['index']);
+        self::assertTrue($this->state()['runs']);
+    }
+
+    public function testStartingADayEarlyAsksAndTheEndIsThePlannedOne(): void
+    {
+        $this->signIn();
+        $page = $this->openRun();
+        $practice = $this->practice();
+
+        self::assertStringContainsString('It is planned for '.$practice->startsAt()->format('l j F, H:i'), (string) $page->selectButton('Start now')->attr('data-ask'));
+        self::assertStringContainsString('To end'.$practice->endsAt()->format('H:i'), $page->filter('.strip')->text());
+    }
+
+    public function testLastWeeksLightningDoesNotStopToday(): void
+    {
+        $this->signIn();
+        $this->entities()->persist(new SimulatedNotice($this->team(), Notice::Lightning, new \DateTimeImmutable('-7 days')));
+        $this->entities()->flush();
+        $this->openRun();
+        $this->turn('Start now');
+        self::assertTrue($this->state()['runs']);
+        $this->entities()->persist(new SimulatedNotice($this->team(), Notice::Lightning, new \DateTimeImmutable('-29 minutes')));
+        $this->entities()->flush();
+        self::assertFalse($this->state()['runs'], 'half an hour after the last thunder');
+    }
+
+    /** The clock on the wall is set two hours on, or back, while the machine has run for a minute. */
+    #[TestWith([7_200_000])]
+    #[TestWith([-7_200_000])]
+    public function testSettingTheServersClockNeitherEndsARunNorHidesItsWayBack(int $jump): void
+    {
+        $time = new class implements RunTime {
+            public int $wall = 1_800_000_000_000;
+            public int $uptime = 5_000_000;
+            public string $boot = 'a';
+
+            public function wall(): int
+            {
+                return $this->wall;
+            }
+
+            public function uptime(): int
+            {
+                return $this->uptime;
+            }
+
+            public function boot(): string
+            {
+                return $this->boot;
+            }
+        };
+        $run = new PracticeRun($this->practice(), RunClock::ready([12, 8])->start($time->wall), $time);
+        $time->uptime += 60_000;
+        $time->wall += 60_000 + $jump;
+        $moment = $run->clock()->at($run->now($time));
+        self::assertSame([0, 11 * 60_000], [$moment->index, $moment->left]);
+
+        $time->boot = 'b';
+        self::assertSame($time->wall, $run->now($time), 'a machine that was started anew knows no better than its wall');
+    }
+
+    public function testTheClocksPollReadsNoSheet(): void
+    {
+        $this->signIn();
+        $this->openRun();
+        $this->turn('Start now');
+        $address = $this->address('/run/state');
+        // A sheet that nobody can read any more: whoever reads it, fails.
+        $this->entities()->getConnection()->executeStatement("UPDATE practice SET sheet = 'broken', setup = 'broken'");
+        $this->browser->jsonRequest('GET', $address);
+
+        self::assertResponseIsSuccessful();
+    }
+
+    public function testTwoWhoStartInTheSameMomentStartOnce(): void
+    {
+        $this->signIn();
+        $page = $this->openRun();
+        $this->browser->disableReboot();
+        $practice = $this->practice();
+        $this->entities()->getEventManager()->addEventListener('onFlush', new class($practice->id()->toBinary()) {
+            public function __construct(private readonly string $practice)
+            {
+            }
+
+            public function onFlush(\Doctrine\ORM\Event\OnFlushEventArgs $args): void
+            {
+                $args->getObjectManager()->getConnection()->executeStatement("INSERT IGNORE INTO practice_run (edition, lengths, skipped, planned, booted, ahead, started_at, heeded_at, id, practice_id) VALUES (1, '[60000]', '[]', '[60000]', '', 0, 1, 0, UNHEX(MD5(RAND())), ?)", [$this->practice]);
+            }
+        });
+        $this->browser->submit($page->selectButton('Start now')->form());
+        self::assertResponseRedirects();
+        $this->browser->followRedirect();
+
+        self::assertSelectorTextContains('.finding', 'Somebody else has turned the clock in the same moment');
+    }
+
+    public function testAnEmptyOrStaleSaveWipesNobodysGrades(): void
+    {
+        $this->signIn();
+        $last = $this->lastWeek();
+        $address = "/{$this->team()->id()}/practice/{$last->id()}/after";
+        $graded = fn(): int => (int) $this->entities()->getConnection()->fetchOne('SELECT COUNT(*) FROM turn_record WHERE grade IS NOT NULL'); // @phpstan-ignore cast.int
+        $before = $graded();
+        $page = $this->browser->request('GET', $address);
+        $stale = $page->selectButton('Keep the grades')->form()->getPhpValues();
+        $token = ['_token' => $stale['_token']];
+        $this->browser->request('POST', $address, $token);
+        self::assertSame($before, $graded(), 'empty');
+
+        $drill = array_key_first($stale['was']);
+        $player = array_key_first($stale['was'][$drill]);
+        $was = $stale['was'][$drill][$player];
+        $other = 'well' === $was ? 'unsure' : 'well';
+        $this->browser->request('POST', $address, $token + ['was' => [$drill => [$player => $was]], 'grade' => [$drill => [$player => $other]]]);
+        self::assertResponseRedirects();
+        $stale['grade'][$drill][$player] = 'not-yet';
+        $this->browser->request('POST', $address, $stale);
+        self::assertResponseStatusCodeSame(409);
+        self::assertSelectorTextContains('[role=alert]', 'Somebody else has graded');
+        self::assertSelectorExists("input[name=\"grade[$drill][$player]\"][value=not-yet][checked]");
+        self::assertSame($other, $this->entities()->getConnection()->fetchOne('SELECT grade FROM turn_record WHERE drill = ? AND player = ? AND grade IS NOT NULL', [$drill, $player]));
+        $this->browser->submitForm('Keep the grades');
+        self::assertSame('not-yet', $this->entities()->getConnection()->fetchOne('SELECT grade FROM turn_record WHERE drill = ? AND player = ? AND grade IS NOT NULL', [$drill, $player]), 'pressed again, knowing');
+    }
+
+    public function testAGradeIsTakenBack(): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team(), "/practice/{$this->lastWeek()->id()}/after");
+        $first = $page->filter('input[type=radio][checked]:not([value=none])')->first()->attr('name') ?? self::fail('Somebody is graded.');
+        $this->browser->submitForm('Keep the grades', [$first => 'none']);
+        $this->browser->followRedirect();
+
+        self::assertSelectorTextContains('.good', 'Kept: 1 grade.');
+        self::assertSelectorExists("input[name=\"$first\"][value=none][checked]");
     }
 
     /** @return array{int, \FoxCorner\App\Practice\Sheet\SheetStation} the block of the first round, which runs, and its first station */

@@ -75,6 +75,70 @@ final class RunClockTest extends TestCase
         self::assertSame([1, 8 * self::MINUTE], self::at($clock, 30 * self::MINUTE));
     }
 
+    public function testBackGivesTheBlockBeforeWhatWasLeftOfIt(): void
+    {
+        $started = RunClock::ready([12, 8, 5])->start(self::START);
+        $wrong = $started->next(self::START + 3 * self::MINUTE);
+        $back = $wrong->back(self::START + 4 * self::MINUTE);
+
+        self::assertSame([0, 9 * self::MINUTE], self::at($back, 4 * self::MINUTE), 'the minute since does not count');
+        self::assertSame([1, 8 * self::MINUTE], self::at($back, 13 * self::MINUTE), 'and the next one has all of its time');
+        self::assertSame(self::START + 26 * self::MINUTE, $back->endsAt(self::START + 4 * self::MINUTE));
+    }
+
+    public function testBackToABlockThatWasAtItsEndGivesAMinute(): void
+    {
+        $clock = RunClock::ready([12, 8])->start(self::START)->back(self::START + 15 * self::MINUTE);
+
+        self::assertSame([0, self::MINUTE], self::at($clock, 15 * self::MINUTE));
+        self::assertSame([1, 8 * self::MINUTE], self::at($clock, 16 * self::MINUTE));
+    }
+
+    public function testASkippedBlockThatOneGoesBackToCountsAgain(): void
+    {
+        $now = self::START + 6 * self::MINUTE;
+        $clock = RunClock::ready([12, 8])->start(self::START)->skip($now)->back($now);
+
+        self::assertSame([], $clock->skipped);
+        self::assertTrue($clock->isDone(0, self::START + 12 * self::MINUTE));
+    }
+
+    public function testAFinishedPracticeIsTakenUpAgainDaysLater(): void
+    {
+        $days = 3 * 24 * 60 * self::MINUTE;
+        $clock = RunClock::ready([12, 8])->start(self::START)->skip(self::START + self::MINUTE)->next(self::START + 3 * self::MINUTE);
+        self::assertTrue($clock->isOver(self::START + $days));
+        $again = $clock->back(self::START + $days);
+
+        self::assertSame([1, 6 * self::MINUTE], self::at($again, $days));
+        self::assertSame([0], $again->skipped, 'what was skipped before stays so');
+    }
+
+    public function testBackInAPauseStaysPaused(): void
+    {
+        $clock = RunClock::ready([12, 8])->start(self::START)->next(self::START + 2 * self::MINUTE)->pause(self::START + 3 * self::MINUTE, PauseReason::Talk)->back(self::START + 30 * self::MINUTE);
+
+        self::assertTrue($clock->isPaused());
+        self::assertSame([0, 10 * self::MINUTE], self::at($clock, 50 * self::MINUTE));
+    }
+
+    public function testNotYetTakesTheStartBack(): void
+    {
+        $clock = RunClock::ready([12, 8])->start(self::START)->extend(self::START, 3)->skip(self::START + 5)->notYet();
+
+        self::assertFalse($clock->isStarted());
+        self::assertSame([[15 * self::MINUTE, 8 * self::MINUTE], []], [$clock->lengths, $clock->skipped]);
+        self::assertTrue($clock->start(self::START)->isStarted());
+    }
+
+    /** A quarter of what it was to last: three minutes of twelve. */
+    public function testABlockThatWasPassedAtOnceDoesNotCount(): void
+    {
+        $after = static fn(int $ms): bool => RunClock::ready([12, 8])->start(self::START)->next(self::START + $ms)->isDone(0, self::START + $ms);
+
+        self::assertSame([false, false, true], [$after(1000), $after(3 * self::MINUTE - 1), $after(3 * self::MINUTE)]);
+    }
+
     public function testMoreTimeMovesEverythingAfter(): void
     {
         $clock = RunClock::ready([12, 8])->start(self::START)->extend(self::START + 11 * self::MINUTE, 2);
@@ -101,6 +165,7 @@ final class RunClockTest extends TestCase
             'it is running already' => static fn() => $started->start(self::START),
             'it does not stand still' => static fn() => $started->goOn(self::START),
             'it is over' => static fn() => $started->skip(self::START + self::MINUTE),
+            'this is the first block' => static fn() => $started->back(self::START),
             '0 is too small' => static fn() => $started->extend(self::START, 0),
         ] as $words => $try) {
             try {
