@@ -5,6 +5,8 @@ import { visit } from './visit.js';
 const REST = 140;
 /** What was pressed, as "R1R3-2"; null while the page shows it. */
 let wanted = null;
+/** What the page that is on its way will show. */
+let asked = null;
 let resting = 0;
 
 export function takeSituations(page) {
@@ -17,32 +19,47 @@ export function takeSituations(page) {
         const strip = control.closest('[data-situation]');
         wanted = turned(strip, wanted ?? strip.dataset.situation, control);
         show(strip, wanted);
-        clearTimeout(resting);
-        resting = setTimeout(() => go(page), REST);
+        rest(page);
     }, true);
+    for (const failed of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) {
+        page.addEventListener(failed, () => {
+            [wanted, asked] = [null, null];
+            const strip = page.querySelector('[data-situation]');
+            if (strip) show(strip, strip.dataset.situation);
+        });
+    }
 }
 
 /** A page has come: it may already be behind what was pressed. */
 export function settleSituation(page) {
     const strip = page.querySelector('[data-situation]');
-    if (!strip || strip.dataset.situation === wanted) {
+    if (!strip) {
+        [wanted, asked] = [null, null];
+        return;
+    }
+    if (asked === strip.dataset.situation) asked = null;
+    if (wanted === null) return;
+    if (asked === null && wanted === strip.dataset.situation) {
         wanted = null;
         return;
     }
-    if (wanted !== null) {
-        show(strip, wanted);
-        clearTimeout(resting);
-        resting = setTimeout(() => go(page), REST);
-    }
+    show(strip, wanted);
+    rest(page);
+}
+
+function rest(page) {
+    clearTimeout(resting);
+    resting = setTimeout(() => go(page), REST);
 }
 
 function go(page) {
     const strip = page.querySelector('[data-situation]');
-    if (!strip || wanted === null) return;
-    if (wanted === strip.dataset.situation) {
+    if (!strip || wanted === null || wanted === asked) return;
+    if (asked === null && wanted === strip.dataset.situation) {
         wanted = null;
         return;
     }
+    asked = wanted;
     visit(strip, new URL(strip.dataset.situationAddress.replace('SITUATION', wanted), document.baseURI));
 }
 

@@ -12,15 +12,11 @@ export function visit(from, address, { part = null, replaces = false } = {}) {
     link.hidden = true;
     // The last one asked for is the one that counts.
     link.setAttribute('hx-sync', 'body:replace');
-    if (replaces) {
-        link.setAttribute('hx-push-url', 'false');
-        link.setAttribute('hx-replace-url', 'true');
-    }
+    if (replaces) link.setAttribute('hx-replace-url', 'true');
     if (part) {
         for (const [name, value] of Object.entries({ target: part, select: part, swap: 'outerHTML' })) link.setAttribute(`hx-${name}`, value);
     }
     from.after(link);
     htmx.process(link);
     link.click();
-    link.remove();
 }

@@ -96,7 +96,7 @@ CNF
     # The socket's path is relative to the data folder: a deep checkout would exceed what a socket may have.
     launch mariadb mariadbd --no-defaults --datadir="$RUN_DIR/mariadb" --socket=fox.sock --pid-file=fox.pid \
         --bind-address=127.0.0.1 --port="$DB_PORT" --skip-name-resolve --init-file="$RUN_DIR/mariadb-init.sql" \
-        --innodb-buffer-pool-size=64M --max-connections=100 --innodb-lock-wait-timeout=3 --lock-wait-timeout=4
+        --innodb-buffer-pool-size=64M --max-connections=100 --innodb-lock-wait-timeout=3 --lock-wait-timeout=4 ${DB_OPTIONS:-}
     await mariadb mariadb-admin --defaults-file="$RUN_DIR/mariadb-client.cnf" ping
     rm -f "$RUN_DIR/mariadb-init.sql"
 }

@@ -11,7 +11,6 @@ use FoxCorner\App\Practice\Solving\SolveJob;
 use FoxCorner\App\Practice\Solving\SolveJobs;
 use FoxCorner\App\Practice\Solving\SolveKind;
 use FoxCorner\App\Practice\Solving\SolveState;
-use FoxCorner\App\Practice\Solving\TeamIsBusy;
 
 /** Practices are solved by workers: who waits for what, and what becomes of it. */
 final class SolvingTest extends AppTestCase
@@ -29,8 +28,8 @@ final class SolvingTest extends AppTestCase
         $job = $this->job(SolveKind::Arrange);
         self::assertSame(SolveState::Waiting, $job->state());
 
-        $this->entities()->getConnection()->executeStatement("UPDATE solve_job SET state = 'done', outcome = '{\"done\":\"\",\"undo\":null,\"figures\":{},\"refused\":null}' WHERE kind = 'ways'");
-        self::getContainer()->get(SolveHandler::class)(new Solve($job->id()->toRfc4122()));
+        $this->entities()->getConnection()->executeStatement("UPDATE solve_job SET state = 'done', outcome = '{\"done\":\"\",\"undo\":null,\"figures\":{},\"refused\":null}' WHERE kind = 'people'");
+        self::getContainer()->get(SolveHandler::class)(new Solve());
         $this->open($this->team(), "/practice/solving/{$job->id()}");
         self::assertResponseRedirects("/{$this->team()->id()}/practice/{$practice->id()}");
         $this->browser->followRedirect();
@@ -50,6 +49,18 @@ final class SolvingTest extends AppTestCase
         self::assertSelectorTextContains('.good', 'Solved again');
     }
 
+    public function testWhatGoesOnBehindAPageHoldsUpNothing(): void
+    {
+        $this->running(kind: SolveKind::Ways);
+        $behind = $this->waiting(SolveKind::Search);
+        $asked = $this->waiting(SolveKind::Arrange);
+        $jobs = self::getContainer()->get(SolveJobs::class);
+
+        self::assertEquals($asked->id(), $jobs->next());
+        self::assertNull($jobs->next(), 'one of them at a time');
+        self::assertSame(SolveState::Waiting, $behind->state());
+    }
+
     public function testATeamHasFourAtMostAndWhatWasTypedStays(): void
     {
         foreach (range(1, 4) as $_) {
@@ -67,11 +78,13 @@ final class SolvingTest extends AppTestCase
     public function testAWorkerThatDiedDoesNotHoldItsTeam(): void
     {
         $dead = $this->running('-61 seconds');
-        $jobs = self::getContainer()->get(SolveJobs::class);
-        self::assertTrue($jobs->begin($dead->id()), 'it is taken up by another');
         $waiting = $this->waiting();
-        $this->expectException(TeamIsBusy::class);
-        $jobs->begin($waiting->id());
+        $jobs = self::getContainer()->get(SolveJobs::class);
+
+        self::assertEquals($dead->id(), $jobs->next(), 'it is taken up by another');
+        self::assertNull($jobs->next(), 'and holds the team again');
+        $this->entities()->getConnection()->executeStatement("UPDATE solve_job SET state = 'done' WHERE id = ?", [$dead->id()->toBinary()]);
+        self::assertEquals($waiting->id(), $jobs->next());
     }
 
     public function testWhatNobodyWantsAnyMoreChangesNothing(): void
@@ -87,7 +100,7 @@ final class SolvingTest extends AppTestCase
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'Stopped. Nothing was changed.');
         $job = $this->job(SolveKind::Arrange);
-        self::getContainer()->get(SolveHandler::class)(new Solve($job->id()->toRfc4122()));
+        self::getContainer()->get(SolveHandler::class)(new Solve());
         $this->entities()->clear();
 
         self::assertSame($before, $this->practice()->sheet().$this->practice()->setup());
@@ -100,7 +113,7 @@ final class SolvingTest extends AppTestCase
         $job = new SolveJob($this->team(), $this->signIn(), SolveKind::Arrange, $practice->id()->toRfc4122(), json_encode(['setup' => $practice->setup(), 'version' => $practice->version() - 1], \JSON_THROW_ON_ERROR), new \DateTimeImmutable());
         $this->entities()->persist($job);
         $this->entities()->flush();
-        self::getContainer()->get(SolveHandler::class)(new Solve($job->id()->toRfc4122()));
+        self::getContainer()->get(SolveHandler::class)(new Solve());
         $this->entities()->clear();
         $this->open($this->team(), "/practice/solving/{$job->id()}");
         $this->browser->followRedirect();
@@ -116,7 +129,7 @@ final class SolvingTest extends AppTestCase
         $job = new SolveJob($this->team(), $coach, SolveKind::Change, $practice->id()->toRfc4122(), json_encode([...$wish->toArray(), 'place' => 'On the mole', 'version' => 99], \JSON_THROW_ON_ERROR), new \DateTimeImmutable());
         $this->entities()->persist($job);
         $this->entities()->flush();
-        self::getContainer()->get(SolveHandler::class)(new Solve($job->id()->toRfc4122()));
+        self::getContainer()->get(SolveHandler::class)(new Solve());
         $this->entities()->clear();
         $this->open($this->team(), "/practice/solving/{$job->id()}");
         $this->browser->followRedirect();
@@ -181,18 +194,18 @@ final class SolvingTest extends AppTestCase
         self::assertSelectorTextContains('.finding', 'There are 12 already. Allowed: at most 12');
     }
 
-    private function running(string $since = 'now'): SolveJob
+    private function running(string $since = 'now', SolveKind $kind = SolveKind::People): SolveJob
     {
-        $job = $this->waiting();
+        $job = $this->waiting($kind);
         $this->entities()->getConnection()->executeStatement("UPDATE solve_job SET state = 'running', begun_at = ? WHERE id = ?", [(new \DateTimeImmutable($since))->format('Y-m-d H:i:s'), $job->id()->toBinary()]);
 
         return $job;
     }
 
-    private function waiting(): SolveJob
+    private function waiting(SolveKind $kind = SolveKind::People): SolveJob
     {
         $coach = $this->entities()->getRepository(\FoxCorner\App\Club\Account::class)->findOneBy(['email' => 'coach@saltmarsh.example']) ?? self::fail('The demo has a coach.');
-        $job = new SolveJob($this->team(), $coach, SolveKind::Ways, $this->practice()->id()->toRfc4122(), '{"print":"x"}', new \DateTimeImmutable());
+        $job = new SolveJob($this->team(), $coach, $kind, $this->practice()->id()->toRfc4122(), '{"print":"x"}', new \DateTimeImmutable());
         $this->entities()->persist($job);
         $this->entities()->flush();
 

@@ -4,7 +4,7 @@ import { expect, signIn, test } from './fox.mjs';
 // Runs a line of the start command's own shell functions on the tested instance.
 const services = (line) => execFileSync('bash', ['-c', `PROFILE=test; . bin/lib/settings.sh; . bin/lib/install.sh; . bin/lib/owner.sh; . bin/lib/services.sh; ${line}`], { stdio: ['ignore', 'pipe', 'pipe'] });
 
-test.use({ expectedErrors: 'status of 50[0-9]' });
+test.use({ expectedErrors: 'status of (50[0-9]|422)' });
 
 for (const [name, words] of [['mariadb', /waiting for its database/], ['fpm', /waiting for its database/]]) {
     test(`${name} killed: a plain page, then everything as it was`, async ({ page }) => {
@@ -26,4 +26,61 @@ test('nginx killed and started again', async ({ page }) => {
     services('kill -9 $(cat $RUN_DIR/nginx.pid); sleep 0.3; start_nginx');
     await page.goto(`/${team}/team`);
     await expect(page.getByRole('heading', { level: 1 })).toContainText('players');
+});
+
+test('a database that hangs is not waited for long, and what was typed is kept', async ({ page }) => {
+    test.slow();
+    const team = await signIn(page);
+    await page.goto(`/${team}/team/player/new`);
+    await page.getByLabel('Name, as called on the field').fill('Penhale');
+    services('kill -STOP $(cat $RUN_DIR/mariadb.pid)');
+    try {
+        await page.getByRole('button', { name: 'Save the player' }).click();
+        await expect(page.getByRole('heading', { level: 1 })).toHaveText('The database does not take it right now', { timeout: 20_000 });
+        await expect(page.locator('table')).toContainText('Penhale');
+    } finally {
+        services('kill -CONT $(cat $RUN_DIR/mariadb.pid)');
+    }
+    await page.getByRole('button', { name: 'Send it again' }).click();
+    await expect(page.locator('.field-problem').first(), 'the form, with what was typed').toContainText('It is empty');
+    await expect(page.getByLabel('Name, as called on the field')).toHaveValue('Penhale');
+});
+
+test('a database that only reads: the page says so, and /health too', async ({ page, request }) => {
+    test.slow();
+    const team = await signIn(page);
+    services('end_service mariadb KILL; DB_OPTIONS=--read-only start_mariadb');
+    try {
+        expect((await page.goto(`/${team}/team`)).status()).toBe(503);
+        await expect(page.getByRole('heading')).toHaveText(/waiting for its database/);
+        const health = await request.get('/health');
+        expect([health.status(), await health.text()]).toEqual([503, 'not ok\nreading: yes\nwriting: no\n']);
+    } finally {
+        services('end_service mariadb KILL; start_mariadb');
+    }
+    await expect(page.getByRole('heading', { level: 1 }), 'the page looks again by itself').toContainText('players', { timeout: 15_000 });
+});
+
+test('a worker that is killed is started again, and its practice is solved', async ({ page }) => {
+    test.slow();
+    const team = await signIn(page);
+    services('pkill -9 -g $(cat $RUN_DIR/workers.pid) "^php"');
+    await page.goto(`/${team}/practice/new`);
+    await page.getByRole('button', { name: 'Make the practice' }).click();
+    await expect(page.locator('.sheet').first()).toBeVisible({ timeout: 20_000 });
+    page.once('dialog', (dialog) => dialog.accept());
+    await page.getByRole('button', { name: 'Take this practice off' }).click();
+    await expect(page.locator('.good')).toContainText('The practice is taken off.');
+});
+
+test('nobody but the owner enters where the sockets are, and no secret is on a command line', async () => {
+    const seen = services('stat -c %a "$RUN_DIR/sock" "$RUN_DIR"; stat -c %a "$RUN_DIR/database-password" "$RUN_DIR/php-fpm.conf" "$RUN_DIR/mariadb-client.cnf"').toString().trim().split('\n');
+    expect(seen).toEqual(['700', '700', '600', '600', '600']);
+    const who = services('ps -o user= -p "$(cat $RUN_DIR/fpm.pid),$(cat $RUN_DIR/mariadb.pid),$(cat $RUN_DIR/nginx.pid),$(cat $RUN_DIR/workers.pid)" | sort -u').toString().trim();
+    expect(who, 'one user, and not root').not.toMatch(/root|\n/);
+    const shown = services('seen=$(ps -eo args=); case $seen in *"$DB_PASSWORD"* | *"$SECRET"*) echo seen ;; *) echo hidden ;; esac').toString().trim();
+    expect(shown).toBe('hidden');
+    const listens = services('ss -ltnH 2>/dev/null | grep -c ":$((WEB_PORT + 2)) " || true').toString().trim();
+    expect(listens, 'PHP has no port').toBe('0');
+    expect(services('[ "$DB_PASSWORD" = "$SECRET" ] && echo same || echo other').toString().trim()).toBe('other');
 });

@@ -26,7 +26,72 @@ test('the night stays until the day is chosen, and signing out closes the door',
     await page.getByRole('button', { name: 'Sign out' }).click();
     await expect(page).toHaveURL(/\/sign-in$/);
     await page.goto(`/${team}/team`);
-    await expect(page).toHaveURL(/\/sign-in$/);
+    await expect(page).toHaveURL(new RegExp(`/sign-in\\?to=/${team}/team$`));
+});
+
+test('what is typed is not left without a question', async ({ page }) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/team/player/new`);
+    await page.getByRole('link', { name: 'Today', exact: true }).click();
+    await expect(page, 'nothing was typed').toHaveURL(new RegExp(`${team}$`));
+    await page.goto(`/${team}/team/player/new`);
+    await page.getByLabel('Name, as called on the field').fill('Half');
+    let question = '';
+    page.once('dialog', (dialog) => { question = dialog.message(); dialog.dismiss(); });
+    await page.getByRole('link', { name: 'Today', exact: true }).click();
+    expect(question).toContain('What you typed on it is not saved');
+    await expect(page.getByLabel('Name, as called on the field')).toHaveValue('Half');
+    page.once('dialog', (dialog) => dialog.accept());
+    await page.getByRole('link', { name: 'Today', exact: true }).click();
+    await expect(page).toHaveURL(new RegExp(`${team}$`));
+});
+
+test('a form that is saved asks nothing', async ({ page }) => {
+    const team = await signIn(page);
+    page.on('dialog', () => { throw new Error('Nothing is lost here.'); });
+    await page.goto(`/${team}/team/player/new`);
+    await page.getByLabel('Name, as called on the field').fill('Penhale');
+    await page.getByLabel('Shirt number').fill('77');
+    await page.getByLabel('Positions, the best first').fill('RF');
+    await page.getByRole('button', { name: 'Save the player' }).click();
+    await expect(page.locator('.good')).toHaveText('Penhale is saved.');
+    await page.getByRole('link', { name: 'Penhale' }).click();
+    page.removeAllListeners('dialog');
+    page.once('dialog', (dialog) => dialog.accept());
+    await page.getByRole('button', { name: 'Take Penhale off the roster' }).click();
+    await expect(page.locator('.good')).toContainText('Penhale is off the roster.');
+    await page.getByRole('button', { name: 'Undo: Penhale is off the roster.' }).click();
+    await expect(page.locator('.good')).toContainText('Taken back');
+    await expect(page.locator('tbody').first()).toContainText('Penhale');
+    await page.getByRole('link', { name: 'Penhale' }).click();
+    page.once('dialog', (dialog) => dialog.accept());
+    await page.getByRole('button', { name: 'Take Penhale off the roster' }).click();
+    await expect(page.locator('.good')).toContainText('Penhale is off the roster.');
+});
+
+test.describe('after a long evening', () => {
+    test.use({ expectedErrors: '401' });
+
+    test('a form that is sent without a session comes back after signing in', async ({ page, context }) => {
+        const team = await signIn(page);
+        await page.goto(`/${team}/team/opponents`);
+        await page.getByLabel('Another opponent').fill('Oystercatchers');
+        await context.clearCookies({ name: 'fox' });
+        await page.getByRole('button', { name: 'Add the team' }).click();
+        await expect(page.getByRole('alert')).toContainText('You were signed out before it was kept');
+        await isAccessible(page);
+        await page.getByLabel('E-mail').fill('coach@saltmarsh.example');
+        await page.getByLabel('Password').fill('lantern-on-the-quay');
+        await page.getByRole('button', { name: 'Sign in' }).click();
+        await expect(page.getByRole('heading', { level: 1 })).toHaveText('You are signed in again: press once more');
+        await expect(page.locator('table')).toContainText('Oystercatchers');
+        await isAccessible(page);
+        await page.getByRole('button', { name: 'Send it again' }).click();
+        await expect(page.getByRole('heading', { level: 1 })).toHaveText('What we know of Oystercatchers');
+        page.once('dialog', (dialog) => dialog.accept());
+        await page.getByRole('button', { name: 'Take Oystercatchers off the list' }).click();
+        await expect(page.locator('.good')).toContainText('Oystercatchers is off the list.');
+    });
 });
 
 test.describe('with a wrong password', () => {

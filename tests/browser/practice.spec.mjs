@@ -18,11 +18,17 @@ async function newPractice(page, place) {
     return new URL(page.url()).pathname;
 }
 
+/** Days before it is planned: that is asked about. */
+async function start(page) {
+    page.once('dialog', (dialog) => dialog.accept());
+    await page.getByRole('button', { name: 'Start now' }).click();
+}
+
 async function takeOff(page, address) {
     await page.goto(address);
     page.once('dialog', (dialog) => dialog.accept());
     await page.getByRole('button', { name: 'Take this practice off' }).click();
-    await expect(page.locator('.good')).toHaveText('The practice is taken off.');
+    await expect(page.locator('.good')).toContainText('The practice is taken off.');
 }
 
 test.describe('tonight on two phones', () => {
@@ -38,7 +44,7 @@ test.describe('tonight on two phones', () => {
         await helper.goto(`${address}/run`);
         await expect(helper.locator('.dial-block')).toHaveText('Ready');
 
-        await page.getByRole('button', { name: 'Start now' }).click();
+        await start(page);
         await expect(page.locator('.dial-block')).toHaveText('Warm-up');
         await expect(helper.locator('.dial-block'), 'without a touch on this phone').toHaveText('Warm-up');
         const seconds = async (phone) => { const [minutes, rest] = (await phone.locator('[data-clock]').innerText()).split(':').map(Number); return 60 * minutes + rest; };
@@ -62,7 +68,7 @@ test.describe('tonight on two phones', () => {
         await expect(page.locator('.run-station').first().locator('b'), 'the coach sees it on the other phone').toHaveText('4');
 
         await other.setOffline(true);
-        await expect(helper.locator('[data-lost]')).toBeVisible();
+        await expect(helper.locator('[data-trouble="no-network"]')).toBeVisible();
         const still = await seconds(helper);
         await more.click();
         await expect(more).toHaveText('5');
@@ -77,7 +83,7 @@ test.describe('tonight on two phones', () => {
         await page.getByRole('button', { name: 'Go on' }).click();
         await page.getByText('Late, or has to leave').click();
         await page.getByRole('button', { name: 'Not there' }).first().click();
-        await expect(page.locator('.good')).toHaveText('The rounds to come are solved again.');
+        await expect(page.locator('.good')).toContainText('The rounds to come are solved again.');
         await doesNotOverflow(page);
 
         page.once('dialog', (dialog) => dialog.accept());
@@ -97,7 +103,7 @@ test.describe('far from the mast', () => {
     const address = await newPractice(page, 'Far from the mast');
     await page.clock.install();
     await page.goto(`${address}/run`);
-    await page.getByRole('button', { name: 'Start now' }).click();
+    await start(page);
     await expect(page.locator('.dial-block')).toHaveText('Warm-up');
     await page.route('**/run/state', (route) => route.abort());
     await page.clock.fastForward('12:30');
@@ -108,6 +114,39 @@ test.describe('far from the mast', () => {
     await page.clock.resume();
     await expect(page.locator('.dial-block'), 'the server knows better').toHaveText('Warm-up');
     await takeOff(page, address);
+    });
+});
+
+test.describe('a session that ends on the field', () => {
+    test.use({ expectedErrors: '401|404' });
+    test('counts wait on the phone until somebody has signed in again', async ({ page, context }) => {
+        test.slow();
+        const address = await newPractice(page, 'Signed out');
+        await page.goto(`${address}/run`);
+        await start(page);
+        while (!(await page.locator('.dial-block').innerText()).startsWith('Round')) {
+            const before = await page.locator('.dial-block').innerText();
+            await page.getByRole('button', { name: 'Next', exact: true }).click();
+            await expect(page.locator('.dial-block')).not.toHaveText(before);
+        }
+        await page.locator('.run-station').first().click();
+        await expect(page.getByRole('heading', { name: /Here now/ })).toBeVisible();
+        await context.clearCookies({ name: 'fox' });
+        const more = page.locator('[data-more]').first();
+        for (let tap = 0; tap < 3; ++tap) await more.click();
+        const words = page.locator('[data-trouble="signed-out"]');
+        await expect(words).toBeVisible();
+        await expect(words).toContainText('1 count waits on this phone.');
+        await expect(page.locator('[data-trouble="no-network"]'), 'there is a network').toBeHidden();
+        await words.getByRole('link', { name: 'Sign in' }).click();
+        await page.getByLabel('E-mail').fill('coach@saltmarsh.example');
+        await page.getByLabel('Password').fill('lantern-on-the-quay');
+        await page.getByRole('button', { name: 'Sign in' }).click();
+        await expect(page.getByRole('heading', { name: /Here now/ }), 'back at the station').toBeVisible();
+        await expect.poll(() => page.evaluate(() => localStorage.getItem('counts'))).toBe('{}');
+        await page.goto(`${address}/run`);
+        await expect(page.locator('.run-station').first().locator('b'), 'the server has them').toHaveText('3');
+        await takeOff(page, address);
     });
 });
 

@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Solving;
 
-/** Tells the workers that there is something to do. */
+/** Wakes a worker: there is something to do. Which piece of work comes next is asked when the worker is awake. */
 final readonly class Solve
 {
-    /** @param string $job its id */
-    public function __construct(public string $job)
-    {
-    }
 }

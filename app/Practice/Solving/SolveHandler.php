@@ -26,15 +26,23 @@ final readonly class SolveHandler
     /**
      * What the database refuses for a moment is tried again; any other fault ends the work with a word, so that nobody
      * waits for it, and goes into the log.
-     *
-     * @throws TeamIsBusy
      */
     public function __invoke(Solve $message): void
     {
-        $id = Uuid::fromString($message->job);
-        if (!$this->jobs->begin($id)) {
+        $id = $this->jobs->next();
+        if (null === $id) {
             return;
         }
+        try {
+            $this->work($id);
+        } finally {
+            // Others of the team may have been passed over meanwhile.
+            $this->jobs->wake();
+        }
+    }
+
+    private function work(Uuid $id): void
+    {
         $job = $this->entities->find(SolveJob::class, $id) ?? throw new \LogicException('What has begun is there.');
         try {
             $this->jobs->end($id, $this->outcomeOf($job));

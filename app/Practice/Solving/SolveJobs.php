@@ -10,7 +10,6 @@ use FoxCorner\App\Club\Account;
 use FoxCorner\App\Team\Team;
 use FoxCorner\Core\InvalidValue;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\Messenger\Exception\HandlerFailedException;
 use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Uid\Uuid;
 
@@ -21,6 +20,13 @@ final class SolveJobs
     private const MOST = 4;
     /** s after which a worker that has said nothing is taken for dead. */
     private const DEAD = 60;
+    /** What goes on behind a page that is used meanwhile: nobody waits for it, and it holds up nothing else of its team. */
+    private const BEHIND = "('ways', 'search')";
+    /** Twice the moment before which a worker counts as dead. */
+    private const MAY_BEGIN = "(job.state = 'waiting' OR (job.state = 'running' AND job.begun_at < ?))
+        AND NOT EXISTS (SELECT 1 FROM (SELECT team_id, kind FROM solve_job WHERE state = 'running' AND begun_at >= ?) busy
+            WHERE busy.team_id = job.team_id AND (job.kind IN ".self::BEHIND.' OR busy.kind NOT IN '.self::BEHIND.'))';
+    private const TRIES = 5;
     /** Waiting for the answer: how often, and how long apart in µs; nine tenths of a second in all. */
     private const LOOKS = 30;
     private const APART = 30_000;
@@ -48,14 +54,7 @@ final class SolveJobs
         $job = new SolveJob($team, $by, $kind, $practice, json_encode($request, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE), $now);
         $this->entities->persist($job);
         $this->entities->flush();
-        try {
-            $this->bus->dispatch(new Solve($job->id()->toRfc4122()));
-        } catch (HandlerFailedException $failed) {
-            // Where no worker runs apart, as in tests, it is handled at once; a busy team leaves it waiting.
-            if (!$failed->getPrevious() instanceof TeamIsBusy) {
-                throw $failed;
-            }
-        }
+        $this->wake();
 
         return $this->await($job);
     }
@@ -84,31 +83,44 @@ final class SolveJobs
         $this->entities->getConnection()->executeStatement("UPDATE solve_job SET state = 'dropped' WHERE id = ? AND state IN ('waiting', 'running')", [$job->id()->toBinary()]);
     }
 
+    public function wake(): void
+    {
+        $this->bus->dispatch(new Solve());
+    }
+
     /**
-     * A worker takes it in hand.
+     * A worker takes in hand what has waited longest, of a team for which no other worker is at work.
      *
-     * @return bool false when it is over, or somebody else has it
+     * A team that is at work is passed over: whoever works for it asks again when he is done.
      *
-     * @throws TeamIsBusy
+     * @return Uuid|null the id of what is his now; null when nothing waits that may begin
      */
-    public function begin(Uuid $job): bool
+    public function next(): ?Uuid
     {
         $connection = $this->entities->getConnection();
-        $now = $this->clock->now();
-        $dead = $now->modify('-'.self::DEAD.' seconds')->format('Y-m-d H:i:s');
-        $taken = $connection->executeStatement(
-            "UPDATE solve_job SET state = 'running', begun_at = ? WHERE id = ? AND (state = 'waiting' OR (state = 'running' AND begun_at < ?))
-                AND team_id NOT IN (SELECT team_id FROM (SELECT id, team_id FROM solve_job WHERE state = 'running' AND begun_at >= ?) busy WHERE busy.id <> ?)",
-            [$now->format('Y-m-d H:i:s'), $job->toBinary(), $dead, $dead, $job->toBinary()],
-        );
-        if (0 < (int) $taken) {
-            return true;
-        }
-        if ('waiting' === $connection->fetchOne('SELECT state FROM solve_job WHERE id = ?', [$job->toBinary()])) {
-            throw new TeamIsBusy('Another practice of the team is being solved.');
+        $dead = $this->clock->now()->modify('-'.self::DEAD.' seconds')->format('Y-m-d H:i:s');
+        // Another worker may be quicker: then the one after it.
+        for ($try = 0; $try < self::TRIES; ++$try) {
+            $id = $connection->fetchOne('SELECT job.id FROM solve_job job WHERE '.self::MAY_BEGIN.' ORDER BY job.id LIMIT 1', [$dead, $dead]);
+            if (!\is_string($id)) {
+                return null;
+            }
+            $taken = $connection->executeStatement(
+                "UPDATE solve_job job SET job.state = 'running', job.begun_at = ? WHERE job.id = ? AND ".self::MAY_BEGIN, [$this->clock->now()->format('Y-m-d H:i:s'), $id, $dead, $dead],
+            );
+            if (0 < (int) $taken) {
+                return Uuid::fromBinary($id);
+            }
         }
 
-        return false;
+        return null;
+    }
+
+    public function anyMayBegin(): bool
+    {
+        $dead = $this->clock->now()->modify('-'.self::DEAD.' seconds')->format('Y-m-d H:i:s');
+
+        return false !== $this->entities->getConnection()->fetchOne('SELECT 1 FROM solve_job job WHERE '.self::MAY_BEGIN.' LIMIT 1', [$dead, $dead]);
     }
 
     public function isWanted(SolveJob $job): bool
