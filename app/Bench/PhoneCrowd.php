@@ -31,6 +31,10 @@ final class PhoneCrowd
         $said = implode('&', array_map(static fn(array $field): string => urlencode($field[1]).'='.urlencode(html_entity_decode($field[2])), $fields));
         parse_str($said.'&'.http_build_query(['practice_form' => ['part' => 'whole', 'whoHelps' => "A, hits\nB, hits\nC"]]), $values);
         $coach->post('/practice/new', $values);
+        while (str_contains($coach->path(), '/practice/solving/')) {
+            usleep(200_000);
+            $coach->get($coach->path());
+        }
         $crowd = new self($coach, $coach->path());
         for ($phone = 0; $phone < self::PHONES; ++$phone) {
             $crowd->phones[] = Visitor::signIn($address) ?? throw new \RuntimeException('A phone could not sign in.');

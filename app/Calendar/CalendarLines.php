@@ -54,18 +54,23 @@ final readonly class CalendarLines
     /** @throws CalendarTooLarge */
     private function mustBeModest(): void
     {
-        $depth = $events = $zones = 0;
+        /** @var list<string> $open */
+        $open = [];
+        $parts = 0;
         foreach ($this->lines as $line) {
             $line = strtoupper(rtrim($line));
-            $depth = str_starts_with($line, 'BEGIN:') ? $depth + 1 : (str_starts_with($line, 'END:') ? $depth - 1 : $depth);
-            $events += 'BEGIN:VEVENT' === $line ? 1 : 0;
-            $zones += 'BEGIN:VTIMEZONE' === $line ? 1 : 0;
-            if ($depth > self::DEEPEST) {
+            if (str_starts_with($line, 'BEGIN:')) {
+                $open[] = $line;
+                $parts += \in_array($line, ['BEGIN:VEVENT', 'BEGIN:VTIMEZONE'], true) ? 1 : 0;
+            } elseif (str_starts_with($line, 'END:')) {
+                array_pop($open);
+            }
+            if (\count($open) > self::DEEPEST) {
                 throw new CalendarTooLarge('Parts stand within parts deeper than any calendar has them. Allowed: events in a calendar.');
             }
         }
-        if ($events + $zones > self::MOST_EVENTS) {
-            throw new CalendarTooLarge(\sprintf('There are %d parts in it. Allowed: at most %d events and time zones; export only the coming season.', $events + $zones, self::MOST_EVENTS));
+        if ($parts > self::MOST_EVENTS) {
+            throw new CalendarTooLarge(\sprintf('There are %d parts in it. Allowed: at most %d events and time zones; export only the coming season.', $parts, self::MOST_EVENTS));
         }
     }
 

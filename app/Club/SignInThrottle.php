@@ -71,7 +71,7 @@ final readonly class SignInThrottle
     }
 
     /**
-     * @param list<array{email: string, address: string, at: string}>              $failures the latest first
+     * @param list<array{email: string, address: string, at: string}>           $failures the latest first
      * @param callable(array{email: string, address: string, at: string}): bool $counts
      *
      * @return int seconds since 1970; 0 when it is open

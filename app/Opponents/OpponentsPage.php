@@ -7,7 +7,6 @@ namespace FoxCorner\App\Opponents;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\Csv\CsvRow;
-use FoxCorner\App\Shared\Csv\CsvTable;
 use FoxCorner\App\Shared\Csv\RowProblem;
 use FoxCorner\App\Shared\TypedText;
 use FoxCorner\App\Undo\Undo;

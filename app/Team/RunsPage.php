@@ -8,7 +8,6 @@ use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\TypedText;
 use FoxCorner\App\Plan\RunTables;
-use FoxCorner\App\Shared\Csv\CsvTable;
 use FoxCorner\App\Shared\Csv\RowProblem;
 use FoxCorner\Core\Runs\EventRates;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;

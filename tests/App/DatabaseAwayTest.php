@@ -26,7 +26,10 @@ final class DatabaseAwayTest extends AppTestCase
         $this->open($this->team(), '/team/player/new');
         $other = $this->anotherConnection();
         $other->exec('START TRANSACTION');
-        $other->query('SELECT * FROM player WHERE number = 7 FOR UPDATE')?->fetchAll();
+        $row = $other->query('SELECT name FROM player WHERE number = 7 FOR UPDATE');
+        self::assertInstanceOf(\PDOStatement::class, $row);
+        self::assertSame('Quist', $row->fetchColumn());
+        $row->closeCursor();
         try {
             $quist = $this->entities()->getConnection()->fetchOne("SELECT LOWER(CONCAT_WS('-', SUBSTR(HEX(id), 1, 8), SUBSTR(HEX(id), 9, 4), SUBSTR(HEX(id), 13, 4), SUBSTR(HEX(id), 17, 4), SUBSTR(HEX(id), 21))) FROM player WHERE name = 'Quist'");
             self::assertIsString($quist);
@@ -50,11 +53,16 @@ final class DatabaseAwayTest extends AppTestCase
     {
         $writes = new Writes();
         $somethingStands ? $writes->note() : null;
-        $kernel = $this->kernelThat(static fn(): Response => new Response('second time'));
+        $handled = 0;
+        $kernel = $this->kernelThat(static function () use (&$handled): Response {
+            ++$handled;
+
+            return new Response('second time');
+        });
         $response = $this->answer($method, self::deadlock(), $writes, $kernel);
 
         self::assertSame($again ? 'second time' : 503, $again ? $response->getContent() : $response->getStatusCode());
-        self::assertSame($again ? 1 : 0, $kernel->handled);
+        self::assertSame($again ? 1 : 0, $handled);
     }
 
     public function testNothingIsTriedForEver(): void
@@ -143,9 +151,7 @@ final class DatabaseAwayTest extends AppTestCase
     /** @param \Closure(Request): Response $answer */
     private function kernelThat(\Closure $answer): HttpKernelInterface
     {
-        return new class($answer) implements HttpKernelInterface {
-            public int $handled = 0;
-
+        return new class ($answer) implements HttpKernelInterface {
             /** @param \Closure(Request): Response $answer */
             public function __construct(private readonly \Closure $answer)
             {
@@ -153,8 +159,6 @@ final class DatabaseAwayTest extends AppTestCase
 
             public function handle(Request $request, int $type = self::MAIN_REQUEST, bool $catch = true): Response
             {
-                ++$this->handled;
-
                 return ($this->answer)($request);
             }
         };
@@ -167,14 +171,15 @@ final class DatabaseAwayTest extends AppTestCase
 
     private static function driverError(): AbstractException
     {
-        return new class('Deadlock found', '40001', 1213) extends AbstractException {};
+        return new class ('Deadlock found', '40001', 1213) extends AbstractException {};
     }
 
     private function anotherConnection(): \PDO
     {
         $url = parse_url((string) getenv('DATABASE_URL'));
         self::assertIsArray($url);
+        $port = $url['port'] ?? 0;
 
-        return new \PDO("mysql:host=127.0.0.1;port={$url['port']};dbname=".ltrim($url['path'] ?? '', '/'), $url['user'] ?? '', $url['pass'] ?? '', [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION, \PDO::MYSQL_ATTR_USE_BUFFERED_QUERY => true]);
+        return new \PDO("mysql:host=127.0.0.1;port=$port;dbname=".ltrim($url['path'] ?? '', '/'), $url['user'] ?? '', $url['pass'] ?? '', [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION, \PDO::MYSQL_ATTR_USE_BUFFERED_QUERY => true]);
     }
 }

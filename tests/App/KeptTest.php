@@ -60,14 +60,14 @@ final class KeptTest extends AppTestCase
         $token = $page->filter('#player_form__token')->attr('value');
         $this->browser->disableReboot();
         // Somebody else's save of the same number comes between the look at the others and our own.
-        $this->entities()->getEventManager()->addEventListener('onFlush', new class($this->team()->id()->toBinary()) {
+        $this->entities()->getEventManager()->addEventListener('onFlush', new class ($this->team()->id()->toBinary()) {
             public function __construct(private readonly string $team)
             {
             }
 
             public function onFlush(\Doctrine\ORM\Event\OnFlushEventArgs $args): void
             {
-                $args->getObjectManager()->getConnection()->executeStatement("UPDATE player SET number = 44 WHERE number = 7 AND team_id = ?", [$this->team]);
+                $args->getObjectManager()->getConnection()->executeStatement('UPDATE player SET number = 44 WHERE number = 7 AND team_id = ?', [$this->team]);
             }
         });
         $form = self::PENHALE;

@@ -111,8 +111,7 @@ final class OpponentsTest extends AppTestCase
         $opponent = $this->opponent();
         $mine = $this->open($this->team(), "/team/opponents/{$opponent->id()}")->selectButton('Save the batters')->form()->getPhpValues();
         $this->browser->submitForm('Save the batters', ['row[0][home_to_first_s]' => '2.91']);
-        $mine['row'][1]['name'] = 'Imrich';
-        $this->browser->request('POST', "/{$this->team()->id()}/team/opponents/{$opponent->id()}", $mine);
+        $this->browser->request('POST', "/{$this->team()->id()}/team/opponents/{$opponent->id()}", array_replace_recursive($mine, ['row' => [1 => ['name' => 'Imrich']]]));
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('.finding', 'Somebody else has changed this list');

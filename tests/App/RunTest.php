@@ -329,7 +329,7 @@ final class RunTest extends AppTestCase
         $page = $this->openRun();
         $this->browser->disableReboot();
         $practice = $this->practice();
-        $this->entities()->getEventManager()->addEventListener('onFlush', new class($practice->id()->toBinary()) {
+        $this->entities()->getEventManager()->addEventListener('onFlush', new class ($practice->id()->toBinary()) {
             public function __construct(private readonly string $practice)
             {
             }
@@ -359,14 +359,13 @@ final class RunTest extends AppTestCase
         $this->browser->request('POST', $address, $token);
         self::assertSame($before, $graded(), 'empty');
 
-        $drill = array_key_first($stale['was']);
-        $player = array_key_first($stale['was'][$drill]);
-        $was = $stale['was'][$drill][$player];
+        self::assertSame(1, preg_match('/was\[(.+)]\[(.+)]/', (string) $page->filter('[name^=was]')->first()->attr('name'), $name));
+        [, $drill, $player] = $name;
+        $was = (string) $page->filter('[name^=was]')->first()->attr('value');
         $other = 'well' === $was ? 'unsure' : 'well';
         $this->browser->request('POST', $address, $token + ['was' => [$drill => [$player => $was]], 'grade' => [$drill => [$player => $other]]]);
         self::assertResponseRedirects();
-        $stale['grade'][$drill][$player] = 'not-yet';
-        $this->browser->request('POST', $address, $stale);
+        $this->browser->request('POST', $address, array_replace_recursive($stale, ['grade' => [$drill => [$player => 'not-yet']]]));
         self::assertResponseStatusCodeSame(409);
         self::assertSelectorTextContains('[role=alert]', 'Somebody else has graded');
         self::assertSelectorExists("input[name=\"grade[$drill][$player]\"][value=not-yet][checked]");

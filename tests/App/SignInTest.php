@@ -217,7 +217,6 @@ final class SignInTest extends AppTestCase
     public function testExpiredSessionsAreSweptOut(): void
     {
         $options = self::getContainer()->getParameter('session.storage.options');
-        self::assertIsArray($options);
         self::assertSame([1, 100], [$options['gc_probability'], $options['gc_divisor']]);
         $connection = $this->entities()->getConnection();
         $connection->executeStatement("INSERT INTO session (sess_id, sess_data, sess_lifetime, sess_time) VALUES ('old', '', ?, 0), ('used', '', ?, 0)", [time() - 5, time() + 500]);

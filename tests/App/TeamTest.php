@@ -243,7 +243,11 @@ final class TeamTest extends AppTestCase
         self::assertSame(array_map($plain, $before), array_map($plain, $this->entities()->getConnection()->fetchAllAssociative('SELECT * FROM player ORDER BY id')));
     }
 
-    /** Lists as people have them. */
+    /**
+     * Lists as people have them.
+     *
+     * @param list<int> $positions
+     */
     #[TestWith(["#,Player,Pos,T,B\n3,Ash,SS/2B,R,L\n", [6, 4], 'R', 'L'])]
     #[TestWith(["No.;Name;Position;Throws;Bats\n3;Ash;P/OF;Right;Switch\n", [1, 7, 8, 9], 'R', 'S'])]
     #[TestWith(["Jersey\tPlayer Name\tPos.\tB/T\n3\tAsh\tCF, 1B\tL/L\n", [8, 3], 'L', 'L'])]

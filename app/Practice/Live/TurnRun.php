@@ -106,8 +106,8 @@ final class TurnRun extends AbstractController
     }
 
     /**
-     * @throws InvalidValue                      when the clock cannot be turned like that
-     * @throws OptimisticLockException           when somebody else has turned it in the same moment
+     * @throws InvalidValue                       when the clock cannot be turned like that
+     * @throws OptimisticLockException            when somebody else has turned it in the same moment
      * @throws UniqueConstraintViolationException when somebody else has started it in the same moment
      */
     private function turned(Practice $practice, Request $request): void

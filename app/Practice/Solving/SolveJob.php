@@ -24,7 +24,7 @@ class SolveJob
     #[ORM\Column(length: 10)]
     private SolveState $state = SolveState::Waiting;
 
-    /** JSON by {@see SolveOutcome}. */
+    /** JSON by {@see SolveOutcome}; null until a worker is done. */
     #[ORM\Column(type: 'text', length: 16777215, nullable: true)]
     private ?string $outcome;
 
@@ -50,8 +50,12 @@ class SolveJob
         private \DateTimeImmutable $askedAt,
     ) {
         $this->id = Uuid::v7();
-        $this->outcome = null;
-        $this->begunAt = null;
+        $this->hold(null, null);
+    }
+
+    private function hold(?string $outcome, ?\DateTimeImmutable $begunAt): void
+    {
+        [$this->outcome, $this->begunAt] = [$outcome, $begunAt];
     }
 
     public function state(): SolveState

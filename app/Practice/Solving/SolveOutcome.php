@@ -10,7 +10,7 @@ use FoxCorner\Core\InvalidValue;
 final readonly class SolveOutcome
 {
     /**
-     * @param array<string, float>                              $figures
+     * @param array<string, float>                                      $figures
      * @param array{field: string, wrong: string, allowed: string}|null $refused
      */
     private function __construct(public string $done, public ?string $undo, public array $figures, private ?array $refused)

@@ -88,7 +88,9 @@ final readonly class Carried
         $cookie = $request->cookies->getString(self::COOKIE);
         parse_str(\strlen($cookie) > self::LONGEST ? '' : $cookie, $kept);
 
-        return array_map(strval(...), array_filter($kept, is_scalar(...)));
+        $situation = $kept['situation'] ?? null;
+
+        return (\is_string($situation) ? ['situation' => $situation] : []) + self::contextOf($kept);
     }
 
     /**

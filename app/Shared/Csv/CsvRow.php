@@ -70,7 +70,7 @@ final readonly class CsvRow
     /**
      * @template T of \BackedEnum
      *
-     * @param class-string<T> $enum
+     * @param class-string<T>       $enum
      * @param T                     $otherwise what an empty cell means
      * @param array<string, string> $words     values by other words for them, in small letters
      *

@@ -32,10 +32,10 @@ final readonly class CsvTable
     }
 
     /**
-     * @param list<string>                                     $columns all that are known, the needed ones first
-     * @param int                                              $needed  how many of them must be there
-     * @param array<string, string>                            $names   columns by other names that people give them
-     * @param (callable(list<list<string>>): list<string>)|null $guess  columns of a table that has no headings
+     * @param list<string>                                      $columns all that are known, the needed ones first
+     * @param int                                               $needed  how many of them must be there
+     * @param array<string, string>                             $names   columns by other names that people give them
+     * @param (callable(list<list<string>>): list<string>)|null $guess   columns of a table that has no headings
      */
     public static function read(string $text, array $columns, int $needed, array $names = [], ?callable $guess = null): self
     {

@@ -17,7 +17,7 @@ final readonly class NotesWrites implements Middleware
 
     public function wrap(Driver $driver): Driver
     {
-        return new class($driver, $this->writes) extends AbstractDriverMiddleware {
+        return new class ($driver, $this->writes) extends AbstractDriverMiddleware {
             public function __construct(Driver $driver, private readonly Writes $writes)
             {
                 parent::__construct($driver);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App\Calendar;
 
 use FoxCorner\Tests\App\AppTestCase;
-
 use FoxCorner\App\Calendar\Booking;
 use FoxCorner\App\Calendar\CalendarReader;
 use FoxCorner\App\Calendar\CalendarReading;

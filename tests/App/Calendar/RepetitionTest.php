@@ -13,6 +13,7 @@ use PHPUnit\Framework\TestCase;
 /** Rules of repetition: what they give, and that they always come to an end. */
 final class RepetitionTest extends TestCase
 {
+    /** @param list<string> $days */
     #[TestWith(['FREQ=DAILY;COUNT=3', '2027-05-03 18:00', ['05-03', '05-04', '05-05']])]
     #[TestWith(['FREQ=DAILY;INTERVAL=10;UNTIL=20270524', '2027-05-03 18:00', ['05-03', '05-13', '05-23']])]
     #[TestWith(['FREQ=DAILY;BYDAY=SA,SU;UNTIL=20270510', '2027-05-03 18:00', ['05-03', '05-08', '05-09']])]
@@ -48,7 +49,7 @@ final class RepetitionTest extends TestCase
     {
         $budget = new CalendarBudget();
         $starts = [...Repetition::read('FREQ=WEEKLY;INTERVAL=3')->starts(new \DateTimeImmutable('1990-01-02 18:00'), new \DateTimeImmutable('2027-05-01'), new \DateTimeImmutable('2027-07-01'), $budget)];
-        $days = array_map(static fn(\DateTimeImmutable $start): int => (int) (new \DateTimeImmutable('1990-01-02 18:00'))->diff($start)->days, $starts);
+        $days = array_map(static fn(\DateTimeImmutable $start): int => (new \DateTimeImmutable('1990-01-02 18:00'))->diff($start)->days, $starts);
 
         self::assertGreaterThan(3, \count($starts));
         self::assertSame([0], array_values(array_unique(array_map(static fn(int $day): int => $day % 21, $days))));

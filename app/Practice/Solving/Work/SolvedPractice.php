@@ -47,7 +47,9 @@ final readonly class SolvedPractice
         if (!$this->jobs->isWanted($job)) {
             return SolveOutcome::done();
         }
-        $step = $this->undo->record($job->team, $job->by, $words, [Watched::row('practice', $this->of($job)->id())], static function () use ($change): void { $change(); });
+        $step = $this->undo->record($job->team, $job->by, $words, [Watched::row('practice', $this->of($job)->id())], static function () use ($change): void {
+            $change();
+        });
 
         return SolveOutcome::done('' === $done ? $words.'.' : $done, $step?->id()->toRfc4122());
     }
