@@ -7,8 +7,13 @@ export default defineConfig({
     outputDir: `var/test/browser-${part}`,
     fullyParallel: false,
     workers: 1,
-    // What only looks runs beside what changes things; what ends servers runs alone.
-    projects: [{ name: 'looking', testMatch: /access|fits/ }, { name: 'doing', testIgnore: /access|fits|outage/ }, { name: 'outage', testMatch: /outage/ }],
+    // What changes the plan runs beside what changes people and practices; what only looks beside both; what ends servers alone.
+    projects: [
+        { name: 'plan', testIgnore: /people|practice|walk|access|fits|outage/ },
+        { name: 'people', testMatch: /people|practice|walk/ },
+        { name: 'looking', testMatch: /access|fits/ },
+        { name: 'outage', testMatch: /outage/ },
+    ],
     timeout: 30_000,
     reporter: [['list'], ['json', { outputFile: `var/test/browser-${part}.json` }]],
     use: {

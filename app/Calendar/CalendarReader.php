@@ -44,12 +44,15 @@ final class CalendarReader
         $events = [];
         $isCalledOff = 'CANCEL' === strtoupper(self::text($calendar, 'METHOD'));
         $series = self::series($calendar);
-        foreach ($isCalledOff ? [] : $series as $one) {
+        $uids = [];
+        foreach ($series as $one) {
             try {
-                foreach ($one->times($from, $to, $zone, $budget) as $event) {
+                foreach ($isCalledOff ? [] : $one->times($from, $to, $zone, $budget) as $event) {
                     // The same thing at the same moment twice is once.
                     $events[$event->uid.' '.$event->startsAt->format('c')] = $event;
                 }
+                // What cannot be read takes nothing away of what an earlier reading had brought.
+                $uids[] = FoundEvent::key($one->uid);
             } catch (CalendarTooLarge $large) {
                 return new CalendarReading([], [...\array_slice($problems, 0, self::MOST_PROBLEMS), $large->getMessage()]);
             } catch (\Exception $bad) {
@@ -59,7 +62,7 @@ final class CalendarReader
         $events = array_values($events);
         usort($events, static fn(FoundEvent $a, FoundEvent $b): int => [$a->startsAt, $a->uid] <=> [$b->startsAt, $b->uid]);
 
-        return new CalendarReading($events, \array_slice($problems, 0, self::MOST_PROBLEMS), array_map(static fn(EventSeries $one): string => FoundEvent::key($one->uid), array_values($series)), $zone->getName());
+        return new CalendarReading($events, \array_slice($problems, 0, self::MOST_PROBLEMS), $uids, $zone->getName());
     }
 
     /** @return array<string, EventSeries> one for each event with its exceptions, so that one that is broken does not take the others along */

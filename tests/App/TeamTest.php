@@ -176,7 +176,7 @@ final class TeamTest extends AppTestCase
         $team = $this->newTeam($this->signIn(), [Teams::player(1, 1)]);
         $this->open($team, '/team/import');
         $this->browser->submitForm('Look it over', ['text' => "number;name;positions\n1;Ash;1\n2;Birk;2\n"]);
-        self::assertSelectorTextContains('h1', '2 players can be read, nothing is written yet');
+        self::assertSelectorTextContains('h1', '2 players can be read: 1 new, 1 changed; nothing is written yet');
         self::assertSelectorTextContains('tbody tr:first-child', 'name P1 → Ash');
         self::assertSelectorTextContains('tbody tr:last-child', 'new: plays 2');
         self::assertCount(1, $this->entities()->getRepository(Player::class)->findBy(['team' => $team]));
@@ -204,7 +204,7 @@ final class TeamTest extends AppTestCase
         $before = $this->player('Marsh');
         $this->open($this->team(), '/team/import');
         $this->browser->submitForm('Look it over', ['text' => "#,Player,Arm\n6,Marsh,58\n12,Oyelaran,\n7,Quist,-\n"]);
-        self::assertSame(['arm 56 mph → 58 mph', 'stays as it is', 'arm 57 mph → –'], $this->browser->getCrawler()->filter('tbody tr td:last-child')->each(static fn($cell): string => $cell->text()));
+        self::assertSame(['arm 56 mph → 58 mph', 'stays as it is', 'arm 57 mph → none'], $this->browser->getCrawler()->filter('tbody tr td:last-child')->each(static fn($cell): string => $cell->text()));
         $this->browser->submitForm('Write these 3 to the roster');
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'Roster read from a list: 0 new, 2 changed.');

@@ -53,7 +53,7 @@ final class Fuzz
             $slowest = max($slowest, $answer->seconds);
             $counted[$answer->status] = ($counted[$answer->status] ?? 0) + 1;
             if (0 === $answer->status || $answer->status >= 500 || $answer->seconds > self::SLOW) {
-                $faults[] = \sprintf('%d in %.2f s: %s %s %s %s', $answer->status, $answer->seconds, '' === $who ? 'stranger' : $who, $method, $path, json_encode($fields, \JSON_INVALID_UTF8_SUBSTITUTE));
+                $faults[] = \sprintf('%s, request %d: %d in %.2f s: %s %s %s %s', date('H:i:s'), $number, $answer->status, $answer->seconds, '' === $who ? 'stranger' : $who, $method, $path, json_encode($fields, \JSON_INVALID_UTF8_SUBSTITUTE));
             }
         }
         ksort($counted);

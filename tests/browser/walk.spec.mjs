@@ -80,7 +80,7 @@ test('a roster file as a spreadsheet saves it', async ({ page }) => {
     await page.goto(`/${team}/team/import`);
     await page.getByLabel('Or load a CSV file').setInputFiles({ name: 'roster.csv', mimeType: 'text/csv', buffer: Buffer.from('\uFEFFNumber;Name;Positions;Home to first s\r\n31;Penhale;8 7;3,11\r\n') });
     await page.getByRole('button', { name: 'Look it over' }).click();
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 player can be read, nothing is written yet');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 player can be read: 1 new, 0 changed; nothing is written yet');
     await page.getByRole('button', { name: 'Write this one to the roster' }).click();
     await expect(page.locator('tbody tr', { hasText: 'Penhale' })).toContainText('3.11 s');
     await page.getByRole('link', { name: 'Penhale' }).click();

@@ -174,6 +174,14 @@ final class CalendarTest extends AppTestCase
         self::assertSame($before, $this->bookings());
     }
 
+    public function testWhatCannotBeReadTakesNothingAway(): void
+    {
+        $reading = self::read("BEGIN:VEVENT\r\nUID:a\r\nSUMMARY:Odd\r\nDTSTART:20270504T160000\r\nRRULE:FREQ=HOURLY\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:b\r\nSUMMARY:Game\r\nDTSTART:20270504T160000\r\nEND:VEVENT");
+
+        self::assertSame(['b'], $reading->uids);
+        self::assertSame(0, $reading->calledOff());
+    }
+
     public function testAWholeDayIsThatDayInEveryZoneAndMayLeaveTheFieldFree(): void
     {
         $events = "BEGIN:VEVENT\r\nUID:a\r\nSUMMARY:Holiday\r\nDTSTART;VALUE=DATE:20270508\r\nDTEND;VALUE=DATE:20270510\r\nTRANSP:TRANSPARENT\r\nEND:VEVENT";
