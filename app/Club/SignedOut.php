@@ -23,15 +23,23 @@ use Symfony\Component\Security\Core\Exception\LogoutException;
  */
 final readonly class SignedOut
 {
-    public function __construct(private Security $security, private SignInPage $page, private UrlGeneratorInterface $addresses)
-    {
+    /** Bytes; a longer address is not gone back to, since the web server would refuse the one that carries it. */
+    private const LONGEST_WAY_BACK = 1500;
+
+    public function __construct(
+        private Security $security,
+        private SignInPage $page,
+        private UrlGeneratorInterface $addresses,
+    ) {
     }
 
     #[AsEventListener(priority: 45)]
     public function onException(ExceptionEvent $event): void
     {
         $error = $event->getThrowable();
-        if ((!$error instanceof AccessDeniedException && !$error instanceof AuthenticationException && !$error instanceof LogoutException) || null !== $this->security->getUser()) {
+        $refused = $error instanceof AccessDeniedException || $error instanceof AuthenticationException
+            || $error instanceof LogoutException;
+        if (!$refused || null !== $this->security->getUser()) {
             return;
         }
         $event->allowCustomResponseCode();
@@ -44,12 +52,26 @@ final readonly class SignedOut
             return new JsonResponse(['problem' => 'signed-out'], Response::HTTP_UNAUTHORIZED);
         }
         if ($request->isMethodSafe()) {
-            return new RedirectResponse($this->addresses->generate('sign_in', '/' === $request->getRequestUri() ? [] : ['to' => $request->getRequestUri()], UrlGeneratorInterface::ABSOLUTE_URL));
+            return new RedirectResponse($this->signIn(self::wayBack($request)));
         }
         if ($this->addresses->generate('sign_out') === $request->getPathInfo()) {
-            return new RedirectResponse($this->addresses->generate('sign_in', [], UrlGeneratorInterface::ABSOLUTE_URL), Response::HTTP_SEE_OTHER);
+            return new RedirectResponse($this->signIn([]), Response::HTTP_SEE_OTHER);
         }
 
         return $this->page->show(Response::HTTP_UNAUTHORIZED, kept: TypedForm::of($request));
+    }
+
+    /** @param array<string, string> $query */
+    private function signIn(array $query): string
+    {
+        return $this->addresses->generate('sign_in', $query, UrlGeneratorInterface::ABSOLUTE_URL);
+    }
+
+    /** @return array<string, string> */
+    private static function wayBack(Request $request): array
+    {
+        $address = $request->getRequestUri();
+
+        return '/' === $address || \strlen($address) > self::LONGEST_WAY_BACK ? [] : ['to' => $address];
     }
 }
