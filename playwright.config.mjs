@@ -19,7 +19,7 @@ export default defineConfig({
     use: {
         baseURL: process.env.FOX_ADDRESS,
         viewport: { width: 1280, height: 800 },
-        trace: 'retain-on-failure',
+        screenshot: 'only-on-failure',
         launchOptions: {
             executablePath: '/usr/bin/chromium',
             args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],

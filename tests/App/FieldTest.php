@@ -148,6 +148,13 @@ final class FieldTest extends AppTestCase
 
         self::assertSelectorTextContains('.call', 'Stay');
         self::assertSelectorTextContains('body', "Decided by $coach->name");
+        self::assertSelectorTextContains('.good', '“Stay” is played on a bunt from now on');
+        $this->browser->submitForm('Undo');
+        $this->browser->followRedirect();
+        $this->entities()->clear();
+
+        $now = $this->drafts()->of($this->team())->coverage(Situation::fromKey('R1-0'));
+        self::assertSame('corners-crash', $now?->coverage, 'as it was before');
     }
 
     public function testTwoCoachesGetAChoiceAndNotAnOverwrite(): void

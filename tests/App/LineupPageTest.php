@@ -36,6 +36,32 @@ final class LineupPageTest extends AppTestCase
         self::assertNull($this->entities()->getRepository(TodaysLineup::class)->findOneBy([]));
     }
 
+    public function testTwoFirstSavesInTheSameMoment(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/team/lineup');
+        $this->browser->disableReboot();
+        $first = new class ($this->team()->id()->toBinary()) {
+            public function __construct(private readonly string $team)
+            {
+            }
+
+            public function onFlush(\Doctrine\ORM\Event\OnFlushEventArgs $args): void
+            {
+                $args->getObjectManager()->getConnection()->executeStatement(
+                    'INSERT INTO todays_lineup (id, team_id, version, wanted) VALUES (?, ?, 1, ?)',
+                    [random_bytes(16), $this->team, '{}'],
+                );
+            }
+        };
+        $this->entities()->getEventManager()->addEventListener('onFlush', $first);
+        $this->browser->submitForm('Play these nine', ['at_2' => $this->id(21), 'at_5' => $this->id(19)]);
+
+        self::assertResponseStatusCodeSame(409);
+        self::assertSelectorTextContains('h1', 'Somebody else saved in the same moment');
+        self::assertSelectorExists('input[name=at_2][value="'.$this->id(21).'"]', 'what was picked is still there');
+    }
+
     public function testOutOfPlaceIsAllowedAndSaid(): void
     {
         $this->signIn();

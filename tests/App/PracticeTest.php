@@ -290,7 +290,7 @@ final class PracticeTest extends AppTestCase
         $this->browser->submitForm('Make them', ['weeks' => '2']);
         $this->follow();
 
-        self::assertSelectorTextContains('.finding', '1 more practices are made. The field is taken on '.$start->format('j M'));
+        self::assertSelectorTextContains('.finding', '1 more practice is made. The field is taken on '.$start->format('j M'));
         self::assertEquals($practice->startsAt()->modify('+2 weeks'), $this->practiceOf($this->team())->startsAt());
     }
 

@@ -61,6 +61,38 @@ final class SolvingTest extends AppTestCase
         self::assertSame(SolveState::Waiting, $behind->state());
     }
 
+    public function testWhatIsAskedComesBeforeWhatGoesOnBehind(): void
+    {
+        $behind = $this->waiting(SolveKind::Ways);
+        $asked = $this->waiting(SolveKind::Arrange);
+        $jobs = self::getContainer()->get(SolveJobs::class);
+
+        self::assertEquals($asked->id(), $jobs->next());
+        self::assertEquals($behind->id(), $jobs->next());
+        self::assertNull($jobs->next());
+    }
+
+    public function testWaysOutOfASheetThatIsGoneAreNotTriedAndNeverRefuseACoach(): void
+    {
+        foreach (range(1, 4) as $_) {
+            $this->running(kind: SolveKind::Search);
+        }
+        $old = $this->waiting(SolveKind::Ways);
+        $this->signIn();
+        $this->open($this->team(), "/practice/{$this->practice()->id()}");
+        $this->browser->submitForm('Another way');
+        $this->follow();
+        self::assertSelectorTextContains('.good', 'Solved again');
+        $token = $this->browser->getCrawler()->filter('[data-arrange]')->attr('data-token');
+        $address = "/{$this->team()->id()}/practice/{$this->practice()->id()}/ways";
+        $this->browser->request('POST', $address, ['_token' => $token]);
+        self::assertResponseIsSuccessful();
+        $this->entities()->clear();
+        $old = $this->entities()->find(SolveJob::class, $old->id());
+
+        self::assertSame(SolveState::Dropped, $old?->state());
+    }
+
     public function testATeamHasFourAtMostAndWhatWasTypedStays(): void
     {
         foreach (range(1, 4) as $_) {

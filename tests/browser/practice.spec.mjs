@@ -176,10 +176,12 @@ test('the builder by mouse and by keys', async ({ page }) => {
     await expect(page.locator(`[data-station="${key}"]`)).not.toHaveAttribute('transform', before);
     await expect(page.getByRole('button', { name: 'Choose stations for me' }), 'the coach has decided something').toBeVisible();
     const moved = await page.locator(`[data-station="${key}"]`).getAttribute('transform');
+    const version = await page.locator('[data-arrange]').getAttribute('data-version');
     await page.locator(`[data-station="${key}"]`).focus();
     await page.keyboard.press('ArrowLeft');
     await expect(page.locator(`[data-station="${key}"]`)).not.toHaveAttribute('transform', moved);
     await expect(page.locator(`[data-station="${key}"]`), 'the next arrow key finds it again').toBeFocused();
+    await expect(page.locator('[data-arrange]'), 'it is kept').not.toHaveAttribute('data-version', version);
 
     const stations = await page.locator('[data-station]').count();
     await page.getByRole('button', { name: /^Take out/ }).last().click();

@@ -16,23 +16,28 @@ use Symfony\Component\Uid\Uuid;
 /** The work that waits for the workers: a small number for each team, one of each team at a time. */
 final class SolveJobs
 {
-    /** Pieces of work of a team that may wait or run. */
+    /** Pieces of work of a team that may wait or run: of what somebody waits for, and of what goes on behind. */
     private const MOST = 4;
     /** s after which a worker that has said nothing is taken for dead. */
     private const DEAD = 60;
-    /** What goes on behind a page that is used meanwhile: nobody waits for it, and it holds up nothing else of its team. */
+    /** What goes on behind a page that is used meanwhile: it comes last, and leaves a worker to what is waited for. */
     private const BEHIND = "('ways', 'search')";
     /** Twice the moment before which a worker counts as dead. */
-    private const MAY_BEGIN = "(job.state = 'waiting' OR (job.state = 'running' AND job.begun_at < ?))
-        AND NOT EXISTS (SELECT 1 FROM (SELECT team_id, kind FROM solve_job WHERE state = 'running' AND begun_at >= ?) busy
-            WHERE busy.team_id = job.team_id AND (job.kind IN ".self::BEHIND.' OR busy.kind NOT IN '.self::BEHIND.'))';
+    private const MAY_BEGIN = "(job.state = 'waiting' OR (job.state = 'running' AND job.begun_at < ?)) AND NOT EXISTS (
+        SELECT 1 FROM (SELECT team_id, kind FROM solve_job WHERE state = 'running' AND begun_at >= ?) busy
+        WHERE job.kind IN ".self::BEHIND.' AND busy.kind IN '.self::BEHIND.'
+            OR job.kind NOT IN '.self::BEHIND.' AND busy.kind NOT IN '.self::BEHIND.' AND busy.team_id = job.team_id)';
+    private const NEXT = ' ORDER BY job.kind IN '.self::BEHIND.', job.id LIMIT 1';
     private const TRIES = 5;
     /** Waiting for the answer: how often, and how long apart in µs; nine tenths of a second in all. */
     private const LOOKS = 30;
     private const APART = 30_000;
 
-    public function __construct(private readonly EntityManagerInterface $entities, private readonly MessageBusInterface $bus, private readonly ClockInterface $clock)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $entities,
+        private readonly MessageBusInterface $bus,
+        private readonly ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -44,14 +49,15 @@ final class SolveJobs
      */
     public function ask(Team $team, Account $by, SolveKind $kind, string $practice, array $request): SolveJob
     {
-        $connection = $this->entities->getConnection();
         $now = $this->clock->now();
-        $connection->executeStatement('DELETE FROM solve_job WHERE asked_at < ?', [$now->modify('-1 day')->format('Y-m-d H:i:s')]);
-        $open = $connection->fetchOne("SELECT COUNT(*) FROM solve_job WHERE team_id = ? AND state IN ('waiting', 'running') AND asked_at > ?", [$team->id()->toBinary(), $now->modify('-10 minutes')->format('Y-m-d H:i:s')]);
-        if (is_numeric($open) && (int) $open >= self::MOST) {
-            throw InvalidValue::because('practice', \sprintf('%d of your team’s practices are being solved already', $open), 'one after the other: wait until one is ready, then press again');
+        $this->clear($team, $kind, $practice, $now);
+        $open = $this->open($team, $kind, $now);
+        if ($open >= self::MOST) {
+            $wrong = \sprintf('%d of your team’s practices are being solved already', $open);
+            throw InvalidValue::because('practice', $wrong, 'one after the other: wait until one is ready, then press again');
         }
-        $job = new SolveJob($team, $by, $kind, $practice, json_encode($request, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE), $now);
+        $said = json_encode($request, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
+        $job = new SolveJob($team, $by, $kind, $practice, $said, $now);
         $this->entities->persist($job);
         $this->entities->flush();
         $this->wake();
@@ -61,26 +67,35 @@ final class SolveJobs
 
     public function inTeam(Team $team, string $id): ?SolveJob
     {
-        return Uuid::isValid($id) ? $this->entities->getRepository(SolveJob::class)->findOneBy(['team' => $team, 'id' => Uuid::fromString($id)]) : null;
+        $jobs = $this->entities->getRepository(SolveJob::class);
+
+        return Uuid::isValid($id) ? $jobs->findOneBy(['team' => $team, 'id' => Uuid::fromString($id)]) : null;
     }
 
     /** The latest of its kind for a practice that is open, or ended well. */
     public function latest(Team $team, SolveKind $kind, string $practice): ?SolveJob
     {
-        return $this->entities->getRepository(SolveJob::class)->findOneBy(['team' => $team, 'kind' => $kind, 'practice' => $practice, 'state' => [SolveState::Waiting, SolveState::Running, SolveState::Done]], ['askedAt' => 'DESC']);
+        $states = [SolveState::Waiting, SolveState::Running, SolveState::Done];
+        $which = ['team' => $team, 'kind' => $kind, 'practice' => $practice, 'state' => $states];
+
+        return $this->entities->getRepository(SolveJob::class)->findOneBy($which, ['askedAt' => 'DESC']);
     }
 
     /** Pieces of work of everybody that come before this one. */
     public function before(SolveJob $job): int
     {
-        $count = $this->entities->getConnection()->fetchOne("SELECT COUNT(*) FROM solve_job WHERE state IN ('waiting', 'running') AND id < ? AND asked_at > ?", [$job->id()->toBinary(), $this->clock->now()->modify('-10 minutes')->format('Y-m-d H:i:s')]);
-
-        return is_numeric($count) ? (int) $count : 0;
+        return $this->count(
+            "id < ? AND state IN ('waiting', 'running') AND asked_at > ?",
+            [$job->id()->toBinary(), self::recent($this->clock->now())],
+        );
     }
 
     public function drop(SolveJob $job): void
     {
-        $this->entities->getConnection()->executeStatement("UPDATE solve_job SET state = 'dropped' WHERE id = ? AND state IN ('waiting', 'running')", [$job->id()->toBinary()]);
+        $this->entities->getConnection()->executeStatement(
+            "UPDATE solve_job SET state = 'dropped' WHERE id = ? AND state IN ('waiting', 'running')",
+            [$job->id()->toBinary()],
+        );
     }
 
     public function wake(): void
@@ -98,15 +113,16 @@ final class SolveJobs
     public function next(): ?Uuid
     {
         $connection = $this->entities->getConnection();
-        $dead = $this->clock->now()->modify('-'.self::DEAD.' seconds')->format('Y-m-d H:i:s');
+        $dead = $this->dead();
         // Another worker may be quicker: then the one after it.
         for ($try = 0; $try < self::TRIES; ++$try) {
-            $id = $connection->fetchOne('SELECT job.id FROM solve_job job WHERE '.self::MAY_BEGIN.' ORDER BY job.id LIMIT 1', [$dead, $dead]);
+            $id = $connection->fetchOne('SELECT job.id FROM solve_job job WHERE '.self::MAY_BEGIN.self::NEXT, [$dead, $dead]);
             if (!\is_string($id)) {
                 return null;
             }
             $taken = $connection->executeStatement(
-                "UPDATE solve_job job SET job.state = 'running', job.begun_at = ? WHERE job.id = ? AND ".self::MAY_BEGIN, [$this->clock->now()->format('Y-m-d H:i:s'), $id, $dead, $dead],
+                "UPDATE solve_job job SET job.state = 'running', job.begun_at = ? WHERE job.id = ? AND ".self::MAY_BEGIN,
+                [$this->clock->now()->format('Y-m-d H:i:s'), $id, $dead, $dead],
             );
             if (0 < (int) $taken) {
                 return Uuid::fromBinary($id);
@@ -118,21 +134,25 @@ final class SolveJobs
 
     public function anyMayBegin(): bool
     {
-        $dead = $this->clock->now()->modify('-'.self::DEAD.' seconds')->format('Y-m-d H:i:s');
+        $dead = $this->dead();
+        $any = 'SELECT 1 FROM solve_job job WHERE '.self::MAY_BEGIN.' LIMIT 1';
 
-        return false !== $this->entities->getConnection()->fetchOne('SELECT 1 FROM solve_job job WHERE '.self::MAY_BEGIN.' LIMIT 1', [$dead, $dead]);
+        return false !== $this->entities->getConnection()->fetchOne($any, [$dead, $dead]);
     }
 
     public function isWanted(SolveJob $job): bool
     {
-        return SolveState::Dropped->value !== $this->entities->getConnection()->fetchOne('SELECT state FROM solve_job WHERE id = ?', [$job->id()->toBinary()]);
+        return SolveState::Dropped !== $this->stateOf($job);
     }
 
     /** The worker gives it back undone. */
     public function release(Uuid $job): void
     {
         try {
-            $this->entities->getConnection()->executeStatement("UPDATE solve_job SET state = 'waiting' WHERE id = ? AND state = 'running'", [$job->toBinary()]);
+            $this->entities->getConnection()->executeStatement(
+                "UPDATE solve_job SET state = 'waiting' WHERE id = ? AND state = 'running'",
+                [$job->toBinary()],
+            );
         } catch (Exception) {
             // The database is away: after a minute it counts as given back anyway.
         }
@@ -140,14 +160,65 @@ final class SolveJobs
 
     public function end(Uuid $job, SolveOutcome $outcome): void
     {
-        $this->entities->getConnection()->executeStatement("UPDATE solve_job SET state = 'done', outcome = ? WHERE id = ? AND state = 'running'", [$outcome->write(), $job->toBinary()]);
+        $this->entities->getConnection()->executeStatement(
+            "UPDATE solve_job SET state = 'done', outcome = ? WHERE id = ? AND state = 'running'",
+            [$outcome->write(), $job->toBinary()],
+        );
+    }
+
+    /** What is old goes, and what would help a sheet that has been changed since is not tried any more. */
+    private function clear(Team $team, SolveKind $kind, string $practice, \DateTimeImmutable $now): void
+    {
+        $connection = $this->entities->getConnection();
+        $yesterday = $now->modify('-1 day')->format('Y-m-d H:i:s');
+        $connection->executeStatement('DELETE FROM solve_job WHERE asked_at < ?', [$yesterday]);
+        if (SolveKind::Ways === $kind) {
+            $connection->executeStatement(
+                "UPDATE solve_job SET state = 'dropped' WHERE team_id = ? AND practice = ? AND kind = 'ways' AND state = 'waiting'",
+                [$team->id()->toBinary(), $practice],
+            );
+        }
+    }
+
+    private function open(Team $team, SolveKind $kind, \DateTimeImmutable $now): int
+    {
+        return $this->count(
+            "team_id = ? AND state IN ('waiting', 'running') AND asked_at > ?
+                AND (kind IN ".self::BEHIND.') = (? IN '.self::BEHIND.')',
+            [$team->id()->toBinary(), self::recent($now), $kind->value],
+        );
+    }
+
+    /** @param list<string> $values */
+    private function count(string $where, array $values): int
+    {
+        $count = $this->entities->getConnection()->fetchOne("SELECT COUNT(*) FROM solve_job WHERE $where", $values);
+
+        return is_numeric($count) ? (int) $count : 0;
+    }
+
+    /** Nobody waits for what was asked before. */
+    private static function recent(\DateTimeImmutable $now): string
+    {
+        return $now->modify('-10 minutes')->format('Y-m-d H:i:s');
+    }
+
+    private function dead(): string
+    {
+        return $this->clock->now()->modify('-'.self::DEAD.' seconds')->format('Y-m-d H:i:s');
+    }
+
+    private function stateOf(SolveJob $job): ?SolveState
+    {
+        $state = $this->entities->getConnection()->fetchOne('SELECT state FROM solve_job WHERE id = ?', [$job->id()->toBinary()]);
+
+        return \is_string($state) ? SolveState::tryFrom($state) : null;
     }
 
     private function await(SolveJob $job): SolveJob
     {
         for ($look = 0; $look < self::LOOKS; ++$look) {
-            $state = $this->entities->getConnection()->fetchOne('SELECT state FROM solve_job WHERE id = ?', [$job->id()->toBinary()]);
-            if (\is_string($state) && true === SolveState::tryFrom($state)?->isOver()) {
+            if (true === $this->stateOf($job)?->isOver()) {
                 break;
             }
             usleep(self::APART);
