@@ -34,15 +34,11 @@ export function settleRuns(page) {
         return;
     }
     const { edition, index, left, runs, ahead } = part.dataset;
-    hear({ edition: Number(edition), index: Number(index), left: Number(left), runs: runs === '1', ahead: JSON.parse(ahead) });
+    run = { part, edition: Number(edition), index: Number(index), left: Number(left), runs: runs === '1', ahead: JSON.parse(ahead), at: performance.now() };
     for (const part of page.querySelectorAll('details[data-keep]')) part.open = open.has(part.dataset.keep);
     const button = page.querySelector('[data-sound]');
     if (button) button.setAttribute('aria-pressed', String(sound !== null));
     draw(page);
-}
-
-function hear(state) {
-    run = { ...state, at: performance.now() };
 }
 
 let asking = false;
@@ -60,13 +56,15 @@ async function ask(page) {
         }
         if (!answer.ok) throw new Error(String(answer.status));
         const state = await answer.json();
+        // The coach's hand was quicker: what came with it is newer than this answer.
+        if (!part.isConnected) return;
         // Nobody has started it yet: the page knows as much.
         if (state.left === undefined) {
             Object.assign(state, { left: run?.left ?? 0, ahead: run?.ahead ?? [] });
         }
         // Half of the way there and back has gone by since the server looked at its clock.
         const before = where();
-        run = { ...state, at: performance.now() - (performance.now() - sent) / 2 };
+        run = { ...state, part, at: performance.now() - (performance.now() - sent) / 2 };
         const isTaken = await sendCounts(page);
         trouble(page, null);
         if (!isTaken) await refresh(page, false);
@@ -91,7 +89,8 @@ function where() {
 
 function draw(page) {
     const clock = page.querySelector('[data-clock]');
-    if (!clock || !run) return;
+    // A page that has come in place of the one these figures are of tells its own in a moment.
+    if (!clock || !run?.part.isConnected) return;
     const { left } = where();
     const seconds = Math.max(0, Math.ceil(left / 1000));
     const words = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
@@ -108,12 +107,13 @@ function draw(page) {
 
 /** Takes the page anew; what comes and is no page of a run (a lost sign-in, a server that rests) changes nothing. */
 async function refresh(page, rings) {
-    if (rings && !page.querySelector('[data-run]').dataset.turning) ring(page);
+    const part = page.querySelector('.run');
+    if (rings && !part.dataset.turning) ring(page);
     const answer = await fetch(location.href, { signal: AbortSignal.timeout(8000) });
     const fresh = new DOMParser().parseFromString(await answer.text(), 'text/html');
     const next = fresh.querySelector('.run');
-    const part = page.querySelector('.run');
-    if (!answer.ok || !next || !part) return;
+    // A page that has come meanwhile by the coach's hand is newer.
+    if (!answer.ok || !next || !part.isConnected) return;
     const vouched = fresh.querySelector('[data-token-of-counts]');
     if (vouched) page.querySelector('[data-token-of-counts]').dataset.tokenOfCounts = vouched.dataset.tokenOfCounts;
     part.replaceWith(next);
