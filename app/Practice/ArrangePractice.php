@@ -91,9 +91,13 @@ final class ArrangePractice extends AbstractController
 
     #[Route('/{team}/practice/{practice}/ways', name: 'ways_out', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
-    public function ways(Membership $membership, Practice $practice, Request $request): Response
+    public function ways(Membership $membership, ?Practice $practice, Request $request): Response
     {
         $membership->mustBeAbleToChange();
+        if (null === $practice) {
+            // It was taken off while its page still asked.
+            return new Response('', Response::HTTP_NO_CONTENT);
+        }
         // Whatever else the coach does meanwhile must not wait for this page's session.
         $request->getSession()->save();
         // The same practice has the same ways out, whoever looks at it.

@@ -26,7 +26,7 @@ final readonly class PracticeResolver implements ValueResolverInterface
     {
     }
 
-    /** @return list<Practice> */
+    /** @return list<Practice|null> null only where the page can do without */
     public function resolve(Request $request, ArgumentMetadata $argument): array
     {
         $membership = $request->attributes->get('_membership');
@@ -34,6 +34,11 @@ final readonly class PracticeResolver implements ValueResolverInterface
             return [];
         }
 
-        return [$this->practices->inTeam($membership->team, $request->attributes->getString('practice')) ?? throw new NotFoundHttpException('There is no such practice.')];
+        $found = $this->practices->inTeam($membership->team, $request->attributes->getString('practice'));
+        if (null === $found && !$argument->isNullable()) {
+            throw new NotFoundHttpException('There is no such practice.');
+        }
+
+        return [$found];
     }
 }

@@ -277,6 +277,8 @@ final class PracticeTest extends AppTestCase
         }
 
         self::assertSame(1, $this->entities()->getRepository(SolveJob::class)->count(['kind' => SolveKind::Ways]), 'the same practice is tried once');
+        $this->browser->request('POST', "/{$this->team()->id()}/practice/{$this->team()->id()}/ways", ['_token' => $token]);
+        self::assertResponseStatusCodeSame(204, 'a page may still ask when the practice is taken off');
     }
 
     public function testTheSameHourInTheNextWeeksAroundBookings(): void

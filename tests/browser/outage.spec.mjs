@@ -4,8 +4,7 @@ import { expect, signIn, test } from './fox.mjs';
 // Runs a line of the start command's own shell functions on the tested instance.
 const services = (line) => execFileSync('bash', ['-c', `PROFILE=test; . bin/lib/settings.sh; . bin/lib/install.sh; . bin/lib/owner.sh; . bin/lib/services.sh; ${line}`], { stdio: ['ignore', 'pipe', 'pipe'] });
 
-// 404: a page that still asks about a practice when it is taken off.
-test.use({ expectedErrors: 'status of (50[0-9]|422|404)' });
+test.use({ expectedErrors: 'status of (50[0-9]|422)' });
 
 for (const [name, words] of [['mariadb', /waiting for its database/], ['fpm', /waiting for its database/]]) {
     test(`${name} killed: a plain page, then everything as it was`, async ({ page }) => {
