@@ -29,7 +29,7 @@ end_service() {
 
 taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
-must_be_free() { ! taken "$1" || fail "Port $1 is taken by another program. Choose another with --port (two in a row are used)."; }
+must_be_free() { ! taken "$1" || fail "Port $1 is taken by another program. Choose another with $CHOOSE_PORT (two in a row are used)."; }
 
 # launch NAME COMMAND...: as the owner, from the instance's folder.
 launch() {

@@ -6,8 +6,8 @@ RUN_DIR="$ROOT/var/$PROFILE"
 mkdir -p "$RUN_DIR/log" "$RUN_DIR/tmp"
 
 case $PROFILE in
-    start) WEB_PORT=${FOX_PORT:-8085} ;;
-    test) WEB_PORT=${FOX_TEST_PORT:-8185} ;;
+    start) WEB_PORT=${FOX_PORT:-8085} CHOOSE_PORT=--port ;;
+    test) WEB_PORT=${FOX_TEST_PORT:-8185} CHOOSE_PORT=FOX_TEST_PORT ;;
 esac
 DB_PORT=$((WEB_PORT + 1))
 ADDRESS="http://127.0.0.1:$WEB_PORT"
