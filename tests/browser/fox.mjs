@@ -16,13 +16,28 @@ export const test = base.extend({
 
 export { expect };
 
+/** The session of whoever has signed in already, so that not every test spends its time at the door. */
+const sessions = new Map();
+
 export async function signIn(page, who = 'coach') {
+    const session = sessions.get(who);
+    if (session) {
+        await page.context().addCookies(session);
+        await page.goto('/');
+    }
+    // None yet, or a test has ended it.
+    if (!session || page.url().includes('/sign-in')) sessions.set(who, await atTheDoor(page, who));
+    await expect(page.locator('.strip')).toBeVisible();
+    return new URL(page.url()).pathname.split('/')[1];
+}
+
+async function atTheDoor(page, who) {
     await page.goto('/sign-in');
     await page.getByLabel('E-mail').fill(`${who}@saltmarsh.example`);
     await page.getByLabel('Password').fill('lantern-on-the-quay');
     await page.getByRole('button', { name: 'Sign in' }).click();
     await expect(page.locator('.strip')).toBeVisible();
-    return new URL(page.url()).pathname.split('/')[1];
+    return (await page.context().cookies()).filter(({ name }) => name === 'fox');
 }
 
 /** Nothing serious or critical, and nothing of contrast or target size, by the axe rules for WCAG 2.2 AA. */
