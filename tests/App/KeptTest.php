@@ -128,6 +128,19 @@ final class KeptTest extends AppTestCase
         self::assertNull(TypedForm::fromJson($json));
     }
 
+    #[TestWith([1400, true])]
+    #[TestWith([1600, false])]
+    public function testAnAddressThatTheWebServerWouldRefuseIsNotGoneBackTo(int $letters, bool $goesBack): void
+    {
+        $page = "/{$this->team()->id()}/team";
+        $this->browser->request('GET', "$page?x=".str_repeat('a', $letters - \strlen($page)));
+
+        self::assertResponseRedirects();
+        $door = (string) $this->browser->getResponse()->headers->get('Location');
+        self::assertStringContainsString('/sign-in', $door);
+        self::assertSame($goesBack, str_contains($door, 'to='));
+    }
+
     #[TestWith(['/team', '/team'])]
     #[TestWith(['//elsewhere.example/', '/'])]
     #[TestWith(['https://elsewhere.example/', '/'])]
