@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Practice;
 
 use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\People\Bats;
+use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use FoxCorner\Core\Practice\Need\Demand;
 use FoxCorner\Core\Practice\Need\DrillNeeds;
@@ -80,12 +83,17 @@ final class NeedTest extends TestCase
 
     public function testAFindingMakesItUrgent(): void
     {
-        $slow = Teams::nine();
+        $lame = Teams::with(Teams::player(4, 4), Traits::of(Hand::Right, Bats::Right, 4.2, null, 2.5));
+        $roster = array_map(static fn($player) => 4 === $player->number ? $lame : $player, Teams::nine());
         $state = Teams::state();
-        $report = Teams::plan($state, roster: $slow, coverage: 'corners-crash')->report();
-        $urgent = array_filter(PlanDemand::of([[$state->situation, $report]]), static fn(Demand $demand): bool => $demand->urgent > 0.0);
+        $report = Teams::plan($state, roster: $roster, coverage: 'corners-crash')->report();
+        $demands = PlanDemand::of([[$state->situation, $report]]);
+        $urgent = array_values(array_filter($demands, static fn(Demand $demand): bool => $demand->urgent > 0.0));
 
-        self::assertSame([] === array_filter($report->findings, static fn($one): bool => null !== $one->worst->position), [] === $urgent);
+        self::assertSame(['4/cover-first'], array_map(static fn(Demand $demand): string => $demand->key(), $urgent));
+        self::assertSame(0.5, $urgent[0]->urgent);
+        self::assertStringContainsString('P4 is', $urgent[0]->reason);
+        self::assertStringContainsString('late at first', $urgent[0]->reason);
     }
 
     public function testNoLeadsNoHolding(): void

@@ -51,8 +51,13 @@ final class StationSolverTest extends TestCase
 
     public function testHeldTurnsStayOnRandomProblems(): void
     {
-        for ($case = 1; $case <= 20; ++$case) {
+        $tried = 0;
+        for ($case = 1; $tried < 20; ++$case) {
             $free = self::random($case, 8, 4, 3);
+            if ($free->rounds < 2) {
+                continue;
+            }
+            ++$tried;
             $first = StationSolver::solve($free, $case);
             $held = [new HeldTurn(0, 0, null)];
             foreach ($first->rounds[1] as $station => $group) {
