@@ -155,8 +155,7 @@ test('the builder by mouse and by keys', async ({ page }) => {
     const address = await newPractice(page, 'Builder');
     const lock = await page.locator('[data-lock]').first().getAttribute('data-lock');
     const group = page.locator(`[data-lock="${lock}"]`);
-    await group.focus();
-    await page.keyboard.press('Enter');
+    await group.press('Enter');
     await expect(group).toHaveAttribute('aria-pressed', 'true');
     const players = await group.locator('title').textContent();
     const version = await page.locator('[data-arrange]').getAttribute('data-version');

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Tools\Mutation;
+
+/** One line of the core, changed so that it says something else. */
+final readonly class Mutant
+{
+    public function __construct(
+        /** From the root of the project. */
+        public string $file,
+        public int $line,
+        public string $was,
+        public string $becomes,
+        /** The whole file with the change. */
+        public string $source,
+    ) {
+    }
+
+    /** The folder below core/ that the change is in. */
+    public function folder(): string
+    {
+        return \dirname($this->file);
+    }
+
+    public function sentence(): string
+    {
+        return "$this->file:$this->line  $this->was  ->  $this->becomes";
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Tools\Mutation;
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Symfony\Component\Finder\Finder;
+use Symfony\Component\Process\Process;
+
+/** Mutants of the core before its quick tests, two at a time, and how many were seen. */
+final readonly class Trial
+{
+    /** s; a change that makes a loop endless is seen by it. */
+    private const PATIENCE = 60;
+    private const AT_ONCE = 2;
+    /** Shares of the mutants that have to be seen: of all, and of every folder. */
+    private const ENOUGH = 0.85;
+    private const ENOUGH_OF_A_FOLDER = 0.7;
+
+    public function __construct(private string $root)
+    {
+    }
+
+    /** @return bool whether enough of them were seen */
+    public function run(int $many, int $seed, string $folder): bool
+    {
+        $seen = [];
+        $survivors = [];
+        foreach (array_chunk($this->drawn($many, $seed, $folder), self::AT_ONCE) as $pair) {
+            $begun = array_map(fn(Mutant $mutant): Process => $this->begin($mutant), $pair);
+            foreach ($pair as $index => $mutant) {
+                $isSeen = self::isSeen($begun[$index]);
+                $seen[$mutant->folder()][] = $isSeen;
+                if (!$isSeen) {
+                    $survivors[] = $mutant->sentence();
+                }
+                echo $isSeen ? '.' : 'S';
+            }
+        }
+        echo "\n", implode("\n", $survivors), "\n\n";
+
+        return self::report($seen);
+    }
+
+    /** @return list<Mutant> */
+    private function drawn(int $many, int $seed, string $folder): array
+    {
+        $mutants = [];
+        foreach (Finder::create()->files()->in("$this->root/core/$folder")->name('*.php')->sortByName() as $file) {
+            array_push($mutants, ...Mutants::of($this->root, substr($file->getPathname(), \strlen($this->root) + 1)));
+        }
+        $mutants = (new Randomizer(new Mt19937($seed)))->shuffleArray($mutants);
+
+        return \array_slice($mutants, 0, $many);
+    }
+
+    private function begin(Mutant $mutant): Process
+    {
+        $folder = "$this->root/var/mutants";
+        is_dir($folder) || mkdir($folder, recursive: true);
+        $file = $folder.'/'.hash('xxh64', $mutant->sentence()).'.php';
+        file_put_contents($file, $mutant->source);
+        $class = 'FoxCorner\\Core\\'.strtr(substr($mutant->file, \strlen('core/'), -\strlen('.php')), '/', '\\');
+        $process = new Process(
+            [
+                \PHP_BINARY, 'vendor/bin/phpunit', '--bootstrap', 'tests/Tools/Mutation/load.php', '--testsuite', 'core',
+                '--no-progress', '--stop-on-defect', '--do-not-cache-result',
+            ],
+            $this->root, ['FOX_MUTANT' => "$class:$file"], timeout: self::PATIENCE,
+        );
+        $process->start();
+
+        return $process;
+    }
+
+    private static function isSeen(Process $process): bool
+    {
+        try {
+            return 0 !== $process->wait();
+        } catch (\Symfony\Component\Process\Exception\ProcessTimedOutException) {
+            return true;
+        }
+    }
+
+    /** @param array<string, list<bool>> $seen */
+    private static function report(array $seen): bool
+    {
+        ksort($seen);
+        $isEnough = true;
+        foreach ([...$seen, 'all' => array_merge(...array_values($seen))] as $name => $ones) {
+            $killed = \count(array_filter($ones));
+            $needed = 'all' === $name ? self::ENOUGH : self::ENOUGH_OF_A_FOLDER;
+            $isEnough = $isEnough && $killed >= $needed * \count($ones);
+            printf("%-28s %3d killed, %3d survived (%d %%)\n", $name, $killed, \count($ones) - $killed, round(100 * $killed / \count($ones)));
+        }
+
+        return $isEnough;
+    }
+}
