@@ -39,6 +39,18 @@ class Booking
         $this->id = Uuid::v7();
     }
 
+    /**
+     * @param list<self> $bookings
+     *
+     * @return list<array{\DateTimeImmutable, \DateTimeImmutable}> when the field is taken by some of them, from and until
+     */
+    public static function taken(array $bookings): array
+    {
+        $taken = array_values(array_filter($bookings, static fn(self $booking): bool => $booking->takesField));
+
+        return array_map(static fn(self $booking): array => [$booking->startsAt, $booking->endsAt], $taken);
+    }
+
     public static function found(Team $team, FoundEvent $event): self
     {
         return new self($team, $event->uid, $event->startsAt, $event->endsAt, $event->summary, $event->place, $event->allDay, $event->takesField);

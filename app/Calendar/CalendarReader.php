@@ -23,11 +23,13 @@ final class CalendarReader
     {
         try {
             $lines = CalendarLines::of($text);
-            $calendar = Reader::read($lines->sound(), Reader::OPTION_FORGIVING | Reader::OPTION_IGNORE_INVALID_LINES);
         } catch (CalendarTooLarge $large) {
             return new CalendarReading([], [$large->getMessage()]);
+        }
+        try {
+            $calendar = Reader::read($lines->sound(), Reader::OPTION_FORGIVING | Reader::OPTION_IGNORE_INVALID_LINES);
         } catch (ParseException $broken) {
-            return new CalendarReading([], [...CalendarLines::of($text)->problems(), 'This is no calendar file: '.$broken->getMessage().'. Allowed: an .ics file, beginning with BEGIN:VCALENDAR and ending with END:VCALENDAR.']);
+            return new CalendarReading([], [...$lines->problems(), 'This is no calendar file: '.$broken->getMessage().'. Allowed: an .ics file, beginning with BEGIN:VCALENDAR and ending with END:VCALENDAR.']);
         }
         if (!$calendar instanceof VCalendar) {
             return new CalendarReading([], [...$lines->problems(), 'This is another kind of file. Allowed: a calendar (.ics).']);

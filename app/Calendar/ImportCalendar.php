@@ -7,6 +7,7 @@ namespace FoxCorner\App\Calendar;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\TypedText;
+use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;
 use Psr\Clock\ClockInterface;
@@ -22,6 +23,8 @@ use Symfony\Component\Uid\Uuid;
 /** Reads bookings and games from a calendar file: first a look, written only when that is confirmed. */
 final class ImportCalendar extends AbstractController
 {
+    use OffersUndo;
+
     /** Where the browser keeps the zone that it is in, and that somebody has chosen. */
     private const BROWSER = 'zone';
     private const CHOSEN = 'calendar_zone';
@@ -83,8 +86,7 @@ final class ImportCalendar extends AbstractController
                 $this->entities->persist(Booking::found($team, $event));
             }
         });
-        $this->addFlash('done', ucfirst($words).'; the calendar has them.');
-        null === $step ? null : $this->addFlash('undo', $step->id()->toRfc4122());
+        $this->doneOrUndone(ucfirst($words).'; the calendar has them.', $step);
 
         return $this->redirectToRoute('week', ['team' => $team->id(), 'from' => ($reading->events[0]->startsAt ?? $this->clock->now())->format('Y-m-d')], Response::HTTP_SEE_OTHER);
     }
@@ -101,8 +103,7 @@ final class ImportCalendar extends AbstractController
         }
         $from = $found->startsAt->format('Y-m-d');
         $step = $this->undo->record($membership->team, $membership->account, "“{$found->summary}” taken out of the calendar", [Watched::rowsOf('booking', 'team_id', $membership->team->id())], fn() => $this->bookings->forget($membership->team, $found->uid));
-        $this->addFlash('done', "“{$found->summary}” is out of the calendar, with all its repetitions.");
-        null === $step ? null : $this->addFlash('undo', $step->id()->toRfc4122());
+        $this->doneOrUndone("“{$found->summary}” is out of the calendar, with all its repetitions.", $step);
 
         return $this->redirectToRoute('week', ['team' => $membership->team->id(), 'from' => $from], Response::HTTP_SEE_OTHER);
     }

@@ -19,7 +19,7 @@ final class WeekDay
     public static function of(\DateTimeImmutable $date, array $practices, array $bookings): array
     {
         $entries = [];
-        $taken = array_values(array_map(static fn(Booking $booking): array => [$booking->startsAt, $booking->endsAt], array_filter($bookings, static fn(Booking $booking): bool => $booking->takesField)));
+        $taken = Booking::taken($bookings);
         foreach ($practices as $practice) {
             $entries[] = ['from' => $practice->startsAt(), 'to' => $practice->endsAt(), 'words' => 'Practice', 'place' => $practice->place(), 'practice' => $practice, 'booking' => null, 'clash' => !FreeTime::isFree($taken, $practice->startsAt(), $practice->endsAt())];
         }

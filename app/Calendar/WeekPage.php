@@ -35,7 +35,7 @@ final class WeekPage extends AbstractController
         $bookings = $this->bookings->between($membership->team, $monday, $end);
         $busy = [
             ...array_map(static fn(Practice $practice): array => [$practice->startsAt(), $practice->endsAt()], $practices),
-            ...array_map(static fn(Booking $booking): array => [$booking->startsAt, $booking->endsAt], array_filter($bookings, static fn(Booking $booking): bool => $booking->takesField)),
+            ...Booking::taken($bookings),
         ];
         $from = max($monday, $now);
 
@@ -49,7 +49,7 @@ final class WeekPage extends AbstractController
 
     private static function monday(string $asked, \DateTimeImmutable $now): \DateTimeImmutable
     {
-        $day = str_contains($asked, "\0") ? false : \DateTimeImmutable::createFromFormat('!Y-m-d', $asked);
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $asked);
 
         return (false === $day ? $now : $day)->modify('monday this week')->setTime(0, 0);
     }

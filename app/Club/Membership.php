@@ -54,6 +54,12 @@ class Membership
         return $this->canChange() || $this->player?->id()->toRfc4122() === $player;
     }
 
+    /** Whether an address that a page gives back to us is one of the team's own pages. */
+    public function owns(string $path): bool
+    {
+        return str_starts_with($path, '/'.$this->team->id()->toRfc4122().'/');
+    }
+
     public function canRemove(): bool
     {
         return Role::HeadCoach === $this->role;

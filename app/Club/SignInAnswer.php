@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Club;
 
+use FoxCorner\App\Shared\Address\OwnPath;
 use FoxCorner\App\Shared\Kept\KeptPage;
 use FoxCorner\App\Shared\Kept\NotKept;
 use FoxCorner\App\Shared\Kept\TypedForm;
@@ -43,7 +44,7 @@ final readonly class SignInAnswer implements AuthenticationFailureHandlerInterfa
     {
         $to = $request->request->getString('_target_path');
 
-        return new RedirectResponse(1 === preg_match('~^/(?![/\\\\])~', $to) ? $to : $this->addresses->generate('home'));
+        return new RedirectResponse(OwnPath::is($to) ? $to : $this->addresses->generate('home'));
     }
 
     /** After the session has been made anew, and its tokens with it. */

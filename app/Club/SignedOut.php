@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Club;
 
+use FoxCorner\App\Shared\ByScript;
 use FoxCorner\App\Shared\Kept\TypedForm;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
@@ -48,7 +49,7 @@ final readonly class SignedOut
 
     private function asked(Request $request): Response
     {
-        if (\in_array('application/json', $request->getAcceptableContentTypes(), true)) {
+        if (ByScript::asked($request)) {
             return new JsonResponse(['problem' => 'signed-out'], Response::HTTP_UNAUTHORIZED);
         }
         if ($request->isMethodSafe()) {

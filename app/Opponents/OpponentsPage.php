@@ -9,6 +9,7 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\Csv\CsvRow;
 use FoxCorner\App\Shared\Csv\RowProblem;
 use FoxCorner\App\Shared\TypedText;
+use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;
 use FoxCorner\Core\InvalidValue;
@@ -21,6 +22,8 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** The teams we play, and what we know of their batters and runners. */
 final class OpponentsPage extends AbstractController
 {
+    use OffersUndo;
+
     /** Empty lines at the end of the table. */
     private const ROOM = 3;
     private const MOST = 80;
@@ -109,8 +112,7 @@ final class OpponentsPage extends AbstractController
         $step = $this->undo->record($membership->team, $membership->account, $found->name().' is off the list of opponents', [
             Watched::row('opponent', $found->id()), Watched::rowsOf('opponent_batter', 'opponent_id', $found->id()),
         ], fn() => $this->entities->remove($found));
-        $this->addFlash('done', $found->name().' is off the list.');
-        null === $step ? null : $this->addFlash('undo', $step->id()->toRfc4122());
+        $this->doneOrUndone($found->name().' is off the list.', $step);
 
         return $this->redirectToRoute('opponents', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
     }

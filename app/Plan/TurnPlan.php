@@ -44,8 +44,7 @@ final class TurnPlan extends AbstractController
     private function back(Membership $membership, Request $request): Response
     {
         $back = $request->request->getString('back');
-        $own = '/'.$membership->team->id()->toRfc4122().'/';
 
-        return $this->redirect(str_starts_with($back, $own) ? $back : $this->generateUrl('situations', ['team' => $membership->team->id()]), Response::HTTP_SEE_OTHER);
+        return $this->redirect($membership->owns($back) ? $back : $this->generateUrl('situations', ['team' => $membership->team->id()]), Response::HTTP_SEE_OTHER);
     }
 }

@@ -13,6 +13,7 @@ use FoxCorner\App\Practice\Solving\SolveJobs;
 use FoxCorner\App\Practice\Solving\SolveKind;
 use FoxCorner\App\Shared\ProblemOnForm;
 use FoxCorner\App\Team\PlayerRepository;
+use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;
 use FoxCorner\Core\InvalidValue;
@@ -28,6 +29,8 @@ use Symfony\Component\Uid\Uuid;
 /** Makes a practice from the plan, solves it again with other people or minutes, takes it off. */
 final class EditPractice extends AbstractController
 {
+    use OffersUndo;
+
     /** The form's fields by the core's names. */
     private const FIELDS = ['day and time' => 'startsAt', 'who comes' => 'comes', 'helpers' => 'whoHelps', 'warm-up' => 'warmUp', 'team defence' => 'teamDefence'];
     private const EVENING = '17:30';
@@ -81,8 +84,7 @@ final class EditPractice extends AbstractController
             null === $run ? null : $this->entities->remove($run);
             $this->entities->remove($practice);
         });
-        $this->addFlash('done', 'The practice is taken off.');
-        null === $step ? null : $this->addFlash('undo', $step->id()->toRfc4122());
+        $this->doneOrUndone('The practice is taken off.', $step);
 
         return $this->redirectToRoute('practices', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
     }
@@ -126,7 +128,7 @@ final class EditPractice extends AbstractController
             $this->field->firstFree($membership->team, $this->clock->now(), self::EVENING), $this->players->of($membership->team),
             null === $last ? null : $this->setups->read($last), $last?->place() ?? '',
         );
-        $hour = str_contains($request->query->getString('at'), "\0") ? false : \DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $request->query->getString('at'));
+        $hour = \DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $request->query->getString('at'));
         if (false !== $hour) {
             $draft->startsAt = $hour;
         }

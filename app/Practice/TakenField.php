@@ -46,7 +46,7 @@ final readonly class TakenField
         $last = $first->modify('+'.self::DAYS.' days');
         $busy = [
             ...array_map(static fn(Practice $practice): array => [$practice->startsAt(), $practice->endsAt()], $this->practices->between($team, $first->modify('-1 day'), $last)),
-            ...array_map(static fn(Booking $booking): array => [$booking->startsAt, $booking->endsAt], array_filter($this->bookings->between($team, $first, $last), static fn(Booking $booking): bool => $booking->takesField)),
+            ...Booking::taken($this->bookings->between($team, $first, $last)),
         ];
         for ($day = 0; $day < self::DAYS; ++$day) {
             $start = $first->modify("+$day days");

@@ -82,7 +82,7 @@ final readonly class Unavailable
 
     private function away(Request $request): Response
     {
-        if (\in_array('application/json', $request->getAcceptableContentTypes(), true)) {
+        if (ByScript::asked($request)) {
             return new JsonResponse(['problem' => 'database'], Response::HTTP_SERVICE_UNAVAILABLE, ['Retry-After' => '5']);
         }
         if ($request->isMethodSafe()) {

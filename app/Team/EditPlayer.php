@@ -7,6 +7,7 @@ namespace FoxCorner\App\Team;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\ProblemOnForm;
+use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;
 use FoxCorner\Core\InvalidValue;
@@ -21,6 +22,8 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Adds, changes and removes a player. */
 final class EditPlayer extends AbstractController
 {
+    use OffersUndo;
+
     /** The form's fields by the core's names, where they differ. */
     private const FIELDS = ['home to first' => 'homeToFirst', 'time to plate' => 'timeToPlate', 'limit until' => 'limitUntil'];
 
@@ -51,8 +54,7 @@ final class EditPlayer extends AbstractController
         $step = $this->undo->record($team, $membership->account, $words, [
             Watched::row('player', $found->id()), Watched::rowsOf('reading', 'player_id', $found->id()), Watched::rowsOf('membership', 'team_id', $team->id()),
         ], fn() => $this->entities->remove($found));
-        $this->addFlash('done', $words.'.');
-        null === $step ? null : $this->addFlash('undo', $step->id()->toRfc4122());
+        $this->doneOrUndone($words.'.', $step);
 
         return $this->redirectToRoute('team', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
     }

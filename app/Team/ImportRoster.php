@@ -6,6 +6,7 @@ namespace FoxCorner\App\Team;
 
 use FoxCorner\App\Shared\Csv\RowProblem;
 use FoxCorner\App\Shared\TypedText;
+use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;
 use Doctrine\ORM\EntityManagerInterface;
@@ -20,6 +21,8 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** A roster from a spreadsheet: looked at first, written only when the coach says so; and back out again. */
 final class ImportRoster extends AbstractController
 {
+    use OffersUndo;
+
     /** Players on a roster. */
     private const MOST = 80;
 
@@ -92,8 +95,7 @@ final class ImportRoster extends AbstractController
                 null === $player ? $this->entities->persist(new Player($team, $read)) : $player->change($read);
             }
         });
-        $this->addFlash('done', null === $step ? 'The list says what the roster has already; nothing was changed.' : $words.'.');
-        null === $step ? null : $this->addFlash('undo', $step->id()->toRfc4122());
+        $this->doneOrUndone(null === $step ? 'The list says what the roster has already; nothing was changed.' : $words.'.', $step);
 
         return $this->redirectToRoute('team', ['team' => $team->id()], Response::HTTP_SEE_OTHER);
     }

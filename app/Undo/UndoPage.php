@@ -40,8 +40,7 @@ final class UndoPage extends AbstractController
             $this->addFlash('problem', "“{$found->words}” cannot be taken back: {$problem->wrong}. Possible: {$problem->allowed}.");
         }
         $back = $request->request->getString('back');
-        $own = '/'.$membership->team->id()->toRfc4122().'/';
 
-        return $this->redirect(str_starts_with($back, $own) ? $back : $this->generateUrl('changes', ['team' => $membership->team->id()]), Response::HTTP_SEE_OTHER);
+        return $this->redirect($membership->owns($back) ? $back : $this->generateUrl('changes', ['team' => $membership->team->id()]), Response::HTTP_SEE_OTHER);
     }
 }

@@ -6,6 +6,7 @@ namespace FoxCorner\App\Practice\Solving;
 
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\PracticeRepository;
+use FoxCorner\App\Shared\ByScript;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -29,7 +30,7 @@ final class SolvePage extends AbstractController
         }
         $this->tell($found);
         $to = $this->after($membership, $found);
-        if ($request->headers->has('HX-Request') && !$request->headers->has('HX-Boosted')) {
+        if (ByScript::isForPart($request)) {
             return new Response(headers: ['HX-Location' => json_encode(['path' => $to, 'target' => 'body'], \JSON_THROW_ON_ERROR)]);
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Shared\Kept;
 
+use FoxCorner\App\Shared\ByScript;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\OptimisticLockException;
 use Symfony\Bundle\SecurityBundle\Security;
@@ -32,7 +33,7 @@ final readonly class NothingIsLost
             default => null,
         };
         if (null !== $why) {
-            $isScript = \in_array('application/json', $request->getAcceptableContentTypes(), true);
+            $isScript = ByScript::asked($request);
             $event->allowCustomResponseCode();
             $event->setResponse($isScript ? new JsonResponse(['problem' => $why->name], $why->status()) : $this->page->of(TypedForm::of($request), $why));
         }

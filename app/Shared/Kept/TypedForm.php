@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Shared\Kept;
 
+use FoxCorner\App\Shared\Address\OwnPath;
 use Symfony\Component\HttpFoundation\Request;
 
 /** What somebody had typed into a form that could not be taken: to be shown, and to be sent again by a press. */
@@ -45,7 +46,7 @@ final readonly class TypedForm
     public static function fromJson(string $json): ?self
     {
         $read = json_decode($json, true, 4);
-        if (!\is_array($read) || !self::isOwnPath($read['path'] ?? null) || !self::isOwnPath($read['page'] ?? null) || !\is_array($read['fields'] ?? null)) {
+        if (!\is_array($read) || !OwnPath::is($read['path'] ?? null) || !OwnPath::is($read['page'] ?? null) || !\is_array($read['fields'] ?? null)) {
             return null;
         }
 
@@ -91,12 +92,6 @@ final readonly class TypedForm
     private static function withoutTokens(array $fields): array
     {
         return array_filter($fields, static fn(string $name): bool => 1 !== preg_match(self::TOKEN, $name), \ARRAY_FILTER_USE_KEY);
-    }
-
-    /** @phpstan-assert-if-true string $path */
-    private static function isOwnPath(mixed $path): bool
-    {
-        return \is_string($path) && 1 === preg_match('~^/(?![/\\\\])~', $path);
     }
 
     /**

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Shared;
+
+use Symfony\Component\HttpFoundation\Request;
+
+/** What a script of ours asks for, where somebody who goes to a page would get another answer. */
+final class ByScript
+{
+    /** Whether it wants figures that it can read. */
+    public static function asked(Request $request): bool
+    {
+        return \in_array('application/json', $request->getAcceptableContentTypes(), true);
+    }
+
+    /** Whether it wants a part of a page that is shown already: nobody goes anywhere. */
+    public static function isForPart(Request $request): bool
+    {
+        return $request->headers->has('HX-Request') && !$request->headers->has('HX-Boosted');
+    }
+}
