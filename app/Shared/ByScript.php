@@ -15,9 +15,11 @@ final class ByScript
         return \in_array('application/json', $request->getAcceptableContentTypes(), true);
     }
 
-    /** Whether it wants a part of a page that is shown already: nobody goes anywhere. */
+    /** Whether it wants a part of a page that is shown already: nobody goes anywhere, nor back. */
     public static function isForPart(Request $request): bool
     {
-        return $request->headers->has('HX-Request') && !$request->headers->has('HX-Boosted');
+        $goes = $request->headers->has('HX-Boosted') || $request->headers->has('HX-History-Restore-Request');
+
+        return $request->headers->has('HX-Request') && !$goes;
     }
 }

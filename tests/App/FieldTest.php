@@ -139,6 +139,26 @@ final class FieldTest extends AppTestCase
         self::assertSelectorTextContains('.note', 'Second, two out: no bunt to cover');
     }
 
+    public function testThePageThatIsLeftLeadsNobodyBackByAPartThatComesLate(): void
+    {
+        $this->signIn();
+        $team = $this->team();
+        $this->open($team, '/field/loaded-2?inning=7');
+        $late = ['HTTP_HX_REQUEST' => 'true'];
+        $this->browser->request('GET', "/{$team->id()}/field/none-0/improve?inning=1", server: $late);
+        self::assertResponseIsSuccessful();
+        $rail = $this->open($team, '/team')->filter('#place-field')->attr('href');
+        self::assertStringContainsString('/field/loaded-2?inning=7', (string) $rail);
+
+        $this->browser->request('GET', "/{$team->id()}/field/R1-1?inning=2", server: $late + ['HTTP_HX_BOOSTED' => 'true']);
+        $rail = $this->open($team, '/team')->filter('#place-field')->attr('href');
+        self::assertStringContainsString('/field/R1-1?inning=2', (string) $rail, 'a page that scripts bring is a page');
+
+        $this->browser->request('GET', "/{$team->id()}/field/R2-1?inning=2", server: $late + ['HTTP_HX_HISTORY_RESTORE_REQUEST' => 'true']);
+        $rail = $this->open($team, '/team')->filter('#place-field')->attr('href');
+        self::assertStringContainsString('/field/R2-1?inning=2', (string) $rail, 'and so is one that is gone back to');
+    }
+
     public function testTheCoachDecides(): void
     {
         $coach = $this->signIn();

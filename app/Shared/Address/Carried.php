@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Shared\Address;
 
+use FoxCorner\App\Shared\ByScript;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\InvalidValue;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
@@ -51,6 +52,10 @@ final readonly class Carried
     public function onResponse(ResponseEvent $event): void
     {
         $request = $event->getRequest();
+        // A part that comes late, of a page that was left, would lead back to it.
+        if (ByScript::isForPart($request)) {
+            return;
+        }
         $team = $request->attributes->getString('team');
         $situation = self::known($request->attributes->getString('situation'));
         $context = self::contextOf($request->query->all());
