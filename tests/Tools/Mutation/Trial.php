@@ -26,6 +26,12 @@ final readonly class Trial
     /** @return bool whether enough of them were seen */
     public function run(int $many, int $seed, string $folder): bool
     {
+        $clean = $this->tests([]);
+        if (0 !== $clean->run()) {
+            echo $clean->getOutput(), "The tests have to pass before a change can be seen by them.\n";
+
+            return false;
+        }
         $seen = [];
         $survivors = [];
         foreach (array_chunk($this->drawn($many, $seed, $folder), self::AT_ONCE) as $pair) {
@@ -63,16 +69,21 @@ final readonly class Trial
         $file = $folder.'/'.hash('xxh64', $mutant->sentence()).'.php';
         file_put_contents($file, $mutant->source);
         $class = 'FoxCorner\\Core\\'.strtr(substr($mutant->file, \strlen('core/'), -\strlen('.php')), '/', '\\');
-        $process = new Process(
-            [
-                \PHP_BINARY, 'vendor/bin/phpunit', '--bootstrap', 'tests/Tools/Mutation/load.php', '--testsuite', 'core',
-                '--no-progress', '--stop-on-defect', '--do-not-cache-result',
-            ],
-            $this->root, ['FOX_MUTANT' => "$class:$file"], timeout: self::PATIENCE,
-        );
+        $process = $this->tests(['FOX_MUTANT' => "$class:$file"]);
         $process->start();
 
         return $process;
+    }
+
+    /** @param array<string, string> $environment */
+    private function tests(array $environment): Process
+    {
+        $command = [
+            \PHP_BINARY, 'vendor/bin/phpunit', '--bootstrap', 'tests/Tools/Mutation/load.php', '--testsuite', 'core',
+            '--no-progress', '--stop-on-defect', '--do-not-cache-result',
+        ];
+
+        return new Process($command, $this->root, $environment, timeout: self::PATIENCE);
     }
 
     private static function isSeen(Process $process): bool

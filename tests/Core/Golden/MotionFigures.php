@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Core\Golden;
+
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\Surface;
+use FoxCorner\Core\Motion\Ball;
+use FoxCorner\Core\Motion\Intercept;
+use FoxCorner\Core\Motion\Legs;
+use FoxCorner\Core\Motion\OutChance;
+use FoxCorner\Core\Motion\RollingBall;
+use FoxCorner\Core\Motion\Speed;
+use FoxCorner\Core\Motion\Throws;
+use FoxCorner\Core\Motion\TurnAndThrow;
+
+/** Throws, running, rolling balls, and who meets them. */
+final class MotionFigures implements Figures
+{
+    public static function all(): iterable
+    {
+        foreach (Ball::cases() as $ball) {
+            yield "drag/$ball->value" => $ball->dragPerFoot();
+            $throws = new Throws($ball);
+            foreach ([45, 62, 88] as $mph) {
+                foreach ([0, 8, 30, 60, 95, 101, 127.3, 180, 250, 330] as $feet) {
+                    $flight = $throws->over($feet, Speed::ofMph($mph));
+                    yield "throw/$ball->value/$mph/$feet" => [$flight, $throws->seconds($feet, Speed::ofMph($mph))];
+                }
+            }
+        }
+        $legs = Legs::fromHomeToFirst(4.4, 0.45, 90, 0.6);
+        yield 'legs' => [$legs, $legs->at(0.85), $legs->secondsFor(33), $legs->distanceAfter(1.7), $legs->distanceAfter(-1), $legs->secondsFor(-3)];
+        foreach (Surface::cases() as $surface) {
+            $ball = RollingBall::groundBall(Speed::ofMph(70), $surface, -21);
+            $bunt = RollingBall::bunt(Speed::ofMph(22), $surface, 30);
+            $rolls = [$ball->secondsTo(60), $ball->secondsTo(900), $ball->distanceAfter(2.2), $ball->speedAfter(1.1), $ball->at(1.5)];
+            yield "rolling/$surface->value" => [$ball, $bunt, $rolls, $bunt->restDistance(), $bunt->restPoint(), $ball->speedAfter(99)];
+            yield "to rest/$surface->value" => RollingBall::buntSpeedToRestAt(33, $surface)->mph();
+            foreach ([[-30, 110], [40, 118], [-2, 50], [-70, 75]] as [$x, $y]) {
+                $met = Intercept::of(Point::of($x, $y), $legs->at(0.85), 0.3, 3.0, $ball);
+                yield "intercept/$surface->value/$x/$y" => [$met, Intercept::of(Point::of($x, $y), $legs, 0.2, 3.0, $bunt)];
+            }
+        }
+        foreach ([-0.3, -0.05, 0.0, 0.1, 0.16, 0.4] as $margin) {
+            yield "out/$margin" => [OutChance::ofMargin($margin, 0.08), OutChance::clean(95, 1.4, $margin), OutChance::clean(900, 2.0, $margin)];
+        }
+        [$from, $at] = [Point::of(-60, 60), Point::of(-20, 40)];
+        yield 'turn' => array_map(
+            static fn(array $to): float => TurnAndThrow::seconds($from, $at, 0.8, Point::of(...$to), 0.6),
+            [[64, 64], [-64, 64], [0, 0], [0, 127], [-20.5, 40]],
+        );
+    }
+}
