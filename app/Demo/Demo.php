@@ -4,46 +4,48 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Demo;
 
-use FoxCorner\Core\Alignment\DepthSpot;
-use FoxCorner\Core\Alignment\KeptSpot;
-use FoxCorner\Core\Alignment\NamedDepth;
-use FoxCorner\Core\People\Position;
-use FoxCorner\App\Opponents\Opponent;
-use FoxCorner\App\Opponents\BatterCsv;
-use FoxCorner\App\Plan\BookCodec;
-use FoxCorner\App\Plan\PlanDraft;
-use FoxCorner\Core\Field\Sport;
-use FoxCorner\Core\Plan\CoverageChoice;
-use FoxCorner\Core\Plan\PlanBook;
 use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Calendar\Booking;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Club;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\Role;
-use FoxCorner\App\Calendar\Booking;
+use FoxCorner\App\Opponents\BatterCsv;
+use FoxCorner\App\Opponents\Opponent;
+use FoxCorner\App\Plan\Codec\BookCodec;
+use FoxCorner\App\Plan\PlanDraft;
 use FoxCorner\App\Practice\Live\PracticeRun;
 use FoxCorner\App\Practice\Live\RunState;
 use FoxCorner\App\Practice\Live\RunTime;
 use FoxCorner\App\Practice\Live\TurnRecord;
 use FoxCorner\App\Practice\Practice;
-use FoxCorner\Core\Practice\Need\Grade;
-use FoxCorner\App\Practice\PracticeWish;
 use FoxCorner\App\Practice\PracticeOrder;
 use FoxCorner\App\Practice\PracticeSolver;
+use FoxCorner\App\Practice\PracticeWish;
 use FoxCorner\App\Practice\Setup\PracticeSetup;
 use FoxCorner\App\Practice\Setup\SetupCodec;
-use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Team\Player;
 use FoxCorner\App\Team\Reading;
 use FoxCorner\App\Team\RosterCsv;
 use FoxCorner\App\Team\Team;
+use FoxCorner\Core\Alignment\DepthSpot;
+use FoxCorner\Core\Alignment\KeptSpot;
+use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Field\Fence;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\People\Level;
+use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Quantity;
+use FoxCorner\Core\Plan\CoverageChoice;
+use FoxCorner\Core\Plan\FamilyPlan;
+use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Play\Bunt\BuntFamily;
+use FoxCorner\Core\Practice\Build\Helper;
+use FoxCorner\Core\Practice\Need\Grade;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 
@@ -140,7 +142,8 @@ final readonly class Demo
     private function planOfTheKites(Team $team, Account $coach): PlanBook
     {
         $spot = DepthSpot::of(Position::Shortstop, 22.5, 5.0, $team->rules()->diamond())->point();
-        $book = PlanBook::shipped(Sport::Fastpitch)->withCoverage(Situation::fromKey('R1-0'), new CoverageChoice('corners-crash', $coach->name, $this->clock->now()->modify('-8 days')));
+        $choice = new CoverageChoice('corners-crash', $coach->name, $this->clock->now()->modify('-8 days'));
+        $book = PlanBook::shipped(Sport::Fastpitch)->withPlays(BuntFamily::KEY, (new FamilyPlan())->withChoice(Situation::fromKey('R1-0'), $choice));
         foreach (['R1R2-0', 'R1R2-1', 'loaded-0', 'loaded-1'] as $situation) {
             $book = $book->withKept(Situation::fromKey($situation), new KeptSpot(Position::Shortstop, NamedDepth::DoublePlay, $spot, $coach->name));
         }

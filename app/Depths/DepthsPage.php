@@ -8,6 +8,8 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\ChangedMeanwhile;
 use FoxCorner\App\Plan\Fingerprint;
 use FoxCorner\App\Plan\PlanDrafts;
+use FoxCorner\App\Plan\PlanEdit;
+use FoxCorner\App\Plan\PlanEdits;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Alignment\DepthTable;
@@ -23,7 +25,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Where each named depth is, what it is called, and the sign for it; drawn while it is edited. */
 final class DepthsPage extends AbstractController
 {
-    public function __construct(private readonly PlanDrafts $drafts)
+    public function __construct(private readonly PlanDrafts $drafts, private readonly PlanEdits $edits)
     {
     }
 
@@ -66,7 +68,10 @@ final class DepthsPage extends AbstractController
     private function write(Membership $membership, Request $request, DepthTable $table, string $words, ?DepthsDraft $typed = null): Response
     {
         try {
-            $this->drafts->change($membership, $words, static fn(PlanBook $book): PlanBook => Fingerprint::of($book->depths) === $request->request->getString('seen') ? $book->withDepths($table) : throw ChangedMeanwhile::by(null));
+            $this->edits->make($membership, PlanEdit::of(
+                $words, $request->request->getString('seen'), static fn(PlanBook $book): mixed => $book->depths,
+                static fn(PlanBook $book): PlanBook => $book->withDepths($table),
+            ));
         } catch (ChangedMeanwhile) {
             $problem = InvalidValue::because('depths', 'somebody else has changed them since you opened the page; what you typed is still here', 'look at the page anew and compare');
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Field;
 
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Plan\Address\SituationAddresses;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\RangeSummaries;
 use FoxCorner\App\Plan\RunTables;
@@ -19,17 +20,17 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Two ways to stand in one situation, side by side: who stands elsewhere, what each gets and costs. */
 final class ComparePage extends AbstractController
 {
-    public function __construct(private readonly PlanReader $plans, private readonly RangeSummaries $ranges, private readonly RunTables $tables)
+    public function __construct(private readonly PlanReader $plans, private readonly SituationAddresses $addresses, private readonly RangeSummaries $ranges, private readonly RunTables $tables)
     {
     }
 
     #[Route('/{team}/field/{situation}/compare', name: 'compare', methods: ['GET'])]
     public function show(Membership $membership, string $situation, Request $request): Response
     {
-        $address = SituationAddress::read($situation, $request->query, $this->plans->context($membership->team, $request->query));
+        $address = $this->addresses->read($membership->team, $situation, $request->query);
         $wanted = $request->query->getString('against', Against::Normal->value);
         $against = Against::tryFrom($wanted) ?? throw InvalidValue::notOneOf('against', $wanted, array_column(Against::cases(), 'value'));
-        $read = $this->plans->read($membership->team, $address->situation, $address->context, null, $address->moved);
+        $read = $this->plans->read($membership->team, $address->situation, $address->context, $address->moved);
         $other = $read->plan->standing($against->alignment($read->plan->state, $read->book));
         $cost = $this->tables->cost($membership->team, $address->context);
         $rules = $membership->team->rules();

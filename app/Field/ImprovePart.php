@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Field;
 
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Plan\Address\SituationAddresses;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\RunTables;
 use FoxCorner\Core\Alignment\NamedDepth;
@@ -24,15 +25,15 @@ final class ImprovePart extends AbstractController
     /** Paces that a fielder may be asked to go, unless the coach says otherwise. */
     private const REACH = 2.0;
 
-    public function __construct(private readonly PlanReader $plans, private readonly RunTables $tables)
+    public function __construct(private readonly PlanReader $plans, private readonly SituationAddresses $addresses, private readonly RunTables $tables)
     {
     }
 
     #[Route('/{team}/field/{situation}/improve', name: 'improve', methods: ['GET'])]
     public function show(Membership $membership, string $situation, Request $request): Response
     {
-        $address = SituationAddress::read($situation, $request->query, $this->plans->context($membership->team, $request->query));
-        $plan = $this->plans->read($membership->team, $address->situation, $address->context, $address->coverage, $address->moved)->plan;
+        $address = $this->addresses->read($membership->team, $situation, $request->query);
+        $plan = $this->plans->read($membership->team, $address->situation, $address->context, $address->moved)->plan;
         $reach = (float) $request->query->get('reach', (string) self::REACH);
         $improver = new Improver($plan->range($this->tables->cost($membership->team, $address->context)), $plan->cast, $plan->state->rules->diamond(), self::fixed($plan), (int) round(2 * $reach));
         $isJoint = match ($request->query->getString('together')) {

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace FoxCorner\App\Field;
 
 use FoxCorner\App\Club\Membership;
-use FoxCorner\App\Plan\ChangedMeanwhile;
-use FoxCorner\App\Plan\Fingerprint;
-use FoxCorner\App\Plan\PlanDrafts;
+use FoxCorner\App\Plan\Address\SituationAddress;
+use FoxCorner\App\Plan\Address\SituationAddresses;
+use FoxCorner\App\Plan\PlanEdit;
+use FoxCorner\App\Plan\PlanEdits;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\Core\Alignment\KeptSpot;
 use FoxCorner\Core\Field\Point;
@@ -22,7 +23,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Keeps the spots that are being tried for the situation, or goes back to the rules. */
 final class KeepSpots extends AbstractController
 {
-    public function __construct(private readonly PlanReader $plans, private readonly PlanDrafts $drafts)
+    public function __construct(private readonly PlanReader $plans, private readonly SituationAddresses $addresses, private readonly PlanEdits $edits)
     {
     }
 
@@ -31,12 +32,13 @@ final class KeepSpots extends AbstractController
     public function keep(Membership $membership, string $situation, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $address = SituationAddress::read($situation, $request->query, $this->plans->context($membership->team, $request->query));
-        $alignment = $this->plans->read($membership->team, $address->situation, $address->context, null, $address->moved)->plan->alignment;
-        $spots = array_map(
-            static fn(int $number, Point $point): KeptSpot => new KeptSpot(Position::ofNumber($number), $alignment->spot(Position::ofNumber($number))->depth, $point, $membership->account->name),
-            array_keys($address->moved), $address->moved,
-        );
+        $address = $this->addresses->read($membership->team, $situation, $request->query);
+        $alignment = $this->plans->read($membership->team, $address->situation, $address->context, $address->moved)->plan->alignment;
+        $spots = array_map(static function (int $number, Point $point) use ($alignment, $membership): KeptSpot {
+            $position = Position::ofNumber($number);
+
+            return new KeptSpot($position, $alignment->spot($position)->depth, $point, $membership->account->name);
+        }, array_keys($address->moved), $address->moved);
 
         return $this->change(
             $membership, $address, $request, \sprintf('%s kept for %s', implode(', ', array_keys($address->moved)), lcfirst($address->situation->label())),
@@ -49,7 +51,7 @@ final class KeepSpots extends AbstractController
     public function drop(Membership $membership, string $situation, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $address = SituationAddress::read($situation, $request->query, $this->plans->context($membership->team, $request->query));
+        $address = $this->addresses->read($membership->team, $situation, $request->query);
 
         return $this->change(
             $membership, $address, $request, 'Back to the rules for '.lcfirst($address->situation->label()),
@@ -60,20 +62,11 @@ final class KeepSpots extends AbstractController
     /** @param \Closure(PlanBook): PlanBook $change */
     private function change(Membership $membership, SituationAddress $address, Request $request, string $words, \Closure $change): Response
     {
-        try {
-            $this->drafts->change($membership, $words, static function (PlanBook $book) use ($address, $request, $change): PlanBook {
-                $kept = $book->kept[$address->situation->key()] ?? [];
+        $seen = $request->request->getString('seen');
+        $part = static fn(PlanBook $book): mixed => $book->kept($address->situation);
+        // What was tried stays in the address until it is kept.
+        $left = $this->edits->tell($membership, PlanEdit::of($words, $seen, $part, $change)) ? ['moved' => null] : [];
 
-                return Fingerprint::of($kept) === $request->request->getString('seen') ? $change($book) : throw ChangedMeanwhile::by($kept[0]->by ?? null);
-            });
-            $this->addFlash('done', $words.'.');
-            $this->addFlash('undo_plan', '1');
-        } catch (ChangedMeanwhile $problem) {
-            $this->addFlash('problem', $problem->getMessage());
-
-            return $this->redirectToRoute('field', ['team' => $membership->team->id(), ...$address->with([])], Response::HTTP_SEE_OTHER);
-        }
-
-        return $this->redirectToRoute('field', ['team' => $membership->team->id(), ...$address->with(['moved' => null])], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('field', ['team' => $membership->team->id(), ...$address->with($left)], Response::HTTP_SEE_OTHER);
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Field;
 
-use FoxCorner\Core\Play\Event;
-use FoxCorner\Core\Play\Keyframe;
-use FoxCorner\Core\Play\Timeline;
-use FoxCorner\Core\Play\Track;
+use FoxCorner\Core\Play\Clock\Event;
+use FoxCorner\Core\Play\Clock\Keyframe;
+use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Clock\Track;
 
 /** A play as the script that draws it wants it: keyframes and events, y turned over as a screen has it. */
 final readonly class PlayPicture implements \JsonSerializable
@@ -29,7 +29,7 @@ final readonly class PlayPicture implements \JsonSerializable
 
         return [
             'length' => round($this->play->length(), 2),
-            'held' => [round($this->play->fieldedAt, 3), round($this->play->releasedAt, 3)],
+            'held' => [round($this->play->fieldedAt(), 3), round($this->play->called()->released, 3)],
             'tracks' => $tracks,
             'events' => array_map(static fn(Event $event): array => ['t' => round($event->seconds, 3), 'words' => $event->words], $this->play->events),
         ];
@@ -44,7 +44,7 @@ final readonly class PlayPicture implements \JsonSerializable
     /** The ball on the ground. */
     public static function roll(Timeline $play): string
     {
-        return self::line(array_values(array_filter($play->ball->keyframes, static fn(Keyframe $frame): bool => $frame->seconds <= $play->fieldedAt)));
+        return self::line(array_values(array_filter($play->ball->keyframes, static fn(Keyframe $frame): bool => $frame->seconds <= $play->fieldedAt())));
     }
 
     /** The ball in the air, from the fielder's hand to the bag. */

@@ -9,8 +9,8 @@ use FoxCorner\App\Shared\Identified;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\Tendency;
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\People\Bats;
-use FoxCorner\Core\People\LevelProfile;
 use Symfony\Component\Uid\Uuid;
 
 /** A batter of an opponent. */

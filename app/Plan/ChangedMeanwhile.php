@@ -4,11 +4,18 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
+use FoxCorner\Core\Alignment\KeptSpot;
+use FoxCorner\Core\Plan\CoverageChoice;
+
 /** Somebody else has changed what a page wanted to replace; nothing was overwritten. */
 final class ChangedMeanwhile extends \RuntimeException
 {
-    public static function by(?string $who): self
+    /** @param mixed $part of the plan, as it is now; whoever decided it is named where the plan knows */
+    public static function of(mixed $part): self
     {
-        return new self(\sprintf('%s has decided in the meantime. Look at the plan again before you change it: nothing was overwritten.', $who ?? 'Somebody'));
+        $first = \is_array($part) ? reset($part) : $part;
+        $who = $first instanceof CoverageChoice || $first instanceof KeptSpot ? $first->by : 'Somebody';
+
+        return new self("$who has decided in the meantime. Look at the plan again before you change it: nothing was overwritten.");
     }
 }

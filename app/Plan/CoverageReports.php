@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
-use FoxCorner\Core\Play\Bunt\BuntCoverage;
+use FoxCorner\Core\Plan\Audit\AuditedPlay;
+use FoxCorner\Core\Plan\Audit\CoverageReport;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Runs\PlayCost;
-use FoxCorner\Core\Plan\CoverageReport;
-use FoxCorner\Core\Plan\SituationPlan;
 use Symfony\Contracts\Cache\CacheInterface;
 
 /**
@@ -21,22 +22,33 @@ final readonly class CoverageReports
     {
     }
 
-    /** @return list<CoverageReport> in the order of the plan's coverages */
-    public function of(SituationPlan $plan, ?PlayCost $cost = null): array
+    /** @return list<CoverageReport> in the order of the play's coverages */
+    public function of(PlannedPlay $play, ?PlayCost $cost = null): array
     {
-        return array_map(fn(BuntCoverage $coverage): CoverageReport => $this->on($plan, $coverage, $cost), $plan->coverages);
+        return array_map(fn(Coverage $coverage): CoverageReport => $this->on($play, $coverage, $cost), $play->coverages);
     }
 
     /** @throws \LogicException when the situation has no coverage */
-    public function chosen(SituationPlan $plan, ?PlayCost $cost = null): CoverageReport
+    public function chosen(PlannedPlay $play, ?PlayCost $cost = null): CoverageReport
     {
-        return $this->on($plan, $plan->coverage ?? throw new \LogicException('No coverage is drawn up here.'), $cost);
+        return $this->on($play, $play->coverage ?? throw new \LogicException('No coverage is drawn up here.'), $cost);
     }
 
-    private function on(SituationPlan $plan, BuntCoverage $coverage, ?PlayCost $cost): CoverageReport
+    /**
+     * @param list<PlannedPlay> $plays with a coverage
+     *
+     * @return list<AuditedPlay>
+     */
+    public function audited(array $plays): array
     {
-        $key = 'report-'.hash('xxh128', serialize([$plan->state, $plan->level, $plan->cast, $plan->policy, $coverage, $cost]));
+        return array_map(fn(PlannedPlay $play): AuditedPlay => new AuditedPlay($play, $this->chosen($play)), $plays);
+    }
 
-        return $this->cache->get($key, static fn(): CoverageReport => $plan->reportOn($coverage, $cost));
+    private function on(PlannedPlay $play, Coverage $coverage, ?PlayCost $cost): CoverageReport
+    {
+        $plan = $play->plan;
+        $all = [$play->family->key(), $plan->state, $plan->level, $plan->cast, $play->policy, $coverage, $cost];
+
+        return $this->cache->get('report-'.hash('xxh128', serialize($all)), static fn(): CoverageReport => $play->reportOn($coverage, $cost));
     }
 }

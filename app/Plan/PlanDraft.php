@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plan;
 
 use Doctrine\ORM\Mapping as ORM;
+use FoxCorner\App\Plan\Codec\BookCodec;
 use FoxCorner\App\Shared\Identified;
 use FoxCorner\App\Team\Team;
 use Symfony\Component\Uid\Uuid;

@@ -7,6 +7,7 @@ namespace FoxCorner\App\Plan;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Plan\Codec\BookCodec;
 use FoxCorner\App\Team\Team;
 use FoxCorner\Core\Plan\PlanBook;
 use Psr\Clock\ClockInterface;
@@ -39,8 +40,10 @@ final readonly class PlanDrafts
         $this->entities->wrapInTransaction(function () use ($membership, $words, $change): void {
             $draft = $this->locked($membership->team);
             $sport = $membership->team->rules()->sport;
-            $after = $this->codec->write($change($this->codec->read($draft->document(), $sport)), $sport);
-            if ($after === $draft->document()) {
+            $before = $this->codec->read($draft->document(), $sport);
+            $after = $this->codec->write($change($before), $sport);
+            // The stored document may be one of an older version that says the same.
+            if ($after === $this->codec->write($before, $sport)) {
                 return;
             }
             // What was undone and not done again is gone once something else is done.

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
+use FoxCorner\Core\Play\Family\PlayFamilies;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
 
 final class PlanExtension extends AbstractExtension
 {
-    public function __construct(private readonly PlanDrafts $drafts)
+    public function __construct(private readonly PlanDrafts $drafts, private readonly PlayFamilies $families)
     {
     }
 
@@ -18,6 +19,7 @@ final class PlanExtension extends AbstractExtension
         return [
             new TwigFunction('plan_steps', $this->drafts->steps(...)),
             new TwigFunction('mark_of', Fingerprint::of(...)),
+            new TwigFunction('play_families', $this->families->all(...)),
         ];
     }
 }

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
-use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\App\Opponents\OpponentRepository;
-use FoxCorner\App\Shared\Address\ContextAddress;
 use FoxCorner\App\Team\LineupReader;
 use FoxCorner\App\Team\Team;
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Game\Batter;
+use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
@@ -18,24 +15,15 @@ use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Board;
+use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Plan\SituationPlan;
-use Symfony\Component\HttpFoundation\InputBag;
+use FoxCorner\Core\Play\Family\PlayFamilies;
 
-/** Asks the core for a team's plan: roster, lineup, opponents and the coach's decisions come from storage. */
+/** Asks the core for a team's plan: roster, lineup and the coach's decisions come from storage. */
 final readonly class PlanReader
 {
-    public function __construct(private LineupReader $lineups, private PlanDrafts $drafts, private OpponentRepository $opponents)
+    public function __construct(private LineupReader $lineups, private PlanDrafts $drafts, private PlayFamilies $families)
     {
-    }
-
-    /**
-     * @param InputBag<string> $query
-     *
-     * @throws InvalidValue naming the part of the address that is wrong
-     */
-    public function context(Team $team, InputBag $query): Context
-    {
-        return ContextAddress::read($query, fn(string $id): ?Batter => $this->opponents->batter($team, $id));
     }
 
     /**
@@ -43,7 +31,7 @@ final readonly class PlanReader
      *
      * @param list<Situation> $situations
      *
-     * @return list<SituationPlan> in the same order
+     * @return list<ReadPlan> in the same order
      *
      * @throws InvalidValue when the roster does not make nine
      */
@@ -53,9 +41,23 @@ final readonly class PlanReader
         $book = $this->drafts->of($team);
         $context = self::against($context, $lineup);
 
-        return array_map(static fn(Situation $situation): SituationPlan => SituationPlan::of(
+        return array_map(static fn(Situation $situation): ReadPlan => new ReadPlan(SituationPlan::of(
             GameState::of($team->rules(), $situation, $context), $team->profile(), $lineup, $book,
-        ), $situations);
+        ), $book), $situations);
+    }
+
+    /** @return list<PlannedPlay> of every family that arises and is covered */
+    public function plays(ReadPlan $read): array
+    {
+        $plays = [];
+        foreach ($this->families->all() as $family) {
+            $play = $read->play($family);
+            if (null !== $play->coverage) {
+                $plays[] = $play;
+            }
+        }
+
+        return $plays;
     }
 
     /** @throws InvalidValue when the roster does not make nine */
@@ -67,20 +69,18 @@ final readonly class PlanReader
     }
 
     /**
-     * @param string|null       $coverage to look at instead of the chosen one
-     * @param array<int, Point> $moved    fielders put somewhere by hand
-     * @param RuleSet|null      $rules    another field to look at than the team's own
+     * @param array<int, Point> $moved fielders put somewhere by hand
+     * @param RuleSet|null      $rules another field to look at than the team's own
      *
-     * @throws InvalidValue when the roster does not make nine, or the coverage is unknown
+     * @throws InvalidValue when the roster does not make nine
      */
-    public function read(Team $team, Situation $situation, Context $context, ?string $coverage = null, array $moved = [], ?RuleSet $rules = null): ReadPlan
+    public function read(Team $team, Situation $situation, Context $context, array $moved = [], ?RuleSet $rules = null): ReadPlan
     {
         $lineup = $this->lineups->today($team, $context->pitcher);
         $book = $this->drafts->of($team);
 
         return new ReadPlan(SituationPlan::of(
-            GameState::of($rules ?? $team->rules(), $situation, self::against($context, $lineup)),
-            $team->profile(), $lineup, $book, $coverage, $moved,
+            GameState::of($rules ?? $team->rules(), $situation, self::against($context, $lineup)), $team->profile(), $lineup, $book, $moved,
         ), $book);
     }
 

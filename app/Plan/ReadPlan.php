@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
+use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Plan\CoverageChoice;
 use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\Family\PlayFamily;
 
 /** The computed plan of a situation beside the decisions it rests on. */
 final readonly class ReadPlan
@@ -15,20 +18,30 @@ final readonly class ReadPlan
     {
     }
 
-    public function choice(): ?CoverageChoice
+    /**
+     * @param string|null $coverage to look at instead of the one that is chosen
+     *
+     * @throws InvalidValue when the coverage is unknown
+     */
+    public function play(PlayFamily $family, ?string $coverage = null): PlannedPlay
     {
-        return $this->book->coverage($this->plan->state->situation);
+        return PlannedPlay::of($this->plan, $family, $this->book, $coverage);
+    }
+
+    public function choice(PlayFamily $family): ?CoverageChoice
+    {
+        return $this->book->plays($family->key())->choice($this->plan->state->situation);
     }
 
     /** What this page shows of the coverage's choice. */
-    public function choiceMark(): string
+    public function choiceMark(PlayFamily $family): string
     {
-        return Fingerprint::of($this->choice());
+        return Fingerprint::of($this->choice($family));
     }
 
     /** What this page shows of the spots kept here. */
     public function keptMark(): string
     {
-        return Fingerprint::of($this->book->kept[$this->plan->state->situation->key()] ?? []);
+        return Fingerprint::of($this->book->kept($this->plan->state->situation));
     }
 }

@@ -32,7 +32,7 @@ final class NeedsPage extends AbstractController
         $players = $this->players->rosterOf($membership->team);
         $shownTo = array_values(array_filter($players, static fn(RosterPlayer $player): bool => $membership->seesAllOf($player->id)));
         $record = $this->needs->record($membership->team, $now);
-        $all = $this->needs->under($this->needs->plans($membership->team), $membership->team, $players, $now, $record);
+        $all = $this->needs->under($this->needs->plays($membership->team), $membership->team, $players, $now, $record);
         // What is still wanted first; the rest is there to be seen.
         usort($all, static fn(JobNeed $a, JobNeed $b): int => [$b->reps() > 0, $b->weight] <=> [$a->reps() > 0, $a->weight]);
         $family = SkillFamily::tryFrom($request->query->getString('family'));

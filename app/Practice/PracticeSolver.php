@@ -11,8 +11,7 @@ use FoxCorner\App\Practice\Sheet\SheetWriter;
 use FoxCorner\App\Team\PlayerRepository;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\RosterPlayer;
-use FoxCorner\Core\Plan\CoverageReport;
-use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Practice\Block;
 use FoxCorner\Core\Practice\BlockKind;
 use FoxCorner\Core\Practice\Build\Placement;
@@ -44,8 +43,8 @@ final readonly class PracticeSolver
     /** @throws InvalidValue when the people, the helpers or the minutes do not allow a practice */
     public function solve(PracticeOrder $order): Sheet
     {
-        $plans = $this->needs->plans($order->team);
-        [$request, $choice, $wanted, $needs] = $this->readied($order, $plans);
+        $plays = $this->needs->plays($order->team);
+        [$request, $choice, $wanted, $needs] = $this->readied($order, $plays);
         $teamDefence = array_sum(array_map(static fn(Block $block): int => BlockKind::TeamDefence === $block->kind ? $block->minutes : 0, $request->time->blocks));
 
         return SheetWriter::write(
@@ -53,7 +52,7 @@ final readonly class PracticeSolver
             array_values(array_map(static fn(Drill $drill): SheetChoice => new SheetChoice(
                 $drill->key, $drill->name, isset($request->placement->shifts[$drill->key]) ? [$request->placement->shifts[$drill->key]->x, $request->placement->shifts[$drill->key]->y] : null, $choice->hindrance($drill) ?? '',
             ), $wanted)),
-            TeamScript::of($teamDefence, $needs, $plans),
+            TeamScript::of($teamDefence, $needs, $plays),
         );
     }
 
@@ -82,14 +81,14 @@ final readonly class PracticeSolver
     }
 
     /**
-     * @param list<array{SituationPlan, CoverageReport}>|null $plans where they are known already
+     * @param list<AuditedPlay>|null $plays where they are known already
      *
      * @return array{PracticeRequest, StationChoice, array<string, Drill>, list<JobNeed>} what is to be solved, what can be set up, the stations wanted, what is needed
      */
-    private function readied(PracticeOrder $order, ?array $plans = null): array
+    private function readied(PracticeOrder $order, ?array $plays = null): array
     {
         $coming = $this->coming($order);
-        $needs = $this->needs->under($plans ?? $this->needs->plans($order->team), $order->team, $coming, $order->startsAt);
+        $needs = $this->needs->under($plays ?? $this->needs->plays($order->team), $order->team, $coming, $order->startsAt);
         $choice = $this->choice($order, $coming);
         $wanted = $this->wanted($order, $choice, $needs);
 

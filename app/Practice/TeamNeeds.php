@@ -6,13 +6,13 @@ namespace FoxCorner\App\Practice;
 
 use FoxCorner\App\Plan\CoverageReports;
 use FoxCorner\App\Plan\PlanReader;
+use FoxCorner\App\Plan\ReadPlan;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Team\Team;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\RosterPlayer;
-use FoxCorner\Core\Plan\CoverageReport;
-use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\Need\JobNeeds;
 use FoxCorner\Core\Practice\Need\PlanDemand;
@@ -34,23 +34,21 @@ final readonly class TeamNeeds
      */
     public function of(Team $team, array $players, \DateTimeImmutable $when): array
     {
-        return $this->under($this->plans($team), $team, $players, $when);
+        return $this->under($this->plays($team), $team, $players, $when);
     }
 
     /**
-     * The same where the plans are known already.
+     * The same where the plays are known already.
      *
-     * @param list<array{SituationPlan, CoverageReport}> $plans
-     * @param list<RosterPlayer>                         $players who come
-     * @param Record|null                                $record  where it is known already too
+     * @param list<AuditedPlay>  $plays
+     * @param list<RosterPlayer> $players who come
+     * @param Record|null        $record  where it is known already too
      *
      * @return list<JobNeed> the heaviest first
      */
-    public function under(array $plans, Team $team, array $players, \DateTimeImmutable $when, ?Record $record = null): array
+    public function under(array $plays, Team $team, array $players, \DateTimeImmutable $when, ?Record $record = null): array
     {
-        $reports = array_map(static fn(array $one): array => [$one[0]->state->situation, $one[1]], $plans);
-
-        return JobNeeds::of([...PlanDemand::of($reports), ...StandingDemand::of($team->rules())], $players, $record ?? $this->record($team, $when));
+        return JobNeeds::of([...PlanDemand::of($plays), ...StandingDemand::of($team->rules())], $players, $record ?? $this->record($team, $when));
     }
 
     public function record(Team $team, \DateTimeImmutable $when): Record
@@ -58,25 +56,23 @@ final readonly class TeamNeeds
         return Record::of($this->history->taught($team, $when), $this->shelf->ever($team));
     }
 
-    /** @return list<array{SituationPlan, CoverageReport}> every situation with a coverage; none when the roster does not make nine */
-    public function plans(Team $team): array
+    /** @return list<AuditedPlay> of every situation with a coverage; none when the roster does not make nine */
+    public function plays(Team $team): array
     {
         try {
-            return $this->withReports($this->plans->plans($team, RunChain::situations(), Context::ordinary()));
+            return $this->audited($this->plans->plans($team, RunChain::situations(), Context::ordinary()));
         } catch (InvalidValue) {
             return [];
         }
     }
 
     /**
-     * @param list<SituationPlan> $plans
+     * @param list<ReadPlan> $plans
      *
-     * @return list<array{SituationPlan, CoverageReport}> those with a coverage
+     * @return list<AuditedPlay> those with a coverage
      */
-    public function withReports(array $plans): array
+    public function audited(array $plans): array
     {
-        $drawn = array_filter($plans, static fn(SituationPlan $plan): bool => null !== $plan->coverage);
-
-        return array_values(array_map(fn(SituationPlan $plan): array => [$plan, $this->reports->chosen($plan)], $drawn));
+        return $this->reports->audited(array_merge(...array_map($this->plans->plays(...), $plans)));
     }
 }

@@ -8,6 +8,8 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\ChangedMeanwhile;
 use FoxCorner\App\Plan\Fingerprint;
 use FoxCorner\App\Plan\PlanDrafts;
+use FoxCorner\App\Plan\PlanEdit;
+use FoxCorner\App\Plan\PlanEdits;
 use FoxCorner\App\Shared\ProblemOnForm;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
@@ -26,7 +28,7 @@ final class EditRule extends AbstractController
     /** The form's fields by the core's names, where they differ. */
     private const FIELDS = ['last innings' => 'lastInnings', 'score' => 'leadTo', 'steps toward the pull side' => 'towardPull'];
 
-    public function __construct(private readonly PlanDrafts $drafts)
+    public function __construct(private readonly PlanDrafts $drafts, private readonly PlanEdits $edits)
     {
     }
 
@@ -62,14 +64,10 @@ final class EditRule extends AbstractController
         $draft = $form->getData();
         try {
             $changed = $draft->toRule($rule->id ?? Uuid::v7()->toRfc4122());
-            $this->drafts->change($membership, $changed->name.(null === $rule ? ' added' : ' changed'), static function (PlanBook $book) use ($changed, $draft, $rule): PlanBook {
-                $now = $book->rule($changed->id);
-                if (null !== $rule && (null === $now || Fingerprint::of($now) !== $draft->seen)) {
-                    throw ChangedMeanwhile::by(null);
-                }
-
-                return $book->withRule($changed);
-            });
+            $change = static fn(PlanBook $book): PlanBook => $book->withRule($changed);
+            $this->edits->make($membership, null === $rule
+                ? PlanEdit::whatever($changed->name.' added', $change)
+                : PlanEdit::of($changed->name.' changed', $draft->seen ?? '', static fn(PlanBook $book): mixed => $book->rule($changed->id), $change));
         } catch (InvalidValue $problem) {
             ProblemOnForm::show($form, $problem, self::FIELDS);
 

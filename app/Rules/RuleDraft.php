@@ -13,8 +13,8 @@ use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\Outs;
-use FoxCorner\Core\Game\Pitching;
 use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 
 /** A rule as a form gives it. */

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Rules;
 
-use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Half;
-use FoxCorner\Core\Game\Pitching;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Runs\RunChain;
 

@@ -8,6 +8,8 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\ChangedMeanwhile;
 use FoxCorner\App\Plan\Fingerprint;
 use FoxCorner\App\Plan\PlanDrafts;
+use FoxCorner\App\Plan\PlanEdit;
+use FoxCorner\App\Plan\PlanEdits;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Plan\PlanBook;
@@ -20,7 +22,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** The rules in order: what each says, and on, off, earlier, later, gone. */
 final class RulesPage extends AbstractController
 {
-    public function __construct(private readonly PlanDrafts $drafts, private readonly RuleEffects $effects)
+    public function __construct(private readonly PlanDrafts $drafts, private readonly PlanEdits $edits, private readonly RuleEffects $effects)
     {
     }
 
@@ -65,31 +67,24 @@ final class RulesPage extends AbstractController
     #[IsCsrfTokenValid('change')]
     public function reset(Membership $membership): Response
     {
-        $membership->mustBeAbleToChange();
-        $this->drafts->change($membership, 'Rules as shipped', static fn(PlanBook $book): PlanBook => $book->withRules(ShippedRules::all()));
-        $this->addFlash('done', 'The rules are as shipped again.');
+        $this->edits->tell(
+            $membership, PlanEdit::whatever('Rules as shipped', static fn(PlanBook $book): PlanBook => $book->withRules(ShippedRules::all())),
+            'The rules are as shipped again.',
+        );
 
         return $this->redirectToRoute('rules', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
     }
 
-    /** @param callable(AlignmentRule, PlanBook): array{string, PlanBook} $change */
-    private function change(Membership $membership, string $id, Request $request, callable $change): Response
+    /** @param \Closure(AlignmentRule, PlanBook): array{string, PlanBook} $change */
+    private function change(Membership $membership, string $id, Request $request, \Closure $change): Response
     {
         $membership->mustBeAbleToChange();
-        $now = $this->drafts->of($membership->team)->rule($id) ?? throw $this->createNotFoundException();
-        [$words] = $change($now, $this->drafts->of($membership->team));
-        try {
-            $this->drafts->change($membership, $words, static function (PlanBook $book) use ($id, $request, $change): PlanBook {
-                $found = $book->rule($id);
-                if (null === $found || Fingerprint::of($found) !== $request->request->getString('seen')) {
-                    throw ChangedMeanwhile::by(null);
-                }
-
-                return $change($found, $book)[1];
-            });
-        } catch (ChangedMeanwhile $problem) {
-            $this->addFlash('problem', $problem->getMessage());
-        }
+        $book = $this->drafts->of($membership->team);
+        [$words] = $change($book->rule($id) ?? throw $this->createNotFoundException(), $book);
+        $this->edits->tell($membership, PlanEdit::of(
+            $words, $request->request->getString('seen'), static fn(PlanBook $book): mixed => $book->rule($id),
+            static fn(PlanBook $book): PlanBook => $change($book->rule($id) ?? throw ChangedMeanwhile::of(null), $book)[1],
+        ));
 
         return $this->redirectToRoute('rules', ['team' => $membership->team->id(), '_fragment' => 'rule-'.$id], Response::HTTP_SEE_OTHER);
     }

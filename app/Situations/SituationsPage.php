@@ -6,7 +6,10 @@ namespace FoxCorner\App\Situations;
 
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\CoverageReports;
+use FoxCorner\App\Plan\Address\SituationAddresses;
 use FoxCorner\App\Plan\PlanReader;
+use FoxCorner\App\Plan\ReadPlan;
+use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\App\Shared\Address\ContextAddress;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\InvalidValue;
@@ -19,18 +22,23 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The board of 24: the call in every situation for one context, and what the context changes. */
 final class SituationsPage extends AbstractController
 {
-    public function __construct(private readonly PlanReader $plans, private readonly CoverageReports $reports)
+    public function __construct(private readonly PlanReader $plans, private readonly SituationAddresses $addresses, private readonly CoverageReports $reports)
     {
     }
 
     #[Route('/{team}/situations', name: 'situations', methods: ['GET'])]
     public function show(Membership $membership, Request $request): Response
     {
-        $context = $this->plans->context($membership->team, $request->query);
+        $context = $this->addresses->context($membership->team, $request->query);
         try {
             $board = $this->plans->board($membership->team, $context);
         } catch (InvalidValue $problem) {
             return $this->render('situations/no_lineup.html.twig', ['problem' => $problem, 'context' => $context]);
+        }
+
+        $plays = [];
+        foreach ($board->cells as $cell) {
+            $plays[$cell->situation->key()] = $this->plans->plays(new ReadPlan($cell->plan, $board->book));
         }
 
         return $this->render('situations/show.html.twig', [
@@ -38,7 +46,8 @@ final class SituationsPage extends AbstractController
             'context' => $context,
             'parameters' => array_filter(ContextAddress::write($context), is_string(...)),
             'isBase' => Context::ordinary()->isSameAs($context),
-            'findings' => $this->findings($board),
+            'plays' => $plays,
+            'findings' => $this->findings($board, $plays),
             'filter' => $this->filter($request),
         ]);
     }
@@ -50,14 +59,19 @@ final class SituationsPage extends AbstractController
         return BoardFilter::tryFrom($show) ?? throw InvalidValue::notOneOf('show', $show, array_column(BoardFilter::cases(), 'value'));
     }
 
-    /** @return array<string, int> by the situation's key: of the alignment and, where one is drawn up, of the coverage */
-    private function findings(Board $board): array
+    /**
+     * @param array<string, list<PlannedPlay>> $plays by the situation's key
+     *
+     * @return array<string, int> by the situation's key: of the alignment and of the coverages that are on
+     */
+    private function findings(Board $board, array $plays): array
     {
         $counts = [];
         foreach ($board->cells as $cell) {
-            $counts[$cell->situation->key()] = \count($cell->plan->alignmentFindings());
-            if (null !== $cell->plan->coverage) {
-                $counts[$cell->situation->key()] += \count($this->reports->chosen($cell->plan)->findings);
+            $key = $cell->situation->key();
+            $counts[$key] = \count($cell->plan->alignmentFindings());
+            foreach ($this->reports->audited($plays[$key]) as $audited) {
+                $counts[$key] += \count($audited->report->findings);
             }
         }
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
-use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\Fence;
+use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Surface;
 use FoxCorner\Core\InvalidValue;
-use FoxCorner\Core\People\Level;
+use FoxCorner\Core\Level\Level;
 
 /** Rules and field as a form gives them. Distances in feet. */
 final class FieldDraft

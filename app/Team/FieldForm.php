@@ -6,15 +6,15 @@ namespace FoxCorner\App\Team;
 
 use FoxCorner\App\Shared\Form\VersionField;
 use FoxCorner\Core\Field\LeadRule;
-use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
-use Symfony\Component\Form\Extension\Core\Type\IntegerType;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Field\Surface;
-use FoxCorner\Core\People\Level;
+use FoxCorner\Core\Level\Level;
 use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;
+use Symfony\Component\Form\Extension\Core\Type\IntegerType;
 use Symfony\Component\Form\Extension\Core\Type\NumberType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;

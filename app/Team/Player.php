@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
-use FoxCorner\Core\Game\Pitching;
-use FoxCorner\Core\People\PitcherFielding;
 use Doctrine\ORM\Mapping as ORM;
+use FoxCorner\App\Shared\Identified;
+use FoxCorner\Core\People\Bats;
+use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Limit;
+use FoxCorner\Core\People\PitcherFielding;
+use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
-use FoxCorner\Core\People\Bats;
-use FoxCorner\Core\People\Hand;
-use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Uid\Uuid;
 
 /** A player on a team's roster: only what the work needs. */

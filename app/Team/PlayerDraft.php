@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
-use FoxCorner\Core\Game\Pitching;
-use FoxCorner\Core\People\PitcherFielding;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Limit;
+use FoxCorner\Core\People\PitcherFielding;
+use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace FoxCorner\App\Team;
 
 use FoxCorner\App\Shared\Form\VersionField;
-use FoxCorner\Core\Game\Pitching;
-use FoxCorner\Core\People\PitcherFielding;
-use Symfony\Component\Form\Extension\Core\Type\DateType;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Limit;
+use FoxCorner\Core\People\PitcherFielding;
+use FoxCorner\Core\People\Pitching;
 use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\DateType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;
 use Symfony\Component\Form\Extension\Core\Type\IntegerType;
 use Symfony\Component\Form\Extension\Core\Type\NumberType;

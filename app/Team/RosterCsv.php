@@ -6,12 +6,12 @@ namespace FoxCorner\App\Team;
 
 use FoxCorner\App\Shared\Csv\CsvRow;
 use FoxCorner\App\Shared\Csv\CsvTable;
-use FoxCorner\Core\Game\Pitching;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\PitcherFielding;
+use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 

@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
-use FoxCorner\Core\People\LevelProfile;
-use FoxCorner\Core\Field\LeadRule;
-use FoxCorner\Core\Runs\EventRates;
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Club\Club;
+use FoxCorner\App\Shared\Identified;
+use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Field\Fence;
+use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Surface;
 use FoxCorner\Core\InvalidValue;
-use FoxCorner\Core\People\Level;
-use FoxCorner\App\Shared\Identified;
+use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\Level\LevelProfile;
+use FoxCorner\Core\Runs\EventRates;
 use Symfony\Component\Uid\Uuid;
 
 /** A team with the rules and the field it plays on. */
@@ -84,11 +85,11 @@ class Team
     public function rules(): RuleSet
     {
         [$left, $leftCenter, $center, $rightCenter, $right] = $this->fence;
-        $own = new StoredRules($this->ownRules ?? []);
+        $own = Fields::of($this->ownRules ?? []);
 
         return ShippedRuleSets::get($this->ruleSet)->with(
-            $this->basePath, $this->pitchingDistance, $own->whole('innings'), LeadRule::tryFrom($own->text('leads')), $own->flag('steals'), $own->flag('bunts'),
-            $own->flag('balk'), $own->flag('circle'), $own->flag('double_first'), $own->number('skin'),
+            $this->basePath, $this->pitchingDistance, $own->wholeOrNull('innings'), LeadRule::tryFrom($own->text('leads')), $own->flag('steals'), $own->flag('bunts'),
+            $own->flag('balk'), $own->flag('circle'), $own->flag('double_first'), $own->numberOrNull('skin'),
             Fence::of($left, $leftCenter, $center, $rightCenter, $right), $this->surface, $own->flag('grass'), $own->flag('extra_runner'),
         );
     }
@@ -119,7 +120,7 @@ class Team
     {
         $profile = $this->level->profile();
 
-        return $profile->with($this->rates(), (new StoredRules($this->ownRules ?? []))->number('reaction') ?? $profile->reactionCaution);
+        return $profile->with($this->rates(), Fields::of($this->ownRules ?? [])->numberOrNull('reaction') ?? $profile->reactionCaution);
     }
 
     public function level(): Level

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\WalkOff;
 
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Plan\Address\SituationAddresses;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\Core\InvalidValue;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -15,14 +16,14 @@ use Symfony\Component\Routing\Attribute\Route;
 /** What every player walks off, in his own paces: one line for each spot, with the situations it stands for. */
 final class WalkOffPage extends AbstractController
 {
-    public function __construct(private readonly PlanReader $plans)
+    public function __construct(private readonly PlanReader $plans, private readonly SituationAddresses $addresses)
     {
     }
 
     #[Route('/{team}/situations/walk-off', name: 'walk_off', methods: ['GET'])]
     public function show(Membership $membership, Request $request): Response
     {
-        $context = $this->plans->context($membership->team, $request->query);
+        $context = $this->addresses->context($membership->team, $request->query);
         try {
             $board = $this->plans->board($membership->team, $context);
         } catch (InvalidValue $problem) {

@@ -38,6 +38,18 @@ enum Bases: string
         };
     }
 
+    /** Whether the runner of a base has to go when the batter does. */
+    public function forces(Base $from): bool
+    {
+        for ($base = $from->value; $base >= Base::First->value; --$base) {
+            if (!$this->has(Base::from($base))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** The bases with one runner put on or taken off. */
     public function toggle(Base $base): self
     {

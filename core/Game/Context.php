@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Game;
 
-use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Pitching;
+use FoxCorner\Core\People\Traits;
 
 /** What surrounds a situation: inning, score, batter, count and how the pitcher throws. */
 final readonly class Context

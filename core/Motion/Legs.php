@@ -43,6 +43,12 @@ final readonly class Legs
         return new self($this->topSpeed * $shareOfTopSpeed, $this->accelerationTime);
     }
 
+    /** The share of the top speed after so many seconds of running, 0 to 1. */
+    public function shareAfter(float $seconds): float
+    {
+        return 1 - exp(-max(0.0, $seconds) / $this->accelerationTime);
+    }
+
     /** Feet covered after so many seconds of running; 0 before the start. */
     public function distanceAfter(float $seconds): float
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\People;
 
-use FoxCorner\Core\Game\Pitching;
 use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Level\LevelProfile;
 
 /**
  * What is known of one player's body: hands, and what stopwatch, radar and tape said.

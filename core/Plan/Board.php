@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan;
 
-use FoxCorner\Core\Game\Pitching;
 use FoxCorner\Core\Alignment\Alignment;
 use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\Field\RuleSet;
@@ -14,14 +13,15 @@ use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\InvalidValue;
-use FoxCorner\Core\People\LevelProfile;
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\People\Lineup;
+use FoxCorner\Core\People\Pitching;
 
 /** The plan of all 24 situations for one context, each beside the base plan. */
 final readonly class Board
 {
     /** @param list<BoardCell> $cells bases by bases, outs 0, 1, 2 */
-    private function __construct(public array $cells)
+    private function __construct(public array $cells, public PlanBook $book)
     {
     }
 
@@ -39,7 +39,7 @@ final readonly class Board
             }
         }
 
-        return new self($cells);
+        return new self($cells, $book);
     }
 
     /** @return list<BoardCell> in which somebody stands elsewhere than in the base plan */

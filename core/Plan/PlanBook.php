@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan;
 
-use FoxCorner\Core\Game\BuntPoints;
-use FoxCorner\Core\Play\Bunt\BuntCoverage;
-use FoxCorner\Core\Play\LeadOutPolicy;
 use FoxCorner\Core\Alignment\ByHand;
 use FoxCorner\Core\Alignment\DepthTable;
 use FoxCorner\Core\Alignment\KeptSpot;
@@ -14,53 +11,48 @@ use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\Situation;
 
-/** All that a team has decided: depths and their names, rules in order, spots kept and coverages chosen by situation. */
+/** All that a team has decided: depths and their names, rules in order, spots kept by situation, and its plays by family. */
 final readonly class PlanBook
 {
     /**
      * @param list<AlignmentRule>           $rules
-     * @param array<string, list<KeptSpot>> $kept      by the situation's key
-     * @param array<string, CoverageChoice> $coverages by the situation's key
-     * @param list<BuntCoverage>            $own       coverages that the team has drawn up itself
-     * @param array<string, LeadOutPolicy>  $policies  by the situation's key
+     * @param array<string, list<KeptSpot>> $kept  by the situation's key
+     * @param array<string, FamilyPlan>     $plays by the family's key
      */
-    public function __construct(public DepthTable $depths, public array $rules, public array $kept, public array $coverages, public array $own = [], public array $policies = [], public BuntPoints $buntPoints = new BuntPoints())
-    {
+    public function __construct(
+        public DepthTable $depths,
+        public array $rules,
+        public array $kept = [],
+        public array $plays = [],
+        public BuntPoints $buntPoints = new BuntPoints(),
+    ) {
     }
 
     /** What comes with the program, before anybody has decided anything. */
     public static function shipped(Sport $sport): self
     {
-        return new self(DepthTable::shipped($sport), ShippedRules::all(), [], []);
+        return new self(DepthTable::shipped($sport), ShippedRules::all());
     }
 
     /** @param array<int, Point> $tried spots that are only looked at, by position number */
     public function byHand(Situation $situation, array $tried = []): ByHand
     {
-        return ByHand::of($this->kept[$situation->key()] ?? [], $tried);
+        return ByHand::of($this->kept($situation), $tried);
     }
 
-    public function coverage(Situation $situation): ?CoverageChoice
+    /** @return list<KeptSpot> */
+    public function kept(Situation $situation): array
     {
-        return $this->coverages[$situation->key()] ?? null;
+        return $this->kept[$situation->key()] ?? [];
     }
 
-    public function policy(Situation $situation): LeadOutPolicy
+    /** @param string $family its key */
+    public function plays(string $family): FamilyPlan
     {
-        return $this->policies[$situation->key()] ?? LeadOutPolicy::ordinary();
-    }
-
-    public function ownCoverage(string $key): ?BuntCoverage
-    {
-        foreach ($this->own as $coverage) {
-            if ($coverage->key() === $key) {
-                return $coverage;
-            }
-        }
-
-        return null;
+        return $this->plays[$family] ?? new FamilyPlan();
     }
 
     public function rule(string $id): ?AlignmentRule
@@ -76,13 +68,23 @@ final readonly class PlanBook
 
     public function withDepths(DepthTable $depths): self
     {
-        return new self($depths, $this->rules, $this->kept, $this->coverages, $this->own, $this->policies, $this->buntPoints);
+        return new self($depths, $this->rules, $this->kept, $this->plays, $this->buntPoints);
     }
 
     /** @param list<AlignmentRule> $rules */
     public function withRules(array $rules): self
     {
-        return new self($this->depths, $rules, $this->kept, $this->coverages, $this->own, $this->policies, $this->buntPoints);
+        return new self($this->depths, $rules, $this->kept, $this->plays, $this->buntPoints);
+    }
+
+    public function withPlays(string $family, FamilyPlan $plan): self
+    {
+        return new self($this->depths, $this->rules, $this->kept, [...$this->plays, $family => $plan], $this->buntPoints);
+    }
+
+    public function withBuntPoints(BuntPoints $points): self
+    {
+        return new self($this->depths, $this->rules, $this->kept, $this->plays, $points);
     }
 
     /** Changes the rule of the same id, or adds it at the end. */
@@ -117,44 +119,19 @@ final readonly class PlanBook
     public function withKept(Situation $situation, KeptSpot ...$spots): self
     {
         $own = [];
-        foreach ([...$this->kept[$situation->key()] ?? [], ...$spots] as $spot) {
+        foreach ([...$this->kept($situation), ...$spots] as $spot) {
             $own[$spot->position->value] = $spot;
         }
         ksort($own);
+        $kept = [...$this->kept, $situation->key() => array_values($own)];
 
-        return new self($this->depths, $this->rules, [...$this->kept, $situation->key() => array_values($own)], $this->coverages, $this->own, $this->policies, $this->buntPoints);
+        return new self($this->depths, $this->rules, $kept, $this->plays, $this->buntPoints);
     }
 
     public function withoutKept(Situation $situation): self
     {
-        return new self($this->depths, $this->rules, array_diff_key($this->kept, [$situation->key() => true]), $this->coverages, $this->own, $this->policies, $this->buntPoints);
-    }
+        $kept = array_diff_key($this->kept, [$situation->key() => true]);
 
-    public function withCoverage(Situation $situation, CoverageChoice $choice): self
-    {
-        return new self($this->depths, $this->rules, $this->kept, [...$this->coverages, $situation->key() => $choice], $this->own, $this->policies, $this->buntPoints);
-    }
-
-    public function withPolicy(Situation $situation, LeadOutPolicy $policy): self
-    {
-        return new self($this->depths, $this->rules, $this->kept, $this->coverages, $this->own, [...$this->policies, $situation->key() => $policy], $this->buntPoints);
-    }
-
-    /** Changes the team's own coverage of the same key, or adds it. */
-    public function withOwnCoverage(BuntCoverage $coverage): self
-    {
-        $own = array_map(static fn(BuntCoverage $old): BuntCoverage => $old->key() === $coverage->key() ? $coverage : $old, $this->own);
-
-        return new self($this->depths, $this->rules, $this->kept, $this->coverages, null === $this->ownCoverage($coverage->key()) ? [...$own, $coverage] : $own, $this->policies, $this->buntPoints);
-    }
-
-    public function withoutOwnCoverage(string $key): self
-    {
-        return new self($this->depths, $this->rules, $this->kept, $this->coverages, array_values(array_filter($this->own, static fn(BuntCoverage $coverage): bool => $coverage->key() !== $key)), $this->policies, $this->buntPoints);
-    }
-
-    public function withBuntPoints(BuntPoints $points): self
-    {
-        return new self($this->depths, $this->rules, $this->kept, $this->coverages, $this->own, $this->policies, $points);
+        return new self($this->depths, $this->rules, $kept, $this->plays, $this->buntPoints);
     }
 }

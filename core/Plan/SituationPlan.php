@@ -4,114 +4,64 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan;
 
-use FoxCorner\Core\Play\Bunt\BuntKind;
-use FoxCorner\Core\Play\Bunt\BuntCoverage;
-use FoxCorner\Core\Play\Bunt\BuntMap;
-use FoxCorner\Core\Plan\Check\AlignmentCheck;
-use FoxCorner\Core\Range\Fly\FlyKind;
-use FoxCorner\Core\Range\Fly\FlyMap;
-use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Alignment\Alignment;
+use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\InvalidValue;
-use FoxCorner\Core\Motion\RollingBall;
-use FoxCorner\Core\People\LevelProfile;
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\People\Lineup;
+use FoxCorner\Core\Plan\Check\AlignmentCheck;
 use FoxCorner\Core\Plan\Check\ShippedChecks;
-use FoxCorner\Core\Play\Bunt\BuntFamily;
-use FoxCorner\Core\Play\Bunt\BuntGrid;
-use FoxCorner\Core\Play\Cast;
-use FoxCorner\Core\Play\Coverage;
-use FoxCorner\Core\Play\LeadOutPolicy;
-use FoxCorner\Core\Play\PlayQuestion;
-use FoxCorner\Core\Play\Timeline;
+use FoxCorner\Core\Play\Cast\Cast;
+use FoxCorner\Core\Play\Check\Finding;
+use FoxCorner\Core\Range\Fly\FlyKind;
+use FoxCorner\Core\Range\Fly\FlyMap;
 use FoxCorner\Core\Range\RangeMap;
 use FoxCorner\Core\Range\ReactionCaution;
+use FoxCorner\Core\Runs\PlayCost;
 
-/** The plan for one situation: who plays, where they stand, which bunt coverage is on. */
+/** The plan for one situation before the pitch: who plays and where they stand. It knows no play; {@see PlannedPlay} does. */
 final readonly class SituationPlan
 {
-    /** @param list<BuntCoverage> $coverages to choose from; empty when no bunt coverage is drawn up for the situation */
     private function __construct(
         public GameState $state,
         public LevelProfile $level,
         public Lineup $lineup,
         public Alignment $alignment,
         public Cast $cast,
-        public array $coverages,
-        public ?BuntCoverage $coverage,
-        public LeadOutPolicy $policy,
     ) {
     }
 
     /**
-     * @param string|null       $coverage to look at instead of the one that the book chose or is usual
-     * @param array<int, Point> $tried    fielders put somewhere by hand, by position number
+     * @param array<int, Point> $tried fielders put somewhere by hand, by position number
      *
-     * @throws InvalidValue when the coverage is not one of the situation's, or the rules place somebody nowhere
+     * @throws InvalidValue when the rules place somebody nowhere
      */
-    public static function of(GameState $state, LevelProfile $level, Lineup $lineup, PlanBook $book, ?string $coverage = null, array $tried = []): self
+    public static function of(GameState $state, LevelProfile $level, Lineup $lineup, PlanBook $book, array $tried = []): self
     {
         $state = $state->weighing($book->buntPoints);
-        $alignment = $book->byHand($state->situation, $tried)->applyTo(Alignment::byRules($state, $book->depths, $book->rules), $state->rules);
-        $bunts = new BuntFamily($book->own);
-        $coverages = $bunts->coverages($state->rules, $state->situation);
-        $chosen = null === $coverage ? self::find($coverages, $book->coverage($state->situation)?->coverage) ?? $coverages[0] ?? null : self::find($coverages, $coverage);
-        if (null !== $coverage && null === $chosen) {
-            throw InvalidValue::notOneOf('coverage', $coverage, array_map(static fn(BuntCoverage $one): string => $one->key(), $coverages));
-        }
+        $byRules = Alignment::byRules($state, $book->depths, $book->rules);
 
-        return new self($state, $level, $lineup, $alignment, Cast::of($lineup, $alignment, $state->rules, $level), $coverages, $chosen, $book->policy($state->situation));
-    }
-
-    /** One of the coverages to choose from; null when none has the key. */
-    public function drawnUp(?string $key): ?BuntCoverage
-    {
-        return self::find($this->coverages, $key);
+        return self::standingIn($book->byHand($state->situation, $tried)->applyTo($byRules, $state->rules), $state, $level, $lineup);
     }
 
     /** The same nine and the same situation, standing otherwise. */
     public function standing(Alignment $alignment): self
     {
-        return new self($this->state, $this->level, $this->lineup, $alignment, Cast::of($this->lineup, $alignment, $this->state->rules, $this->level), $this->coverages, $this->coverage, $this->policy);
+        return self::standingIn($alignment, $this->state, $this->level, $this->lineup);
     }
 
-    /**
-     * Runs one bunt against the chosen coverage.
-     *
-     * @param PlayCost|null $cost what plays cost, where the decision is to be valued
-     *
-     * @throws \LogicException when the situation has no coverage
-     */
-    public function play(RollingBall $ball, ?PlayCost $cost = null, BuntKind $kind = BuntKind::Sacrifice): Timeline
+    /** @param array<int, NamedDepth> $depths by position number; those stand straight up at that depth */
+    public function atDepths(array $depths, string $reason): self
     {
-        return (new BuntFamily())->run($this->question($this->chosen(), $ball, $cost)->bunted($kind));
-    }
-
-    /** @throws \LogicException when the situation has no coverage */
-    public function report(?PlayCost $cost = null): CoverageReport
-    {
-        return $this->reportOn($this->chosen(), $cost);
-    }
-
-    public function reportOn(BuntCoverage $coverage, ?PlayCost $cost = null): CoverageReport
-    {
-        $balls = BuntGrid::balls($this->state->rules->buntSurface());
-
-        return (new CoverageAudit(new BuntFamily(), ShippedChecks::all()))->of($this->question($coverage, $balls[0], $cost), $balls);
-    }
-
-    /** Where a bunt beats a coverage. */
-    public function buntMap(BuntCoverage $coverage, ?PlayCost $cost = null, BuntKind $kind = BuntKind::Sacrifice): BuntMap
-    {
-        return BuntMap::of($this->question($coverage, BuntGrid::restingAt(30.0, 0.0, $this->state->rules->buntSurface()), $cost)->bunted($kind), $coverage);
+        return [] === $depths ? $this : $this->standing($this->alignment->atDepths($depths, $this->state->rules, $reason));
     }
 
     /** @return list<Finding> faults of where they stand */
     public function alignmentFindings(): array
     {
-        return array_merge(...array_map(fn(AlignmentCheck $check): array => $check->findings($this), ShippedChecks::ofAlignments()));
+        return array_merge(...array_map(fn(AlignmentCheck $check): array => $check->findings($this), ShippedChecks::all()));
     }
 
     /** What fly balls of a kind meet. */
@@ -132,35 +82,8 @@ final readonly class SituationPlan
         return RangeMap::of($this->state, $this->level, $this->cast, $cost);
     }
 
-    private function chosen(): BuntCoverage
+    private static function standingIn(Alignment $alignment, GameState $state, LevelProfile $level, Lineup $lineup): self
     {
-        return $this->coverage ?? throw new \LogicException('No coverage is drawn up for '.$this->state->situation->key().'.');
-    }
-
-    private function question(BuntCoverage $coverage, RollingBall $ball, ?PlayCost $cost): PlayQuestion
-    {
-        return PlayQuestion::of($this->state->rules, $this->level, $this->state->situation, $this->castFor($coverage), $coverage, $ball, $this->state->context->batter, $this->policy, $cost, $this->state->context->runners);
-    }
-
-    /** The nine as the coverage wants them before the pitch. */
-    private function castFor(BuntCoverage $coverage): Cast
-    {
-        if ([] === $coverage->depths) {
-            return $this->cast;
-        }
-
-        return Cast::of($this->lineup, $this->alignment->atDepths($coverage->depths, $this->state->rules, $coverage->name().' wants it.'), $this->state->rules, $this->level);
-    }
-
-    /** @param list<BuntCoverage> $coverages */
-    private static function find(array $coverages, ?string $key): ?BuntCoverage
-    {
-        foreach ($coverages as $coverage) {
-            if ($coverage->key() === $key) {
-                return $coverage;
-            }
-        }
-
-        return null;
+        return new self($state, $level, $lineup, $alignment, Cast::of($lineup, $alignment, $state->rules, $level));
     }
 }

@@ -7,7 +7,7 @@ namespace FoxCorner\Core\Practice;
 /**
  * What a fielder practises: the same for every play that asks it.
  *
- * The values of the bunts' jobs are those of {@see \FoxCorner\Core\Play\Job::skill()}; the others wait for their
+ * The values of the bunts' jobs are those of {@see \FoxCorner\Core\Play\Scheme\Job::skill()}; the others wait for their
  * families of plays and will be bound to their jobs in the same way.
  */
 enum Skill: string

@@ -6,9 +6,9 @@ namespace FoxCorner\Core\Range;
 
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Batter;
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Speed;
-use FoxCorner\Core\People\LevelProfile;
 
 /**
  * The ground balls that a batter may hit: 61 directions, 9 speeds, each with its weight, and when each is where.

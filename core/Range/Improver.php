@@ -8,7 +8,7 @@ use FoxCorner\Core\Alignment\DepthSpot;
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Cast;
+use FoxCorner\Core\Play\Cast\Cast;
 
 /**
  * Looks for small moves of infielders that lower what a ground ball costs.

@@ -9,8 +9,8 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Cast;
-use FoxCorner\Core\Play\CastMember;
+use FoxCorner\Core\Play\Cast\Cast;
+use FoxCorner\Core\Play\Cast\CastMember;
 
 /** What an infielder makes of a ground ball: the out at first, two by way of second, the plate. */
 final readonly class InfieldPlays

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Range;
 
-use FoxCorner\Core\Runs\PlayCost;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\Batter;
-use FoxCorner\Core\People\LevelProfile;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Cast;
-use FoxCorner\Core\Play\CastMember;
+use FoxCorner\Core\Play\Cast\Cast;
+use FoxCorner\Core\Play\Cast\CastMember;
+use FoxCorner\Core\Runs\PlayCost;
 
 /** Works out what an alignment gets of a batter's ground balls, and again quickly when one fielder moves. */
 final readonly class RangeMap

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Range;
 
 use FoxCorner\Core\Motion\MotionProfile;
-use FoxCorner\Core\Play\CastMember;
+use FoxCorner\Core\Play\Cast\CastMember;
 
 /**
  * Which ground balls one fielder gets to, and at which look along their way.

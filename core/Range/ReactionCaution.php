@@ -6,13 +6,13 @@ namespace FoxCorner\Core\Range;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Motion\Throws;
-use FoxCorner\Core\People\LevelProfile;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Cast;
-use FoxCorner\Core\Play\CastMember;
+use FoxCorner\Core\Play\Cast\Cast;
+use FoxCorner\Core\Play\Cast\CastMember;
 
 /** A fielder who stands so close that a ball hit hard is there before he can react. General guidance only. */
 final readonly class ReactionCaution

@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Range;
 
-use FoxCorner\Core\Runs\PlayCost;
-use FoxCorner\Core\Game\Bases;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\Bases;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\Throws;
-use FoxCorner\Core\People\LevelProfile;
-use FoxCorner\Core\Play\BaseRunner;
-use FoxCorner\Core\Play\BatterRunner;
+use FoxCorner\Core\Play\Cast\BaseRunner;
+use FoxCorner\Core\Play\Cast\BatterRunner;
+use FoxCorner\Core\Play\Cast\RunnerMind;
+use FoxCorner\Core\Runs\PlayCost;
 
 /** What does not change when fielders move: the balls, the runners' times, whether two are on. */
 final readonly class Setting
@@ -36,15 +37,14 @@ final readonly class Setting
     public static function of(GameState $state, LevelProfile $level, PlayCost $cost): self
     {
         [$rules, $situation, $batter] = [$state->rules, $state->situation, $state->context->batter];
-        $runner = BaseRunner::ofLevel(Base::First, $rules, $level, $state->context->runners);
-        $third = BaseRunner::ofLevel(Base::Third, $rules, $level, $state->context->runners);
+        $runner = BaseRunner::ofLevel(Base::First, $rules, $level, $state->context->runners, RunnerMind::OnContact);
+        $third = BaseRunner::ofLevel(Base::Third, $rules, $level, $state->context->runners, RunnerMind::OnContact);
 
         return new self(
             $rules, $level, GroundBalls::of($batter, $rules, $level), new Throws(Ball::for($rules->sport)),
             BatterRunner::of($batter, $rules, $level)->secondsFor($rules->basePath),
-            // On a ground ball he goes with the crack of the bat.
-            $level->motion->stealStart + $runner->legs->secondsFor($rules->basePath - $runner->lead),
-            $level->motion->stealStart + $third->legs->secondsFor($rules->basePath - $third->lead) - $level->motion->movingLead,
+            $runner->secondsOver(1),
+            $third->secondsOver(1) - $level->motion->movingLead,
             $state->doublePlayIsInOrder(),
             $situation->bases->has(Base::Third) && $state->hasFewerThanTwoOuts(),
             Bases::Loaded === $situation->bases,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Range;
 
-use FoxCorner\Core\Play\Cast;
+use FoxCorner\Core\Play\Cast\Cast;
 
 /** An alignment on the way to a better one: what it costs and which steps led to it. */
 final readonly class Tried

@@ -125,7 +125,7 @@ final class AccessTest extends AppTestCase
             if (\in_array($name, self::PUBLIC, true) || !str_contains($route->getPath(), '{team}')) {
                 continue;
             }
-            $known = ['team' => $team->id(), 'situation' => 'R1-0', 'practice' => $practice?->id(), 'player' => $player?->id(), 'reading' => $reading?->id(), 'opponent' => $opponent?->id(), 'rule' => 'guard', 'coverage' => self::COVERAGE, 'drill' => 'charge-and-throw', 'job' => self::COVERAGE, 'step' => self::COVERAGE, 'booking' => $this->entities()->getRepository(Booking::class)->findOneBy(['team' => $team])?->id()];
+            $known = ['team' => $team->id(), 'family' => 'bunt', 'situation' => 'R1-0', 'practice' => $practice?->id(), 'player' => $player?->id(), 'reading' => $reading?->id(), 'opponent' => $opponent?->id(), 'rule' => 'guard', 'coverage' => self::COVERAGE, 'drill' => 'charge-and-throw', 'job' => self::COVERAGE, 'step' => self::COVERAGE, 'booking' => $this->entities()->getRepository(Booking::class)->findOneBy(['team' => $team])?->id()];
             $path = $router->generate($name, array_filter($known, static fn(string $variable): bool => str_contains($route->getPath(), '{'.$variable.'}'), \ARRAY_FILTER_USE_KEY));
             foreach ($route->getMethods() as $method) {
                 $paths["$name $method"] = [$method, $path];

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
-use FoxCorner\App\Plan\PlanDrafts;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Club;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\Role;
+use FoxCorner\App\Plan\PlanDrafts;
 use FoxCorner\App\Team\Player;
 use FoxCorner\App\Team\Team;
 use FoxCorner\Core\Field\ShippedRuleSets;
-use FoxCorner\Core\People\Level;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\RosterPlayer;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;

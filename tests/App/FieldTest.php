@@ -102,7 +102,7 @@ final class FieldTest extends AppTestCase
     #[TestWith(['/field/R1-0?score=lots', 'Score: "lots" is not a whole number'])]
     #[TestWith(['/field/R1-0?batter=giant', 'Batter: "giant" is not known'])]
     #[TestWith(['/field/R1-0?count=4-4', 'Count: "4-4" is no count'])]
-    #[TestWith(['/field/R1-0?coverage=wheel', 'Coverage: "wheel" is not known'])]
+    #[TestWith(['/field/R1-0?view=bunt&coverage=wheel', 'Coverage: "wheel" is not known'])]
     #[TestWith(['/field/R1-0?view=bunt&bunt=here', 'Bunt: "here" cannot be read'])]
     #[TestWith(['/field/R1-0?moved=2:10,10', 'Moved: "2:10,10" names no fielder who can be moved'])]
     #[TestWith(['/field/R1-0?moved=6:far', 'Moved: "far" cannot be read'])]
@@ -173,7 +173,7 @@ final class FieldTest extends AppTestCase
         $this->browser->followRedirect();
         $this->entities()->clear();
 
-        $now = $this->drafts()->of($this->team())->coverage(Situation::fromKey('R1-0'));
+        $now = $this->drafts()->of($this->team())->plays('bunt')->choice(Situation::fromKey('R1-0'));
         self::assertSame('corners-crash', $now?->coverage, 'as it was before');
     }
 
@@ -182,13 +182,13 @@ final class FieldTest extends AppTestCase
         $this->signIn();
         $this->open($this->team(), '/field/R1-0?view=bunt&coverage=first-stays');
         $membership = $this->entities()->getRepository(Membership::class)->findOneBy(['team' => $this->team(), 'role' => 'assistant']) ?? self::fail('The demo has an assistant.');
-        $this->drafts()->change($membership, 'Crash', static fn(PlanBook $book): PlanBook => $book->withCoverage(Situation::fromKey('R1-0'), new CoverageChoice('corners-crash', 'Piet Holm', new \DateTimeImmutable())));
+        $this->drafts()->change($membership, 'Crash', static fn(PlanBook $book): PlanBook => $book->withPlays('bunt', $book->plays('bunt')->withChoice(Situation::fromKey('R1-0'), new CoverageChoice('corners-crash', 'Piet Holm', new \DateTimeImmutable()))));
         $this->entities()->clear();
         $this->browser->submitForm('Play “Stay” here');
         $this->browser->followRedirect();
 
         self::assertSelectorTextContains('.finding', 'Piet Holm has decided in the meantime');
         $this->entities()->clear();
-        self::assertSame('corners-crash', $this->drafts()->of($this->team())->coverage(Situation::fromKey('R1-0'))?->coverage);
+        self::assertSame('corners-crash', $this->drafts()->of($this->team())->plays('bunt')->choice(Situation::fromKey('R1-0'))?->coverage);
     }
 }

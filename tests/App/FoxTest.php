@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
-use FoxCorner\App\Fox\Fox;
+use FoxCorner\App\CommandLine\Fox;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -54,7 +54,7 @@ final class FoxTest extends TestCase
     #[TestWith(['range', '{"rule_set":"baseball-90","level":"pro","count":"9-9"}', 'count', 'balls 0 to 3'])]
     #[TestWith(['throw', 'nonsense', 'input', 'docs/schemas/throw.question.json'])]
     #[TestWith(['throw', '[1]', 'input', 'an object'])]
-    #[TestWith(['hop', '{}', 'question', 'throw, run, ground-ball, spot, bunt, bunt-map, coverage-audit, alignment, range, improve, schedule, runs, win'])]
+    #[TestWith(['hop', '{}', 'question', 'throw, run, ground-ball, spot, play, bunt, bunt-map, coverage-audit, alignment, range, improve, schedule, runs, win'])]
     public function testABadQuestionNamesTheField(string $question, string $json, string $field, string $allowed): void
     {
         [$output, $code] = (new Fox(self::SCHEMAS))->ask($question, $json);

@@ -66,7 +66,7 @@ final class OddInputTest extends AppTestCase
     public function testACoveragesWordsHaveALimit(string $field, int $letters, string $words): void
     {
         $this->signIn();
-        $this->open($this->team(), '/bunts/R1-0/coverage/new?from=first-stays');
+        $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=first-stays');
         $this->browser->submit($this->browser->getCrawler()->filter('form[data-guard]')->form(), [$field => str_repeat('x', $letters)]);
 
         self::assertResponseStatusCodeSame(422);

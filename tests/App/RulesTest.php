@@ -4,29 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
-use FoxCorner\Core\Field\Base;
-use FoxCorner\Core\Game\Bases;
-use FoxCorner\Core\Game\BuntPoints;
-use FoxCorner\Core\Game\BuntSign;
-use FoxCorner\Core\Play\Bunt\BuntCoverage;
-use FoxCorner\Core\Play\Bunt\CoverageLine;
-use FoxCorner\Core\Play\Job;
-use FoxCorner\Core\Play\LeadOutPolicy;
 use FoxCorner\App\Club\Membership;
-use FoxCorner\App\Plan\BookCodec;
-use FoxCorner\Core\Alignment\DepthFractions;
-use FoxCorner\Core\Alignment\DepthName;
-use FoxCorner\Core\Alignment\KeptSpot;
-use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
-use FoxCorner\Core\Alignment\Rule\ShippedRules;
-use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Field\Sport;
-use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\InvalidValue;
-use FoxCorner\Core\People\Position;
-use FoxCorner\Core\People\PositionGroup;
-use FoxCorner\Core\Plan\CoverageChoice;
 use FoxCorner\Core\Plan\PlanBook;
 use PHPUnit\Framework\Attributes\TestWith;
 
@@ -158,38 +137,6 @@ final class RulesTest extends AppTestCase
 
         self::assertNotSame((string) $this->browser->getResponse()->getContent(), $moved);
         self::assertCount(14, $this->browser->getCrawler()->filter('.depth-mark'));
-    }
-
-    public function testABookComesBackTheSame(): void
-    {
-        $codec = new BookCodec();
-        $shipped = PlanBook::shipped(Sport::Fastpitch);
-        self::assertSame(BookCodec::NOTHING, $codec->write($shipped, Sport::Fastpitch), 'what is shipped is not written');
-        self::assertEquals($shipped, $codec->read(BookCodec::NOTHING, Sport::Fastpitch));
-
-        $book = $shipped
-            ->withRules(array_reverse(ShippedRules::all()))
-            ->withDepths($shipped->depths->withInfield(PositionGroup::Middle, NamedDepth::In, new DepthFractions(.3, -.1))->withOutfield(NamedDepth::Deep, .9)->withName(NamedDepth::In, new DepthName('Cut it', 'fist')))
-            ->withKept(Situation::fromKey('R1-0'), new KeptSpot(Position::Shortstop, NamedDepth::DoublePlay, Point::of(-20.25, 80.5), 'Wren'))
-            ->withCoverage(Situation::fromKey('R1-1'), new CoverageChoice('first-stays', 'Piet', new \DateTimeImmutable('2026-11-20T18:00:00+00:00')))
-            ->withPolicy(Situation::fromKey('R1R2-0'), LeadOutPolicy::First)
-            ->withOwnCoverage(new BuntCoverage('own', 'Quay', 'Quay', 'Ours.', [Bases::First], [Position::Pitcher, Position::ThirdBase], [CoverageLine::when(Position::Shortstop, Job::turnBack(Base::Third), Position::Pitcher), CoverageLine::always(Position::CenterField, Job::comeIn(Base::Second))], [Position::Shortstop], [Position::ThirdBase], [5 => NamedDepth::Bunt], 'corners-crash'))
-            ->withBuntPoints(BuntPoints::of([BuntSign::Late->value => 3], 5));
-        self::assertEquals($book, $codec->read($codec->write($book, Sport::Fastpitch), Sport::Fastpitch));
-    }
-
-    #[TestWith(['[1', 'document'])]
-    #[TestWith(['{"rules":[{"id":"a","name":"A","reason":"B","places":[{"positions":[3],"depth":"moon"}]}]}', 'depth'])]
-    #[TestWith(['{"rules":[{"id":"a","name":"A","reason":"B","places":[{"positions":[12],"depth":"in"}]}]}', 'position'])]
-    #[TestWith(['{"coverages":{"R1-0":{"coverage":"x","by":"y","at":"yesterday"}}}', 'at'])]
-    public function testADocumentThatIsNoPlan(string $document, string $field): void
-    {
-        try {
-            (new BookCodec())->read($document, Sport::Fastpitch);
-            self::fail('This is no plan.');
-        } catch (InvalidValue $problem) {
-            self::assertSame($field, $problem->field);
-        }
     }
 
     /** @return list<string> */

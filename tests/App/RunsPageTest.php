@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Team\SeasonCsv;
-use FoxCorner\Core\People\Level;
+use FoxCorner\Core\Level\Level;
 use PHPUnit\Framework\Attributes\TestWith;
 
 final class RunsPageTest extends AppTestCase

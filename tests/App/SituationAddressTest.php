@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
+use FoxCorner\App\Plan\Address\PlayControls;
+use FoxCorner\App\Plan\Address\SituationAddress;
+use FoxCorner\App\Plays\Bunt\BuntControls;
 use FoxCorner\App\Shared\Address\ContextAddress;
-use FoxCorner\Core\Game\Batter;
-use FoxCorner\App\Field\SituationAddress;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Field\Surface;
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Play\Family\PlayFamilies;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\HttpFoundation\InputBag;
@@ -63,8 +66,9 @@ final class SituationAddressTest extends TestCase
     {
         $address = self::read('R1-0', $query);
 
-        self::assertSame([$degrees, $feet], $address->bunt);
-        self::assertLessThanOrEqual(45.0, abs($address->ball(Surface::Dirt)->sprayDegrees), 'fair');
+        $bunt = (new BuntControls())->trial($address->trial, ShippedRuleSets::get('fastpitch-43'));
+        self::assertSame([$degrees, $feet], [$bunt->degrees, $bunt->feet]);
+        self::assertLessThanOrEqual(45.0, abs($bunt->ball->sprayDegrees), 'fair');
     }
 
     /** @param array<string, string> $query */
@@ -72,6 +76,8 @@ final class SituationAddressTest extends TestCase
     #[TestWith([['moved' => '4'], 'moved'])]
     #[TestWith([['moved' => '4:1;6:2,3'], 'moved'])]
     #[TestWith([['bunt' => '1,2,3'], 'bunt'])]
+    #[TestWith([['how' => 'backwards'], 'how'])]
+    #[TestWith([['view' => 'top'], 'view'])]
     #[TestWith([['at' => 'x,y'], 'at'])]
     #[TestWith([['inning' => '1e3'], 'inning'])]
     #[TestWith([['score' => '11'], 'score'])]
@@ -94,6 +100,6 @@ final class SituationAddressTest extends TestCase
         /** @var InputBag<string> $bag */
         $bag = new InputBag($query);
 
-        return SituationAddress::read($situation, $bag, ContextAddress::read($bag, static fn(string $id): ?Batter => null));
+        return SituationAddress::read($situation, $bag, ContextAddress::read($bag, static fn(string $id): ?Batter => null), new PlayControls(PlayFamilies::shipped(), [new BuntControls()]));
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core;
 
-use FoxCorner\Core\Runs\PlayCost;
-use FoxCorner\Core\Runs\RunChain;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
@@ -14,14 +12,18 @@ use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\People\Level;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Runs\RunChain;
 
 /** Teams and states that tests start from. */
 final class Teams
@@ -59,8 +61,18 @@ final class Teams
     }
 
     /** @param list<RosterPlayer>|null $roster */
-    public static function plan(?GameState $state = null, Level $level = Level::Fastpitch16, ?array $roster = null, ?string $coverage = null): SituationPlan
+    public static function plan(?GameState $state = null, Level $level = Level::Fastpitch16, ?array $roster = null): SituationPlan
     {
-        return SituationPlan::of($state ?? self::state(), $level->profile(), Lineup::choose($roster ?? self::nine()), PlanBook::shipped(($state ?? self::state())->rules->sport), $coverage);
+        $state ??= self::state();
+
+        return SituationPlan::of($state, $level->profile(), Lineup::choose($roster ?? self::nine()), PlanBook::shipped($state->rules->sport));
+    }
+
+    /** @param list<RosterPlayer>|null $roster */
+    public static function bunt(?GameState $state = null, Level $level = Level::Fastpitch16, ?array $roster = null, ?string $coverage = null): PlannedPlay
+    {
+        $plan = self::plan($state, $level, $roster);
+
+        return PlannedPlay::of($plan, new BuntFamily(), PlanBook::shipped($plan->state->rules->sport), $coverage);
     }
 }

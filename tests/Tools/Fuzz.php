@@ -84,7 +84,7 @@ final class Fuzz
         $coach = $this->clients['coach'];
         $practices = $coach->send('GET', "/$coach->team/practice")->body;
         preg_match('~practice/([0-9a-f-]{36})"~', $practices, $practice);
-        foreach (['', '/team', '/team/player/new', '/team/field', '/team/opponents', '/team/lineup', '/team/stopwatch', '/situations/rules/new', '/situations/depths', '/practice/new', '/practice/drills/new', '/practice/needs', '/practice/'.($practice[1] ?? ''), '/bunts/R1-0', '/bunts/R1-0/coverage/new?from=first-stays', '/field/R1-0?view=bunt'] as $path) {
+        foreach (['', '/team', '/team/player/new', '/team/field', '/team/opponents', '/team/lineup', '/team/stopwatch', '/situations/rules/new', '/situations/depths', '/practice/new', '/practice/drills/new', '/practice/needs', '/practice/'.($practice[1] ?? ''), '/plays/bunt/R1-0', '/plays/bunt/R1-0/coverage/new?from=first-stays', '/field/R1-0?view=bunt'] as $path) {
             $page = $coach->send('GET', "/$coach->team$path")->body;
             preg_match_all('/ name="([^"]+)"/', $page, $names);
             preg_match_all('/[0-9a-f]{8}-[0-9a-f-]{27}/', $page, $ids);

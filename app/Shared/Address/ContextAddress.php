@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Shared\Address;
 
-use FoxCorner\Core\Game\RunnerSpeed;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\Half;
-use FoxCorner\Core\Game\Pitching;
+use FoxCorner\Core\Game\RunnerSpeed;
 use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Pitching;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /** Inning, score, batter, count and pitcher as an address carries them from page to page. */

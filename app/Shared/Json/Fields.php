@@ -14,6 +14,12 @@ final readonly class Fields
     {
     }
 
+    /** @param array<array-key, mixed> $values */
+    public static function of(array $values): self
+    {
+        return new self($values);
+    }
+
     /** @throws InvalidValue when the text is no JSON object */
     public static function parse(string $json): self
     {
@@ -27,18 +33,48 @@ final readonly class Fields
         return isset($this->values[$name]);
     }
 
-    public function text(string $name): string
+    /** @return array<array-key, mixed> everything, as it was read */
+    public function all(): array
+    {
+        return $this->values;
+    }
+
+    public function text(string $name, string $otherwise = ''): string
+    {
+        return $this->textOrNull($name) ?? $otherwise;
+    }
+
+    /** A text, or null when there is none or it is empty. */
+    public function textOrNull(string $name): ?string
+    {
+        $value = $this->values[$name] ?? null;
+
+        return \is_string($value) && '' !== $value ? $value : null;
+    }
+
+    /** @throws InvalidValue when it is there and no number */
+    public function number(string $name, float $otherwise = 0.0): float
+    {
+        return $this->numberOrNull($name) ?? $otherwise;
+    }
+
+    /** @throws InvalidValue when it is there and no number */
+    public function numberOrNull(string $name): ?float
+    {
+        $value = $this->values[$name] ?? null;
+        if (null !== $value && !\is_int($value) && !\is_float($value)) {
+            throw InvalidValue::because($name, 'it is not a number', 'a number');
+        }
+
+        return null === $value ? null : (float) $value;
+    }
+
+    /** An id, which may be written as a number. */
+    public function id(string $name): string
     {
         $value = $this->values[$name] ?? '';
 
-        return \is_string($value) ? $value : '';
-    }
-
-    public function number(string $name): float
-    {
-        $value = $this->values[$name] ?? 0.0;
-
-        return \is_int($value) || \is_float($value) ? (float) $value : throw InvalidValue::because($name, 'it is not a number', 'a number');
+        return \is_string($value) || \is_int($value) ? (string) $value : '';
     }
 
     public function whole(string $name, int $otherwise): int
@@ -82,6 +118,31 @@ final readonly class Fields
         }
 
         return $map;
+    }
+
+    /** @return list<self> those of a list's entries that have names */
+    public function objects(string $name): array
+    {
+        return array_map(self::of(...), array_values(array_filter($this->lists($name), static fn(array $entry): bool => !array_is_list($entry))));
+    }
+
+    /** @return list<array<array-key, mixed>> those of a list's entries that are lists or have names */
+    public function lists(string $name): array
+    {
+        return array_values(array_filter($this->within($name)->values, is_array(...)));
+    }
+
+    /** @return array<string, int> every field that is a whole number */
+    public function wholes(): array
+    {
+        $wholes = [];
+        foreach ($this->values as $name => $value) {
+            if (\is_int($value)) {
+                $wholes[(string) $name] = $value;
+            }
+        }
+
+        return $wholes;
     }
 
     /** @return list<string> */

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment\Rule;
 
-use FoxCorner\Core\Game\BuntOutlook;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;
+use FoxCorner\Core\Game\BuntOutlook;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
-use FoxCorner\Core\Game\Pitching;
 use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Pitching;
 
 /** When a rule speaks: all that is said must hold; what is left empty does not matter. */
 final readonly class Condition

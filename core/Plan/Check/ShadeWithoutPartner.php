@@ -9,8 +9,8 @@ use FoxCorner\Core\Alignment\Shade;
 use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Plan\Finding;
 use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\Check\Finding;
 use FoxCorner\Core\Range\Spray;
 
 /** Somebody shades and opens a hole where this batter hits, and the neighbour on that side does not close it. */

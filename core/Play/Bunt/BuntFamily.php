@@ -4,50 +4,104 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Bunt;
 
+use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Play\Coverage;
-use FoxCorner\Core\Play\PlayFamily;
-use FoxCorner\Core\Play\PlayQuestion;
-use FoxCorner\Core\Play\Timeline;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Clock\FieldedPlay;
+use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Family\FamilyWords;
+use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Branch;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Job;
 
-/** Bunts, with fewer than two out, wherever the rules allow them; with coverages of the team's own, once somebody fields in them, beside the shipped ones. */
+/** Bunts, with fewer than two out, wherever the rules allow them. */
 final readonly class BuntFamily implements PlayFamily
 {
-    /** @param list<BuntCoverage> $own */
-    public function __construct(private array $own = [])
-    {
-    }
+    public const KEY = 'bunt';
+
+    /** Who can be sent to field a bunt. */
+    private const FIELDERS = [Position::Pitcher, Position::Catcher, Position::FirstBase, Position::ThirdBase, Position::SecondBase, Position::Shortstop];
+    /** Where a bunt rests when nobody says otherwise: degrees and feet. */
+    private const USUAL = [0.0, 30.0];
 
     public function key(): string
     {
-        return 'bunt';
+        return self::KEY;
     }
 
-    /** @return list<BuntCoverage> */
+    public function words(): FamilyWords
+    {
+        return new FamilyWords('Bunts', 'bunt', 'bunts');
+    }
+
     public function coverages(RuleSet $rules, Situation $situation): array
     {
-        if (!$rules->bunts || Outs::Two === $situation->outs) {
-            return [];
-        }
-
-        return [...ShippedCoverages::for($situation->bases, $rules->sport), ...array_values(array_filter($this->own, static fn(BuntCoverage $coverage): bool => [] !== $coverage->fielders() && \in_array($situation->bases, $coverage->bases, true)))];
+        return $rules->bunts && Outs::Two !== $situation->outs ? ShippedCoverages::for($situation->bases, $rules->sport) : [];
     }
 
-    public function run(PlayQuestion $question): Timeline
+    public function whyNot(RuleSet $rules, Situation $situation): string
     {
-        return BuntPlay::of($question, self::coverage($question->coverage))->timeline();
+        return $rules->bunts ? 'With two out nobody gives himself up.' : 'This rule set has no bunt.';
     }
 
-    /** The outs that are there, without drawing the play. */
-    public function options(PlayQuestion $question): BuntOptions
+    public function branches(): array
     {
-        return BuntOptions::of($question, self::coverage($question->coverage));
+        return array_map(Branch::fieldedBy(...), self::FIELDERS);
     }
 
-    private static function coverage(Coverage $coverage): BuntCoverage
+    public function tasks(): array
     {
-        return $coverage instanceof BuntCoverage ? $coverage : throw new \LogicException('“'.$coverage->name().'” is no bunt coverage.');
+        return [
+            ...array_map(Job::cover(...), Base::cases()),
+            Job::turnBack(Base::Third), Job::turnBack(Base::First), Job::comeIn(Base::Second),
+            Job::backUp(Base::First), Job::backUp(Base::Second), Job::backUp(Base::Third), Job::converge(),
+        ];
+    }
+
+    public function trials(RuleSet $rules): array
+    {
+        return BuntGrid::sample($rules);
+    }
+
+    public function spots(RuleSet $rules, Trial $like): array
+    {
+        return BuntGrid::ground($rules, self::bunt($like)->kind);
+    }
+
+    public function trial(array $fields, RuleSet $rules): BuntTrial
+    {
+        $kind = (string) ($fields['kind'] ?? BuntKind::Sacrifice->value);
+        $number = static fn(string $name, float $usual): float => is_numeric($fields[$name] ?? $usual)
+            ? (float) ($fields[$name] ?? $usual)
+            : throw InvalidValue::because($name, 'it is not a number', 'a number');
+
+        return BuntTrial::restingAt(
+            $number('feet', self::USUAL[1]), $number('degrees', self::USUAL[0]), $rules,
+            BuntKind::tryFrom($kind) ?? throw InvalidValue::notOneOf('kind', $kind, array_column(BuntKind::cases(), 'value')),
+        );
+    }
+
+    public function play(PlaySetting $setting, Coverage $coverage, Trial $trial): Play
+    {
+        $bunt = self::bunt($trial);
+        $setting = $bunt->kind->change($setting);
+
+        return new FieldedPlay($setting, $coverage, $bunt, $bunt->ball, BuntFielding::of($setting, $coverage, $bunt->ball));
+    }
+
+    public function checks(): array
+    {
+        return [];
+    }
+
+    private static function bunt(Trial $trial): BuntTrial
+    {
+        return $trial instanceof BuntTrial ? $trial : throw new \LogicException('“'.$trial->words().'” is no bunt.');
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Bunt;
 
-use FoxCorner\Core\Field\Surface;
-use FoxCorner\Core\Motion\RollingBall;
-use FoxCorner\Core\Motion\Speed;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Play\Family\PlacedTrial;
 
-/** The bunts that a coverage is tried against: five directions, three lengths. */
+/** The bunts that a coverage is tried against: a few for the audit, the ground in front of the plate for the map. */
 final class BuntGrid
 {
     /** Degrees from straight away, third-base side first. */
@@ -16,33 +16,42 @@ final class BuntGrid
     /** ft from home to where the bunt would rest: dropped dead, well placed, firm. */
     public const REST_DISTANCES = [15.0, 30.0, 50.0];
 
-    /** mph; the limits of what still is a bunt. Source: the project's model. */
-    private const SLOWEST = 12.0;
-    private const FASTEST = 40.0;
+    /** ft between two spots of the map, to the side and out: about as many as 30 directions by 12 speeds. */
+    public const SPACING = 3.0;
+    /** Degrees from straight away of the outermost spots; a bunter keeps it this fair. */
+    private const WIDEST = 43.5;
+    /** ft from home to the nearest and the farthest resting place. */
+    private const NEAREST = 10.0;
+    private const FARTHEST = 65.0;
 
-    /**
-     * The bunt that would come to rest at a point, as near to it as a bunt can.
-     *
-     * @param float $feet    from home
-     * @param float $degrees from straight away, negative toward third; fouls count as on the line
-     */
-    public static function restingAt(float $feet, float $degrees, Surface $surface): RollingBall
+    /** @return non-empty-list<BuntTrial> five directions, three lengths */
+    public static function sample(RuleSet $rules): array
     {
-        $mph = RollingBall::buntSpeedToRestAt($feet, $surface)->mph();
-
-        return RollingBall::bunt(Speed::ofMph(min(self::FASTEST, max(self::SLOWEST, $mph))), $surface, min(45.0, max(-45.0, $degrees)));
-    }
-
-    /** @return non-empty-list<RollingBall> */
-    public static function balls(Surface $surface): array
-    {
-        $balls = [];
-        foreach (self::DIRECTIONS as $direction) {
+        $trials = [];
+        foreach (self::DIRECTIONS as $degrees) {
             foreach (self::REST_DISTANCES as $feet) {
-                $balls[] = RollingBall::bunt(RollingBall::buntSpeedToRestAt($feet, $surface), $surface, $direction);
+                $trials[] = BuntTrial::restingAt($feet, $degrees, $rules);
             }
         }
 
-        return $balls;
+        return $trials;
+    }
+
+    /** @return list<PlacedTrial> row by row from near to far, each from left to right */
+    public static function ground(RuleSet $rules, BuntKind $kind): array
+    {
+        $placed = [];
+        for ($y = self::NEAREST / 2; $y <= self::FARTHEST; $y += self::SPACING) {
+            $across = floor($y * tan(deg2rad(self::WIDEST)) / self::SPACING);
+            for ($step = -$across; $step <= $across; ++$step) {
+                $point = Point::of($step * self::SPACING, $y);
+                $feet = $point->distanceTo(Point::home());
+                if ($feet >= self::NEAREST && $feet <= self::FARTHEST) {
+                    $placed[] = new PlacedTrial($point, BuntTrial::restingAt($feet, $point->sprayDegrees(), $rules, $kind));
+                }
+            }
+        }
+
+        return $placed;
     }
 }

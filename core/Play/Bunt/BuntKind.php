@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Play\Bunt;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Play\Clock\PlaySetting;
 
 /** How the offence bunts: shown early to give a runner a base, or as a surprise. */
 enum BuntKind: string
@@ -32,8 +33,13 @@ enum BuntKind: string
         return $situation->bases->has(Base::Third) ? [self::Sacrifice, self::Drag, self::Squeeze] : [self::Sacrifice, self::Drag];
     }
 
-    public function isSurprise(): bool
+    /** The setting of a play that is bunted so. */
+    public function change(PlaySetting $setting): PlaySetting
     {
-        return self::Drag === $this;
+        return match ($this) {
+            self::Sacrifice => $setting,
+            self::Drag => $setting->surprised(),
+            self::Squeeze => $setting->withRunnerGone(Base::Third),
+        };
     }
 }

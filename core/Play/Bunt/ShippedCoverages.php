@@ -8,7 +8,9 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Job;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\CoverageLine;
+use FoxCorner\Core\Play\Scheme\Job;
 
 /** The bunt coverages that come with the program, for every state of the runners. */
 final class ShippedCoverages
@@ -23,7 +25,7 @@ final class ShippedCoverages
     private const P8 = Position::CenterField;
     private const P9 = Position::RightField;
 
-    /** @return list<BuntCoverage> the usual one first */
+    /** @return list<Coverage> the usual one first */
     public static function for(Bases $bases, Sport $sport): array
     {
         return match ($bases) {
@@ -36,25 +38,25 @@ final class ShippedCoverages
         };
     }
 
-    private static function cornersIn(): BuntCoverage
+    private static function cornersIn(): Coverage
     {
-        return new BuntCoverage(
+        return new Coverage(
             'corners-in', 'Corners in', 'In', 'Four go for it and the middle has the bags; nobody on, so one out is all there is.', [Bases::Empty], [self::P1, self::P2, self::P3, self::P5],
             [...self::home(), ...self::converging(), CoverageLine::always(self::P4, Job::cover(Base::First)), CoverageLine::always(self::P6, Job::cover(Base::Second)), ...self::thirdFallsBack(), CoverageLine::always(self::P8, Job::backUp(Base::Second)), CoverageLine::always(self::P9, Job::backUp(Base::First))],
         );
     }
 
-    private static function firstStaysNobodyOn(): BuntCoverage
+    private static function firstStaysNobodyOn(): Coverage
     {
-        return new BuntCoverage(
+        return new Coverage(
             'first-stays', 'First stays', 'Stay', 'First base waits at the bag and the throw never meets a running fielder; the first-base line belongs to the pitcher alone.', [Bases::Empty], [self::P1, self::P2, self::P5],
             [...self::home(), CoverageLine::when(self::P1, Job::converge(), self::P5), CoverageLine::always(self::P3, Job::cover(Base::First)), CoverageLine::always(self::P4, Job::backUp(Base::First)), CoverageLine::always(self::P6, Job::cover(Base::Second)), ...self::thirdFallsBack(), CoverageLine::always(self::P8, Job::backUp(Base::Second)), CoverageLine::always(self::P9, Job::backUp(Base::First))],
         );
     }
 
-    private static function cornersCrash(): BuntCoverage
+    private static function cornersCrash(): Coverage
     {
-        return new BuntCoverage(
+        return new Coverage(
             'corners-crash', 'Corners crash', 'Crash', 'Four go for the ball, so a bunt in front of the plate gives the lead out; third is open until somebody turns back.', [Bases::First], [self::P1, self::P2, self::P3, self::P5],
             [
                 CoverageLine::when(self::P1, Job::cover(Base::Home, 'Home, the catcher has left it'), self::P2, self::P5),
@@ -71,9 +73,9 @@ final class ShippedCoverages
         );
     }
 
-    private static function firstStays(Bases $bases): BuntCoverage
+    private static function firstStays(Bases $bases): Coverage
     {
-        return new BuntCoverage(
+        return new Coverage(
             'first-stays', 'First stays', 'Stay', Bases::First === $bases ? 'Every bag is covered by its neighbour and a fake bunt moves nobody; the first-base line belongs to the pitcher alone.' : 'A fake bunt draws nobody away and the steal of second is met; the first-base line belongs to the pitcher alone.',
             [$bases], [self::P1, self::P2, self::P5],
             [
@@ -88,9 +90,9 @@ final class ShippedCoverages
         );
     }
 
-    private static function thirdReads(Bases $bases): BuntCoverage
+    private static function thirdReads(Bases $bases): Coverage
     {
-        return new BuntCoverage(
+        return new Coverage(
             'third-reads', 'Third reads', 'Read', 'The third baseman stays for the force or the tag and comes only for what the pitcher cannot reach; the pitcher has the third-base line.', [$bases], [self::P1, self::P2, self::P3, self::P5],
             [
                 ...self::home(),
@@ -109,9 +111,9 @@ final class ShippedCoverages
     }
 
     /** Corners crash with somebody on second or third: the shortstop has third, center comes in for second. */
-    private static function shortAtThird(Bases $bases): BuntCoverage
+    private static function shortAtThird(Bases $bases): Coverage
     {
-        return new BuntCoverage(
+        return new Coverage(
             'corners-crash', 'Corners crash', 'Crash', match ($bases) {
                 Bases::Third => 'Everybody comes for the squeeze; home and first are the plays.',
                 Bases::FirstThird => 'The squeeze is met at the plate; second is open until center is in.',
@@ -121,9 +123,9 @@ final class ShippedCoverages
         );
     }
 
-    private static function wheel(Bases $bases): BuntCoverage
+    private static function wheel(Bases $bases): Coverage
     {
-        return new BuntCoverage(
+        return new Coverage(
             'wheel', 'Wheel', 'Wheel', 'The shortstop is at third before the runner: the lead out there. Second is open, so the bunt must come; called rarely.', [$bases], [self::P1, self::P3, self::P5],
             [
                 CoverageLine::when(self::P1, Job::converge(), self::P3, self::P5),
@@ -138,9 +140,9 @@ final class ShippedCoverages
         );
     }
 
-    private static function wheelFeint(Bases $bases): BuntCoverage
+    private static function wheelFeint(Bases $bases): Coverage
     {
-        return new BuntCoverage(
+        return new Coverage(
             'wheel-feint', 'Wheel feint', 'Show', 'Shows the wheel and comes behind the runner at second; on a bunt only the sure out is there.', [$bases], [self::P1, self::P2, self::P5],
             [
                 ...self::home(),
@@ -156,9 +158,9 @@ final class ShippedCoverages
         );
     }
 
-    private static function catcherStays(Bases $bases): BuntCoverage
+    private static function catcherStays(Bases $bases): Coverage
     {
-        return new BuntCoverage(
+        return new Coverage(
             'catcher-stays', 'Catcher stays', 'Home', 'The plate is the play and the catcher never leaves it; pitcher and corners have the ball.', [$bases], [self::P1, self::P3, self::P5],
             [
                 CoverageLine::when(self::P1, Job::converge(), self::P3, self::P5),

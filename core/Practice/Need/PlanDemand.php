@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Need;
 
-use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Plan\AuditedFinding;
-use FoxCorner\Core\Plan\CoverageReport;
+use FoxCorner\Core\Plan\Audit\AuditedFinding;
+use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Practice\Skill;
 
 /** What the chosen coverages of a plan ask of each position, where they ask it most. */
@@ -17,22 +16,22 @@ final class PlanDemand
     private const FINDING_ADDS = 0.5;
 
     /**
-     * @param iterable<array{Situation, CoverageReport}> $reports
+     * @param iterable<AuditedPlay> $plays
      *
      * @return list<Demand>
      */
-    public static function of(iterable $reports): array
+    public static function of(iterable $plays): array
     {
         $demands = [];
-        foreach ($reports as [$situation, $report]) {
-            foreach ($report->skills as $number => $counts) {
+        foreach ($plays as $play) {
+            foreach ($play->report->skills as $number => $counts) {
                 $balls = max(1, array_sum($counts));
                 foreach ($counts as $name => $asked) {
                     $skill = Skill::tryFrom($name);
                     if (null === $skill) {
                         continue;
                     }
-                    $demand = self::demand(Position::from($number), $skill, $asked, $balls, $situation, $report);
+                    $demand = self::demand(Position::from($number), $skill, $asked, $balls, $play);
                     if ($demand->weighsMoreThan($demands[$demand->key()] ?? null)) {
                         $demands[$demand->key()] = $demand;
                     }
@@ -43,10 +42,10 @@ final class PlanDemand
         return array_values($demands);
     }
 
-    private static function demand(Position $position, Skill $skill, int $asked, int $balls, Situation $situation, CoverageReport $report): Demand
+    private static function demand(Position $position, Skill $skill, int $asked, int $balls, AuditedPlay $play): Demand
     {
-        $found = array_values(array_filter($report->findings, static fn(AuditedFinding $finding): bool => $finding->worst->position === $position && self::isAbout($finding, $skill)));
-        $reason = \sprintf('Asked of %d on %d of %d bunts, %s', $position->value, $asked, $balls, lcfirst($situation->label()));
+        $found = array_values(array_filter($play->report->findings, static fn(AuditedFinding $finding): bool => $finding->worst->position === $position && self::isAbout($finding, $skill)));
+        $reason = \sprintf('Asked of %d on %d of %d %s, %s', $position->value, $asked, $balls, $play->play->family->words()->many, lcfirst($play->play->plan->state->situation->label()));
 
         return new Demand($position, $skill, $asked / $balls, [] === $found ? 0.0 : self::FINDING_ADDS, $reason.([] === $found ? '' : '; '.$found[0]->worst->title));
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Team;
 
-use FoxCorner\Core\Plan\AuditedFinding;
-use FoxCorner\Core\Plan\CoverageReport;
-use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Bunt\BuntGrid;
-use FoxCorner\Core\Play\Timeline;
+use FoxCorner\Core\Plan\Audit\AuditedFinding;
+use FoxCorner\Core\Plan\Audit\AuditedPlay;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Practice\Need\JobNeed;
 
 /** Team defence, minute by minute: rounds as one infield first, then the plan's own situations with runners. */
@@ -20,15 +20,15 @@ final class TeamScript
     private const UNIT_MINUTES = 3;
 
     /**
-     * @param int                                        $minutes of team defence, without water
-     * @param list<JobNeed>                              $needs
-     * @param list<array{SituationPlan, CoverageReport}> $plans   with a coverage
+     * @param int               $minutes of team defence, without water
+     * @param list<JobNeed>     $needs
+     * @param list<AuditedPlay> $plays   with a coverage
      *
      * @return list<ScriptLine> as long as the minutes, or empty when there are none
      */
-    public static function of(int $minutes, array $needs, array $plans): array
+    public static function of(int $minutes, array $needs, array $plays): array
     {
-        $lives = self::lives($plans);
+        $lives = self::lives($plays);
         $forUnits = [] === $lives ? $minutes : (int) round($minutes * self::UNITS);
         $units = self::units($needs, max(1, intdiv($forUnits, self::UNIT_MINUTES)));
         $live = \array_slice($lives, 0, intdiv($minutes - $forUnits, self::LIVE_MINUTES));
@@ -61,20 +61,20 @@ final class TeamScript
     }
 
     /**
-     * @param list<array{SituationPlan, CoverageReport}> $plans
+     * @param list<AuditedPlay> $plays
      *
-     * @return list<array{SituationPlan, AuditedFinding|null}> worst first, each fault once, then those without
+     * @return list<array{PlannedPlay, AuditedFinding|null}> worst first, each fault once, then those without
      */
-    private static function lives(array $plans): array
+    private static function lives(array $plays): array
     {
         $found = $sound = $seen = [];
-        foreach ($plans as [$plan, $report]) {
-            $new = array_values(array_filter($report->findings, static fn(AuditedFinding $one): bool => !isset($seen[$one->worst->identity()])));
+        foreach ($plays as $play) {
+            $new = array_values(array_filter($play->report->findings, static fn(AuditedFinding $one): bool => !isset($seen[$one->worst->identity()])));
             if ([] === $new) {
-                $sound[] = [$plan, null];
+                $sound[] = [$play->play, null];
             } else {
                 $seen[$new[0]->worst->identity()] = true;
-                $found[] = [$plan, $new[0]];
+                $found[] = [$play->play, $new[0]];
             }
         }
         usort($found, static fn(array $a, array $b): int => $b[1]->rank() <=> $a[1]->rank());
@@ -82,23 +82,24 @@ final class TeamScript
         return [...$found, ...$sound];
     }
 
-    private static function line(int $minutes, SituationPlan $plan, ?AuditedFinding $finding): ScriptLine
+    private static function line(int $minutes, PlannedPlay $play, ?AuditedFinding $finding): ScriptLine
     {
-        $timeline = self::hardest($plan);
-        $called = $timeline->called;
+        $hardest = self::hardest($play);
+        $called = $hardest->called();
+        $to = null === $called->cover ? 'throw' : 'to '.$called->cover->value;
 
         return new ScriptLine(
-            true, $minutes, $plan->state->situation->label(), '“'.($plan->coverage?->call() ?? '').'”', BuntWords::of($timeline->question->ball),
-            \sprintf('%d has it, %s to %s: an out in %d of 10.', $timeline->fieldedBy->value, null === $called->cover ? 'throw' : 'to '.$called->cover->value, $called->base->word(), round(10 * $called->chance)),
+            true, $minutes, $play->plan->state->situation->label(), '“'.($play->coverage->call ?? '').'”', $hardest->trial->words(),
+            \sprintf('%d has it, %s to %s: an out in %d of 10.', $hardest->fieldedBy()->value, $to, $called->base->word(), round(10 * $called->chance)),
             null === $finding ? '' : $finding->worst->title,
         );
     }
 
-    /** The bunt on which the out that is called is the least likely. */
-    private static function hardest(SituationPlan $plan): Timeline
+    /** The ball on which the out that is called is the least likely. */
+    private static function hardest(PlannedPlay $play): Timeline
     {
-        $plays = array_map($plan->play(...), BuntGrid::balls($plan->state->rules->buntSurface()));
-        usort($plays, static fn(Timeline $a, Timeline $b): int => $a->called->chance <=> $b->called->chance);
+        $plays = array_map(static fn(Trial $trial): Timeline => $play->run($trial), $play->family->trials($play->plan->state->rules));
+        usort($plays, static fn(Timeline $a, Timeline $b): int => $a->called()->chance <=> $b->called()->chance);
 
         return $plays[0];
     }

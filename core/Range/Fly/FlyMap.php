@@ -6,12 +6,12 @@ namespace FoxCorner\Core\Range\Fly;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\Ball;
-use FoxCorner\Core\People\LevelProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
-use FoxCorner\Core\Play\Cast;
-use FoxCorner\Core\Play\CastMember;
+use FoxCorner\Core\Play\Cast\Cast;
+use FoxCorner\Core\Play\Cast\CastMember;
 
 /** Hang time against who arrives, over the fair ground: where nobody does, and where two may meet. */
 final readonly class FlyMap

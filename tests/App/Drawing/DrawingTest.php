@@ -15,7 +15,7 @@ use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\ShippedRuleSets;
-use FoxCorner\Core\Play\Bunt\BuntGrid;
+use FoxCorner\Core\Play\Bunt\BuntTrial;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -67,8 +67,8 @@ final class DrawingTest extends TestCase
 
     public function testThePictureOfAPlayIsThePlay(): void
     {
-        $plan = Teams::plan();
-        $play = $plan->play(BuntGrid::restingAt(30, -20, $plan->state->rules->buntSurface()));
+        $plan = Teams::bunt();
+        $play = $plan->run(BuntTrial::restingAt(30, -20, $plan->plan->state->rules));
         $picture = (new PlayPicture($play))->jsonSerialize();
 
         self::assertSame([0.0, 0.0, 0.0], $picture['tracks']['ball'][0]);
@@ -76,7 +76,7 @@ final class DrawingTest extends TestCase
             $last = $picture['tracks'][$number][\count($picture['tracks'][$number]) - 1];
             self::assertEqualsWithDelta([$move->there(), $move->track->end()->point->x, -$move->track->end()->point->y], $last, 0.01, "y is turned over for $number");
         }
-        self::assertEqualsWithDelta([$play->fieldedAt, $play->releasedAt], $picture['held'], 0.001);
+        self::assertEqualsWithDelta([$play->fieldedAt(), $play->called()->released], $picture['held'], 0.001);
         self::assertGreaterThan($picture['events'][4]['t'], $picture['length']);
         self::assertStringStartsWith('M0.0 0.0L', PlayPicture::roll($play));
         self::assertSame(2, preg_match_all('/[ML]/', PlayPicture::throw($play)), 'a throw is one straight line');

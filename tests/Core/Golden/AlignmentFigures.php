@@ -16,7 +16,7 @@ use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\GameState;
-use FoxCorner\Core\People\Level;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Board;

@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Golden;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\BatterType;
-use FoxCorner\Core\People\Level;
-use FoxCorner\Core\Plan\CoverageReport;
-use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Bunt\BuntCoverage;
-use FoxCorner\Core\Play\Bunt\BuntGrid;
+use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\Plan\Audit\CoverageReport;
+use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Bunt\BuntKind;
-use FoxCorner\Core\Play\Bunt\BuntOutcome;
-use FoxCorner\Core\Play\Bunt\BuntSpot;
-use FoxCorner\Core\Play\Event;
-use FoxCorner\Core\Play\Job;
-use FoxCorner\Core\Play\Move;
-use FoxCorner\Core\Play\ThrowOption;
-use FoxCorner\Core\Play\Timeline;
-use FoxCorner\Core\Play\TurnedBack;
+use FoxCorner\Core\Play\Bunt\BuntTrial;
+use FoxCorner\Core\Play\Clock\Event;
+use FoxCorner\Core\Play\Clock\Move;
+use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Clock\TurnedBack;
+use FoxCorner\Core\Play\Map\MapOutcome;
+use FoxCorner\Core\Play\Map\MapSpot;
+use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Tests\Core\Teams;
 
 /** Bunts on the clock, on the map and before the audit. */
@@ -35,18 +35,17 @@ final class BuntFigures implements Figures
         foreach (self::TEAMS as $index => [$rules, $level]) {
             foreach (self::SITUATIONS as $number => $situation) {
                 $state = Teams::state($rules, $situation, batter: BatterType::cases()[($index + $number) % 4]);
-                foreach (Teams::plan($state, $level)->coverages as $coverage) {
-                    $plan = Teams::plan($state, $level, coverage: $coverage->key());
+                foreach (Teams::bunt($state, $level)->coverages as $coverage) {
+                    $play = Teams::bunt($state, $level, coverage: $coverage->key);
                     [$degrees, $feet, $kind] = self::BUNTS[($index + $number) % 4];
-                    $ball = BuntGrid::restingAt($feet, $degrees, $state->rules->buntSurface());
-                    yield "play/$rules/$situation/{$coverage->key()}" => self::play($plan->play($ball, Teams::cost($level), $kind));
+                    $trial = BuntTrial::restingAt($feet, $degrees, $state->rules, $kind);
+                    yield "play/$rules/$situation/$coverage->key" => self::play($play->run($trial, Teams::cost($level)));
                     if ($number === $index + 1 || $number === $index + 2) {
-                        yield "audit/$rules/$situation/{$coverage->key()}" => self::report($plan->report(Teams::cost($level)));
+                        yield "audit/$rules/$situation/$coverage->key" => self::report($play->report(Teams::cost($level)));
                     }
                 }
             }
-            $plan = Teams::plan(Teams::state($rules, 'R1R2-0'), $level);
-            yield "map/$rules" => self::map($plan, $plan->coverage ?? throw new \LogicException());
+            yield "map/$rules" => self::map(Teams::bunt(Teams::state($rules, 'R1R2-0'), $level));
         }
     }
 
@@ -54,23 +53,27 @@ final class BuntFigures implements Figures
     public static function play(Timeline $play): array
     {
         $option = static fn(ThrowOption $option): array => [
-            $option->base, $option->cover, $option->isForce, $option->released, $option->ballThere, $option->coverThere,
+            $option->base, $option->cover, $option->isForce, $option->released, $option->ballThere, $option->coverThere, $option->outAt,
             $option->runnerThere, $option->chance, $option->chanceOnTime, $option->cost, $option->margin(), $option->coverLate(),
         ];
-        $move = static fn(Move $move): array => [$move->there(), $move->track->end()->point, $move->track->at(0.7), array_map(static fn(Job $job): string => $job->words.'/'.$job->skill(), $move->jobs)];
+        $job = static fn(Job $job): string => $job->words.'/'.$job->skill();
+        $lead = $play->options()[0]->base;
 
         return [
-            'fielded' => [$play->fieldedBy, $play->fieldedAt, $play->releasedAt],
-            'options' => array_map($option, $play->options),
-            'called' => $play->called->base,
-            'moves' => array_map($move, $play->moves),
-            'threats' => $play->threats,
+            'fielded' => [$play->fieldedBy(), $play->fieldedAt(), $play->called()->released],
+            'options' => array_map($option, $play->options()),
+            'called' => $play->called()->base,
+            'moves' => array_map(
+                static fn(Move $move): array => [$move->there(), $move->track->end()->point, $move->track->at(0.7), array_map($job, $move->jobs)],
+                $play->moves,
+            ),
+            'threats' => $play->setting->threats,
             'events' => array_map(static fn(Event $event): string => \sprintf('%s %.6f %s', $event->kind->value, $event->seconds, $event->words), $play->events),
             'ball' => $play->ball->at(0.6),
             'runners' => array_map(static fn($track): mixed => [$track->at(1.0), $track->end()], $play->runners),
             'length' => $play->length(),
             'turned' => array_map(static fn(TurnedBack $turned): array => [$turned->steps->count, $turned->there, $turned->isInTime()], $play->turnedBack()),
-            'break-even' => Base::First === $play->options[0]->base ? null : $play->after?->breakEven($play->options[0]->base),
+            'break-even' => Base::First === $lead ? null : $play->setting->after?->breakEven($lead),
         ];
     }
 
@@ -78,21 +81,23 @@ final class BuntFigures implements Figures
     private static function report(CoverageReport $report): array
     {
         return [
-            'outs' => $report->outsPerBunt, 'lead' => $report->leadOutShare, 'costs' => $report->costs, 'skills' => $report->skills,
+            'outs' => $report->outs, 'lead' => $report->leadOutShare, 'costs' => $report->costs, 'skills' => $report->skills,
             'findings' => array_map(static fn($one): array => [$one->worst, $one->balls, $one->rank()], \array_slice($report->findings, 0, 6)),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function map(SituationPlan $plan, BuntCoverage $coverage): array
+    private static function map(PlannedPlay $play): array
     {
-        $map = $plan->buntMap($coverage, Teams::cost());
-        $spot = static fn(BuntSpot $spot): array => [$spot->degrees, $spot->feet, $spot->by, $spot->called->chance, $spot->called->base, $spot->outcome()];
+        $map = $play->map($play->coverage ?? throw new \LogicException('Somebody covers.'), Teams::cost()) ?? throw new \LogicException('Bunts are mapped.');
+        $spot = static fn(MapSpot $spot): array => [
+            $spot->at->sprayDegrees(), $spot->at->distanceTo(Point::home()), $spot->by, $spot->called->chance, $spot->called->base, $spot->outcome(),
+        ];
+        $every = array_filter($map->spots, static fn(int $index): bool => 0 === $index % 40, \ARRAY_FILTER_USE_KEY);
 
         return [
-            'spots' => array_map($spot, array_values(array_filter($map->spots, static fn(int $index): bool => 0 === $index % 40, \ARRAY_FILTER_USE_KEY))),
-            'many' => \count($map->spots), 'worst' => $spot($map->worst()), 'cost' => $map->cost(),
-            'shares' => array_map($map->share(...), BuntOutcome::cases()),
+            'spots' => array_map($spot, array_values($every)), 'many' => \count($map->spots), 'worst' => $spot($map->worst()), 'cost' => $map->cost(),
+            'shares' => array_map($map->share(...), MapOutcome::cases()),
         ];
     }
 }

@@ -15,9 +15,9 @@ use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\RunnerSpeed;
 use FoxCorner\Core\Game\Tendency;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
-use FoxCorner\Core\People\Level;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\PitcherFielding;
 use FoxCorner\Core\People\Quantity;
@@ -36,7 +36,7 @@ final class GameFigures implements Figures
             yield "batter/$type->value" => [$batter, $type->timeShare(), $type->bats(), Tendency::of($type)];
             foreach (['R1-0', 'R2-1', 'R1R3-0', 'none-0', 'R1-2'] as $situation) {
                 foreach ([[1, 0], [5, 2], [7, -1], [8, -5]] as [$inning, $lead]) {
-                    $outlook = BuntOutlook::of(Teams::state('fastpitch-43', $situation, $inning, $lead, $type, 3 === $inning ? '1-2' : '1-0'));
+                    $outlook = BuntOutlook::of(Teams::state('fastpitch-43', $situation, $inning, $lead, $type, 5 === $inning ? '1-2' : '1-0'));
                     yield "outlook/$type->value/$situation/$inning/$lead" => [$outlook->points, $outlook->isLikely(), $outlook->because()];
                 }
             }

@@ -7,8 +7,7 @@ namespace FoxCorner\Tests\Core\Golden;
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Plan\CoverageReport;
-use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Build\Placement;
@@ -115,13 +114,9 @@ final class PracticeFigures implements Figures
     /** @return iterable<string, mixed> */
     private static function scripts(): iterable
     {
-        $plans = array_map(static function (string $situation): array {
-            $plan = Teams::plan(Teams::state(situation: $situation));
-
-            return [$plan, $plan->report()];
-        }, ['R1-0', 'R2-0', 'R1R2-0']);
+        $plays = array_map(static fn(string $situation): AuditedPlay => Practices::audited(Teams::bunt(Teams::state(situation: $situation))), ['R1-0', 'R2-0', 'R1R2-0']);
         foreach ([5, 13, 28] as $minutes) {
-            yield "script/$minutes" => TeamScript::of($minutes, Practices::needs(Teams::nine()), $plans);
+            yield "script/$minutes" => TeamScript::of($minutes, Practices::needs(Teams::nine()), $plays);
         }
     }
 

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Golden;
 
+use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
-use FoxCorner\Core\People\Level;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Range\Fly\FlyKind;
 use FoxCorner\Core\Range\Fly\FlyMap;
 use FoxCorner\Core\Range\Fly\FlyZone;
@@ -13,7 +14,6 @@ use FoxCorner\Core\Range\Hole;
 use FoxCorner\Core\Range\RangeSummary;
 use FoxCorner\Core\Range\ReactionCaution;
 use FoxCorner\Core\Range\Spray;
-use FoxCorner\Core\Game\Batter;
 use FoxCorner\Tests\Core\Teams;
 
 /** What alignments get of ground balls and of balls in the air. */

@@ -10,7 +10,7 @@ use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\People\Level;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Runs\Advancement;
 use FoxCorner\Core\Runs\CostUnit;
 use FoxCorner\Core\Runs\EventRates;

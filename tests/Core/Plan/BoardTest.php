@@ -4,20 +4,18 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Plan;
 
-use FoxCorner\Core\Field\Sport;
-use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\People\Lineup;
-use FoxCorner\Core\Plan\CoverageChoice;
-use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\Half;
-use FoxCorner\Core\People\Level;
+use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\Plan\Board;
 use FoxCorner\Core\Plan\BoardCell;
+use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
 
@@ -29,7 +27,6 @@ final class BoardTest extends TestCase
 
         self::assertCount(24, $board->cells);
         self::assertSame([], $board->changed());
-        self::assertCount(16, array_filter($board->cells, static fn(BoardCell $cell): bool => null !== $cell->plan->coverage));
     }
 
     public function testEachContextChangesWhatItsReasonSays(): void
@@ -58,12 +55,6 @@ final class BoardTest extends TestCase
         self::assertSame(['none-0' => 'Sure out', 'R1-0' => 'Two; first if slow', 'R1-2' => 'Sure out', 'R3-1' => 'Look back, then first', 'R1R3-1' => 'Two; first if slow', 'loaded-2' => 'Sure out'], $wants);
     }
 
-    public function testTheCoachsCoverageIsOnTheBoard(): void
-    {
-        self::assertSame('First stays', self::cell(self::board(Context::ordinary(), ['R1-1' => 'first-stays']), 'R1-1')->plan->coverage?->name());
-        self::assertSame('Corners crash', self::cell(self::board(Context::ordinary(), ['R1-1' => 'first-stays']), 'R1-0')->plan->coverage?->name());
-    }
-
     public function testRulesThatPlaceNobodyAreSaid(): void
     {
         $book = PlanBook::shipped(Sport::Fastpitch)->withoutRule('normal');
@@ -72,15 +63,9 @@ final class BoardTest extends TestCase
         Board::of(ShippedRuleSets::get('fastpitch-43'), Context::ordinary(), Level::Fastpitch16->profile(), Lineup::choose(Teams::nine()), $book);
     }
 
-    /** @param array<string, string> $coverages */
-    private static function board(Context $context, array $coverages = []): Board
+    private static function board(Context $context): Board
     {
-        $book = PlanBook::shipped(Sport::Fastpitch);
-        foreach ($coverages as $situation => $coverage) {
-            $book = $book->withCoverage(Situation::fromKey($situation), new CoverageChoice($coverage, 'Wren', new \DateTimeImmutable('2026-11-01')));
-        }
-
-        return Board::of(ShippedRuleSets::get('fastpitch-43'), $context, Level::Fastpitch16->profile(), Lineup::choose(Teams::nine()), $book);
+        return Board::of(ShippedRuleSets::get('fastpitch-43'), $context, Level::Fastpitch16->profile(), Lineup::choose(Teams::nine()), PlanBook::shipped(Sport::Fastpitch));
     }
 
     private static function cell(Board $board, string $key): BoardCell

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Plan;
 
-use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
-use FoxCorner\Core\Plan\AuditedFinding;
-use FoxCorner\Core\Plan\CoverageReport;
-use FoxCorner\Core\Play\Bunt\BuntCoverage;
-use FoxCorner\Core\Play\Bunt\CoverageLine;
-use FoxCorner\Core\Play\Job;
+use FoxCorner\Core\Plan\Audit\AuditedFinding;
+use FoxCorner\Core\Plan\Audit\CoverageReport;
+use FoxCorner\Core\Play\Scheme\CoverageLine;
+use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Tests\Core\Teams;
+use FoxCorner\Core\Play\Scheme\Coverage;
 use PHPUnit\Framework\TestCase;
 
 /** Every kind of fault is found where it is, with its figure, and not where it is not. */
@@ -26,7 +26,7 @@ final class ChecksTest extends TestCase
     public function testASoundCoverageHasNoFaultOfTheDrawing(): void
     {
         foreach (['corners-crash', 'first-stays'] as $coverage) {
-            $kinds = self::kinds(Teams::plan(coverage: $coverage)->report());
+            $kinds = self::kinds(Teams::bunt(coverage: $coverage)->report());
             self::assertSame([], array_intersect($kinds, ['bag-uncovered', 'bag-double', 'idle', 'two-jobs', 'limited-throw']), $coverage);
         }
     }
@@ -66,11 +66,11 @@ final class ChecksTest extends TestCase
     {
         $slow = Teams::with(Teams::player(4, 4), Traits::of(Hand::Right, Bats::Right, 4.2, null, 2.5));
         $roster = array_map(static fn(RosterPlayer $player): RosterPlayer => 4 === $player->number ? $slow : $player, Teams::nine());
-        $report = Teams::plan(roster: $roster, coverage: 'corners-crash')->report();
+        $report = Teams::bunt(roster: $roster, coverage: 'corners-crash')->report();
         $finding = self::find($report, 'cover-late', Base::First);
 
         self::assertSame(Position::SecondBase, $finding->worst->position);
-        $onTime = array_filter(Teams::plan(coverage: 'corners-crash')->report()->findings, static fn(AuditedFinding $other): bool => 'cover-late' === $other->worst->kind);
+        $onTime = array_filter(Teams::bunt(coverage: 'corners-crash')->report()->findings, static fn(AuditedFinding $other): bool => 'cover-late' === $other->worst->kind);
         self::assertSame([], $onTime, 'an ordinary one is on time');
         self::assertMatchesRegularExpression('/\d+½? paces/u', $finding->worst->mend);
     }
@@ -78,7 +78,7 @@ final class ChecksTest extends TestCase
     public function testAThrowAskedOfASoreArm(): void
     {
         $roster = array_map(static fn(RosterPlayer $player): RosterPlayer => 2 === $player->number ? Teams::with($player, limit: Limit::NoThrowing) : $player, Teams::nine());
-        $finding = self::find(Teams::plan(roster: $roster)->report(), 'limited-throw');
+        $finding = self::find(Teams::bunt(roster: $roster)->report(), 'limited-throw');
 
         self::assertSame('P2 may not throw', $finding->worst->title);
         self::assertLessThan(15, $finding->balls, 'only on balls that are the catcher’s');
@@ -99,7 +99,7 @@ final class ChecksTest extends TestCase
     /** @param list<CoverageLine> $lines */
     private static function report(array $lines): CoverageReport
     {
-        return Teams::plan()->reportOn(new BuntCoverage('test', 'Test', 'Test', 'A test.', [Bases::First], [Position::Pitcher, Position::Catcher, Position::ThirdBase], $lines));
+        return Teams::bunt()->reportOn(new Coverage('test', 'Test', 'Test', 'A test.', [Bases::First], [Position::Pitcher, Position::Catcher, Position::ThirdBase], $lines));
     }
 
     /** @return list<CoverageLine> "first stays", sound, less one position's lines */

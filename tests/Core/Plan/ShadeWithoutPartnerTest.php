@@ -10,12 +10,12 @@ use FoxCorner\Core\Alignment\Shade;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\GameState;
-use FoxCorner\Core\People\Level;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Plan\Finding;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\Check\Finding;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
 

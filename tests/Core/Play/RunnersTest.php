@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Play;
 
-use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Motion\Legs;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
-use FoxCorner\Core\People\Level;
 use FoxCorner\Core\People\Traits;
-use FoxCorner\Core\Play\BaseRunner;
-use FoxCorner\Core\Play\BatterRunner;
-use FoxCorner\Core\Play\Cast;
-use FoxCorner\Core\Play\Track;
+use FoxCorner\Core\Play\Cast\BaseRunner;
+use FoxCorner\Core\Play\Cast\BatterRunner;
+use FoxCorner\Core\Play\Cast\Cast;
+use FoxCorner\Core\Play\Clock\Track;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -37,7 +37,7 @@ final class RunnersTest extends TestCase
         $runner = BaseRunner::ofLevel(Base::First, ShippedRuleSets::get('baseball-90'), Level::Pro->profile());
         $straight = $runner->startDelay + $runner->legs->secondsFor(180 - $runner->lead);
 
-        self::assertEqualsWithDelta(0.30, $runner->secondsOver(2, 90) - $straight, 1e-9);
+        self::assertEqualsWithDelta(0.30, $runner->secondsOver(2) - $straight, 1e-9);
     }
 
     #[DataProvider('batters')]

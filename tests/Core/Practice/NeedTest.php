@@ -72,12 +72,11 @@ final class NeedTest extends TestCase
 
     public function testThePlanAsksWhatItsCoverageAsksWhereItAsksMost(): void
     {
-        $state = Teams::state();
-        $demands = PlanDemand::of([[$state->situation, Teams::plan($state)->report()]]);
+        $demands = PlanDemand::of([Practices::audited(Teams::bunt())]);
         $byKey = array_column(array_map(static fn(Demand $demand): array => [$demand->key(), $demand], $demands), 1, 0);
 
         self::assertSame(1.0, $byKey['4/cover-first']->priority, 'the second baseman covers first on every bunt');
-        self::assertStringContainsString('first, nobody out', $byKey['4/cover-first']->reason);
+        self::assertSame('Asked of 4 on 15 of 15 bunts, first, nobody out', $byKey['4/cover-first']->reason);
         self::assertArrayNotHasKey('8/cover-home', $byKey);
     }
 
@@ -85,9 +84,7 @@ final class NeedTest extends TestCase
     {
         $lame = Teams::with(Teams::player(4, 4), Traits::of(Hand::Right, Bats::Right, 4.2, null, 2.5));
         $roster = array_map(static fn($player) => 4 === $player->number ? $lame : $player, Teams::nine());
-        $state = Teams::state();
-        $report = Teams::plan($state, roster: $roster, coverage: 'corners-crash')->report();
-        $demands = PlanDemand::of([[$state->situation, $report]]);
+        $demands = PlanDemand::of([Practices::audited(Teams::bunt(roster: $roster, coverage: 'corners-crash'))]);
         $urgent = array_values(array_filter($demands, static fn(Demand $demand): bool => $demand->urgent > 0.0));
 
         self::assertSame(['4/cover-first'], array_map(static fn(Demand $demand): string => $demand->key(), $urgent));

@@ -7,6 +7,8 @@ namespace FoxCorner\Tests\Core\Practice;
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Plan\Audit\AuditedPlay;
+use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Build\Placement;
@@ -28,6 +30,11 @@ final class Practices
 {
     public const SHED = ['bucket of balls' => 4, 'bag' => 3, 'net' => 1, 'screen' => 1, 'helmet' => 4, 'cone' => 12];
 
+    public static function audited(PlannedPlay $play): AuditedPlay
+    {
+        return new AuditedPlay($play, $play->report());
+    }
+
     /**
      * @param list<RosterPlayer> $players
      * @param list<Taught>       $taught
@@ -36,9 +43,7 @@ final class Practices
      */
     public static function needs(array $players, array $taught = []): array
     {
-        $state = Teams::state();
-
-        return JobNeeds::of([...PlanDemand::of([[$state->situation, Teams::plan($state)->report()]]), ...StandingDemand::of(ShippedRuleSets::get('fastpitch-43'))], $players, Record::of($taught, ShippedDrills::all()));
+        return JobNeeds::of([...PlanDemand::of([self::audited(Teams::bunt())]), ...StandingDemand::of(ShippedRuleSets::get('fastpitch-43'))], $players, Record::of($taught, ShippedDrills::all()));
     }
 
     /**

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Practice;
 
-use FoxCorner\Core\Practice\Team\BuntWords;
+use FoxCorner\Core\Plan\Audit\AuditedPlay;
+use FoxCorner\Core\Play\Bunt\BuntTrial;
 use FoxCorner\Core\Practice\Team\ScriptLine;
 use FoxCorner\Core\Practice\Team\TeamScript;
-use FoxCorner\Core\Play\Bunt\BuntGrid;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
 
@@ -16,14 +16,14 @@ final class TeamScriptTest extends TestCase
     public function testTheMinutesAreSpentToTheLast(): void
     {
         foreach ([0, 1, 4, 10, 11, 25, 60] as $minutes) {
-            $script = TeamScript::of($minutes, Practices::needs(Teams::nine()), self::plans());
+            $script = TeamScript::of($minutes, Practices::needs(Teams::nine()), self::plays());
             self::assertSame($minutes, array_sum(array_map(static fn(ScriptLine $line): int => $line->minutes, $script)), "$minutes minutes");
         }
     }
 
     public function testUnitsFirstThenLiveSituationsWorstFirst(): void
     {
-        $script = TeamScript::of(20, Practices::needs(Teams::nine()), self::plans());
+        $script = TeamScript::of(20, Practices::needs(Teams::nine()), self::plays());
         $live = array_values(array_filter($script, static fn(ScriptLine $line): bool => $line->isLive));
 
         self::assertFalse($script[0]->isLive);
@@ -53,20 +53,19 @@ final class TeamScriptTest extends TestCase
 
     public function testABuntInWords(): void
     {
-        $surface = Teams::state()->rules->buntSurface();
+        $words = static fn(float $feet, float $degrees): string => BuntTrial::restingAt($feet, $degrees, Teams::state()->rules)->words();
 
-        self::assertSame('Dead, along the third-base line: it rests 15 ft out.', BuntWords::of(BuntGrid::restingAt(15, -40, $surface)));
-        self::assertSame('Firm, straight at the mound: it rests 50 ft out.', BuntWords::of(BuntGrid::restingAt(50, 0, $surface)));
-        self::assertStringContainsString('between the mound and first', BuntWords::of(BuntGrid::restingAt(30, 20, $surface)));
+        self::assertSame('Dead, along the third-base line: it rests 15 ft out.', $words(15, -40));
+        self::assertSame('Firm, straight at the mound: it rests 50 ft out.', $words(50, 0));
+        self::assertStringContainsString('between the mound and first', $words(30, 20));
     }
 
-    /** @return list<array{\FoxCorner\Core\Plan\SituationPlan, \FoxCorner\Core\Plan\CoverageReport}> */
-    private static function plans(): array
+    /** @return list<AuditedPlay> */
+    private static function plays(): array
     {
-        return array_map(static function (string $situation): array {
-            $plan = Teams::plan(Teams::state(situation: $situation));
-
-            return [$plan, $plan->report()];
-        }, ['R1-0', 'R2-0', 'R1R2-0', 'R1R2-1']);
+        return array_map(
+            static fn(string $situation): AuditedPlay => Practices::audited(Teams::bunt(Teams::state(situation: $situation))),
+            ['R1-0', 'R2-0', 'R1R2-0', 'R1R2-1'],
+        );
     }
 }

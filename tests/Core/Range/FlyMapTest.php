@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Range;
 
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Motion\Ball;
-use FoxCorner\Core\People\Level;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Range\Fly\FlyKind;

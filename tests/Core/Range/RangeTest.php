@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Range;
 
-use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Range\GroundCost;
-use FoxCorner\Core\Range\Improver;
-use FoxCorner\Core\Range\Step;
-use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Alignment\DepthSpot;
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Motion\Intercept;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Speed;
-use FoxCorner\Core\People\Level;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Range\GroundBalls;
+use FoxCorner\Core\Range\GroundCost;
 use FoxCorner\Core\Range\Hole;
+use FoxCorner\Core\Range\Improver;
 use FoxCorner\Core\Range\RangeMap;
 use FoxCorner\Core\Range\Reach;
 use FoxCorner\Core\Range\Spray;
+use FoxCorner\Core\Range\Step;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Range;
 
 use FoxCorner\Core\Game\BatterType;
-use FoxCorner\Core\People\Level;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Range\ReactionCaution;
 use FoxCorner\Tests\Core\Teams;

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\CommandLine;
+
+use FoxCorner\App\Plan\Codec\CoverageCodec;
+use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Game\Batter;
+use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Game\Count;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Half;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\People\Bats;
+use FoxCorner\Core\People\Hand;
+use FoxCorner\Core\People\Lineup;
+use FoxCorner\Core\People\Pitching;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Runs\RunChain;
+
+/** The fields of a question that describe a situation and a team: nine players, measured or as the level knows them. */
+final class PlanInput
+{
+    /** @throws InvalidValue */
+    public static function read(Fields $input): SituationPlan
+    {
+        $context = Context::of(
+            $input->whole('inning', 3), Half::Top, $input->whole('lead', 0),
+            Batter::ofType(BatterType::from($input->text('batter', BatterType::Right->value))),
+            Count::fromKey($input->text('count', '0-0')), Pitching::from($input->text('pitching', Pitching::Ordinary->value)),
+        );
+        $rules = ShippedRuleSets::get($input->text('rule_set'));
+
+        return SituationPlan::of(
+            GameState::of($rules, Situation::fromKey($input->text('situation', 'none-0')), $context),
+            Level::from($input->text('level'))->profile(), Lineup::choose(self::nine($input)), PlanBook::shipped($rules->sport), self::moved($input),
+        );
+    }
+
+    /**
+     * A play that is covered, by a shipped coverage or by one that the question brings along.
+     *
+     * @throws InvalidValue
+     */
+    public static function play(Fields $input, PlayFamily $family): PlannedPlay
+    {
+        $plan = self::read($input);
+        $own = $input->within('coverage');
+        $isOwn = [] !== $own->all();
+        $play = PlannedPlay::of($plan, $family, PlanBook::shipped($plan->state->rules->sport), $isOwn ? null : $input->textOrNull('coverage'));
+        if (null === $play->coverage) {
+            $one = $family->words()->one;
+            throw InvalidValue::because('situation', "there is no $one to cover in {$plan->state->situation->key()} under this rule set", "fewer than two out, with a rule set that has {$family->words()->many}");
+        }
+        $play = $isOwn ? $play->trying(CoverageCodec::read($own)) : $play;
+
+        return $input->has('policy') ? $play->wanting(OutPolicy::from($input->text('policy'))) : $play;
+    }
+
+    /** What plays cost by the level's rates. */
+    public static function cost(SituationPlan $plan): PlayCost
+    {
+        return PlayCost::inRuns(RunChain::of($plan->level->rates));
+    }
+
+    /**
+     * @return list<RosterPlayer>
+     *
+     * @throws InvalidValue
+     */
+    private static function nine(Fields $input): array
+    {
+        $known = [];
+        foreach ($input->each('players') as $player) {
+            $number = $player->whole('position', 0);
+            if (isset($known[$number])) {
+                throw InvalidValue::because('players', "two play $number", 'one player for each position');
+            }
+            $position = Position::ofNumber($number);
+            $known[$number] = new RosterPlayer("$number", $player->text('name', $position->label()), $number, [$position], Traits::of(
+                Hand::from($player->text('throws', 'R')), Bats::from($player->text('bats', 'R')),
+                $player->numberOrNull('home_to_first_s'), $player->numberOrNull('arm_mph'), $player->numberOrNull('pace_ft'),
+            ));
+        }
+
+        return array_map(
+            static fn(Position $position): RosterPlayer => $known[$position->value]
+                ?? new RosterPlayer("$position->value", $position->label(), $position->value, [$position], Traits::unknown()),
+            Position::cases(),
+        );
+    }
+
+    /** @return array<int, Point> */
+    private static function moved(Fields $input): array
+    {
+        $moved = [];
+        foreach ($input->each('spots') as $spot) {
+            $moved[$spot->whole('position', 0)] = Point::of($spot->number('x_ft'), $spot->number('y_ft'));
+        }
+
+        return $moved;
+    }
+}

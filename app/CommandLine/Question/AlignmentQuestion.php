@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\CommandLine\Question;
+
+use FoxCorner\App\CommandLine\PlanInput;
+use FoxCorner\App\CommandLine\Question;
+use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Alignment\InfieldWant;
+use FoxCorner\Core\Alignment\Spot;
+
+final readonly class AlignmentQuestion implements Question
+{
+    public function answer(Fields $input): array
+    {
+        $plan = PlanInput::read($input);
+
+        return [
+            'call' => $plan->alignment->call(),
+            'wants' => InfieldWant::in($plan->state, $plan->alignment)->label(),
+            'spots' => array_map(static fn(Spot $spot): array => [
+                'position' => $spot->position->value,
+                'x_ft' => round($spot->placement->point()->x, 2),
+                'y_ft' => round($spot->placement->point()->y, 2),
+                'depth' => $spot->depth->value,
+                'paces' => $spot->placement->inPaces($plan->lineup->at($spot->position)->traits->pace()),
+                'reason' => $spot->because(),
+            ], $plan->alignment->spots()),
+        ];
+    }
+}

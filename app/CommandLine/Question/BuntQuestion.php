@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\CommandLine\Question;
+
+use FoxCorner\App\CommandLine\PlanInput;
+use FoxCorner\App\CommandLine\Question;
+use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Play\Bunt\BuntFamily;
+use FoxCorner\Core\Play\Bunt\BuntKind;
+use FoxCorner\Core\Play\Bunt\BuntTrial;
+
+/** One bunt against one coverage. */
+final readonly class BuntQuestion implements Question
+{
+    public function answer(Fields $input): array
+    {
+        $play = PlanInput::play($input, new BuntFamily());
+        $kind = BuntKind::from($input->text('kind', BuntKind::Sacrifice->value));
+        $bunt = BuntTrial::restingAt($input->number('rest_ft', 30.0), $input->number('degrees'), $play->plan->state->rules, $kind);
+
+        return PlayQuestion::describe($play->run($bunt, PlanInput::cost($play->plan)));
+    }
+}

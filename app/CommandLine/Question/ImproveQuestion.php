@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\CommandLine\Question;
+
+use FoxCorner\App\CommandLine\PlanInput;
+use FoxCorner\App\CommandLine\Question;
+use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Range\Improvement;
+use FoxCorner\Core\Range\Improver;
+use FoxCorner\Core\Range\Step;
+use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Runs\RunChain;
+
+final readonly class ImproveQuestion implements Question
+{
+    public function answer(Fields $input): array
+    {
+        $plan = PlanInput::read($input);
+        $map = $plan->range(PlayCost::inRuns(RunChain::of($plan->level->rates)));
+        $improver = new Improver($map, $plan->cast, $plan->state->rules->diamond(), [], (int) round(2 * $input->number('reach_paces', 2.0)));
+
+        return ['single' => self::told($improver->single()), 'joint' => self::told($improver->joint())];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function told(?Improvement $found): ?array
+    {
+        return null === $found ? null : [
+            'steps' => array_map(static fn(Step $step): array => ['position' => $step->position->value, 'x_ft' => round($step->to->x, 2), 'y_ft' => round($step->to->y, 2), 'words' => $step->words()], $found->steps),
+            'runs_saved_per_100' => round($found->gain, 2), 'outs_gained_per_100' => round($found->outs, 2), 'opens' => $found->price?->name(), 'opens_ft' => round($found->feet, 1),
+        ];
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\CommandLine\Question;
+
+use FoxCorner\App\CommandLine\Question;
+use FoxCorner\App\CommandLine\RatesInput;
+use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Runs\RunChain;
+
+/** The advancement of runners is one set for all levels so far; the level is taken and changes nothing yet. */
+final readonly class RunsQuestion implements Question
+{
+    public function answer(Fields $input): array
+    {
+        $chain = RunChain::of(RatesInput::read($input));
+        $expected = $scoring = [];
+        foreach (RunChain::situations() as $situation) {
+            $expected[$situation->bases->value][] = round($chain->expectedRuns($situation), 4);
+            $scoring[$situation->bases->value][] = round($chain->scoringChance($situation), 4);
+        }
+
+        return ['expected_runs' => $expected, 'scoring_chance' => $scoring];
+    }
+}

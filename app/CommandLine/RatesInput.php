@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\CommandLine;
+
+use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Runs\EventRates;
+
+/** The field "rates" of a question. */
+final class RatesInput
+{
+    /** @throws InvalidValue */
+    public static function read(Fields $input): EventRates
+    {
+        $rates = $input->within('rates');
+
+        return EventRates::of(
+            $rates->number('walk'), $rates->number('single'), $rates->number('double'), $rates->number('triple'),
+            $rates->number('home_run'), $rates->number('strikeout'), $rates->number('error'),
+        );
+    }
+}

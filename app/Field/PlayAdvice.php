@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Field;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Game\Bases;
+use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Scheme\JobKind;
+
+/** What a play comes to, in a coach's words: the title, the throws, what to go for. */
+final readonly class PlayAdvice
+{
+    /** s within which ball and runner are dead even. */
+    private const EVEN = 0.01;
+    /** Half of the last figure shown: a difference below it is none. */
+    private const LEAST = 0.005;
+    /** A lead out surer than this needs no word on what happens when everybody is safe (ours). */
+    private const SURE = 0.9;
+    /** With nobody out and these on, everybody safe is the big inning. */
+    private const BIG_INNINGS = [Bases::First, Bases::Second, Bases::FirstSecond, Bases::FirstThird];
+
+    /**
+     * @param string        $title   "Out at first by 0.31 s"
+     * @param string        $call    "Crash, one."
+     * @param list<string>  $throws  a sentence for each throw, lead base first
+     * @param string|null   $worth   what the throws cost, and how sure one must be
+     * @param string|null   $allSafe what it means when everybody is safe, where that has to be said
+     * @param list<JobKind> $kinds   of jobs that the drawing shows, for its legend
+     */
+    private function __construct(
+        public string $title,
+        public string $call,
+        public array $throws,
+        public ?string $worth,
+        public ?string $allSafe,
+        public array $kinds,
+    ) {
+    }
+
+    public static function on(Timeline $play, PlannedPlay $planned): self
+    {
+        $called = $play->called();
+        $title = \sprintf('%s at %s by %.2f s', $called->margin() > 0.0 ? 'Out' : 'Safe', $called->base->word(), abs($called->margin()));
+        $throws = array_map(static fn(ThrowOption $option): string => self::throw($option, $called), $play->options());
+
+        return new self($title, ($planned->coverage->call ?? '').', '.self::spoken($called->base).'.', $throws, self::worth($play), self::allSafe($play), self::kinds($play));
+    }
+
+    private static function throw(ThrowOption $option, ThrowOption $called): string
+    {
+        if (null === $option->cover) {
+            return 'nobody there.';
+        }
+        $margin = abs($option->margin());
+        $how = $margin < self::EVEN ? 'dead even' : \sprintf('%s by %.2f s', $option->margin() > 0.0 ? 'out' : 'safe', $margin);
+        $outs = (int) round(100 * $option->chance);
+
+        return \sprintf('%s, %d %s in a hundred%s', $how, $outs, 1 === $outs ? 'out' : 'outs', $option === $called ? ': the call.' : '.');
+    }
+
+    private static function worth(Timeline $play): ?string
+    {
+        $after = $play->setting->after;
+        if (null === $after) {
+            return null;
+        }
+        $options = $play->options();
+        $cheapest = min(array_map(static fn(ThrowOption $option): float => $option->cost ?? 0.0, $options));
+        $prices = array_map(static function (ThrowOption $option) use ($cheapest): string {
+            $more = ($option->cost ?? 0.0) - $cheapest;
+
+            return ucfirst($option->base->word()).' '.($more < self::LEAST ? 'costs least' : \sprintf('+%.2f', $more));
+        }, $options);
+        $lead = $options[0];
+        $line = 1 === \count($options) ? '' : \sprintf(
+            ' Go for %s when you are %d %% sure; this one is %d.', $lead->base->word(), round(100 * $after->breakEven($lead->base)), round(100 * $lead->chance),
+        );
+
+        return implode(', ', $prices).'.'.$line;
+    }
+
+    private static function allSafe(Timeline $play): ?string
+    {
+        [$after, $situation] = [$play->setting->after, $play->setting->situation];
+        $isBig = Outs::None === $situation->outs && \in_array($situation->bases, self::BIG_INNINGS, true);
+        if (null === $after || !$isBig || $play->options()[0]->chance >= self::SURE) {
+            return null;
+        }
+        $loaded = Bases::FirstSecond === $situation->bases ? ': the bases loaded with nobody out. When in doubt, one out' : '';
+
+        return \sprintf('Everybody safe costs %.2f more than the out at first%s.', $after->safe() - $after->out(Base::First), $loaded);
+    }
+
+    /** As it is called out. */
+    private static function spoken(Base $base): string
+    {
+        return match ($base) {
+            Base::First => 'one',
+            Base::Second => 'two',
+            Base::Third => 'three',
+            Base::Home => 'home',
+        };
+    }
+
+    /** @return list<JobKind> */
+    private static function kinds(Timeline $play): array
+    {
+        $shown = [];
+        foreach ($play->moves as $move) {
+            foreach ($move->jobs as $job) {
+                $shown[] = $job->kind;
+            }
+        }
+
+        return array_values(array_filter(JobKind::cases(), static fn(JobKind $kind): bool => \in_array($kind, $shown, true)));
+    }
+}

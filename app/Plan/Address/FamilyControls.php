@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plan\Address;
+
+use FoxCorner\App\Shared\Drawing\Window;
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Family\Trial;
+use Symfony\Component\HttpFoundation\InputBag;
+
+/** How what the other side does is carried in an address, and picked on a page, for one family of plays. */
+interface FamilyControls
+{
+    /** The family's key. */
+    public function family(): string;
+
+    /**
+     * What of a query is the family's.
+     *
+     * @param InputBag<string> $query
+     *
+     * @return array<string, string> parameters of an address; what is usual is left out
+     *
+     * @throws InvalidValue naming the parameter
+     */
+    public function read(InputBag $query): array;
+
+    /**
+     * @param array<string, string> $carried parameters, as {@see self::read()} gives them
+     *
+     * @throws InvalidValue
+     */
+    public function trial(array $carried, RuleSet $rules): Trial;
+
+    /** @return array<string, string|null> parameters that lead to a trial; null takes one out of an address */
+    public function carry(Trial $trial): array;
+
+    /** What can be picked and said beside a drawing, for the family's templates. */
+    public function choices(SituationAddress $address, PlannedPlay $play): object;
+
+    /**
+     * The folder of the family's templates: "controls" beside a play; where they are there also "introduction" and
+     * "map_controls" above a map, and "more" beside it.
+     */
+    public function folder(): string;
+
+    /** What of the field a map of the family's plays shows. */
+    public function mapWindow(RuleSet $rules): Window;
+
+    /** Whether a touch of the drawing, as the parameter "at", says where the ball goes. */
+    public function takesAPoint(): bool;
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plan\Address;
+
+use FoxCorner\App\Opponents\OpponentRepository;
+use FoxCorner\App\Shared\Address\ContextAddress;
+use FoxCorner\App\Team\Team;
+use FoxCorner\Core\Game\Batter;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\InvalidValue;
+use Symfony\Component\HttpFoundation\InputBag;
+
+/** Reads situations and contexts from addresses; batters by name are those of the team's opponents. */
+final readonly class SituationAddresses
+{
+    public function __construct(private OpponentRepository $opponents, private PlayControls $controls)
+    {
+    }
+
+    /**
+     * @param InputBag<string> $query
+     *
+     * @throws InvalidValue naming the part of the address that is wrong
+     */
+    public function read(Team $team, string $situation, InputBag $query): SituationAddress
+    {
+        return SituationAddress::read($situation, $query, $this->context($team, $query), $this->controls);
+    }
+
+    /**
+     * @param InputBag<string> $query
+     *
+     * @throws InvalidValue naming the part of the address that is wrong
+     */
+    public function context(Team $team, InputBag $query): Context
+    {
+        return ContextAddress::read($query, fn(string $id): ?Batter => $this->opponents->batter($team, $id));
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plan\Codec;
+
+use FoxCorner\App\Plan\Fingerprint;
+use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Alignment\DepthTable;
+use FoxCorner\Core\Alignment\KeptSpot;
+use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Rule\ShippedRules;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\Game\BuntPoints;
+use FoxCorner\Core\Game\BuntSign;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Plan\FamilyPlan;
+use FoxCorner\Core\Plan\PlanBook;
+
+/**
+ * A plan as a JSON document and back; its schema is docs/schemas/plan.json.
+ *
+ * Depths and rules that are as shipped are left out, so that a team that never touched them gets better
+ * ones with the program. Documents of older versions are read through {@see PlanVersions}.
+ */
+final class BookCodec
+{
+    public const VERSION = 2;
+    /** The document of a team that has decided nothing. */
+    public const NOTHING = '{"version":2}';
+
+    public function write(PlanBook $book, Sport $sport): string
+    {
+        $shipped = PlanBook::shipped($sport);
+        $isShipped = Fingerprint::of($book->rules) === Fingerprint::of($shipped->rules);
+        $decided = array_filter($book->plays, static fn(FamilyPlan $plan): bool => !$plan->isEmpty());
+        $parts = [
+            'depths' => DepthCodec::write($book->depths, $shipped->depths),
+            'rules' => $isShipped ? [] : array_map(RuleCodec::write(...), $book->rules),
+            'kept' => array_filter(array_map(self::writeSpots(...), $book->kept), static fn(array $spots): bool => [] !== $spots),
+            'plays' => array_map(PlaysCodec::write(...), $decided),
+            'bunt_points' => $book->buntPoints->isOrdinary() ? [] : [...$book->buntPoints->all(), 'likely_at' => $book->buntPoints->likelyAt],
+        ];
+
+        return json_encode(
+            ['version' => self::VERSION, ...array_filter($parts, static fn(array $part): bool => [] !== $part)],
+            \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION,
+        );
+    }
+
+    /** @throws InvalidValue when the document is not a plan's, or of a version that is not known yet */
+    public function read(string $document, Sport $sport): PlanBook
+    {
+        $fields = PlanVersions::current(Fields::parse($document));
+        $rules = array_map(RuleCodec::read(...), $fields->each('rules'));
+
+        return new PlanBook(
+            DepthCodec::read($fields->within('depths'), DepthTable::shipped($sport)),
+            [] === $rules ? ShippedRules::all() : $rules,
+            array_map(static fn(Fields $spots): array => array_map(self::readSpot(...), $spots->items()), $fields->map('kept')),
+            array_map(PlaysCodec::read(...), $fields->map('plays')),
+            $fields->has('bunt_points') ? self::readPoints($fields->within('bunt_points')) : BuntPoints::ordinary(),
+        );
+    }
+
+    /**
+     * @param list<KeptSpot> $spots
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function writeSpots(array $spots): array
+    {
+        return array_map(static fn(KeptSpot $spot): array => [
+            'position' => $spot->position->value, 'depth' => $spot->depth->value,
+            'x_ft' => round($spot->point->x, 2), 'y_ft' => round($spot->point->y, 2), 'by' => $spot->by,
+        ], $spots);
+    }
+
+    private static function readSpot(Fields $spot): KeptSpot
+    {
+        $point = Point::of($spot->number('x_ft'), $spot->number('y_ft'));
+
+        return new KeptSpot(Position::ofNumber($spot->whole('position', 0)), $spot->enum('depth', NamedDepth::class), $point, $spot->text('by'));
+    }
+
+    private static function readPoints(Fields $fields): BuntPoints
+    {
+        $points = [];
+        foreach (BuntSign::cases() as $sign) {
+            $points[$sign->value] = $fields->whole($sign->value, $sign->points());
+        }
+
+        return BuntPoints::of($points, $fields->whole('likely_at', BuntPoints::ordinary()->likelyAt));
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plan\Codec;
+
+use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Plan\CoverageChoice;
+use FoxCorner\Core\Plan\FamilyPlan;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+
+/** What a team has decided of one family of plays, as JSON; what is empty is left out. */
+final class PlaysCodec
+{
+    /** @return array<string, mixed> */
+    public static function write(FamilyPlan $plan): array
+    {
+        return array_filter([
+            'own' => array_map(static fn(Coverage $coverage): array => CoverageCodec::write($coverage), $plan->own),
+            'choices' => array_map(
+                static fn(CoverageChoice $choice): array => ['coverage' => $choice->coverage, 'by' => $choice->by, 'at' => $choice->at->format(\DATE_ATOM)],
+                $plan->choices,
+            ),
+            'policies' => array_map(static fn(OutPolicy $policy): string => $policy->value, $plan->policies),
+        ], static fn(array $part): bool => [] !== $part);
+    }
+
+    /** @throws InvalidValue */
+    public static function read(Fields $fields): FamilyPlan
+    {
+        return new FamilyPlan(
+            array_map(CoverageCodec::read(...), $fields->each('own')),
+            array_map(
+                static fn(Fields $choice): CoverageChoice => new CoverageChoice($choice->text('coverage'), $choice->text('by'), self::moment($choice->text('at'))),
+                $fields->map('choices'),
+            ),
+            $fields->enumMap('policies', OutPolicy::class),
+        );
+    }
+
+    private static function moment(string $text): \DateTimeImmutable
+    {
+        $moment = \DateTimeImmutable::createFromFormat(\DATE_ATOM, $text);
+
+        return false === $moment ? throw InvalidValue::because('at', "\"$text\" is not a moment", 'as in 2026-11-25T18:00:00+00:00') : $moment;
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plays\Bunt;
+
+use FoxCorner\App\Plan\Address\Choice;
+use FoxCorner\App\Plan\Address\SituationAddress;
+use FoxCorner\Core\Game\BuntOutlook;
+use FoxCorner\Core\Play\Bunt\BuntGrid;
+use FoxCorner\Core\Play\Bunt\BuntKind;
+use FoxCorner\Core\Play\Bunt\BuntTrial;
+
+/** The directions, the lengths and the kinds of bunt to pick from. */
+final readonly class BuntChoices
+{
+    /** In the order of the core's grid. */
+    private const WAYS = ['Third line', 'Third side', 'Middle', 'First side', 'First line'];
+    private const LENGTHS = ['Dead', 'Placed', 'Firm'];
+
+    /**
+     * @param list<Choice>          $ways
+     * @param list<Choice>          $lengths
+     * @param list<BuntKind>        $kinds   that make sense here
+     * @param array<string, string> $stays   parameters of a form that picks the kind
+     */
+    private function __construct(
+        public array $ways,
+        public array $lengths,
+        public array $kinds,
+        public BuntKind $kind,
+        public array $stays,
+        public BuntOutlook $outlook,
+    ) {
+    }
+
+    /** Whether a bunt is likely, and what speaks for it, as a sentence. */
+    public function outlookWords(): string
+    {
+        return match (true) {
+            $this->outlook->isLikely() => "A bunt is likely: {$this->outlook->because()}.",
+            [] !== $this->outlook->for => "No bunt is likely here, though {$this->outlook->because()}.",
+            default => 'No bunt is likely here.',
+        };
+    }
+
+    public static function of(SituationAddress $address, BuntTrial $bunt, BuntOutlook $outlook): self
+    {
+        $ways = $lengths = [];
+        foreach (BuntGrid::DIRECTIONS as $index => $degrees) {
+            $ways[] = new Choice('way-'.($index + 1), self::WAYS[$index], $address->with(['bunt' => \sprintf('%g,%g', $degrees, $bunt->feet)]), $degrees === $bunt->degrees);
+        }
+        foreach (BuntGrid::REST_DISTANCES as $index => $feet) {
+            $lengths[] = new Choice("far-$feet", self::LENGTHS[$index], $address->with(['bunt' => \sprintf('%g,%g', $bunt->degrees, $feet)]), $feet === $bunt->feet);
+        }
+
+        return new self($ways, $lengths, BuntKind::in($address->situation), $bunt->kind, $address->with(['situation' => null, 'how' => null]), $outlook);
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plays;
+
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Plan\Address\PlayControls;
+use FoxCorner\App\Plan\Address\SituationAddress;
+use FoxCorner\App\Plan\Address\SituationAddresses;
+use FoxCorner\App\Plan\CoverageReports;
+use FoxCorner\App\Plan\PlanReader;
+use FoxCorner\App\Plan\ReadPlan;
+use FoxCorner\App\Plan\RunTables;
+use FoxCorner\App\Shared\Drawing\FieldDrawing;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Family\PlayFamily;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The coverages of one family of plays in a situation: what each is worth, where it is beaten, and how two of them differ. */
+final class PlaysPage extends AbstractController
+{
+    public function __construct(
+        private readonly PlanReader $plans,
+        private readonly SituationAddresses $addresses,
+        private readonly CoverageReports $reports,
+        private readonly RunTables $tables,
+        private readonly PlayControls $controls,
+    ) {
+    }
+
+    #[Route('/{team}/plays/{family}/{situation}', name: 'plays', methods: ['GET'])]
+    public function show(Membership $membership, PlayFamily $family, string $situation, Request $request): Response
+    {
+        $address = $this->addresses->read($membership->team, $situation, $request->query);
+        $query = MapQuery::read($request->query);
+        $rules = $query->rules($membership->team->rules());
+        try {
+            $read = $this->plans->read($membership->team, $address->situation, $address->context, [], $rules);
+        } catch (InvalidValue $problem) {
+            if ('roster' !== $problem->field) {
+                throw $problem;
+            }
+
+            return $this->render('field/no_lineup.html.twig', ['problem' => $problem, 'address' => $address]);
+        }
+        $play = $read->play($family, $address->coverage)->standing($query->plan($read->plan));
+        $shared = ['address' => $address, 'family' => $family, 'rules' => $rules, 'play' => $play, 'read' => $read];
+        if (null === $play->coverage) {
+            return $this->render('plays/none.html.twig', $shared);
+        }
+
+        return $this->render('plays/show.html.twig', $shared + ['query' => $query] + $this->worth($membership, $read, $play, $address, $query));
+    }
+
+    /** @return array<string, mixed> */
+    private function worth(Membership $membership, ReadPlan $read, PlannedPlay $play, SituationAddress $address, MapQuery $query): array
+    {
+        $cost = $this->tables->cost($membership->team, $address->context);
+        $controls = $this->controls->of($play->family);
+        $like = $controls->trial($address->trial, $play->plan->state->rules);
+        $maps = MapsShown::of($play, $query->with, $cost, $like);
+        $reports = $this->reports->of($play, $cost);
+
+        return [
+            'reports' => $reports, 'unit' => $cost->unit, 'maps' => $maps, 'offers' => CoverageOffers::of($read, $play),
+            'policies' => PolicyLine::all($play, $reports), 'players' => PlayerTold::all($play), 'drawing' => new FieldDrawing($play->plan->state->rules, $controls->mapWindow($play->plan->state->rules)),
+            'choices' => $controls->choices($address, $play), 'controls' => $controls,
+        ];
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plays;
+
+use FoxCorner\Core\Plan\Audit\CoverageReport;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+
+/** One policy in the table of a page: what it costs above the cheapest. */
+final readonly class PolicyLine
+{
+    /** Less is no cost worth showing: half of the last figure shown. */
+    private const LEAST = 0.005;
+
+    private function __construct(public OutPolicy $policy, public string $price, public bool $isOn)
+    {
+    }
+
+    /**
+     * @param list<CoverageReport> $reports of the play's coverages
+     *
+     * @return list<self> for the coverage that is looked at
+     */
+    public static function all(PlannedPlay $play, array $reports): array
+    {
+        foreach ($reports as $report) {
+            if ($report->coverage->key === $play->coverage?->key && [] !== $report->costs) {
+                $best = min($report->costs);
+
+                return array_map(static fn(OutPolicy $policy): self => new self(
+                    $policy, $report->costs[$policy->value] - $best < self::LEAST ? 'least' : \sprintf('+%.2f', $report->costs[$policy->value] - $best), $policy === $play->policy,
+                ), OutPolicy::cases());
+            }
+        }
+
+        return [];
+    }
+}

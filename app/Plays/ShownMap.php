@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plays;
+
+use FoxCorner\Core\Play\Map\MapOutcome;
+use FoxCorner\Core\Play\Map\MapSpot;
+use FoxCorner\Core\Play\Map\PlayMap;
+use FoxCorner\Core\Play\Scheme\Coverage;
+
+/** One coverage's map, in the words of the page. */
+final readonly class ShownMap
+{
+    /** Degrees from straight away from which a ball is up a line, and on a side (ours). */
+    private const LINE = 30.0;
+    private const SIDE = 10.0;
+
+    public MapSpot $worst;
+
+    public function __construct(public Coverage $coverage, public PlayMap $map)
+    {
+        $this->worst = $map->worst();
+    }
+
+    /** How the worst ball ends, and where it goes: "they beat us up the third-base line, 22 ft". */
+    public function worstWords(): string
+    {
+        $degrees = $this->worst->at->sprayDegrees();
+        $where = match (true) {
+            $degrees < -self::LINE => 'up the third-base line',
+            $degrees > self::LINE => 'up the first-base line',
+            $degrees < -self::SIDE => 'on the third side',
+            $degrees > self::SIDE => 'on the first side',
+            default => 'in the middle',
+        };
+        $how = MapOutcome::Safe === $this->worst->outcome() ? 'they beat us' : 'nearest to beating us';
+
+        return \sprintf('%s %s, %d ft', $how, $where, round($this->feet($this->worst)));
+    }
+
+    /** "out by 0.31 s at first" */
+    public function endWords(): string
+    {
+        $called = $this->worst->called;
+
+        return \sprintf('%s by %.2f s at %s', $called->margin() >= 0.0 ? 'out' : 'safe', abs($called->margin()), $called->base->word());
+    }
+
+    /** "lead out 12 %, out at first 71 %, everybody safe 17 %" */
+    public function shares(): string
+    {
+        return implode(', ', array_map(fn(MapOutcome $one): string => \sprintf('%s %d %%', $one->label(), round(100 * $this->map->share($one))), MapOutcome::cases()));
+    }
+
+    /** What the pointer reads out over a spot. */
+    public function spotWords(MapSpot $spot): string
+    {
+        $margin = $spot->called->margin();
+
+        return \sprintf(
+            '%d ft: %d fields, %s, %s %.2f s.',
+            round($this->feet($spot)), $spot->by->value, $spot->outcome()->label(), $margin >= 0.0 ? 'by' : 'late by', abs($margin),
+        );
+    }
+
+    private function feet(MapSpot $spot): float
+    {
+        return hypot($spot->at->x, $spot->at->y);
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Bench;
+
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\Motion\Ball;
+use FoxCorner\Core\Motion\CarryTable;
+use FoxCorner\Core\Motion\Speed;
+use FoxCorner\Core\People\Lineup;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Plan\Audit\AuditedPlay;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\Bunt\BuntFamily;
+use FoxCorner\Core\Play\Bunt\BuntTrial;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Practice\Build\FieldPart;
+use FoxCorner\Core\Practice\Build\Helpers;
+use FoxCorner\Core\Practice\Build\Placement;
+use FoxCorner\Core\Practice\Build\StationChoice;
+use FoxCorner\Core\Practice\Drill\ShippedDrills;
+use FoxCorner\Core\Practice\Need\JobNeeds;
+use FoxCorner\Core\Practice\Need\PlanDemand;
+use FoxCorner\Core\Practice\Need\Record;
+use FoxCorner\Core\Practice\Need\StandingDemand;
+use FoxCorner\Core\Practice\PracticeRequest;
+use FoxCorner\Core\Practice\Scheduler;
+use FoxCorner\Core\Practice\TimePlan;
+use FoxCorner\Core\Range\Improver;
+use FoxCorner\Core\Runs\EventRates;
+use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Runs\RunChain;
+
+/** The hot paths of the core. */
+final class CoreTimings
+{
+    /** @return array<string, callable(): mixed> */
+    public static function all(): array
+    {
+        $state = GameState::of(ShippedRuleSets::get('fastpitch-43'), Situation::fromKey('R1-0'), Context::ordinary());
+        $roster = array_map(static fn(int $number): RosterPlayer => new RosterPlayer("$number", "P$number", $number, [Position::ofNumber(($number - 1) % 9 + 1), Position::ofNumber($number % 9 + 1)], Traits::unknown()), range(1, 14));
+        $book = PlanBook::shipped($state->rules->sport);
+        $plan = SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose($roster), $book);
+        $bunts = PlannedPlay::of($plan, new BuntFamily(), $book);
+        $bunt = BuntTrial::restingAt(30, -20, $state->rules);
+        $all = array_map(static fn(Situation $situation): PlannedPlay => PlannedPlay::of(
+            SituationPlan::of(GameState::of($state->rules, $situation, Context::ordinary()), $plan->level, $plan->lineup, $book), new BuntFamily(), $book,
+        ), RunChain::situations());
+        $cost = PlayCost::inRuns(RunChain::of($plan->level->rates));
+        $map = $plan->range($cost);
+        $rates = EventRates::of(.0875, .1535, .0448, .0048, .0262, .196, .009);
+        $needs = JobNeeds::of([...PlanDemand::of([new AuditedPlay($bunts, $bunts->report())]), ...StandingDemand::of($state->rules)], $roster, Record::of([], []));
+        $shed = ['bucket of balls' => 3, 'bag' => 3, 'helmet' => 4];
+        $stations = (new StationChoice($roster, Helpers::of(3), $shed, FieldPart::Whole, $state->rules->diamond()))->of($needs, ShippedDrills::all());
+
+        return [
+            'one bunt play' => static fn(): mixed => $bunts->run($bunt),
+            'one coverage audited over 15 bunts' => static fn(): mixed => $bunts->report(),
+            'plan of one situation: lineup, spots, coverage' => static fn(): mixed => SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose($roster), $book),
+            'range map, 61 x 9 balls' => static fn(): mixed => $plan->range($cost),
+            'best single move' => static fn(): mixed => (new Improver($map, $plan->cast, $state->rules->diamond()))->single(),
+            'best joint move' => static fn(): mixed => (new Improver($map, $plan->cast, $state->rules->diamond()))->joint(),
+            'bunt map, about 360 spots' => static fn(): mixed => $bunts->map($bunts->coverage ?? throw new \LogicException('There is one.'), $cost),
+            'all coverages of all situations audited' => static fn(): mixed => array_map(static fn(PlannedPlay $one): array => array_map(static fn(Coverage $coverage): mixed => $one->reportOn($coverage, $cost), $one->coverages), $all),
+            'runs of all situations' => static fn(): mixed => RunChain::of($rates),
+            'table of long throws for one arm' => static fn(): mixed => CarryTable::of(Ball::Baseball->dragPerFoot(), Speed::ofMph(80)->feetPerSecond),
+            'practice of 70 minutes, 14 players, 3 helpers' => static fn(): mixed => Scheduler::solve(PracticeRequest::of($roster, Helpers::of(3), $shed, TimePlan::within(70), $stations, Placement::of($stations, $state->rules->diamond(), FieldPart::Whole), $needs)),
+        ];
+    }
+}

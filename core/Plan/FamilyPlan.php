@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Plan;
+
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+
+/** What a team has decided of one family of plays: coverages of its own, which is played where, and which out it wants. */
+final readonly class FamilyPlan
+{
+    /**
+     * @param list<Coverage>                $own      coverages that the team has drawn up itself
+     * @param array<string, CoverageChoice> $choices  by the situation's key
+     * @param array<string, OutPolicy>      $policies by the situation's key
+     */
+    public function __construct(public array $own = [], public array $choices = [], public array $policies = [])
+    {
+    }
+
+    public function isEmpty(): bool
+    {
+        return [] === $this->own && [] === $this->choices && [] === $this->policies;
+    }
+
+    public function choice(Situation $situation): ?CoverageChoice
+    {
+        return $this->choices[$situation->key()] ?? null;
+    }
+
+    public function policy(Situation $situation): OutPolicy
+    {
+        return $this->policies[$situation->key()] ?? OutPolicy::ordinary();
+    }
+
+    public function own(string $key): ?Coverage
+    {
+        foreach ($this->own as $coverage) {
+            if ($coverage->key === $key) {
+                return $coverage;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Coverage> of its own for a situation; a draft in which nobody fields is none yet */
+    public function ownFor(Situation $situation): array
+    {
+        return array_values(array_filter(
+            $this->own,
+            static fn(Coverage $coverage): bool => [] !== $coverage->fielders && \in_array($situation->bases, $coverage->bases, true),
+        ));
+    }
+
+    public function withChoice(Situation $situation, CoverageChoice $choice): self
+    {
+        return new self($this->own, [...$this->choices, $situation->key() => $choice], $this->policies);
+    }
+
+    public function withPolicy(Situation $situation, OutPolicy $policy): self
+    {
+        return new self($this->own, $this->choices, [...$this->policies, $situation->key() => $policy]);
+    }
+
+    /** Changes the team's own coverage of the same key, or adds it. */
+    public function withOwn(Coverage $coverage): self
+    {
+        $own = array_map(static fn(Coverage $old): Coverage => $old->key === $coverage->key ? $coverage : $old, $this->own);
+
+        return new self(null === $this->own($coverage->key) ? [...$own, $coverage] : $own, $this->choices, $this->policies);
+    }
+
+    public function withoutOwn(string $key): self
+    {
+        $own = array_filter($this->own, static fn(Coverage $coverage): bool => $coverage->key !== $key);
+
+        return new self(array_values($own), $this->choices, $this->policies);
+    }
+}

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Plan;
+
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Plan\Audit\CoverageAudit;
+use FoxCorner\Core\Plan\Audit\CoverageReport;
+use FoxCorner\Core\Play\Check\ShippedChecks;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Map\PlayMap;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+use FoxCorner\Core\Runs\PlayCost;
+
+/** One family of plays in one situation: the coverages to choose from, the one that is on, and what each is worth. */
+final readonly class PlannedPlay
+{
+    /**
+     * @param list<Coverage> $coverages to choose from; empty when the play does not arise
+     * @param Coverage|null  $coverage  the one that is looked at
+     */
+    private function __construct(
+        public SituationPlan $plan,
+        public PlayFamily $family,
+        public array $coverages,
+        public ?Coverage $coverage,
+        public OutPolicy $policy,
+    ) {
+    }
+
+    /**
+     * @param string|null $coverage to look at instead of the one that the book chose or is usual
+     *
+     * @throws InvalidValue when the coverage is not one of the situation's
+     */
+    public static function of(SituationPlan $plan, PlayFamily $family, PlanBook $book, ?string $coverage = null): self
+    {
+        $situation = $plan->state->situation;
+        $decided = $book->plays($family->key());
+        $shipped = $family->coverages($plan->state->rules, $situation);
+        $coverages = [] === $shipped ? [] : [...$shipped, ...$decided->ownFor($situation)];
+        $chosen = null === $coverage
+            ? self::find($coverages, $decided->choice($situation)?->coverage) ?? $coverages[0] ?? null
+            : self::find($coverages, $coverage) ?? throw self::unknown($coverage, $coverages);
+
+        return new self($plan, $family, $coverages, $chosen, $decided->policy($situation));
+    }
+
+    /** The same coverages with the nine standing otherwise. */
+    public function standing(SituationPlan $plan): self
+    {
+        return new self($plan, $this->family, $this->coverages, $this->coverage, $this->policy);
+    }
+
+    /** The same with a coverage looked at that is not kept anywhere. */
+    public function trying(Coverage $coverage): self
+    {
+        return new self($this->plan, $this->family, $this->coverages, $coverage, $this->policy);
+    }
+
+    public function wanting(OutPolicy $policy): self
+    {
+        return new self($this->plan, $this->family, $this->coverages, $this->coverage, $policy);
+    }
+
+    /**
+     * One of the coverages to choose from.
+     *
+     * @throws InvalidValue
+     */
+    public function coverage(string $key): Coverage
+    {
+        return $this->drawnUp($key) ?? throw self::unknown($key, $this->coverages);
+    }
+
+    /** One of the coverages to choose from; null when none has the key. */
+    public function drawnUp(?string $key): ?Coverage
+    {
+        return self::find($this->coverages, $key);
+    }
+
+    /**
+     * Runs one play against the coverage that is on.
+     *
+     * @param PlayCost|null $cost what plays cost, where the decision is to be valued
+     *
+     * @throws \LogicException when the situation has no coverage
+     */
+    public function run(Trial $trial, ?PlayCost $cost = null): Timeline
+    {
+        return $this->family->play($this->setting($this->chosen(), $cost), $this->chosen(), $trial)->timeline();
+    }
+
+    /** @throws \LogicException when the situation has no coverage */
+    public function report(?PlayCost $cost = null): CoverageReport
+    {
+        return $this->reportOn($this->chosen(), $cost);
+    }
+
+    public function reportOn(Coverage $coverage, ?PlayCost $cost = null): CoverageReport
+    {
+        $audit = new CoverageAudit($this->family, [...ShippedChecks::all(), ...$this->family->checks()]);
+
+        return $audit->of($this->setting($coverage, $cost), $coverage);
+    }
+
+    /**
+     * Where a coverage is beaten.
+     *
+     * @param Trial|null $like what is the same of all balls of the map; null: as usual
+     *
+     * @return PlayMap|null null when the family draws none
+     */
+    public function map(Coverage $coverage, ?PlayCost $cost = null, ?Trial $like = null): ?PlayMap
+    {
+        $rules = $this->plan->state->rules;
+        $placed = $this->family->spots($rules, $like ?? $this->family->trial([], $rules));
+
+        return [] === $placed ? null : PlayMap::of($this->family, $this->setting($coverage, $cost), $coverage, $placed);
+    }
+
+    private function chosen(): Coverage
+    {
+        return $this->coverage ?? throw new \LogicException('No coverage is drawn up for '.$this->plan->state->situation->key().'.');
+    }
+
+    /** The nine as the coverage wants them before the pitch. */
+    private function setting(Coverage $coverage, ?PlayCost $cost): PlaySetting
+    {
+        $plan = $this->plan->atDepths($coverage->depths, $coverage->name.' wants it.');
+
+        return PlaySetting::of($plan->state, $plan->level, $plan->cast, $this->policy, $cost);
+    }
+
+    /** @param list<Coverage> $coverages */
+    private static function find(array $coverages, ?string $key): ?Coverage
+    {
+        foreach ($coverages as $coverage) {
+            if ($coverage->key === $key) {
+                return $coverage;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<Coverage> $coverages */
+    private static function unknown(string $key, array $coverages): InvalidValue
+    {
+        return InvalidValue::notOneOf('coverage', $key, array_map(static fn(Coverage $one): string => $one->key, $coverages));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Cast;
+
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\Batter;
+use FoxCorner\Core\Level\LevelProfile;
+use FoxCorner\Core\Motion\Legs;
+
+/** The batter as a runner: the legs, and how long after contact they start. */
+final readonly class BatterRunner
+{
+    private function __construct(public Legs $legs, public float $startDelay)
+    {
+    }
+
+    /** By the batter's own time, or as the level knows the type. */
+    public static function of(Batter $batter, RuleSet $rules, LevelProfile $level): self
+    {
+        $delay = $batter->type->bats()->startDelay($level->motion);
+        $homeToFirst = $batter->homeToFirst ?? $level->homeToFirstOver($rules->basePath) * $batter->type->timeShare();
+
+        return new self(Legs::fromHomeToFirst($homeToFirst, $delay, $rules->basePath, $level->motion->accelerationTime), $delay);
+    }
+
+    /** The same batter with another start, s from contact. */
+    public function startingAfter(float $delay): self
+    {
+        return new self($this->legs, min($delay, $this->startDelay));
+    }
+
+    /** Seconds from contact until the runner has covered so many feet. */
+    public function secondsFor(float $feet): float
+    {
+        return $this->startDelay + $this->legs->secondsFor($feet);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Cast;
+
+use FoxCorner\Core\Motion\MotionProfile;
+
+/** What makes a runner go. */
+enum RunnerMind
+{
+    /** Sees the bunt on the ground first. */
+    case ReadsBunt;
+    /** Goes with the crack of the bat. */
+    case OnContact;
+    /** Is gone with the pitch; the batter must get it down. */
+    case WithPitch;
+
+    /** Seconds from contact to going; negative: before contact. */
+    public function startDelay(MotionProfile $motion): float
+    {
+        return match ($this) {
+            self::ReadsBunt => $motion->buntRead,
+            self::OnContact => $motion->stealStart,
+            self::WithPitch => -$motion->squeezeStart,
+        };
+    }
+}

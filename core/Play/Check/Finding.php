@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Check;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\People\Position;
+
+/** Something wrong with the plan: what, by how much, and what would mend it. */
+final readonly class Finding
+{
+    /**
+     * @param string $kind    stays the same for one kind of fault
+     * @param string $title   a few words
+     * @param string $measure a sentence with the figure
+     * @param string $mend    what to do about it
+     * @param float  $weight  outs or bases lost, roughly; larger is worse
+     */
+    public function __construct(
+        public string $kind,
+        public string $title,
+        public string $measure,
+        public string $mend,
+        public ?Position $position,
+        public ?Base $base,
+        public float $weight,
+    ) {
+    }
+
+    /** The same fault on another ball has the same identity. */
+    public function identity(): string
+    {
+        return implode('/', [$this->kind, $this->position->value ?? '-', $this->base->value ?? '-']);
+    }
+}

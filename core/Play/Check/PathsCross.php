@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Check;
+
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Clock\Move;
+use FoxCorner\Core\Play\Clock\Timeline;
+
+/** Two infielders who come so close while both run that they may collide. */
+final readonly class PathsCross implements PlayCheck
+{
+    private const WHO = [Position::Pitcher, Position::Catcher, Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop];
+    /** ft; closer is a collision. */
+    private const TOO_CLOSE = 3.5;
+    /** s between two looks. */
+    private const LOOK = 0.15;
+
+    public function findings(Timeline $play): array
+    {
+        $paths = [];
+        foreach (self::WHO as $position) {
+            $move = $play->move($position);
+            if ($move->there() > self::LOOK && [] !== $move->jobs) {
+                $paths[$position->value] = self::looks($move);
+            }
+        }
+        $findings = [];
+        foreach ($paths as $one => $way) {
+            foreach ($paths as $other => $otherWay) {
+                $at = $other > $one ? self::meet($way, $otherWay) : null;
+                if (null !== $at) {
+                    $findings[] = self::finding($play, Position::from($one), Position::from($other), $at);
+                }
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Point> while the fielder is on the way */
+    private static function looks(Move $move): array
+    {
+        $looks = [];
+        for ($seconds = self::LOOK; $seconds < $move->there(); $seconds += self::LOOK) {
+            $looks[] = $move->track->at($seconds);
+        }
+
+        return $looks;
+    }
+
+    /**
+     * @param list<Point> $one
+     * @param list<Point> $other
+     *
+     * @return float|null seconds at which they meet
+     */
+    private static function meet(array $one, array $other): ?float
+    {
+        for ($look = 0, $last = min(\count($one), \count($other)); $look < $last; ++$look) {
+            if (abs($one[$look]->x - $other[$look]->x) < self::TOO_CLOSE && $one[$look]->distanceTo($other[$look]) < self::TOO_CLOSE) {
+                return self::LOOK * ($look + 1);
+            }
+        }
+
+        return null;
+    }
+
+    private static function finding(Timeline $play, Position $one, Position $other, float $at): Finding
+    {
+        return new Finding(
+            'paths-cross', "{$one->value} and {$other->value} may collide",
+            \sprintf('When %d fields, their ways meet at %.1f s while both run.', $play->fieldedBy()->value, $at),
+            "Let {$one->value} call early, or send {$other->value} another way.", $other, null, 0.35,
+        );
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Clock;
+
+/** A ball on its way from a hand to a bag. */
+final readonly class Delivery
+{
+    /**
+     * @param float $released seconds from contact at which it leaves the hand, the turn to the target included
+     * @param float $arrives  seconds at which it is there
+     * @param float $onTheRun how much of it is thrown without stopping, 0 to 1
+     */
+    public function __construct(public float $feet, public float $released, public float $arrives, public float $onTheRun)
+    {
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Clock;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Motion\RollingBall;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Branch;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Job;
+
+/** A ball on the ground that somebody fields and throws: light enough for a map of hundreds until it is drawn. */
+final readonly class FieldedPlay implements Play
+{
+    /** s between the drawn points of a rolling ball. */
+    private const ROLL_SAMPLE = 0.25;
+
+    /** @var array<int, non-empty-list<Job>> by position number */
+    private array $jobs;
+    private Paths $paths;
+    /** @var non-empty-list<ThrowOption> */
+    private array $options;
+
+    public function __construct(
+        private PlaySetting $setting,
+        private Coverage $coverage,
+        private Trial $trial,
+        private RollingBall $ball,
+        private Possession $fielded,
+    ) {
+        $this->jobs = $coverage->jobs(Branch::fieldedBy($fielded->by->position));
+        $this->paths = new Paths($setting, $coverage, $fielded);
+        $this->options = (new ThrowChoice($setting, $fielded, $this->jobs, $this->paths))->all();
+    }
+
+    public function firstBy(): Position
+    {
+        return $this->fielded->by->position;
+    }
+
+    public function options(): array
+    {
+        return $this->options;
+    }
+
+    public function timeline(): Timeline
+    {
+        $made = $this->setting->policy->choose($this->options);
+
+        return new Timeline(
+            $this->setting, $this->coverage, $this->trial, [new Leg($this->fielded, $this->options, $made)],
+            $this->moves(), $this->ballTrack($made), RunnerTracks::of($this->setting), $this->events($made),
+        );
+    }
+
+    /** @return array<int, Move> by position number */
+    private function moves(): array
+    {
+        $moves = [];
+        foreach (Position::cases() as $position) {
+            $own = $this->jobs[$position->value] ?? [];
+            $moves[$position->value] = new Move($this->setting->cast->at($position), $own, $this->paths->track($position, $own[0] ?? null));
+        }
+
+        return $moves;
+    }
+
+    private function ballTrack(ThrowOption $made): Track
+    {
+        $fielded = $this->fielded;
+        $track = Track::standingAt(Point::home());
+        for ($seconds = self::ROLL_SAMPLE; $seconds < $fielded->seconds; $seconds += self::ROLL_SAMPLE) {
+            $track = $track->thenAt($this->ball->at($seconds), $seconds);
+        }
+
+        return $track
+            ->thenAt($fielded->at, $fielded->seconds)
+            ->thenAt($fielded->at, $made->released)
+            ->thenAt($this->setting->bag($made->base), $made->ballThere);
+    }
+
+    /** @return list<Event> in order of time */
+    private function events(ThrowOption $made): array
+    {
+        $runner = Base::First === $made->base ? 'Batter' : 'R'.($made->base->value - 1);
+        $held = null === $made->cover ? $made->ballThere : $made->outAt;
+        $events = [
+            new Event(EventKind::Contact, 0.0, 'Contact'),
+            new Event(EventKind::Fielded, $this->fielded->seconds, 'Fielded, '.$this->fielded->by->position->value),
+            new Event(EventKind::Released, $made->released, 'Released'),
+            new Event(EventKind::Arrives, $held, ($made->isForce ? 'At ' : 'Tag at ').$made->base->word()),
+            new Event(EventKind::RunnerThere, $made->runnerThere, $runner.' there'),
+        ];
+        usort($events, static fn(Event $a, Event $b): int => $a->seconds <=> $b->seconds);
+
+        return $events;
+    }
+}

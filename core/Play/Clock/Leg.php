@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Clock;
+
+/** A piece of a play: somebody has the ball, and what of all that he could do with it he does. */
+final readonly class Leg
+{
+    /** @param non-empty-list<ThrowOption> $options lead base first, first base last */
+    public function __construct(public Possession $from, public array $options, public ThrowOption $made)
+    {
+    }
+}

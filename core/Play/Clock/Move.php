@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Clock;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Cast\CastMember;
+use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Scheme\JobKind;
+
+/** What one fielder does on a play: the jobs given, the path, and when it ends. */
+final readonly class Move
+{
+    /** @param list<Job> $jobs none or several when the coverage is faulty */
+    public function __construct(public CastMember $who, public array $jobs, public Track $track)
+    {
+    }
+
+    public function position(): Position
+    {
+        return $this->who->position;
+    }
+
+    public function covers(Base $base): bool
+    {
+        foreach ($this->jobs as $job) {
+            if (JobKind::Cover === $job->kind && $job->base === $base) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Seconds from contact until the fielder is where the job is done. */
+    public function there(): float
+    {
+        return $this->track->end()->seconds;
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Clock;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Level\LevelProfile;
+use FoxCorner\Core\Play\Cast\BaseRunner;
+use FoxCorner\Core\Play\Cast\BatterRunner;
+use FoxCorner\Core\Play\Cast\Cast;
+use FoxCorner\Core\Play\Worth\AfterThrow;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+use FoxCorner\Core\Runs\PlayCost;
+
+/** What the clock needs to know of a play before it begins, whatever kind it is: no ball, no coverage. */
+final readonly class PlaySetting
+{
+    public RuleSet $rules;
+    public Situation $situation;
+    /** What follows a throw; null when nothing was asked of its cost. */
+    public ?AfterThrow $after;
+    /** @var array<int, Point> by the base's value */
+    private array $bags;
+    /** @var array<int, float> seconds at which a runner could be at a base, by the base's value, first base first */
+    public array $threats;
+
+    /** @param list<BaseRunner> $runners lead runner last */
+    private function __construct(
+        public GameState $state,
+        public LevelProfile $level,
+        public Cast $cast,
+        public BatterRunner $batter,
+        public array $runners,
+        public OutPolicy $policy,
+        public Throwing $throwing,
+        public ?PlayCost $cost,
+    ) {
+        [$this->rules, $this->situation] = [$state->rules, $state->situation];
+        $this->after = null === $cost ? null : new AfterThrow($cost, $this->situation);
+        $diamond = $this->rules->diamond();
+        $bags = [];
+        foreach (Base::cases() as $base) {
+            $bags[$base->value] = $diamond->at($base);
+        }
+        $this->bags = $bags;
+        $this->threats = self::arrivals($batter, $runners, $this->rules->basePath);
+    }
+
+    public static function of(GameState $state, LevelProfile $level, Cast $cast, OutPolicy $policy, ?PlayCost $cost = null): self
+    {
+        $runners = [];
+        foreach ($state->situation->bases->occupied() as $base) {
+            $runners[] = BaseRunner::ofLevel($base, $state->rules, $level, $state->context->runners);
+        }
+        $batter = BatterRunner::of($state->context->batter, $state->rules, $level);
+
+        return new self($state, $level, $cast, $batter, $runners, $policy, Throwing::at($level, $state->rules->sport), $cost);
+    }
+
+    /** The same nine, of whom nobody knew what was coming, and a batter who is on the way with the swing. */
+    public function surprised(): self
+    {
+        $motion = $this->level->motion;
+        $cast = $this->cast->surprised($motion->infieldReaction + $motion->surprise);
+        $batter = $this->batter->startingAfter($motion->startSlap);
+
+        return new self($this->state, $this->level, $cast, $batter, $this->runners, $this->policy, $this->throwing, $this->cost);
+    }
+
+    /** The same with the runner of a base gone with the pitch. */
+    public function withRunnerGone(Base $from): self
+    {
+        $runners = array_map(static fn(BaseRunner $runner): BaseRunner => $from === $runner->base ? $runner->gone() : $runner, $this->runners);
+
+        return new self($this->state, $this->level, $this->cast, $this->batter, $runners, $this->policy, $this->throwing, $this->cost);
+    }
+
+    public function bag(Base $base): Point
+    {
+        return $this->bags[$base->value];
+    }
+
+    /**
+     * @param list<BaseRunner> $runners
+     *
+     * @return array<int, float>
+     */
+    private static function arrivals(BatterRunner $batter, array $runners, float $basePath): array
+    {
+        $threats = [Base::First->value => $batter->secondsFor($basePath)];
+        foreach ($runners as $runner) {
+            for ($base = $runner->base->next(), $bases = 1; null !== $base; $base = $base->next(), ++$bases) {
+                $threats[$base->value] = min($threats[$base->value] ?? \INF, $runner->secondsOver($bases));
+            }
+        }
+
+        return $threats;
+    }
+}

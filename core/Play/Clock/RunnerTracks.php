@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Clock;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
+
+/** Where batter and runners are, each on the way to the next base. */
+final class RunnerTracks
+{
+    /** @return array<string, Track> by "batter", "R1" … */
+    public static function of(PlaySetting $setting): array
+    {
+        $batter = $setting->batter;
+        $tracks = ['batter' => Track::standingAt(Point::home())->thenRuns($setting->bag(Base::First), $batter->startDelay, $batter->legs)];
+        foreach ($setting->runners as $runner) {
+            $next = $setting->bag($runner->base->next() ?? Base::Home);
+            $off = $setting->bag($runner->base)->toward($next, $runner->lead);
+            $tracks['R'.$runner->base->value] = Track::standingAt($off)->thenRuns($next, $runner->startDelay, $runner->legs);
+        }
+
+        return $tracks;
+    }
+}

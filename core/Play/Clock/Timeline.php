@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Clock;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\JobKind;
+
+/** A play that has been run: who did what when. Screens only interpolate it. */
+final readonly class Timeline
+{
+    /** s after the last thing that matters: a breath (ours). */
+    private const BREATH = 0.6;
+
+    /**
+     * @param non-empty-list<Leg>  $legs    one after the other, until the play is over
+     * @param array<int, Move>     $moves   by position number
+     * @param array<string, Track> $runners by "batter", "R1" …
+     * @param list<Event>          $events  in order of time
+     */
+    public function __construct(
+        public PlaySetting $setting,
+        public Coverage $coverage,
+        public Trial $trial,
+        public array $legs,
+        public array $moves,
+        public Track $ball,
+        public array $runners,
+        public array $events,
+    ) {
+    }
+
+    /** Who has the ball first. */
+    public function fieldedBy(): Position
+    {
+        return $this->legs[0]->from->by->position;
+    }
+
+    /** The throw that is made first. */
+    public function called(): ThrowOption
+    {
+        return $this->legs[0]->made;
+    }
+
+    /** @return non-empty-list<ThrowOption> what he who has it first could do, lead base first */
+    public function options(): array
+    {
+        return $this->legs[0]->options;
+    }
+
+    /** The first moment of a kind, seconds from contact; null when there is none. */
+    public function moment(EventKind $kind): ?float
+    {
+        foreach ($this->events as $event) {
+            if ($event->kind === $kind) {
+                return $event->seconds;
+            }
+        }
+
+        return null;
+    }
+
+    /** Seconds from contact until somebody has the ball. */
+    public function fieldedAt(): float
+    {
+        return $this->legs[0]->from->seconds;
+    }
+
+    public function move(Position $position): Move
+    {
+        return $this->moves[$position->value];
+    }
+
+    /**
+     * Who has been told to cover a bag.
+     *
+     * @return list<Move>
+     */
+    public function covers(Base $base): array
+    {
+        return array_values(array_filter($this->moves, static fn(Move $move): bool => $move->covers($base)));
+    }
+
+    /** Whether somebody has been told to be behind the throws to a bag. */
+    public function isBackedUp(Base $base): bool
+    {
+        foreach ($this->moves as $move) {
+            foreach ($move->jobs as $job) {
+                if (JobKind::BackUp === $job->kind && $job->base === $base) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<TurnedBack> who charged, saw that the ball was another's, and went back to a bag */
+    public function turnedBack(): array
+    {
+        $turned = [];
+        foreach ($this->moves as $move) {
+            foreach ($move->jobs as $job) {
+                if (JobKind::Cover === $job->kind && $job->startsTowardBall && null !== $job->base) {
+                    $turned[] = TurnedBack::of($move, $job->base, $this->setting);
+                }
+            }
+        }
+
+        return $turned;
+    }
+
+    /** Seconds from contact to the last thing that matters, a breath added. */
+    public function length(): float
+    {
+        $ends = array_map(static fn(Event $event): float => $event->seconds, $this->events);
+
+        return max(0.0, ...$ends) + self::BREATH;
+    }
+}

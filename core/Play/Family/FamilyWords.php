@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Family;
+
+/** How people speak of a family of plays. */
+final readonly class FamilyWords
+{
+    /**
+     * @param string $place as a heading: "Bunts"
+     * @param string $one   "bunt", as in "on a bunt"
+     * @param string $many  "bunts", as in "on 4 of 15 bunts"
+     */
+    public function __construct(public string $place, public string $one, public string $many)
+    {
+    }
+}

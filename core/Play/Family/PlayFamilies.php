@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Family;
+
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Play\Bunt\BuntFamily;
+
+/** The families of plays that the program knows: one line each. */
+final readonly class PlayFamilies
+{
+    /** @param array<string, PlayFamily> $families by key */
+    private function __construct(private array $families)
+    {
+    }
+
+    public static function shipped(): self
+    {
+        return self::of(
+            new BuntFamily(),
+        );
+    }
+
+    public static function of(PlayFamily ...$families): self
+    {
+        return new self(array_combine(array_map(static fn(PlayFamily $family): string => $family->key(), $families), $families));
+    }
+
+    public function and(PlayFamily $family): self
+    {
+        return new self([...$this->families, $family->key() => $family]);
+    }
+
+    /** @return list<PlayFamily> */
+    public function all(): array
+    {
+        return array_values($this->families);
+    }
+
+    public function find(string $key): ?PlayFamily
+    {
+        return $this->families[$key] ?? null;
+    }
+
+    /** @throws InvalidValue */
+    public function get(string $key): PlayFamily
+    {
+        return $this->families[$key] ?? throw InvalidValue::notOneOf('family', $key, array_keys($this->families));
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Family;
+
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Play\Check\PlayCheck;
+use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Scheme\Branch;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Job;
+
+/**
+ * A kind of play that the clock can run: bunts, ground balls, relays ….
+ *
+ * A folder of its own beside the others, and one line in {@see PlayFamilies}; nothing else names it.
+ */
+interface PlayFamily
+{
+    /** Stays the same for ever; used in addresses and files. */
+    public function key(): string;
+
+    public function words(): FamilyWords;
+
+    /** @return list<Coverage> that come with the program, the usual one first; empty when the play does not arise */
+    public function coverages(RuleSet $rules, Situation $situation): array;
+
+    /** Why the play does not arise where no coverage comes with the program, as a sentence. */
+    public function whyNot(RuleSet $rules, Situation $situation): string;
+
+    /** @return list<Branch> what a coverage can depend on */
+    public function branches(): array;
+
+    /** @return list<Job> that a coverage can ask of somebody who does not have the ball */
+    public function tasks(): array;
+
+    /** @return non-empty-list<Trial> what a coverage is audited against */
+    public function trials(RuleSet $rules): array;
+
+    /**
+     * What a coverage is mapped against.
+     *
+     * @param Trial $like what is the same of all, as the way in which it is bunted
+     *
+     * @return list<PlacedTrial> row by row; empty when there is no map of it
+     */
+    public function spots(RuleSet $rules, Trial $like): array;
+
+    /**
+     * A trial from an address or a file.
+     *
+     * @param array<string, float|string> $fields as {@see Trial::fields()} tells them; what is missing is usual
+     *
+     * @throws InvalidValue
+     */
+    public function trial(array $fields, RuleSet $rules): Trial;
+
+    /** @throws \LogicException when the trial is another family's */
+    public function play(PlaySetting $setting, Coverage $coverage, Trial $trial): Play;
+
+    /** @return list<PlayCheck> faults that only this kind of play can have, besides those that all can */
+    public function checks(): array;
+}

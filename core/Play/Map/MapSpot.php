@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Map;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Play\Family\Trial;
+
+/** One ball of the map: where it is, who has it, what is made of it. */
+final readonly class MapSpot
+{
+    /** Chance from which an out counts as there. */
+    private const THERE = 0.5;
+
+    /** @param list<ThrowOption> $options lead base first */
+    public function __construct(
+        public Point $at,
+        public Trial $trial,
+        public Position $by,
+        public ThrowOption $called,
+        public array $options,
+    ) {
+    }
+
+    public function outcome(): MapOutcome
+    {
+        return match (true) {
+            $this->called->chance < self::THERE => MapOutcome::Safe,
+            Base::First === $this->called->base => MapOutcome::First,
+            default => MapOutcome::Lead,
+        };
+    }
+}

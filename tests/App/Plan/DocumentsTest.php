@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\App\Plan;
+
+use FoxCorner\App\Plan\Codec\BookCodec;
+use FoxCorner\Core\Alignment\DepthFractions;
+use FoxCorner\Core\Alignment\DepthName;
+use FoxCorner\Core\Alignment\KeptSpot;
+use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Rule\ShippedRules;
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\Game\Bases;
+use FoxCorner\Core\Game\BuntPoints;
+use FoxCorner\Core\Game\BuntSign;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\PositionGroup;
+use FoxCorner\Core\Plan\CoverageChoice;
+use FoxCorner\Core\Plan\FamilyPlan;
+use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Play\Bunt\BuntFamily;
+use FoxCorner\Core\Play\Bunt\ShippedCoverages;
+use FoxCorner\Core\Play\Scheme\Branch;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\CoverageLine;
+use FoxCorner\Core\Play\Scheme\CoveragePrint;
+use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Plans as they are stored: today's, and those of every version before. */
+final class DocumentsTest extends TestCase
+{
+    private const SCHEMA = __DIR__.'/../../../docs/schemas/plan.json';
+
+    public function testABookComesBackTheSame(): void
+    {
+        $codec = new BookCodec();
+        $shipped = PlanBook::shipped(Sport::Fastpitch);
+        self::assertSame(BookCodec::NOTHING, $codec->write($shipped, Sport::Fastpitch), 'what is shipped is not written');
+        self::assertEquals($shipped, $codec->read(BookCodec::NOTHING, Sport::Fastpitch));
+
+        $written = $codec->write(self::book(), Sport::Fastpitch);
+        self::assertEquals(self::book(), $codec->read($written, Sport::Fastpitch));
+        self::mustFit($written);
+    }
+
+    public function testTheFirstVersionsDocumentsGoOn(): void
+    {
+        $codec = new BookCodec();
+        $old = (string) file_get_contents(__DIR__.'/documents/plan-1.json');
+        $book = $codec->read($old, Sport::Fastpitch);
+        $bunts = $book->plays('bunt');
+
+        self::assertCount(19, $bunts->own);
+        self::assertSame('first-stays', $bunts->choice(Situation::fromKey('R1-0'))?->coverage);
+        self::assertSame(OutPolicy::Lead, $bunts->policy(Situation::fromKey('R2-1')));
+        self::assertEquals(Point::of(-21.25, 70.5), $book->kept(Situation::fromKey('R3-1'))[0]->point);
+        $now = $codec->write($book, Sport::Fastpitch);
+        self::mustFit($now);
+        self::assertEquals($book, $codec->read($now, Sport::Fastpitch));
+    }
+
+    public function testNoCopyOfTheFirstVersionIsToldThatItsOriginalHasChangedUnlessItHas(): void
+    {
+        $own = (new BookCodec())->read((string) file_get_contents(__DIR__.'/documents/plan-1.json'), Sport::Fastpitch)->plays('bunt')->own;
+        $behind = [];
+        foreach ($own as $copy) {
+            $originals = [...ShippedCoverages::for($copy->bases[0], Sport::Fastpitch), ...$own];
+            foreach ($originals as $original) {
+                if ($original->key === $copy->copyOf && $copy->isBehind($original)) {
+                    $behind[] = $copy->key;
+                }
+            }
+        }
+
+        self::assertSame(['0190aaaa-0000-7000-8000-000000000091'], $behind, 'the one that was behind already');
+    }
+
+    public function testAPrintIsOfWhatEverybodyDoesAndOfNothingElse(): void
+    {
+        $lines = [CoverageLine::when(Position::Shortstop, Job::cover(Base::Second), Position::Pitcher), CoverageLine::always(Position::Catcher, Job::cover(Base::Home))];
+        /**
+         * @param list<CoverageLine>     $lines
+         * @param array<int, NamedDepth> $depths
+         */
+        $of = static fn(string $name, array $lines, array $depths = []): string => CoveragePrint::of(
+            new Coverage('k', $name, $name, $name, [Bases::First], [Position::Pitcher], $lines, depths: $depths),
+        );
+        $print = $of('One', $lines);
+
+        self::assertSame('e96aa0e02ab38e5c2456b67ceca067e2', $print, 'it must never change: copies remember it');
+        self::assertSame($print, $of('Other', array_reverse($lines)), 'name and order say nothing');
+        self::assertSame($print, $of('One', [CoverageLine::when(Position::Shortstop, Job::cover(Base::Second, 'In your own words'), Position::Pitcher), $lines[1]]));
+        self::assertNotSame($print, $of('One', [$lines[1]]));
+        self::assertNotSame($print, $of('One', $lines, [5 => NamedDepth::Bunt]));
+    }
+
+    public function testABranchIsFoundByItsKey(): void
+    {
+        $both = Branch::fieldedBy(Position::Shortstop)->and(Branch::when('runner', 'goes', 'the runner goes'));
+
+        self::assertSame('fielded:6+runner:goes', $both->key());
+        self::assertSame(Position::Shortstop, Branch::ofKey($both->key())->fieldedBy);
+        self::assertTrue(Branch::ofKey('fielded:6')->holdsIn($both));
+        self::assertFalse($both->holdsIn(Branch::ofKey('fielded:6')));
+        self::assertFalse(Branch::ofKey('fielded:5')->holdsIn($both));
+    }
+
+    #[TestWith(['[1', 'document'])]
+    #[TestWith(['{"version":3}', 'version'])]
+    #[TestWith(['{"version":0}', 'version'])]
+    #[TestWith(['{"rules":[{"id":"a","name":"A","reason":"B","places":[{"positions":[3],"depth":"moon"}]}]}', 'depth'])]
+    #[TestWith(['{"rules":[{"id":"a","name":"A","reason":"B","places":[{"positions":[12],"depth":"in"}]}]}', 'position'])]
+    #[TestWith(['{"coverages":{"R1-0":{"coverage":"x","by":"y","at":"yesterday"}}}', 'at'])]
+    #[TestWith(['{"version":2,"plays":{"bunt":{"choices":{"R1-0":{"coverage":"x","by":"y","at":"yesterday"}}}}}', 'at'])]
+    #[TestWith(['{"version":2,"plays":{"bunt":{"own":[{"fielders":[1],"lines":[{"who":2,"job":"sing"}]}]}}}', 'job'])]
+    #[TestWith(['{"version":2,"plays":{"bunt":{"own":[{"fielders":[1],"lines":[{"who":2,"job":"converge","when":["odd"]}]}]}}}', 'when'])]
+    #[TestWith(['{"own":[{"fielders":[11],"lines":[]}]}', 'position'])]
+    public function testADocumentThatIsNoPlan(string $document, string $field): void
+    {
+        try {
+            (new BookCodec())->read($document, Sport::Fastpitch);
+            self::fail('This is no plan.');
+        } catch (InvalidValue $problem) {
+            self::assertSame($field, $problem->field);
+        }
+    }
+
+    private static function book(): PlanBook
+    {
+        $shipped = PlanBook::shipped(Sport::Fastpitch);
+        $lines = [CoverageLine::when(Position::Shortstop, Job::turnBack(Base::Third), Position::Pitcher), CoverageLine::always(Position::CenterField, Job::comeIn(Base::Second))];
+        $own = new Coverage('own', 'Quay', 'Quay', 'Ours.', [Bases::First], [Position::Pitcher, Position::ThirdBase], $lines, [Position::Shortstop], [Position::ThirdBase], [5 => NamedDepth::Bunt], 'corners-crash');
+        $bunts = (new FamilyPlan())
+            ->withChoice(Situation::fromKey('R1-1'), new CoverageChoice('first-stays', 'Piet', new \DateTimeImmutable('2026-11-20T18:00:00+00:00')))
+            ->withPolicy(Situation::fromKey('R1R2-0'), OutPolicy::First)
+            ->withOwn($own);
+        $depths = $shipped->depths
+            ->withInfield(PositionGroup::Middle, NamedDepth::In, new DepthFractions(.3, -.1))
+            ->withOutfield(NamedDepth::Deep, .9)
+            ->withName(NamedDepth::In, new DepthName('Cut it', 'fist'));
+
+        return $shipped
+            ->withRules(array_reverse(ShippedRules::all()))
+            ->withDepths($depths)
+            ->withKept(Situation::fromKey('R1-0'), new KeptSpot(Position::Shortstop, NamedDepth::DoublePlay, Point::of(-20.25, 80.5), 'Wren'))
+            ->withPlays(BuntFamily::KEY, $bunts)
+            ->withBuntPoints(BuntPoints::of([BuntSign::Late->value => 3], 5));
+    }
+
+    private static function mustFit(string $document): void
+    {
+        $schema = json_decode((string) file_get_contents(self::SCHEMA));
+        self::assertInstanceOf(\stdClass::class, $schema);
+        $error = (new Validator())->validate(json_decode($document), $schema)->error();
+
+        self::assertNull($error, 'it fits docs/schemas/plan.json: '.($error?->message() ?? ''));
+    }
+}

@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\App;
+
+use FoxCorner\Core\Game\BuntSign;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\DomCrawler\Field\ChoiceFormField;
+
+/** The place where coverages are chosen, drawn up and valued. */
+final class PlaysTest extends AppTestCase
+{
+    #[TestWith(['none-0', 'Corners in'])]
+    #[TestWith(['R1-1', 'Corners crash'])]
+    #[TestWith(['R2-0', 'Wheel'])]
+    #[TestWith(['R1R2-0', 'Third reads'])]
+    #[TestWith(['R3-1', 'Corners crash'])]
+    #[TestWith(['R1R3-0', 'First stays'])]
+    #[TestWith(['R2R3-0', 'Catcher stays'])]
+    #[TestWith(['loaded-1', 'Catcher stays'])]
+    public function testEveryRunnerStateHasCoverages(string $situation, string $coverage): void
+    {
+        $this->signIn();
+        foreach (['Kites', 'Terns'] as $team) {
+            $this->open($this->team($team), "/plays/bunt/$situation");
+            self::assertResponseIsSuccessful();
+            self::assertSelectorTextContains('#coverage', $coverage);
+            self::assertSelectorExists('[data-play-map]');
+        }
+    }
+
+    public function testTwoCoveragesBesideEachOtherAndTheirDifference(): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team(), '/plays/bunt/R1R2-0?coverage=corners-crash&with=wheel&surface=wet%20grass&corners=normal');
+
+        self::assertSelectorTextContains('h1', '“Crash” or “Wheel”');
+        self::assertCount(2, $page->filter('[data-play-map]'));
+        self::assertGreaterThan(20, $page->filter('.differ-two, .differ-one')->count());
+    }
+
+    /** @param string $words of the page that says what is allowed */
+    #[TestWith(['with=nothing', 'With: "nothing" is not known'])]
+    #[TestWith(['surface=ice', 'Surface: "ice" is not known'])]
+    #[TestWith(['corners=moon', 'Corners: "moon" is not known'])]
+    #[TestWith(['runners=flying', 'Runners: "flying" is not known'])]
+    public function testABadAddressSaysWhatIsAllowed(string $query, string $words): void
+    {
+        $this->signIn();
+        $this->open($this->team(), "/plays/bunt/R1R2-0?$query");
+
+        self::assertSelectorTextContains('h1', $words);
+    }
+
+    public function testTwoOutIsNoBunt(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/plays/bunt/R1-2');
+
+        self::assertSelectorTextContains('h1', 'No bunt to cover here');
+    }
+
+    public function testACoverageIsCopiedChangedAndPlayed(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=corners-crash');
+        $this->browser->submitForm('Keep this coverage', ['name' => 'Quay crash', 'call' => 'Quay', 'task_5_7' => 'back-up-second', 'task_5_8' => 'back-up-third', 'early_6' => '1']);
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.good', 'Quay crash is kept.');
+        self::assertSelectorTextContains('#coverage option[selected]', 'Quay crash');
+
+        $own = $this->own();
+        self::assertSame('corners-crash', $own->copyOf);
+        self::assertSame([6], array_map(static fn($position): int => $position->value, $own->early));
+        $this->browser->submitForm('Play “Quay” here');
+        $this->open($this->team(), '/field/R1-0?view=bunt');
+        self::assertSelectorTextContains('.call', '“Quay,');
+        $this->open($this->team(), "/plays/bunt/R1-0/coverage/{$own->key}");
+        $this->browser->submitForm('Take this coverage out');
+        $this->open($this->team(), '/field/R1-0?view=bunt');
+        self::assertSelectorTextContains('.call', '“Crash,', 'the usual one again, though the choice names one that is gone');
+    }
+
+    public function testACopySaysThatItsOriginalHasChanged(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=corners-crash');
+        $this->browser->submitForm('Keep this coverage', ['name' => 'Ours', 'call' => 'Ours']);
+        $ours = $this->own()->key;
+        $this->open($this->team(), "/plays/bunt/R1-0/coverage/new?from=$ours");
+        $this->browser->submitForm('Keep this coverage', ['name' => 'Ours again', 'call' => 'Again']);
+        $this->browser->followRedirect();
+        self::assertSelectorTextNotContains('main', 'which has changed since');
+
+        $this->open($this->team(), "/plays/bunt/R1-0/coverage/$ours");
+        $this->browser->submitForm('Keep this coverage', ['early_6' => '1', 'call' => 'Ours']);
+        $page = $this->browser->followRedirect();
+        self::assertStringContainsString('Ours again is a copy of “Ours”, which has changed since', $page->filter('main')->text());
+        $this->browser->request('GET', (string) $page->filter('.note a:contains("Ours again")')->attr('href'));
+        self::assertSelectorTextContains('.note', '“Ours”, of which this is a copy, has changed since');
+        $this->browser->submitForm('Keep this coverage');
+        $this->browser->followRedirect();
+        self::assertSelectorTextNotContains('main', 'which has changed since', 'kept with open eyes');
+    }
+
+    public function testAFaultyOneIsKeptWithItsFindings(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=first-stays');
+        $this->browser->submitForm('Keep this coverage', ['name' => 'Broken', 'call' => 'Break', 'task_1_3' => 'cover-second', 'task_1_6' => '']);
+        $this->browser->followRedirect();
+        $this->open($this->team(), '/field/R1-0?view=bunt&coverage='.$this->own()->key);
+
+        $findings = implode(' ', $this->browser->getCrawler()->filter('.finding p:first-child')->each(static fn($title): string => $title->text()));
+        self::assertStringContainsString('Nobody covers first', $findings);
+        self::assertStringContainsString('Two at second', $findings);
+        self::assertStringContainsString('Marsh has no job', $findings);
+    }
+
+    public function testADraftWithoutFieldersIsKeptButNotOffered(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=first-stays');
+        $form = $this->browser->getCrawler()->selectButton('Keep this coverage')->form();
+        foreach ([1, 2, 5] as $number) {
+            $tick = $form["fields_$number"];
+            self::assertInstanceOf(ChoiceFormField::class, $tick);
+            $tick->untick();
+        }
+        $form['name'] = 'Later';
+        $this->browser->submit($form);
+        $this->browser->followRedirect();
+
+        self::assertSelectorTextContains('.good', 'It is a draft: nobody fields yet.');
+        self::assertSelectorTextNotContains('#coverage', 'Later');
+        self::assertSelectorTextContains('.finding', 'Later is a draft');
+    }
+
+    public function testWhatCannotBeSavedIsSaidAndKept(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=first-stays');
+        $this->browser->submitForm('Keep this coverage', ['name' => '', 'call' => 'Mine', 'task_1_3' => 'cover-home']);
+
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('.finding', 'Name: it is empty');
+        self::assertInputValueSame('call', 'Mine');
+        self::assertSame('cover-home', $this->browser->getCrawler()->filter('select[name=task_1_3] option[selected]')->attr('value'));
+    }
+
+    public function testTheAuditFollowsTheFormBeforeItIsSaved(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/plays/bunt/R1-0/coverage/audit?name=A&call=B');
+        self::assertSelectorTextContains('.finding', 'Nobody fields the bunt');
+        $this->open($this->team(), '/plays/bunt/R1-0/coverage/audit?name=A&call=B&fields_1=1');
+        self::assertStringContainsString('Nobody covers', (string) $this->browser->getResponse()->getContent());
+    }
+
+    public function testAPolicyOfASituationIsTheLastWord(): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team(), '/plays/bunt/R1R2-0?coverage=wheel');
+        $this->browser->submit($page->filter('form[action*="/policy"]')->first()->form());
+        $this->browser->followRedirect();
+
+        self::assertSelectorTextContains('.good', 'First base, no matter what, first, second, nobody out.');
+        self::assertSame(OutPolicy::First, $this->drafts()->of($this->team())->plays('bunt')->policy(Situation::fromKey('R1R2-0')));
+        $this->open($this->team(), '/field/R1R2-0?view=bunt&coverage=wheel&bunt=-20,30');
+        self::assertSelectorTextContains('.call', ', one.”');
+    }
+
+    public function testSignsAreWeighedByTheCoachAndTheCornersFollow(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/plays/bunt/R1-0');
+        $this->browser->submitForm('Weigh them so', ['likely_at' => '9']);
+        $this->open($this->team(), '/field/R1-0');
+        self::assertSelectorTextContains('.call', '“Double play.”');
+        self::assertSame(9, $this->drafts()->of($this->team())->buntPoints->likelyAt);
+        $this->open($this->team(), '/plays/bunt/R1-0');
+        $this->browser->submitForm('Weigh them so', ['sign_late' => '99']);
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.finding', 'Late: 99 is too large. Allowed: -9 to 9 points. Nothing was changed.');
+        $this->browser->submitForm('As shipped');
+        self::assertTrue($this->drafts()->of($this->team())->buntPoints->isOrdinary());
+        self::assertSame(2, $this->drafts()->of($this->team())->buntPoints->weigh(BuntSign::NobodyOut));
+    }
+
+    private function own(): Coverage
+    {
+        return $this->drafts()->of($this->team())->plays('bunt')->own[0] ?? self::fail('No coverage was kept.');
+    }
+}

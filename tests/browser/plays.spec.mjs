@@ -1,0 +1,68 @@
+import { doesNotOverflow, expect, signIn, test } from './fox.mjs';
+
+test('the map of bunts is read by pointer and keys, and a spot runs', async ({ page }) => {
+    const team = await signIn(page);
+    await page.getByRole('link', { name: 'Bunts', exact: true }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('“Crash”');
+    const map = page.locator('[data-play-map]');
+    const read = page.locator('[data-play-read]');
+    await map.hover({ position: { x: 346, y: 250 } });
+    await expect(read).toContainText(/ft: \d fields, (lead out|out at first|everybody safe)/);
+    await map.focus();
+    const before = await read.textContent();
+    for (let step = 0; step < 6; ++step) await page.keyboard.press('ArrowUp');
+    await expect(read).not.toHaveText(before);
+    await page.keyboard.press('Enter');
+    await expect(page).toHaveURL(/view=bunt.*bunt=|bunt=.*view=bunt/);
+    await expect(page.locator('[data-play]')).toBeVisible();
+    await page.goto(`/${team}/plays/bunt/R2-0`);
+    await page.locator('[data-play-map]').click({ position: { x: 200, y: 200 } });
+    await expect(page).toHaveURL(/field\/R2-0.*view=bunt/);
+});
+
+test('two coverages beside each other, on other ground, with the situation as control', async ({ page }) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/plays/bunt/R1R2-0`);
+    await page.getByLabel('Beside it').selectOption('wheel');
+    await expect(page.locator('[data-play-map]')).toHaveCount(2);
+    await page.getByLabel('Ground').selectOption('wet grass');
+    await expect(page).toHaveURL(/surface=wet\+grass|surface=wet%20grass/);
+    await expect(page.getByRole('heading', { name: 'Where they differ' })).toBeVisible();
+    await page.getByLabel('Runners’ legs').selectOption('slow');
+    await expect(page).toHaveURL(/runners=slow/);
+    await page.keyboard.press('3');
+    await expect(page).toHaveURL(/bunts\/loaded-0/);
+});
+
+test('a coverage is copied and changed while the audit looks on, kept, played and taken back', async ({ page }) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/plays/bunt/R1-0?coverage=first-stays`);
+    await page.getByRole('link', { name: 'Copy and change it' }).click();
+    await expect(page.locator('#audit')).toContainText('outs a bunt');
+    await page.getByLabel('Name').fill('Short stays');
+    await page.getByLabel('Call', { exact: true }).fill('Short');
+    await page.getByLabel('When 1 has it, 6').selectOption('cover-second');
+    await expect(page.locator('#audit')).toContainText('Two at second');
+    await expect(page.locator('#audit')).toContainText('Nobody covers third');
+    await page.getByLabel('When 1 has it, 6').selectOption('cover-third');
+    await expect(page.locator('#audit')).not.toContainText('Two at second');
+    await page.getByRole('button', { name: 'Keep this coverage' }).click();
+    await expect(page.locator('.good')).toHaveText('Short stays is kept.');
+    await page.getByRole('button', { name: 'Play “Short” here' }).click();
+    await expect(page.getByText('Decided by').or(page.locator('.call'))).toBeVisible();
+    for (let done = 0; done < 2; ++done) {
+        await page.goto(`/${team}/plays/bunt/R1-0`);
+        await page.getByRole('button', { name: /^Undo/ }).click();
+        await expect(page.locator('.good')).toContainText('Undone');
+    }
+    await expect(page.getByLabel('Coverage')).not.toContainText('Short stays');
+});
+
+test('on a phone the map fits, and each player reads his own job', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    const team = await signIn(page);
+    await page.goto(`/${team}/plays/bunt/R1-0`);
+    await doesNotOverflow(page);
+    await page.getByText('5 Ibarra').last().click();
+    await expect(page.locator('details[open]')).toContainText('1 has it: Not yours: back to third.');
+});
