@@ -10,7 +10,7 @@ use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Motion\Ball;
-use FoxCorner\Core\Motion\CarryTable;
+use FoxCorner\Core\Motion\Hops;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
@@ -72,7 +72,7 @@ final class CoreTimings
             'bunt map, about 360 spots' => static fn(): mixed => $bunts->map($bunts->coverage ?? throw new \LogicException('There is one.'), $cost),
             'all coverages of all situations audited' => static fn(): mixed => array_map(static fn(PlannedPlay $one): array => array_map(static fn(Coverage $coverage): mixed => $one->reportOn($coverage, $cost), $one->coverages), $all),
             'runs of all situations' => static fn(): mixed => RunChain::of($rates),
-            'table of long throws for one arm' => static fn(): mixed => CarryTable::of(Ball::Baseball->dragPerFoot(), Speed::ofMph(80)->feetPerSecond),
+            'table of hops for one arm' => static fn(): mixed => Hops::of(Ball::Baseball->dragPerFoot(), Speed::ofMph(80)->feetPerSecond),
             'practice of 70 minutes, 14 players, 3 helpers' => static fn(): mixed => Scheduler::solve(PracticeRequest::of($roster, Helpers::of(3), $shed, TimePlan::within(70), $stations, Placement::of($stations, $state->rules->diamond(), FieldPart::Whole), $needs)),
         ];
     }

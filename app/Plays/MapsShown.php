@@ -9,6 +9,7 @@ use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Map\MapOutcome;
 use FoxCorner\Core\Play\Map\MapSpot;
+use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Runs\PlayCost;
 
 /** The map of a coverage, or of two beside each other, and where those differ. */
@@ -23,8 +24,9 @@ final readonly class MapsShown
      * @param list<ShownMap>              $maps    one or two; none when the family draws none
      * @param list<array{MapSpot, float}> $differs spots with what the second coverage costs more there, where that is worth showing
      * @param list<MapSpot>               $same    the others
+     * @param string                      $one     what beats a coverage, as in "bunt"
      */
-    private function __construct(public array $maps, public array $differs, public array $same)
+    private function __construct(public array $maps, public array $differs, public array $same, private string $one)
     {
     }
 
@@ -44,7 +46,7 @@ final readonly class MapsShown
         }
         [$differs, $same] = isset($maps[1]) ? self::difference($maps[0], $maps[1]) : [[], []];
 
-        return new self($maps, $differs, $same);
+        return new self($maps, $differs, $same, $play->family->words()->one);
     }
 
     public function areTwo(): bool
@@ -61,10 +63,10 @@ final readonly class MapsShown
         $beaten = $this->maps[0]->map->share(MapOutcome::Safe);
         $call = $this->maps[0]->coverage->call;
 
-        return $beaten < self::HARDLY ? "Hardly anything beats “{$call}”" : \sprintf('%d %% of the ground beats “%s”', round(100 * $beaten), $call);
+        return $beaten < self::HARDLY ? "Hardly a $this->one beats “{$call}”" : \sprintf('%d %% of the ground beats “%s”', round(100 * $beaten), $call);
     }
 
-    private static function second(PlannedPlay $play, string $key): \FoxCorner\Core\Play\Scheme\Coverage
+    private static function second(PlannedPlay $play, string $key): Coverage
     {
         try {
             return $play->coverage($key);

@@ -13,6 +13,9 @@ enum Ball: string
     case Softball12 = 'softball-12';
     case Softball11 = 'softball-11';
 
+    /** ft/s² */
+    public const GRAVITY = 32.174;
+
     /** Air density in kg/m³ at sea level on a mild day. */
     private const AIR = 1.2;
     /** Drag coefficient of a thrown ball. Source: the project's model. */

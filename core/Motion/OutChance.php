@@ -13,6 +13,8 @@ final readonly class OutChance
     /** s; a throw that had less time than this to spare is rushed and goes astray half again as often. */
     private const RUSHED_UNDER = 0.15;
     private const RUSHED = 1.5;
+    /** A throw wholly on the run goes astray so many times as often. Source: the project's model. */
+    private const ON_THE_RUN = 2.0;
 
     /**
      * P(out) = 1/(1 + e^(−m/s)).
@@ -25,11 +27,17 @@ final readonly class OutChance
         return 1 / (1 + exp(-$margin / $spread));
     }
 
-    /** The chance that a throw of so many feet is caught where it should be. */
-    public static function clean(float $feet, float $executionFactor, float $margin): float
+    /**
+     * The chance that a throw of so many feet is caught where it should be: 1 − 0.02 L (d/90)², times its hardships.
+     *
+     * @param float $margin   seconds that it has to spare
+     * @param float $onTheRun how much of it is thrown without stopping, 0 to 1
+     */
+    public static function clean(float $feet, float $executionFactor, float $margin, float $onTheRun = 0.0): float
     {
         $astray = self::ASTRAY * $executionFactor * ($feet / self::ASTRAY_OVER) ** 2;
+        $hard = ($margin < self::RUSHED_UNDER ? self::RUSHED : 1.0) * (1 + (self::ON_THE_RUN - 1) * $onTheRun);
 
-        return 1 - min(1.0, $astray * ($margin < self::RUSHED_UNDER ? self::RUSHED : 1.0));
+        return 1 - min(1.0, $astray * $hard);
     }
 }

@@ -9,8 +9,12 @@ final readonly class Speed
 {
     private const FEET_PER_SECOND_IN_MPH = 5280 / 3600;
 
+    /** In hundredths of a foot per second: the same for speeds that nobody can tell apart. */
+    public int $hundredths;
+
     private function __construct(public float $feetPerSecond)
     {
+        $this->hundredths = (int) round(100 * $feetPerSecond);
     }
 
     public static function ofMph(float $milesPerHour): self

@@ -10,12 +10,20 @@ use FoxCorner\Core\People\Position;
 final readonly class BallFielded
 {
     /**
-     * @param Position|null $by   who has it; null: it goes through
-     * @param int           $look at which look along its way
-     * @param float         $out  chance of an out; two, and the run from third likewise
-     * @param float         $cost what it costs us
+     * @param Position|null $by      who has it; null: it goes through
+     * @param int           $look    at which look along its way
+     * @param Chances|null  $chances what he could do with it; null when nobody has it
+     * @param float         $out     chance of an out; two, and the run from third likewise
+     * @param float         $cost    what it costs us
      */
-    public function __construct(public ?Position $by, public int $look, public float $out, public float $two, public float $thirdScores, public float $cost)
-    {
+    public function __construct(
+        public ?Position $by,
+        public int $look,
+        public ?Chances $chances,
+        public float $out,
+        public float $two,
+        public float $thirdScores,
+        public float $cost,
+    ) {
     }
 }

@@ -35,8 +35,9 @@ final readonly class GroundBalls
      * @param list<float>       $cosines
      * @param list<float>       $weights by direction times speeds, in one row; together 1
      * @param list<list<float>> $seconds by speed, then look; INF where the ball has stopped
+     * @param list<list<float>> $paces   ft/s of the ball there, likewise
      */
-    private function __construct(public array $sprays, public array $sines, public array $cosines, public array $weights, public array $seconds)
+    private function __construct(public array $sprays, public array $sines, public array $cosines, public array $weights, public array $seconds, public array $paces)
     {
     }
 
@@ -50,16 +51,18 @@ final readonly class GroundBalls
             $cosines[] = cos(deg2rad($degrees));
             $share[] = Spray::of($batter)->density($degrees);
         }
-        $seconds = $likely = [];
+        $seconds = $paces = $likely = [];
         for ($speed = 0; $speed < self::SPEEDS; ++$speed) {
             $away = ($speed - intdiv(self::SPEEDS, 2)) / 2;
             $ball = RollingBall::groundBall(Speed::ofMph($level->groundBallSpeed * (1 + self::SPREAD * $away)), $rules->surface);
             $likely[] = exp(-$away ** 2 / 2);
-            $row = [];
+            $row = $pace = [];
             for ($look = 0; $look < self::LOOKS; ++$look) {
                 $row[] = $ball->secondsTo(self::FIRST_LOOK + self::STEP * $look) ?? \INF;
+                $pace[] = $ball->speedAfter($row[$look]);
             }
             $seconds[] = $row;
+            $paces[] = $pace;
         }
         $whole = array_sum($share) * array_sum($likely);
         $weights = [];
@@ -69,6 +72,6 @@ final readonly class GroundBalls
             }
         }
 
-        return new self($sprays, $sines, $cosines, $weights, $seconds);
+        return new self($sprays, $sines, $cosines, $weights, $seconds, $paces);
     }
 }

@@ -8,6 +8,7 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Level\LevelProfile;
+use FoxCorner\Core\Motion\MotionProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Cast\CastMember;
@@ -36,7 +37,7 @@ final readonly class RangeMap
         $setting = Setting::of($state, $level, $cost);
         $reaches = [];
         foreach (self::INFIELD as $position) {
-            $reaches[$position->value] = Reach::of($cast->at($position), $setting->balls, $level->motion);
+            $reaches[$position->value] = Reach::of(self::reacting($cast->at($position), $level->motion), $setting->balls, $level->motion);
         }
 
         return self::fromReaches($setting, $cast, $reaches);
@@ -47,10 +48,16 @@ final readonly class RangeMap
     {
         $reaches = $this->reaches;
         if (isset($reaches[$position->value])) {
-            $reaches[$position->value] = Reach::of($cast->at($position), $this->setting->balls, $this->setting->level->motion);
+            $reaches[$position->value] = Reach::of(self::reacting($cast->at($position), $this->setting->level->motion), $this->setting->balls, $this->setting->level->motion);
         }
 
         return self::fromReaches($this->setting, $cast, $reaches, $this, $position);
+    }
+
+    /** Nobody knows where a ground ball will go. */
+    private static function reacting(CastMember $who, MotionProfile $motion): CastMember
+    {
+        return $who->leaving(max($motion->infieldReaction, $who->reaction));
     }
 
     /**
@@ -63,27 +70,33 @@ final readonly class RangeMap
         $plays = new InfieldPlays($setting, $cast);
         $keeps = null !== $before && $plays->coversAs($before->plays);
         $own = null === $moved ? null : $reaches[$moved->value] ?? null;
+        $first = self::first($reaches);
         $fielded = [];
         for ($index = 0; $index < GroundBalls::DIRECTIONS * GroundBalls::SPEEDS; ++$index) {
             $old = $keeps ? $before->fielded[$index] : null;
             // A ball stays whose it was unless he who moved had it, or now comes sooner.
             $fielded[] = null !== $old && $old->by !== $moved && (null === $own || Reach::NEVER === $own->looks[$index] || (null !== $old->by && $own->looks[$index] >= $old->look))
                 ? $old
-                : self::play($setting, $plays, $reaches, $index);
+                : self::play($setting, $plays, $first[$index] ?? null, $index, $moved, $before?->fielded[$index]);
         }
 
         return new self(self::summary($setting, $cast, $fielded), $reaches, $setting, $plays, $fielded);
     }
 
-    /** @param array<int, Reach> $reaches */
-    private static function play(Setting $setting, InfieldPlays $plays, array $reaches, int $index): BallFielded
+    /**
+     * @param Reach|null    $first whose ball it is
+     * @param Position|null $moved whose chances are others than before
+     */
+    private static function play(Setting $setting, InfieldPlays $plays, ?Reach $first, int $index, ?Position $moved, ?BallFielded $before): BallFielded
     {
-        [$by, $look] = self::first($reaches, $index);
-        if (null === $by) {
-            return new BallFielded(null, $look, 0.0, 0.0, 1.0, $setting->costs->through);
+        if (null === $first) {
+            return new BallFielded(null, Reach::NEVER, null, 0.0, 0.0, 1.0, $setting->costs->through);
         }
+        [$by, $look] = [$first->who, $first->looks[$index]];
+        $isSame = null !== $before?->chances && $by->position === $before->by && $by->position !== $moved && $look === $before->look;
+        $chances = $isSame ? $before->chances : $plays->chances($by, intdiv($index, GroundBalls::SPEEDS), $index % GroundBalls::SPEEDS, $look);
 
-        return new BallFielded($by->position, $look, ...$plays->play($by, intdiv($index, GroundBalls::SPEEDS), $index % GroundBalls::SPEEDS, $look));
+        return new BallFielded($by->position, $look, $chances, ...$plays->choose($by->position, $chances));
     }
 
     /** @param list<BallFielded> $fielded */
@@ -131,24 +144,25 @@ final readonly class RangeMap
     }
 
     /**
-     * The fielder who has a ball earliest along its way.
+     * The fielders who have the balls earliest along their ways.
      *
      * @param array<int, Reach> $reaches
      *
-     * @return array{CastMember|null, int}
+     * @return array<int, Reach> by index; those that nobody has are left out
      */
-    private static function first(array $reaches, int $index): array
+    private static function first(array $reaches): array
     {
-        $by = null;
-        $earliest = \PHP_INT_MAX;
+        $first = $earliest = [];
         foreach ($reaches as $reach) {
-            $look = $reach->looks[$index];
-            if (Reach::NEVER !== $look && $look < $earliest) {
-                [$by, $earliest] = [$reach->who, $look];
+            foreach ($reach->looks as $index => $look) {
+                if (Reach::NEVER !== $look && $look < ($earliest[$index] ?? \PHP_INT_MAX)) {
+                    $first[$index] = $reach;
+                    $earliest[$index] = $look;
+                }
             }
         }
 
-        return [$by, $earliest];
+        return $first;
     }
 
     /**

@@ -29,51 +29,54 @@ final readonly class Reach
         $table = self::table($who, $motion);
         $looks = [];
         for ($direction = 0; $direction < GroundBalls::DIRECTIONS; ++$direction) {
-            $needed = self::needed($who, $balls->sines[$direction], $balls->cosines[$direction], $table);
-            for ($speed = 0; $speed < GroundBalls::SPEEDS; ++$speed) {
-                $seconds = $balls->seconds[$speed];
-                $found = self::NEVER;
-                foreach ($needed as $look => $need) {
-                    if ($need <= $seconds[$look]) {
-                        $found = $look;
-                        break;
-                    }
-                }
-                // A ball that has stopped is reached by whoever comes first, never in time to matter.
-                $looks[] = self::NEVER !== $found && \INF === $seconds[$found] ? self::NEVER : $found;
-            }
+            array_push($looks, ...self::along($who, $balls->sines[$direction], $balls->cosines[$direction], $table, $balls->seconds));
         }
 
         return new self($who, $looks);
     }
 
     /**
-     * @param list<float> $table
+     * The looks of one direction, by speed.
      *
-     * @return list<float> seconds needed to be at each look of one direction
+     * A slower ball is met no later on its way than a faster one, so that each search goes on where the last one ended.
+     *
+     * @param list<float>       $table
+     * @param list<list<float>> $seconds by speed, then look
+     *
+     * @return list<int>
      */
-    private static function needed(CastMember $who, float $sine, float $cosine, array $table): array
+    private static function along(CastMember $who, float $sine, float $cosine, array $table, array $seconds): array
     {
         [$x, $y] = [$who->start->x, $who->start->y];
-        $needed = [];
-        for ($look = 0; $look < GroundBalls::LOOKS; ++$look) {
-            $along = GroundBalls::FIRST_LOOK + GroundBalls::STEP * $look;
-            $dx = $along * $sine - $x;
-            $dy = $along * $cosine - $y;
-            $feet = (int) sqrt($dx * $dx + $dy * $dy);
-            $needed[] = $feet >= self::FARTHEST ? \INF : $table[$feet];
+        $looks = [];
+        $need = null;
+        $look = 0;
+        foreach ($seconds as $there) {
+            for (; $look < GroundBalls::LOOKS; ++$look) {
+                if (null === $need) {
+                    $along = GroundBalls::FIRST_LOOK + GroundBalls::STEP * $look;
+                    $dx = $along * $sine - $x;
+                    $dy = $along * $cosine - $y;
+                    $need = $table[(int) sqrt($dx * $dx + $dy * $dy)] ?? \INF;
+                }
+                if ($need <= $there[$look]) {
+                    break;
+                }
+                $need = null;
+            }
+            // A ball that has stopped is reached by whoever comes first, never in time to matter.
+            $looks[] = GroundBalls::LOOKS === $look || \INF === $there[$look] ? self::NEVER : $look;
         }
 
-        return $needed;
+        return $looks;
     }
 
     /** @return list<float> seconds from contact until the fielder can have a ball so many feet away */
     private static function table(CastMember $who, MotionProfile $motion): array
     {
-        $reaction = max($motion->infieldReaction, $who->reaction);
         $table = [];
         for ($feet = 0; $feet < self::FARTHEST; ++$feet) {
-            $table[] = $reaction + $who->legs->secondsFor(max(0.0, $feet - $motion->reach));
+            $table[] = $who->reaction + $who->legs->secondsFor(max(0.0, $feet - $motion->reach));
         }
 
         return $table;

@@ -24,14 +24,14 @@ final readonly class ReactionCaution
     /** @return list<self> the closest first */
     public static function of(Cast $cast, LevelProfile $level, Sport $sport): array
     {
-        $throws = new Throws(Ball::for($sport));
+        $throws = Throws::of(Ball::for($sport));
         $cautions = [];
         foreach (Position::cases() as $position) {
             if (Position::Catcher === $position) {
                 continue;
             }
             $who = $cast->at($position);
-            $seconds = $throws->seconds(min(Throws::FLAT_UP_TO, $who->start->distanceTo(Point::home())), Speed::ofMph($level->hardHitSpeed));
+            $seconds = $throws->seconds($who->start->distanceTo(Point::home()), Speed::ofMph($level->hardHitSpeed));
             if ($seconds < $level->reactionCaution) {
                 $cautions[] = new self($who, $seconds);
             }

@@ -9,11 +9,10 @@ use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Level\LevelProfile;
-use FoxCorner\Core\Motion\Ball;
-use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\Play\Cast\BaseRunner;
 use FoxCorner\Core\Play\Cast\BatterRunner;
 use FoxCorner\Core\Play\Cast\RunnerMind;
+use FoxCorner\Core\Play\Clock\Throwing;
 use FoxCorner\Core\Runs\PlayCost;
 
 /** What does not change when fielders move: the balls, the runners' times, whether two are on. */
@@ -23,7 +22,7 @@ final readonly class Setting
         public RuleSet $rules,
         public LevelProfile $level,
         public GroundBalls $balls,
-        public Throws $throws,
+        public Throwing $throwing,
         public float $batterAtFirst,
         public float $firstAtSecond,
         public float $thirdAtHome,
@@ -41,7 +40,7 @@ final readonly class Setting
         $third = BaseRunner::ofLevel(Base::Third, $rules, $level, $state->context->runners, RunnerMind::OnContact);
 
         return new self(
-            $rules, $level, GroundBalls::of($batter, $rules, $level), new Throws(Ball::for($rules->sport)),
+            $rules, $level, GroundBalls::of($batter, $rules, $level), Throwing::at($level, $rules->sport),
             BatterRunner::of($batter, $rules, $level)->secondsFor($rules->basePath),
             $runner->secondsOver(1),
             $third->secondsOver(1) - $level->motion->movingLead,

@@ -42,8 +42,8 @@ interface FamilyControls
     public function choices(SituationAddress $address, PlannedPlay $play): object;
 
     /**
-     * The folder of the family's templates: "controls" beside a play; where they are there also "introduction" and
-     * "map_controls" above a map, and "more" beside it.
+     * The folder of the family's templates: "controls" above a play; where they are there also "beside_clock",
+     * "introduction" and "map_controls" above a map, and "more" beside it.
      */
     public function folder(): string;
 

@@ -62,7 +62,7 @@ final readonly class BuntFielding
             if ($one->seconds - $earliest > self::TOGETHER) {
                 continue;
             }
-            $seconds = $setting->throwing->released($one, $setting->bag(Base::First));
+            $seconds = $setting->throwing->to($one, $setting->bag(Base::First))->released;
             if ($seconds < $ready) {
                 [$best, $ready] = [$one, $seconds];
             }

@@ -38,7 +38,8 @@ final readonly class ThrowChoice
         $throw = $throwing->to($this->ball, $this->setting->bag($base));
         [$tag, $spread] = $isForce ? [0.0, $motion->forceSpread] : [$motion->tag, $motion->tagSpread];
         $onTime = $runnerThere - $throw->arrives - $tag;
-        $outAt = max($throw->arrives + $tag, $receiving->there);
+        // Who is late takes the ball late, and tags then.
+        $outAt = max($throw->arrives, $receiving->there) + $tag;
         $clean = $throwing->clean($throw, $runnerThere - $outAt);
         $chance = null === $receiving->by ? 0.0 : OutChance::ofMargin($runnerThere - $outAt, $spread) * $clean;
         $after = $this->setting->after;

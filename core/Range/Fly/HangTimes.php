@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Range\Fly;
 
 use FoxCorner\Core\Motion\Ball;
-use FoxCorner\Core\Motion\CarryTable;
 use FoxCorner\Core\Motion\Speed;
 
 /**
@@ -70,7 +69,7 @@ final readonly class HangTimes
         while (true) {
             $v = hypot($vx, $vy);
             $vx -= self::STEP * $drag * $v * $vx;
-            $vy -= self::STEP * ($drag * $v * $vy + CarryTable::GRAVITY);
+            $vy -= self::STEP * ($drag * $v * $vy + Ball::GRAVITY);
             $next = $y + self::STEP * $vy;
             $x += self::STEP * $vx;
             $t += self::STEP;

@@ -87,20 +87,13 @@ final class DocumentsTest extends TestCase
     public function testAPrintIsOfWhatEverybodyDoesAndOfNothingElse(): void
     {
         $lines = [CoverageLine::when(Position::Shortstop, Job::cover(Base::Second), Position::Pitcher), CoverageLine::always(Position::Catcher, Job::cover(Base::Home))];
-        /**
-         * @param list<CoverageLine>     $lines
-         * @param array<int, NamedDepth> $depths
-         */
-        $of = static fn(string $name, array $lines, array $depths = []): string => CoveragePrint::of(
-            new Coverage('k', $name, $name, $name, [Bases::First], [Position::Pitcher], $lines, depths: $depths),
-        );
-        $print = $of('One', $lines);
+        $print = self::print('One', $lines);
 
         self::assertSame('e96aa0e02ab38e5c2456b67ceca067e2', $print, 'it must never change: copies remember it');
-        self::assertSame($print, $of('Other', array_reverse($lines)), 'name and order say nothing');
-        self::assertSame($print, $of('One', [CoverageLine::when(Position::Shortstop, Job::cover(Base::Second, 'In your own words'), Position::Pitcher), $lines[1]]));
-        self::assertNotSame($print, $of('One', [$lines[1]]));
-        self::assertNotSame($print, $of('One', $lines, [5 => NamedDepth::Bunt]));
+        self::assertSame($print, self::print('Other', array_reverse($lines)), 'name and order say nothing');
+        self::assertSame($print, self::print('One', [CoverageLine::when(Position::Shortstop, Job::cover(Base::Second, 'In your own words'), Position::Pitcher), $lines[1]]));
+        self::assertNotSame($print, self::print('One', [$lines[1]]));
+        self::assertNotSame($print, self::print('One', $lines, [5 => NamedDepth::Bunt]));
     }
 
     public function testABranchIsFoundByItsKey(): void
@@ -132,6 +125,15 @@ final class DocumentsTest extends TestCase
         } catch (InvalidValue $problem) {
             self::assertSame($field, $problem->field);
         }
+    }
+
+    /**
+     * @param list<CoverageLine>     $lines
+     * @param array<int, NamedDepth> $depths
+     */
+    private static function print(string $name, array $lines, array $depths = []): string
+    {
+        return CoveragePrint::of(new Coverage('k', $name, $name, $name, [Bases::First], [Position::Pitcher], $lines, depths: $depths));
     }
 
     private static function book(): PlanBook

@@ -13,7 +13,6 @@ use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Motion\Throws;
-use FoxCorner\Core\Motion\TurnAndThrow;
 
 /** Throws, running, rolling balls, and who meets them. */
 final class MotionFigures implements Figures
@@ -22,7 +21,7 @@ final class MotionFigures implements Figures
     {
         foreach (Ball::cases() as $ball) {
             yield "drag/$ball->value" => $ball->dragPerFoot();
-            $throws = new Throws($ball);
+            $throws = Throws::of($ball);
             foreach ([45, 62, 88] as $mph) {
                 foreach ([0, 8, 30, 60, 95, 101, 127.3, 180, 250, 330] as $feet) {
                     $flight = $throws->over($feet, Speed::ofMph($mph));
@@ -44,12 +43,7 @@ final class MotionFigures implements Figures
             }
         }
         foreach ([-0.3, -0.05, 0.0, 0.1, 0.16, 0.4] as $margin) {
-            yield "out/$margin" => [OutChance::ofMargin($margin, 0.08), OutChance::clean(95, 1.4, $margin), OutChance::clean(900, 2.0, $margin)];
+            yield "out/$margin" => [OutChance::ofMargin($margin, 0.08), OutChance::clean(95, 1.4, $margin), OutChance::clean(900, 2.0, $margin), OutChance::clean(60, 1.0, $margin, 0.7)];
         }
-        [$from, $at] = [Point::of(-60, 60), Point::of(-20, 40)];
-        yield 'turn' => array_map(
-            static fn(array $to): float => TurnAndThrow::seconds($from, $at, 0.8, Point::of(...$to), 0.6),
-            [[64, 64], [-64, 64], [0, 0], [0, 127], [-20.5, 40]],
-        );
     }
 }

@@ -29,7 +29,7 @@ final class CalibrationTest extends TestCase
     #[DataProvider('throws')]
     public function testThrow(float $mph, float $feet, float $extra, float $least, float $most): void
     {
-        $flight = (new Throws(Ball::Baseball))->over($feet, Speed::ofMph($mph));
+        $flight = Throws::of(Ball::Baseball)->over($feet, Speed::ofMph($mph));
 
         self::assertSame(0, $flight->bounces);
         self::assertGreaterThanOrEqual($least, $flight->seconds + $extra);
@@ -83,7 +83,7 @@ final class CalibrationTest extends TestCase
         $diamond = Diamond::of(90, 60.5);
         $fractions = DepthTable::shipped(Sport::Baseball)->infield(PositionGroup::Middle, NamedDepth::Normal);
         $shortstop = DepthSpot::of(Position::Shortstop, $fractions->off * 90, $fractions->back * 90, $diamond)->point();
-        $throws = new Throws(Ball::Baseball);
+        $throws = Throws::of(Ball::Baseball);
         $seconds = (float) RollingBall::groundBall(Speed::ofMph(85), Surface::Grass)->secondsTo($shortstop->distanceTo(Point::home()))
             + $motion->exchangeSet
             + $throws->seconds($shortstop->distanceTo($diamond->at(Base::Second)), Speed::ofMph(45))
