@@ -7,7 +7,8 @@ export default defineConfig({
     outputDir: `var/test/browser-${part}`,
     fullyParallel: false,
     workers: 1,
-    // What changes the plan runs beside what changes people and practices; what only looks beside both; what ends servers alone.
+    // What changes the plan runs beside what changes people and practices; what only looks beside both; what ends
+    // servers alone.
     projects: [
         { name: 'plan', testIgnore: /people|practice|walk|access|fits|outage/ },
         { name: 'people', testMatch: /people|practice|walk/ },
@@ -22,7 +23,15 @@ export default defineConfig({
         screenshot: 'only-on-failure',
         launchOptions: {
             executablePath: '/usr/bin/chromium',
-            args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+            args: [
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+            ],
         },
     },
 });

@@ -13,12 +13,12 @@ final class Kernel extends BaseKernel
 
     public function getCacheDir(): string
     {
-        return $this->runDir().'/cache/'.$this->environment;
+        return $this->runDir() . '/cache/' . $this->environment;
     }
 
     public function getLogDir(): string
     {
-        return $this->runDir().'/log';
+        return $this->runDir() . '/log';
     }
 
     /** Where one running instance keeps what it writes: the started one and the tested one must not share. */
@@ -26,6 +26,6 @@ final class Kernel extends BaseKernel
     {
         $dir = $_SERVER['FOX_RUN_DIR'] ?? null;
 
-        return \is_string($dir) && '' !== $dir ? $dir : $this->getProjectDir().'/var/console';
+        return \is_string($dir) && '' !== $dir ? $dir : $this->getProjectDir() . '/var/console';
     }
 }

@@ -9,19 +9,36 @@ import { buildSync } from 'esbuild';
 const root = join(dirname(fileURLToPath(import.meta.url)), '..');
 const out = join(root, 'public/build.new');
 const fonts = {
-    'bricolage-grotesque.woff2': '@fontsource-variable/bricolage-grotesque/files/bricolage-grotesque-latin-wght-normal.woff2',
-    'atkinson-next.woff2': '@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2',
+    'bricolage-grotesque.woff2':
+        '@fontsource-variable/bricolage-grotesque/files/bricolage-grotesque-latin-wght-normal.woff2',
+    'atkinson-next.woff2':
+        '@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2',
 };
 
 rmSync(out, { recursive: true, force: true });
 mkdirSync(out, { recursive: true });
 for (const [name, source] of Object.entries(fonts)) cpSync(join(root, 'node_modules', source), join(out, name));
-execFileSync(join(root, 'node_modules/.bin/tailwindcss'), ['--input', 'assets/styles/app.css', '--output', join(out, 'app.css'), '--minify'], { cwd: root, stdio: ['ignore', 'inherit', 'pipe'] });
-buildSync({ entryPoints: [join(root, 'assets/scripts/app.js')], outfile: join(out, 'app.js'), bundle: true, minify: true, format: 'esm', target: 'es2022', legalComments: 'none' });
+execFileSync(
+    join(root, 'node_modules/.bin/tailwindcss'),
+    ['--input', 'assets/styles/app.css', '--output', join(out, 'app.css'), '--minify'],
+    { cwd: root, stdio: ['ignore', 'inherit', 'pipe'] },
+);
+buildSync({
+    entryPoints: [join(root, 'assets/scripts/app.js')],
+    outfile: join(out, 'app.js'),
+    bundle: true,
+    minify: true,
+    format: 'esm',
+    target: 'es2022',
+    legalComments: 'none',
+});
 
 const manifest = {};
 for (const name of ['app.css', 'app.js']) {
-    const print = createHash('sha256').update(readFileSync(join(out, name))).digest('hex').slice(0, 12);
+    const print = createHash('sha256')
+        .update(readFileSync(join(out, name)))
+        .digest('hex')
+        .slice(0, 12);
     const hashed = name.replace('.', `.${print}.`);
     renameSync(join(out, name), join(out, hashed));
     manifest[`build/${name}`] = `/build/${hashed}`;

@@ -10,9 +10,7 @@ final readonly class Bench
     /** ns that each measure runs before it counts. */
     private const WARM_UP = 300_000_000;
 
-    public function __construct(private string $root)
-    {
-    }
+    public function __construct(private string $root) {}
 
     /** @return int the exit code: 1 when no instance answers, the core's figures are printed all the same */
     public function run(): int
@@ -23,7 +21,9 @@ final readonly class Bench
         }
         ScheduleTimings::print();
         $this->sizes();
-        $port = is_file($this->root.'/var/start/port') ? (int) file_get_contents($this->root.'/var/start/port') : 8085;
+        $port = is_file($this->root . '/var/start/port')
+            ? (int) file_get_contents($this->root . '/var/start/port')
+            : 8085;
         $visitor = Visitor::signIn("http://127.0.0.1:$port");
         if (null === $visitor) {
             fwrite(\STDERR, "No instance with the demo answers on port $port: run bin/start --detach first.\n");
@@ -39,7 +39,20 @@ final readonly class Bench
     private function pages(Visitor $visitor): void
     {
         printf("\n%-58s %12s %8s\n", 'pages, server time over 50 requests in turn', 'median', 'ratio');
-        $pages = ['a bare signed-in page' => '/you', 'Field, before the pitch' => '/field/R1-0', 'Field, on a bunt' => '/field/R1-0?view=bunt', 'Situations' => '/situations', 'Bunts, one map' => '/bunts/R1-0', 'Bunts, two maps' => '/bunts/R1R2-0?with=wheel', 'Today' => '', 'Team' => '/team', 'Practice list' => '/practice', 'What is needed' => '/practice/needs', 'Drills' => '/practice/drills', 'Week' => '/practice/week'];
+        $pages = [
+            'a bare signed-in page' => '/you',
+            'Field, before the pitch' => '/field/R1-0',
+            'Field, on a bunt' => '/field/R1-0?view=bunt',
+            'Situations' => '/situations',
+            'Bunts, one map' => '/bunts/R1-0',
+            'Bunts, two maps' => '/bunts/R1R2-0?with=wheel',
+            'Today' => '',
+            'Team' => '/team',
+            'Practice list' => '/practice',
+            'What is needed' => '/practice/needs',
+            'Drills' => '/practice/drills',
+            'Week' => '/practice/week',
+        ];
         $times = array_fill_keys(array_keys($pages), []);
         for ($round = 0; $round < 60; ++$round) {
             foreach ($pages as $name => $path) {
@@ -60,8 +73,13 @@ final readonly class Bench
     {
         echo "\nsent to a browser, compressed\n";
         foreach (['app.*.js' => 'scripts', 'app.*.css' => 'styles'] as $pattern => $name) {
-            $files = glob($this->root.'/public/build/'.$pattern);
-            $bytes = array_sum(array_map(static fn(string $file): int => \strlen((string) gzencode((string) file_get_contents($file), 6)), false === $files ? [] : $files));
+            $files = glob($this->root . '/public/build/' . $pattern);
+            $bytes = array_sum(
+                array_map(
+                    static fn(string $file): int => \strlen((string) gzencode((string) file_get_contents($file), 6)),
+                    false === $files ? [] : $files,
+                ),
+            );
             printf("%-58s %9.1f kB\n", $name, $bytes / 1000);
         }
     }

@@ -47,33 +47,94 @@ final class CoreTimings
     public static function all(): array
     {
         $state = GameState::of(ShippedRuleSets::get('fastpitch-43'), Situation::fromKey('R1-0'), Context::ordinary());
-        $roster = array_map(static fn(int $number): RosterPlayer => new RosterPlayer("$number", "P$number", $number, [Position::ofNumber(($number - 1) % 9 + 1), Position::ofNumber($number % 9 + 1)], Traits::unknown()), range(1, 14));
+        $roster = array_map(
+            static fn(int $number): RosterPlayer => new RosterPlayer(
+                "$number",
+                "P$number",
+                $number,
+                [Position::ofNumber((($number - 1) % 9) + 1), Position::ofNumber(($number % 9) + 1)],
+                Traits::unknown(),
+            ),
+            range(1, 14),
+        );
         $book = PlanBook::shipped($state->rules->sport);
         $plan = SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose($roster), $book);
         $bunts = PlannedPlay::of($plan, new BuntFamily(), $book);
         $bunt = BuntTrial::restingAt(30, -20, $state->rules);
-        $all = array_map(static fn(Situation $situation): PlannedPlay => PlannedPlay::of(
-            SituationPlan::of(GameState::of($state->rules, $situation, Context::ordinary()), $plan->level, $plan->lineup, $book), new BuntFamily(), $book,
-        ), RunChain::situations());
+        $all = array_map(
+            static fn(Situation $situation): PlannedPlay => PlannedPlay::of(
+                SituationPlan::of(
+                    GameState::of($state->rules, $situation, Context::ordinary()),
+                    $plan->level,
+                    $plan->lineup,
+                    $book,
+                ),
+                new BuntFamily(),
+                $book,
+            ),
+            RunChain::situations(),
+        );
         $cost = PlayCost::inRuns(RunChain::of($plan->level->rates));
         $map = $plan->range($cost);
-        $rates = EventRates::of(.0875, .1535, .0448, .0048, .0262, .196, .009);
-        $needs = JobNeeds::of([...PlanDemand::of([new AuditedPlay($bunts, $bunts->report())]), ...StandingDemand::of($state->rules)], $roster, Record::of([], []));
+        $rates = EventRates::of(0.0875, 0.1535, 0.0448, 0.0048, 0.0262, 0.196, 0.009);
+        $needs = JobNeeds::of(
+            [...PlanDemand::of([new AuditedPlay($bunts, $bunts->report())]), ...StandingDemand::of($state->rules)],
+            $roster,
+            Record::of([], []),
+        );
         $shed = ['bucket of balls' => 3, 'bag' => 3, 'helmet' => 4];
-        $stations = (new StationChoice($roster, Helpers::of(3), $shed, FieldPart::Whole, $state->rules->diamond()))->of($needs, ShippedDrills::all());
+        $stations = (new StationChoice($roster, Helpers::of(3), $shed, FieldPart::Whole, $state->rules->diamond()))->of(
+            $needs,
+            ShippedDrills::all(),
+        );
 
         return [
             'one bunt play' => static fn(): mixed => $bunts->run($bunt),
             'one coverage audited over 15 bunts' => static fn(): mixed => $bunts->report(),
-            'plan of one situation: lineup, spots, coverage' => static fn(): mixed => SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose($roster), $book),
+            'plan of one situation: lineup, spots, coverage' => static fn(): mixed => SituationPlan::of(
+                $state,
+                Level::Fastpitch16->profile(),
+                Lineup::choose($roster),
+                $book,
+            ),
             'range map, 61 x 9 balls' => static fn(): mixed => $plan->range($cost),
-            'best single move' => static fn(): mixed => (new Improver($map, $plan->cast, $state->rules->diamond()))->single(),
-            'best joint move' => static fn(): mixed => (new Improver($map, $plan->cast, $state->rules->diamond()))->joint(),
-            'bunt map, about 360 spots' => static fn(): mixed => $bunts->map($bunts->coverage ?? throw new \LogicException('There is one.'), $cost),
-            'all coverages of all situations audited' => static fn(): mixed => array_map(static fn(PlannedPlay $one): array => array_map(static fn(Coverage $coverage): mixed => $one->reportOn($coverage, $cost), $one->coverages), $all),
+            'best single move' => static fn(): mixed => (new Improver(
+                $map,
+                $plan->cast,
+                $state->rules->diamond(),
+            ))->single(),
+            'best joint move' => static fn(): mixed => (new Improver(
+                $map,
+                $plan->cast,
+                $state->rules->diamond(),
+            ))->joint(),
+            'bunt map, about 360 spots' => static fn(): mixed => $bunts->map(
+                $bunts->coverage ?? throw new \LogicException('There is one.'),
+                $cost,
+            ),
+            'all coverages of all situations audited' => static fn(): mixed => array_map(
+                static fn(PlannedPlay $one): array => array_map(
+                    static fn(Coverage $coverage): mixed => $one->reportOn($coverage, $cost),
+                    $one->coverages,
+                ),
+                $all,
+            ),
             'runs of all situations' => static fn(): mixed => RunChain::of($rates),
-            'table of hops for one arm' => static fn(): mixed => Hops::of(Ball::Baseball->dragPerFoot(), Speed::ofMph(80)->feetPerSecond),
-            'practice of 70 minutes, 14 players, 3 helpers' => static fn(): mixed => Scheduler::solve(PracticeRequest::of($roster, Helpers::of(3), $shed, TimePlan::within(70), $stations, Placement::of($stations, $state->rules->diamond(), FieldPart::Whole), $needs)),
+            'table of hops for one arm' => static fn(): mixed => Hops::of(
+                Ball::Baseball->dragPerFoot(),
+                Speed::ofMph(80)->feetPerSecond,
+            ),
+            'practice of 70 minutes, 14 players, 3 helpers' => static fn(): mixed => Scheduler::solve(
+                PracticeRequest::of(
+                    $roster,
+                    Helpers::of(3),
+                    $shed,
+                    TimePlan::within(70),
+                    $stations,
+                    Placement::of($stations, $state->rules->diamond(), FieldPart::Whole),
+                    $needs,
+                ),
+            ),
         ];
     }
 }

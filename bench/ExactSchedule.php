@@ -23,9 +23,7 @@ final class ExactSchedule
     /** @var array<string, true> */
     private array $binaries = [];
 
-    private function __construct(private readonly StationProblem $problem)
-    {
-    }
+    private function __construct(private readonly StationProblem $problem) {}
 
     /** @return float|null null when the solver is not there or does not finish in a minute */
     public static function objective(StationProblem $problem): ?float
@@ -38,15 +36,21 @@ final class ExactSchedule
             return null;
         }
         file_put_contents("$file.lp", (new self($problem))->program());
-        $output = (string) shell_exec('/usr/bin/cbc '.escapeshellarg("$file.lp").' sec '.self::SECONDS.' solve 2>/dev/null');
+        $output = (string) shell_exec(
+            '/usr/bin/cbc ' . escapeshellarg("$file.lp") . ' sec ' . self::SECONDS . ' solve 2>/dev/null',
+        );
         unlink("$file.lp");
         unlink($file);
-        if (!str_contains($output, 'Optimal solution found') || 1 !== preg_match('/Objective value:\s+(-?[\d.]+)/', $output, $found)) {
+        if (
+            !str_contains($output, 'Optimal solution found') ||
+            1 !== preg_match('/Objective value:\s+(-?[\d.]+)/', $output, $found)
+        ) {
             return null;
         }
 
         // The minutes of all who wait are a constant that a linear program has no place for.
-        return abs((float) $found[1]) - StationProblem::IDLE_MINUTE * \count($problem->players) * $problem->rounds * $problem->roundMinutes;
+        return abs((float) $found[1]) -
+            StationProblem::IDLE_MINUTE * \count($problem->players) * $problem->rounds * $problem->roundMinutes;
     }
 
     private function program(): string
@@ -55,22 +59,39 @@ final class ExactSchedule
             $this->round($round);
         }
         foreach ($this->problem->needs as $index => $need) {
-            $station = (int) array_search($need->station, array_map(static fn(Station $one): string => $one->id, $this->problem->stations), true);
+            $station = (int) array_search(
+                $need->station,
+                array_map(static fn(Station $one): string => $one->id, $this->problem->stations),
+                true,
+            );
             $gain = [];
             for ($round = 0; $round < $this->problem->rounds; ++$round) {
                 foreach ($this->sizes($station) as $size) {
                     if (\in_array($need->position, $this->problem->stations[$station]->positions, true)) {
-                        $gain[] = \sprintf('- %d g_%d_%d_%d_%d', $this->problem->stations[$station]->repetitions($size, $this->problem->roundMinutes), $round, $station, $need->position, $size);
+                        $gain[] = \sprintf(
+                            '- %d g_%d_%d_%d_%d',
+                            $this->problem->stations[$station]->repetitions($size, $this->problem->roundMinutes),
+                            $round,
+                            $station,
+                            $need->position,
+                            $size,
+                        );
                     }
                 }
             }
-            $this->rows[] = "z_$index ".implode(' ', $gain).' <= 0';
+            $this->rows[] = "z_$index " . implode(' ', $gain) . ' <= 0';
             $this->rows[] = "z_$index <= $need->reps";
             $this->terms[] = \sprintf('+ %F z_%d', $need->weight, $index);
         }
         $this->arms();
 
-        return "Maximize\n obj: ".implode("\n ", $this->terms)."\nSubject To\n ".implode("\n ", $this->rows)."\nBinary\n ".implode("\n ", array_keys($this->binaries))."\nEnd\n";
+        return "Maximize\n obj: " .
+            implode("\n ", $this->terms) .
+            "\nSubject To\n " .
+            implode("\n ", $this->rows) .
+            "\nBinary\n " .
+            implode("\n ", array_keys($this->binaries)) .
+            "\nEnd\n";
     }
 
     private function round(int $round): void
@@ -80,11 +101,18 @@ final class ExactSchedule
             foreach ($this->problem->stations as $station => $one) {
                 foreach (array_intersect($who->positions, $one->positions) as $position) {
                     $places[] = $this->binary("x_{$round}_{$player}_{$station}_$position");
-                    $this->terms[] = \sprintf('+ %F x_%d_%d_%d_%d', StationProblem::IDLE_MINUTE * $this->problem->roundMinutes, $round, $player, $station, $position);
+                    $this->terms[] = \sprintf(
+                        '+ %F x_%d_%d_%d_%d',
+                        StationProblem::IDLE_MINUTE * $this->problem->roundMinutes,
+                        $round,
+                        $player,
+                        $station,
+                        $position,
+                    );
                 }
             }
             if ([] !== $places) {
-                $this->rows[] = implode(' + ', $places).' <= 1';
+                $this->rows[] = implode(' + ', $places) . ' <= 1';
             }
         }
         foreach ($this->problem->stations as $station => $one) {
@@ -100,19 +128,28 @@ final class ExactSchedule
         $group = $this->group($round, $station);
         $counted = array_map(static fn(int $size): string => "- $size y_{$round}_{$station}_$size", $sizes);
         if ([] !== $group) {
-            $this->rows[] = implode(' + ', $group).' '.implode(' ', $counted).' = 0';
+            $this->rows[] = implode(' + ', $group) . ' ' . implode(' ', $counted) . ' = 0';
         }
         if ([] !== $sizes) {
-            $this->rows[] = implode(' + ', array_map(fn(int $size): string => $this->binary("y_{$round}_{$station}_$size"), $sizes)).' <= '.([] === $group ? 0 : 1);
+            $this->rows[] =
+                implode(
+                    ' + ',
+                    array_map(fn(int $size): string => $this->binary("y_{$round}_{$station}_$size"), $sizes),
+                ) .
+                ' <= ' .
+                ([] === $group ? 0 : 1);
         }
         foreach ($one->positions as $position) {
             $at = $this->group($round, $station, $position);
             foreach ($sizes as $size) {
                 $this->rows[] = "g_{$round}_{$station}_{$position}_$size - $size y_{$round}_{$station}_$size <= 0";
             }
-            $all = implode(' + ', array_map(static fn(int $size): string => "g_{$round}_{$station}_{$position}_$size", $sizes));
+            $all = implode(
+                ' + ',
+                array_map(static fn(int $size): string => "g_{$round}_{$station}_{$position}_$size", $sizes),
+            );
             if ('' !== $all) {
-                $this->rows[] = $all.([] === $at ? '' : ' - '.implode(' - ', $at)).' = 0';
+                $this->rows[] = $all . ([] === $at ? '' : ' - ' . implode(' - ', $at)) . ' = 0';
             }
         }
     }
@@ -127,7 +164,8 @@ final class ExactSchedule
             }
             foreach ($this->problem->stations as $other => $two) {
                 if ($other > $station && $one->ground->conflictsWith($two->ground)) {
-                    $this->rows[] = implode(' + ', [...$this->runs($round, $station), ...$this->runs($round, $other)]).' <= 1';
+                    $this->rows[] =
+                        implode(' + ', [...$this->runs($round, $station), ...$this->runs($round, $other)]) . ' <= 1';
                 }
             }
         }
@@ -135,10 +173,16 @@ final class ExactSchedule
             $use = [];
             foreach ($this->problem->stations as $station => $one) {
                 $needed = '' === $piece ? $one->helpers : $one->equipment[$piece] ?? 0;
-                array_push($use, ...array_map(static fn(string $runs): string => "$needed $runs", $needed > 0 ? $this->runs($round, $station) : []));
+                array_push(
+                    $use,
+                    ...array_map(
+                        static fn(string $runs): string => "$needed $runs",
+                        $needed > 0 ? $this->runs($round, $station) : [],
+                    ),
+                );
             }
             if ([] !== $use) {
-                $this->rows[] = implode(' + ', $use)." <= $pieces";
+                $this->rows[] = implode(' + ', $use) . " <= $pieces";
             }
         }
     }
@@ -150,17 +194,24 @@ final class ExactSchedule
             $throws = [];
             for ($round = 0; null !== $who->throwsLeft && $round < $this->problem->rounds; ++$round) {
                 foreach ($this->problem->stations as $station => $one) {
-                    foreach ($one->throwsPerRep > 0 ? array_intersect($who->positions, $one->positions) : [] as $position) {
+                    foreach (
+                        $one->throwsPerRep > 0 ? array_intersect($who->positions, $one->positions) : [] as $position
+                    ) {
                         foreach ($this->sizes($station) as $size) {
                             $both = "u_{$round}_{$player}_{$station}_{$position}_$size";
-                            $this->rows[] = "x_{$round}_{$player}_{$station}_$position + y_{$round}_{$station}_$size - $both <= 1";
-                            $throws[] = $one->throwsPerRep * $one->repetitions($size, $this->problem->roundMinutes).' '.$both;
+                            $this->rows[] =
+                                "x_{$round}_{$player}_{$station}_$position + " .
+                                "y_{$round}_{$station}_$size - $both <= 1";
+                            $throws[] =
+                                $one->throwsPerRep * $one->repetitions($size, $this->problem->roundMinutes) .
+                                ' ' .
+                                $both;
                         }
                     }
                 }
             }
             if ([] !== $throws) {
-                $this->rows[] = implode(' + ', $throws).' <= '.$who->throwsLeft;
+                $this->rows[] = implode(' + ', $throws) . ' <= ' . $who->throwsLeft;
             }
         }
     }

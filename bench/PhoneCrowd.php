@@ -20,16 +20,27 @@ final class PhoneCrowd
     /** @var list<float> ms of a look */
     private array $looks = [];
 
-    private function __construct(private readonly Visitor $coach, private readonly string $practice)
-    {
-    }
+    private function __construct(private readonly Visitor $coach, private readonly string $practice) {}
 
     public static function print(string $address, Visitor $coach): void
     {
         $form = $coach->get('/practice/new');
         preg_match_all('~name="(practice_form[^"]+)"[^>]* value="([^"]*)"~', $form, $fields, \PREG_SET_ORDER);
-        $said = implode('&', array_map(static fn(array $field): string => urlencode($field[1]).'='.urlencode(html_entity_decode($field[2])), $fields));
-        parse_str($said.'&'.http_build_query(['practice_form' => ['part' => 'whole', 'whoHelps' => "A, hits\nB, hits\nC"]]), $values);
+        $said = implode(
+            '&',
+            array_map(
+                static fn(array $field): string => urlencode($field[1]) .
+                    '=' .
+                    urlencode(html_entity_decode($field[2])),
+                $fields,
+            ),
+        );
+        parse_str(
+            $said .
+                '&' .
+                http_build_query(['practice_form' => ['part' => 'whole', 'whoHelps' => "A, hits\nB, hits\nC"]]),
+            $values,
+        );
         $coach->post('/practice/new', $values);
         while (str_contains($coach->path(), '/practice/solving/')) {
             usleep(200_000);
@@ -42,8 +53,18 @@ final class PhoneCrowd
         $crowd->run();
         $crowd->coach->post("$crowd->practice/remove", ['_token' => self::token($coach->get($crowd->practice))]);
         printf("\n%-58s\n", \sprintf('%d phones follow a practice for %d s', self::PHONES, self::LASTS));
-        printf("%-58s %9.1f ms %9.1f ms at the 95th\n", 'a look at the clock, median', self::quantile($crowd->looks, 0.5), self::quantile($crowd->looks, 0.95));
-        printf("%-58s %9.2f s  %9.2f s at the most\n", 'a turn of the clock until a phone shows it, median', self::quantile($crowd->late, 0.5), self::quantile($crowd->late, 1.0));
+        printf(
+            "%-58s %9.1f ms %9.1f ms at the 95th\n",
+            'a look at the clock, median',
+            self::quantile($crowd->looks, 0.5),
+            self::quantile($crowd->looks, 0.95),
+        );
+        printf(
+            "%-58s %9.2f s  %9.2f s at the most\n",
+            'a turn of the clock until a phone shows it, median',
+            self::quantile($crowd->late, 0.5),
+            self::quantile($crowd->late, 1.0),
+        );
     }
 
     private function run(): void
@@ -52,7 +73,10 @@ final class PhoneCrowd
         $multi = curl_multi_init();
         $begun = microtime(true);
         $edition = array_fill(0, self::PHONES, 0);
-        $next = array_map(static fn(int $phone): float => $begun + $phone * self::EVERY / self::PHONES, range(0, self::PHONES - 1));
+        $next = array_map(
+            static fn(int $phone): float => $begun + ($phone * self::EVERY) / self::PHONES,
+            range(0, self::PHONES - 1),
+        );
         $open = [];
         $turned = $begun;
         $waits = [];
@@ -100,12 +124,19 @@ final class PhoneCrowd
     {
         $page = $this->coach->get("$this->practice/run");
         preg_match('~name="index" value="(\d+)"~', $page, $index);
-        $this->coach->post("$this->practice/run/turn", ['_token' => self::token($page), 'index' => $index[1] ?? 0, 'do' => $do, 'minutes' => 1]);
+        $this->coach->post("$this->practice/run/turn", [
+            '_token' => self::token($page),
+            'index' => $index[1] ?? 0,
+            'do' => $do,
+            'minutes' => 1,
+        ]);
     }
 
     private static function token(string $page): string
     {
-        return 1 === preg_match('~name="_token" value="([^"]+)"~', $page, $token) ? $token[1] : throw new \RuntimeException('The page has no token.');
+        return 1 === preg_match('~name="_token" value="([^"]+)"~', $page, $token)
+            ? $token[1]
+            : throw new \RuntimeException('The page has no token.');
     }
 
     /** @param list<float> $values */

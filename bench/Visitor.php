@@ -10,20 +10,30 @@ use FoxCorner\App\Demo\DemoSignIn;
 final readonly class Visitor
 {
     /** @param non-empty-string $team the address of the team's pages */
-    private function __construct(private \CurlHandle $curl, private string $team)
-    {
-    }
+    private function __construct(private \CurlHandle $curl, private string $team) {}
 
     /** Null when nobody answers there, or the demo is not loaded. */
     public static function signIn(string $address): ?self
     {
         $curl = curl_init();
-        curl_setopt_array($curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEFILE => '', \CURLOPT_FOLLOWLOCATION => true, \CURLOPT_TIMEOUT => 10, \CURLOPT_URL => "$address/sign-in"]);
+        curl_setopt_array($curl, [
+            \CURLOPT_RETURNTRANSFER => true,
+            \CURLOPT_COOKIEFILE => '',
+            \CURLOPT_FOLLOWLOCATION => true,
+            \CURLOPT_TIMEOUT => 10,
+            \CURLOPT_URL => "$address/sign-in",
+        ]);
         $page = curl_exec($curl);
         if (!\is_string($page) || 1 !== preg_match('/name="_csrf_token" value="([^"]+)"/', $page, $token)) {
             return null;
         }
-        curl_setopt_array($curl, [\CURLOPT_POSTFIELDS => http_build_query(['email' => DemoSignIn::EMAIL, 'password' => DemoSignIn::PASSWORD, '_csrf_token' => $token[1]])]);
+        curl_setopt_array($curl, [
+            \CURLOPT_POSTFIELDS => http_build_query([
+                'email' => DemoSignIn::EMAIL,
+                'password' => DemoSignIn::PASSWORD,
+                '_csrf_token' => $token[1],
+            ]),
+        ]);
         curl_exec($curl);
         $team = curl_getinfo($curl, \CURLINFO_EFFECTIVE_URL);
         curl_setopt_array($curl, [\CURLOPT_HTTPGET => true, \CURLOPT_FOLLOWLOCATION => false]);
@@ -47,7 +57,12 @@ final readonly class Visitor
     public function request(string $path): \CurlHandle
     {
         $curl = curl_init();
-        curl_setopt_array($curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_TIMEOUT => 10, \CURLOPT_URL => $this->team.$path, \CURLOPT_COOKIE => $this->cookie()]);
+        curl_setopt_array($curl, [
+            \CURLOPT_RETURNTRANSFER => true,
+            \CURLOPT_TIMEOUT => 10,
+            \CURLOPT_URL => $this->team . $path,
+            \CURLOPT_COOKIE => $this->cookie(),
+        ]);
 
         return $curl;
     }
@@ -61,11 +76,14 @@ final readonly class Visitor
     /** @return non-empty-string */
     private function cookie(): string
     {
-        $cookies = implode('; ', array_map(static function (string $line): string {
-            $parts = explode("\t", $line);
+        $cookies = implode(
+            '; ',
+            array_map(static function (string $line): string {
+                $parts = explode("\t", $line);
 
-            return $parts[5].'='.$parts[6];
-        }, curl_getinfo($this->curl, \CURLINFO_COOKIELIST)));
+                return $parts[5] . '=' . $parts[6];
+            }, curl_getinfo($this->curl, \CURLINFO_COOKIELIST)),
+        );
 
         return '' === $cookies ? throw new \LogicException('Nobody is signed in.') : $cookies;
     }
@@ -73,7 +91,10 @@ final readonly class Visitor
     /** @param array<int, mixed> $options */
     private function fetch(string $path, array $options): string
     {
-        curl_setopt_array($this->curl, $options + [\CURLOPT_URL => $this->team.$path, \CURLOPT_FOLLOWLOCATION => true]);
+        curl_setopt_array(
+            $this->curl,
+            $options + [\CURLOPT_URL => $this->team . $path, \CURLOPT_FOLLOWLOCATION => true],
+        );
         $page = curl_exec($this->curl);
         curl_setopt_array($this->curl, [\CURLOPT_HTTPGET => true, \CURLOPT_FOLLOWLOCATION => false]);
 
@@ -83,12 +104,14 @@ final readonly class Visitor
     /** From the request to the first byte of the answer. */
     public function milliseconds(string $path): float
     {
-        curl_setopt($this->curl, \CURLOPT_URL, $this->team.$path);
+        curl_setopt($this->curl, \CURLOPT_URL, $this->team . $path);
         curl_exec($this->curl);
         if (200 !== curl_getinfo($this->curl, \CURLINFO_RESPONSE_CODE)) {
             throw new \RuntimeException("$path did not answer with a page.");
         }
 
-        return 1000 * (curl_getinfo($this->curl, \CURLINFO_STARTTRANSFER_TIME) - curl_getinfo($this->curl, \CURLINFO_PRETRANSFER_TIME));
+        return 1000 *
+            (curl_getinfo($this->curl, \CURLINFO_STARTTRANSFER_TIME) -
+                curl_getinfo($this->curl, \CURLINFO_PRETRANSFER_TIME));
     }
 }

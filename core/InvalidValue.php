@@ -44,7 +44,11 @@ final class InvalidValue extends \DomainException
             return $value;
         }
 
-        throw new self($field, \sprintf('%s is %s', self::number($value), $value < $least ? 'too small' : 'too large'), \sprintf('%s to %s %s', self::number($least), self::number($most), $unit));
+        throw new self(
+            $field,
+            \sprintf('%s is %s', self::number($value), $value < $least ? 'too small' : 'too large'),
+            \sprintf('%s to %s %s', self::number($least), self::number($most), $unit),
+        );
     }
 
     /** As a page says it: "It is empty. Allowed: a day and a time." */

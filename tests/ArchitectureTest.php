@@ -28,9 +28,19 @@ final class ArchitectureTest
     public function motionFieldAndPeopleDoNotKnowPlays(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace('FoxCorner\Core\Field'), Selector::inNamespace('FoxCorner\Core\Motion'), Selector::inNamespace('FoxCorner\Core\People'), Selector::inNamespace('FoxCorner\Core\Game'))
+            ->classes(
+                Selector::inNamespace('FoxCorner\Core\Field'),
+                Selector::inNamespace('FoxCorner\Core\Motion'),
+                Selector::inNamespace('FoxCorner\Core\People'),
+                Selector::inNamespace('FoxCorner\Core\Game'),
+            )
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('FoxCorner\Core\Play'), Selector::inNamespace('FoxCorner\Core\Plan'), Selector::inNamespace('FoxCorner\Core\Practice'), Selector::inNamespace('FoxCorner\Core\Alignment'))
+            ->classes(
+                Selector::inNamespace('FoxCorner\Core\Play'),
+                Selector::inNamespace('FoxCorner\Core\Plan'),
+                Selector::inNamespace('FoxCorner\Core\Practice'),
+                Selector::inNamespace('FoxCorner\Core\Alignment'),
+            )
             ->because('plays are built on them');
     }
 
@@ -50,9 +60,19 @@ final class ArchitectureTest
     {
         foreach (self::PLACES as $place) {
             yield PHPat::rule()
-                ->classes(Selector::AllOf(Selector::inNamespace('FoxCorner\App'), Selector::Not(Selector::inNamespace('FoxCorner\App\\'.$place))))
+                ->classes(
+                    Selector::AllOf(
+                        Selector::inNamespace('FoxCorner\App'),
+                        Selector::Not(Selector::inNamespace('FoxCorner\App\\' . $place)),
+                    ),
+                )
                 ->shouldNotDependOn()
-                ->classes(Selector::AllOf(Selector::inNamespace('FoxCorner\App\\'.$place), Selector::extends(\Symfony\Bundle\FrameworkBundle\Controller\AbstractController::class)))
+                ->classes(
+                    Selector::AllOf(
+                        Selector::inNamespace('FoxCorner\App\\' . $place),
+                        Selector::extends(\Symfony\Bundle\FrameworkBundle\Controller\AbstractController::class),
+                    ),
+                )
                 ->because('a place is reached by its address');
         }
     }

@@ -10,7 +10,5 @@ use FoxCorner\Core\Practice\Week\ThrowLoad;
 final readonly class ArmLoad
 {
     /** @param string $player its id */
-    public function __construct(public string $player, public string $name, public ThrowLoad $load)
-    {
-    }
+    public function __construct(public string $player, public string $name, public ThrowLoad $load) {}
 }

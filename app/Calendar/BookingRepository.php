@@ -22,8 +22,12 @@ final class BookingRepository extends ServiceEntityRepository
         /** @var list<Booking> $found */
         $found = $this->createQueryBuilder('b')
             ->where('b.team = :team AND b.startsAt < :to AND b.endsAt > :from')
-            ->setParameter('team', $team->id(), 'uuid')->setParameter('from', $from)->setParameter('to', $to)
-            ->orderBy('b.startsAt')->getQuery()->getResult();
+            ->setParameter('team', $team->id(), 'uuid')
+            ->setParameter('from', $from)
+            ->setParameter('to', $to)
+            ->orderBy('b.startsAt')
+            ->getQuery()
+            ->getResult();
 
         return $found;
     }
@@ -31,6 +35,12 @@ final class BookingRepository extends ServiceEntityRepository
     /** Takes out what an earlier reading of the same calendar had brought. */
     public function forget(Team $team, string $uid): void
     {
-        $this->createQueryBuilder('b')->delete()->where('b.team = :team AND b.uid = :uid')->setParameter('team', $team->id(), 'uuid')->setParameter('uid', $uid)->getQuery()->execute();
+        $this->createQueryBuilder('b')
+            ->delete()
+            ->where('b.team = :team AND b.uid = :uid')
+            ->setParameter('team', $team->id(), 'uuid')
+            ->setParameter('uid', $uid)
+            ->getQuery()
+            ->execute();
     }
 }

@@ -18,7 +18,10 @@ final class CalendarBudget
     public function step(): void
     {
         if (--$this->steps < 0) {
-            throw new CalendarTooLarge('Laying out its repetitions would take too long. Allowed: rules that begin in the last years; export only the coming season.');
+            throw new CalendarTooLarge(
+                'Laying out its repetitions would take too long. Allowed: rules that begin in the last years; ' .
+                    'export only the coming season.',
+            );
         }
     }
 
@@ -26,7 +29,13 @@ final class CalendarBudget
     public function event(): void
     {
         if (--$this->events < 0) {
-            throw new CalendarTooLarge(\sprintf('More than %d entries would come of it in the next half year. Allowed: a calendar of games and bookings.', self::EVENTS));
+            throw new CalendarTooLarge(
+                \sprintf(
+                    'More than %d entries would come of it in the next half year. Allowed: a calendar of games ' .
+                        'and bookings.',
+                    self::EVENTS,
+                ),
+            );
         }
     }
 }

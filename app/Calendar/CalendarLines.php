@@ -17,17 +17,25 @@ final readonly class CalendarLines
     private const DEEPEST = 4;
 
     /** @param list<string> $lines */
-    private function __construct(private array $lines)
-    {
-    }
+    private function __construct(private array $lines) {}
 
     /** @throws CalendarTooLarge */
     public static function of(string $text): self
     {
         if (\strlen($text) > self::LARGEST) {
-            throw new CalendarTooLarge(\sprintf('The file is larger than %d kB. Allowed: a calendar of games and bookings.', self::LARGEST / 1000));
+            throw new CalendarTooLarge(
+                \sprintf(
+                    'The file is larger than %d kB. Allowed: a calendar of games and bookings.',
+                    self::LARGEST / 1000,
+                ),
+            );
         }
-        $lines = new self(explode("\n", str_replace(["\r\n", "\r", "\u{FEFF}", "\0"], ["\n", "\n", '', ''], TypedText::unicode($text))));
+        $lines = new self(
+            explode(
+                "\n",
+                str_replace(["\r\n", "\r", "\u{FEFF}", "\0"], ["\n", "\n", '', ''], TypedText::unicode($text)),
+            ),
+        );
         $lines->mustBeModest();
 
         return $lines;
@@ -39,7 +47,11 @@ final readonly class CalendarLines
         $problems = [];
         foreach ($this->lines as $number => $line) {
             if (self::isBroken($line)) {
-                $problems[] = \sprintf('Line %d was left out: “%s” has no name and colon. Allowed: lines like SUMMARY:Game.', $number + 1, mb_strimwidth($line, 0, 40, '…'));
+                $problems[] = \sprintf(
+                    'Line %d was left out: “%s” has no name and colon. Allowed: lines like SUMMARY:Game.',
+                    $number + 1,
+                    mb_strimwidth($line, 0, 40, '…'),
+                );
             }
         }
 
@@ -48,7 +60,8 @@ final readonly class CalendarLines
 
     public function sound(): string
     {
-        return implode("\r\n", array_filter($this->lines, static fn(string $line): bool => !self::isBroken($line)))."\r\n";
+        return implode("\r\n", array_filter($this->lines, static fn(string $line): bool => !self::isBroken($line))) .
+            "\r\n";
     }
 
     /** @throws CalendarTooLarge */
@@ -66,11 +79,20 @@ final readonly class CalendarLines
                 array_pop($open);
             }
             if (\count($open) > self::DEEPEST) {
-                throw new CalendarTooLarge('Parts stand within parts deeper than any calendar has them. Allowed: events in a calendar.');
+                throw new CalendarTooLarge(
+                    'Parts stand within parts deeper than any calendar has them. Allowed: events in a calendar.',
+                );
             }
         }
         if ($parts > self::MOST_EVENTS) {
-            throw new CalendarTooLarge(\sprintf('There are %d parts in it. Allowed: at most %d events and time zones; export only the coming season.', $parts, self::MOST_EVENTS));
+            throw new CalendarTooLarge(
+                \sprintf(
+                    'There are %d parts in it. Allowed: at most %d events and time zones; export only the coming ' .
+                        'season.',
+                    $parts,
+                    self::MOST_EVENTS,
+                ),
+            );
         }
     }
 

@@ -11,9 +11,7 @@ use Sabre\VObject\Property\ICalendar\DateTime;
 final readonly class EventSeries
 {
     /** @param non-empty-list<Component> $parts */
-    public function __construct(public string $uid, private array $parts)
-    {
-    }
+    public function __construct(public string $uid, private array $parts) {}
 
     public function name(): string
     {
@@ -26,8 +24,12 @@ final readonly class EventSeries
      * @throws \InvalidArgumentException a sentence
      * @throws CalendarTooLarge
      */
-    public function times(\DateTimeImmutable $from, \DateTimeImmutable $to, \DateTimeZone $zone, CalendarBudget $budget): iterable
-    {
+    public function times(
+        \DateTimeImmutable $from,
+        \DateTimeImmutable $to,
+        \DateTimeZone $zone,
+        CalendarBudget $budget,
+    ): iterable {
         $otherwise = [];
         foreach ($this->parts as $part) {
             foreach (self::moments($part, 'RECURRENCE-ID', $zone) as $moment) {
@@ -35,7 +37,10 @@ final readonly class EventSeries
             }
         }
         foreach ($this->parts as $part) {
-            $starts = [] === self::moments($part, 'RECURRENCE-ID', $zone) ? self::starts($part, $from, $to, $zone, $budget, $otherwise) : self::moments($part, 'DTSTART', $zone);
+            $starts =
+                [] === self::moments($part, 'RECURRENCE-ID', $zone)
+                    ? self::starts($part, $from, $to, $zone, $budget, $otherwise)
+                    : self::moments($part, 'DTSTART', $zone);
             if ('CANCELLED' === strtoupper(CalendarReader::text($part, 'STATUS'))) {
                 continue;
             }
@@ -54,8 +59,14 @@ final readonly class EventSeries
      *
      * @return iterable<\DateTimeImmutable>
      */
-    private static function starts(Component $part, \DateTimeImmutable $from, \DateTimeImmutable $to, \DateTimeZone $zone, CalendarBudget $budget, array $otherwise): iterable
-    {
+    private static function starts(
+        Component $part,
+        \DateTimeImmutable $from,
+        \DateTimeImmutable $to,
+        \DateTimeZone $zone,
+        CalendarBudget $budget,
+        array $otherwise,
+    ): iterable {
         $first = self::moments($part, 'DTSTART', $zone)[0] ?? throw new \InvalidArgumentException('It has no start');
         $rule = CalendarReader::text($part, 'RRULE');
         foreach (self::moments($part, 'EXDATE', $zone) as $exception) {
@@ -82,15 +93,23 @@ final readonly class EventSeries
         $end = $start->modify(self::length($part, $start, $allDay, $zone));
 
         return new FoundEvent(
-            $this->uid, CalendarReader::text($part, 'SUMMARY'), CalendarReader::text($part, 'LOCATION'),
-            self::wall($allDay ? $start : $start->setTimezone($zone)), self::wall($allDay ? $end : $end->setTimezone($zone)), $allDay,
+            $this->uid,
+            CalendarReader::text($part, 'SUMMARY'),
+            CalendarReader::text($part, 'LOCATION'),
+            self::wall($allDay ? $start : $start->setTimezone($zone)),
+            self::wall($allDay ? $end : $end->setTimezone($zone)),
+            $allDay,
             'TRANSPARENT' !== strtoupper(CalendarReader::text($part, 'TRANSP')),
         );
     }
 
     /** How long it lasts, as something to add. A day counts as a day also when the clocks are changed in it. */
-    private static function length(Component $part, \DateTimeImmutable $start, bool $allDay, \DateTimeZone $zone): string
-    {
+    private static function length(
+        Component $part,
+        \DateTimeImmutable $start,
+        bool $allDay,
+        \DateTimeZone $zone,
+    ): string {
         $first = self::moments($part, 'DTSTART', $zone)[0] ?? $start;
         $end = self::moments($part, 'DTEND', $zone)[0] ?? null;
         $duration = CalendarReader::text($part, 'DURATION');
@@ -110,7 +129,13 @@ final readonly class EventSeries
         $moments = [];
         foreach ($part->select($name) as $property) {
             if ($property instanceof DateTime) {
-                array_push($moments, ...array_map(\DateTimeImmutable::createFromInterface(...), array_values($property->getDateTimes($zone))));
+                array_push(
+                    $moments,
+                    ...array_map(
+                        \DateTimeImmutable::createFromInterface(...),
+                        array_values($property->getDateTimes($zone)),
+                    ),
+                );
             }
         }
 

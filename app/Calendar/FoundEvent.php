@@ -15,8 +15,15 @@ final readonly class FoundEvent
     public string $place;
 
     /** @param bool $takesField whether nothing else can be on the field then */
-    public function __construct(string $uid, string $summary, string $place, public \DateTimeImmutable $startsAt, public \DateTimeImmutable $endsAt, public bool $allDay, public bool $takesField)
-    {
+    public function __construct(
+        string $uid,
+        string $summary,
+        string $place,
+        public \DateTimeImmutable $startsAt,
+        public \DateTimeImmutable $endsAt,
+        public bool $allDay,
+        public bool $takesField,
+    ) {
         $this->uid = self::key($uid);
         $this->summary = mb_substr($summary, 0, 160);
         $this->place = mb_substr($place, 0, 120);

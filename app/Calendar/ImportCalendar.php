@@ -36,8 +36,7 @@ final class ImportCalendar extends AbstractController
         private readonly EntityManagerInterface $entities,
         private readonly Undo $undo,
         private readonly ClockInterface $clock,
-    ) {
-    }
+    ) {}
 
     #[Route('/{team}/practice/calendar', name: 'import_calendar', methods: ['GET'], priority: 1)]
     public function form(Membership $membership, Request $request): Response
@@ -53,18 +52,40 @@ final class ImportCalendar extends AbstractController
     {
         $membership->mustBeAbleToChange();
         $file = $request->files->get('file');
-        $text = $file instanceof UploadedFile && $file->isValid() ? $file->getContent() : $request->request->getString('text');
+        $text =
+            $file instanceof UploadedFile && $file->isValid()
+                ? $file->getContent()
+                : $request->request->getString('text');
         $zone = $request->request->getString('zone');
         if ('' !== $zone && !\in_array($zone, \DateTimeZone::listIdentifiers(), true)) {
-            return $this->shown($text, $zone, new CalendarReading([], ["“{$zone}” is no time zone. Allowed: one of the list, as in Europe/Berlin."]), $request);
+            return $this->shown(
+                $text,
+                $zone,
+                new CalendarReading([], ["“{$zone}” is no time zone. Allowed: one of the list, as in Europe/Berlin."]),
+                $request,
+            );
         }
         $today = $this->clock->now()->setTime(0, 0);
-        $reading = CalendarReader::read($text, $today->modify('-14 days'), $today->modify('+200 days'), new \DateTimeZone('' === $zone ? self::here($request) : $zone), '' === $zone);
+        $reading = CalendarReader::read(
+            $text,
+            $today->modify('-14 days'),
+            $today->modify('+200 days'),
+            new \DateTimeZone('' === $zone ? self::here($request) : $zone),
+            '' === $zone,
+        );
         if (!$request->request->has('confirm') || [] === $reading->uids) {
             return $this->shown(TypedText::unicode($text), $zone, $reading, $request);
         }
         $answer = $this->keep($membership, $reading);
-        $answer->headers->setCookie(Cookie::create(self::CHOSEN, $zone, '+1 year', secure: $request->isSecure(), sameSite: Cookie::SAMESITE_LAX));
+        $answer->headers->setCookie(
+            Cookie::create(
+                self::CHOSEN,
+                $zone,
+                '+1 year',
+                secure: $request->isSecure(),
+                sameSite: Cookie::SAMESITE_LAX,
+            ),
+        );
 
         return $answer;
     }
@@ -73,22 +94,39 @@ final class ImportCalendar extends AbstractController
     {
         $team = $membership->team;
         if ($this->bookings->count(['team' => $team]) + \count($reading->events) > self::MOST) {
-            $this->addFlash('problem', \sprintf('There would be more than %d entries. Take old ones out of the week first.', self::MOST));
+            $this->addFlash(
+                'problem',
+                \sprintf('There would be more than %d entries. Take old ones out of the week first.', self::MOST),
+            );
 
             return $this->redirectToRoute('week', ['team' => $team->id()], Response::HTTP_SEE_OTHER);
         }
-        $words = \sprintf('%d %s read from a calendar', \count($reading->events), 1 === \count($reading->events) ? 'entry' : 'entries');
-        $step = $this->undo->record($team, $membership->account, $words, [Watched::rowsOf('booking', 'team_id', $team->id())], function () use ($team, $reading): void {
-            foreach ($reading->uids as $uid) {
-                $this->bookings->forget($team, $uid);
-            }
-            foreach ($reading->events as $event) {
-                $this->entities->persist(Booking::found($team, $event));
-            }
-        });
-        $this->doneOrUndone(ucfirst($words).'; the calendar has them.', $step);
+        $words = \sprintf(
+            '%d %s read from a calendar',
+            \count($reading->events),
+            1 === \count($reading->events) ? 'entry' : 'entries',
+        );
+        $step = $this->undo->record(
+            $team,
+            $membership->account,
+            $words,
+            [Watched::rowsOf('booking', 'team_id', $team->id())],
+            function () use ($team, $reading): void {
+                foreach ($reading->uids as $uid) {
+                    $this->bookings->forget($team, $uid);
+                }
+                foreach ($reading->events as $event) {
+                    $this->entities->persist(Booking::found($team, $event));
+                }
+            },
+        );
+        $this->doneOrUndone(ucfirst($words) . '; the calendar has them.', $step);
 
-        return $this->redirectToRoute('week', ['team' => $team->id(), 'from' => ($reading->events[0]->startsAt ?? $this->clock->now())->format('Y-m-d')], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'week',
+            ['team' => $team->id(), 'from' => ($reading->events[0]->startsAt ?? $this->clock->now())->format('Y-m-d')],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     /** An entry with all its repetitions. */
@@ -97,22 +135,43 @@ final class ImportCalendar extends AbstractController
     public function remove(Membership $membership, string $booking): Response
     {
         $membership->mustBeAbleToChange();
-        $found = Uuid::isValid($booking) ? $this->bookings->findOneBy(['team' => $membership->team, 'id' => Uuid::fromString($booking)]) : null;
+        $found = Uuid::isValid($booking)
+            ? $this->bookings->findOneBy(['team' => $membership->team, 'id' => Uuid::fromString($booking)])
+            : null;
         if (null === $found) {
             throw $this->createNotFoundException();
         }
         $from = $found->startsAt->format('Y-m-d');
-        $step = $this->undo->record($membership->team, $membership->account, "“{$found->summary}” taken out of the calendar", [Watched::rowsOf('booking', 'team_id', $membership->team->id())], fn() => $this->bookings->forget($membership->team, $found->uid));
+        $step = $this->undo->record(
+            $membership->team,
+            $membership->account,
+            "“{$found->summary}” taken out of the calendar",
+            [Watched::rowsOf('booking', 'team_id', $membership->team->id())],
+            fn() => $this->bookings->forget($membership->team, $found->uid),
+        );
         $this->doneOrUndone("“{$found->summary}” is out of the calendar, with all its repetitions.", $step);
 
-        return $this->redirectToRoute('week', ['team' => $membership->team->id(), 'from' => $from], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'week',
+            ['team' => $membership->team->id(), 'from' => $from],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     private function shown(string $text, string $zone, ?CalendarReading $reading, Request $request): Response
     {
         return $this->render(
-            'week/import.html.twig', ['text' => $text, 'zone' => $zone, 'here' => self::here($request), 'zones' => \DateTimeZone::listIdentifiers(), 'reading' => $reading],
-            new Response(status: [] === ($reading->problems ?? []) ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
+            'week/import.html.twig',
+            [
+                'text' => $text,
+                'zone' => $zone,
+                'here' => self::here($request),
+                'zones' => \DateTimeZone::listIdentifiers(),
+                'reading' => $reading,
+            ],
+            new Response(
+                status: [] === ($reading->problems ?? []) ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY,
+            ),
         );
     }
 

@@ -12,8 +12,6 @@ namespace FoxCorner\App\Calendar;
  */
 final readonly class Repetition
 {
-    private const DAYS = ['MO' => 1, 'TU' => 2, 'WE' => 3, 'TH' => 4, 'FR' => 5, 'SA' => 6, 'SU' => 7];
-    private const PARTS = ['FREQ', 'UNTIL', 'COUNT', 'INTERVAL', 'BYDAY', 'BYMONTHDAY', 'BYMONTH', 'BYSETPOS', 'BYHOUR', 'BYMINUTE', 'BYSECOND', 'WKST'];
     private const MOST_COUNTED = 1000;
     private const LARGEST_INTERVAL = 999;
 
@@ -37,39 +35,40 @@ final readonly class Repetition
         private array $byHour,
         private array $byMinute,
         private int $weekStart,
-    ) {
-    }
+    ) {}
 
     /** @throws \InvalidArgumentException a sentence, when it cannot be laid out */
     public static function read(string $rule): self
     {
-        $parts = [];
-        foreach (explode(';', strtoupper(trim($rule, " ;\r\n"))) as $part) {
-            [$name, $value] = [...explode('=', $part, 2), ''];
-            if (!\in_array($name, self::PARTS, true)) {
-                throw new \InvalidArgumentException("Its repetition has a part “{$name}”. Allowed: ".implode(', ', self::PARTS).'.');
-            }
-            $parts[$name] = $value;
-        }
-        $frequency = $parts['FREQ'] ?? '';
-        if (!\in_array($frequency, ['DAILY', 'WEEKLY', 'MONTHLY', 'YEARLY'], true)) {
-            throw new \InvalidArgumentException("It repeats “{$frequency}”. Allowed: DAILY, WEEKLY, MONTHLY, YEARLY.");
-        }
+        $parts = RepetitionParts::of($rule);
 
         return new self(
-            $frequency, self::numbers($parts, 'INTERVAL', 1, self::LARGEST_INTERVAL)[0] ?? 1, self::numbers($parts, 'COUNT', 1, self::MOST_COUNTED)[0] ?? null,
-            self::until($parts['UNTIL'] ?? ''), self::days($parts['BYDAY'] ?? ''), self::numbers($parts, 'BYMONTHDAY', -31, 31), self::numbers($parts, 'BYMONTH', 1, 12),
-            self::numbers($parts, 'BYSETPOS', -366, 366), self::numbers($parts, 'BYHOUR', 0, 23), self::numbers($parts, 'BYMINUTE', 0, 59), self::DAYS[$parts['WKST'] ?? 'MO'] ?? 1,
+            $parts->frequency(),
+            $parts->numbers('INTERVAL', 1, self::LARGEST_INTERVAL)[0] ?? 1,
+            $parts->numbers('COUNT', 1, self::MOST_COUNTED)[0] ?? null,
+            $parts->until(),
+            $parts->days(),
+            $parts->numbers('BYMONTHDAY', -31, 31),
+            $parts->numbers('BYMONTH', 1, 12),
+            $parts->numbers('BYSETPOS', -366, 366),
+            $parts->numbers('BYHOUR', 0, 23),
+            $parts->numbers('BYMINUTE', 0, 59),
+            $parts->weekStart(),
         );
     }
 
     /**
      * @param \DateTimeImmutable $first the beginning of the first one, which always takes place
      *
-     * @return iterable<\DateTimeImmutable> beginnings in order, by the same clock as the first, from about $from until $to
+     * @return iterable<\DateTimeImmutable> beginnings in order, by the same clock as the first, from about $from until
+     *                                      $to
      */
-    public function starts(\DateTimeImmutable $first, \DateTimeImmutable $from, \DateTimeImmutable $to, CalendarBudget $budget): iterable
-    {
+    public function starts(
+        \DateTimeImmutable $first,
+        \DateTimeImmutable $from,
+        \DateTimeImmutable $to,
+        CalendarBudget $budget,
+    ): iterable {
         // The first takes place whatever the rule says, and is counted.
         if ($first <= $to) {
             yield $first;
@@ -97,7 +96,8 @@ final readonly class Repetition
     private function isAfter(\DateTimeImmutable $start): bool
     {
         return match (true) {
-            str_ends_with($this->until, 'Z') => $start->setTimezone(new \DateTimeZone('UTC'))->format('Ymd\THis\Z') > $this->until,
+            str_ends_with($this->until, 'Z') => $start->setTimezone(new \DateTimeZone('UTC'))->format('Ymd\THis\Z') >
+                $this->until,
             8 === \strlen($this->until) => $start->format('Ymd') > $this->until,
             default => $start->format('Ymd\THis') > $this->until,
         };
@@ -119,7 +119,9 @@ final readonly class Repetition
 
         return match ($this->frequency) {
             'DAILY' => $midnight->modify("+$steps days"),
-            'WEEKLY' => $midnight->modify('-'.(((int) $first->format('N') - $this->weekStart + 7) % 7).' days')->modify('+'.(7 * $steps).' days'),
+            'WEEKLY' => $midnight
+                ->modify('-' . ((int) $first->format('N') - $this->weekStart + 7) % 7 . ' days')
+                ->modify('+' . 7 * $steps . ' days'),
             'MONTHLY' => $midnight->modify('first day of this month')->modify("+$steps months"),
             default => $midnight->setDate((int) $first->format('Y') + $steps, 1, 1),
         };
@@ -128,7 +130,12 @@ final readonly class Repetition
     /** @return list<\DateTimeImmutable> of a period, in order */
     private function within(\DateTimeImmutable $begin, \DateTimeImmutable $first, CalendarBudget $budget): array
     {
-        $length = ['DAILY' => 1, 'WEEKLY' => 7, 'MONTHLY' => (int) $begin->format('t'), 'YEARLY' => 365 + (int) $begin->format('L')][$this->frequency];
+        $length = [
+            'DAILY' => 1,
+            'WEEKLY' => 7,
+            'MONTHLY' => (int) $begin->format('t'),
+            'YEARLY' => 365 + (int) $begin->format('L'),
+        ][$this->frequency];
         $found = [];
         for ($day = 0; $day < $length; ++$day) {
             $budget->step();
@@ -147,19 +154,26 @@ final readonly class Repetition
         if ([] !== $this->byMonth && !\in_array((int) $date->format('n'), $this->byMonth, true)) {
             return false;
         }
-        if ([] !== $this->byMonthDay && !\in_array($dayOfMonth, $this->byMonthDay, true) && !\in_array($dayOfMonth - (int) $date->format('t') - 1, $this->byMonthDay, true)) {
+        if (
+            [] !== $this->byMonthDay &&
+            !\in_array($dayOfMonth, $this->byMonthDay, true) &&
+            !\in_array($dayOfMonth - (int) $date->format('t') - 1, $this->byMonthDay, true)
+        ) {
             return false;
         }
         if ([] !== $this->byDay) {
             return $this->isNamed($date);
         }
 
-        return [] !== $this->byMonthDay || match ($this->frequency) {
-            'DAILY' => true,
-            'WEEKLY' => $date->format('N') === $first->format('N'),
-            'MONTHLY' => $date->format('j') === $first->format('j'),
-            default => [] === $this->byMonth ? $date->format('n-j') === $first->format('n-j') : $date->format('j') === $first->format('j'),
-        };
+        return [] !== $this->byMonthDay ||
+            match ($this->frequency) {
+                'DAILY' => true,
+                'WEEKLY' => $date->format('N') === $first->format('N'),
+                'MONTHLY' => $date->format('j') === $first->format('j'),
+                default => [] === $this->byMonth
+                    ? $date->format('n-j') === $first->format('n-j')
+                    : $date->format('j') === $first->format('j'),
+            };
     }
 
     private function isNamed(\DateTimeImmutable $date): bool
@@ -168,7 +182,12 @@ final readonly class Repetition
         $day = $ofYear ? (int) $date->format('z') : (int) $date->format('j') - 1;
         $days = $ofYear ? 365 + (int) $date->format('L') : (int) $date->format('t');
         foreach ($this->byDay as [$place, $weekday]) {
-            $fits = 0 === $place || 'DAILY' === $this->frequency || 'WEEKLY' === $this->frequency || intdiv($day, 7) + 1 === $place || -intdiv($days - 1 - $day, 7) - 1 === $place;
+            $fits =
+                0 === $place ||
+                'DAILY' === $this->frequency ||
+                'WEEKLY' === $this->frequency ||
+                intdiv($day, 7) + 1 === $place ||
+                -intdiv($days - 1 - $day, 7) - 1 === $place;
             if ($fits && (int) $date->format('N') === $weekday) {
                 return true;
             }
@@ -200,48 +219,14 @@ final readonly class Repetition
     {
         $kept = [];
         foreach ($found as $index => $start) {
-            if (\in_array($index + 1, $this->bySetPos, true) || \in_array($index - \count($found), $this->bySetPos, true)) {
+            if (
+                \in_array($index + 1, $this->bySetPos, true) ||
+                \in_array($index - \count($found), $this->bySetPos, true)
+            ) {
                 $kept[] = $start;
             }
         }
 
         return $kept;
-    }
-
-    /**
-     * @param array<string, string> $parts
-     *
-     * @return list<int> without doubles
-     */
-    private static function numbers(array $parts, string $name, int $least, int $most): array
-    {
-        $numbers = [];
-        foreach ('' === ($parts[$name] ?? '') ? [] : explode(',', $parts[$name]) as $number) {
-            if (1 !== preg_match('/^[+-]?\d{1,4}$/', $number) || (int) $number < $least || (int) $number > $most || (0 === (int) $number && $least < 0)) {
-                throw new \InvalidArgumentException("Its repetition has {$name}={$number}. Allowed: whole numbers from $least to $most.");
-            }
-            $numbers[(int) $number] = (int) $number;
-        }
-
-        return array_values($numbers);
-    }
-
-    /** @return list<array{int, int}> */
-    private static function days(string $value): array
-    {
-        $days = [];
-        foreach ('' === $value ? [] : explode(',', $value) as $day) {
-            if (1 !== preg_match('/^([+-]?\d{1,2})?(MO|TU|WE|TH|FR|SA|SU)$/', $day, $found)) {
-                throw new \InvalidArgumentException("Its repetition has BYDAY={$day}. Allowed: days such as MO or 2SU or -1FR.");
-            }
-            $days[$day] = [(int) $found[1], self::DAYS[$found[2]]];
-        }
-
-        return array_values($days);
-    }
-
-    private static function until(string $value): string
-    {
-        return '' === $value || 1 === preg_match('/^\d{8}(T\d{6}Z?)?$/', $value) ? $value : throw new \InvalidArgumentException("Its repetition has UNTIL={$value}. Allowed: a day or a moment, as in 20270930.");
     }
 }

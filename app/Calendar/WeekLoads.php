@@ -15,9 +15,7 @@ use FoxCorner\Core\Practice\Week\ThrowLoad;
 /** Throws of every arm in some practices: counted where somebody counted, else as the sheet has them. */
 final readonly class WeekLoads
 {
-    public function __construct(private SheetCodec $codec, private TurnRecords $records, private DrillShelf $shelf)
-    {
-    }
+    public function __construct(private SheetCodec $codec, private TurnRecords $records, private DrillShelf $shelf) {}
 
     /**
      * @param list<Practice> $practices
@@ -35,10 +33,18 @@ final readonly class WeekLoads
             foreach ($this->codec->read($practice)->turns() as [$index, $station, $player]) {
                 $reps = $records->at($index, $station->drill, $player->id)->counted ?? $station->repetitions;
                 $names[$player->id] = $player->name;
-                $throws[$player->id][$day] = ($throws[$player->id][$day] ?? 0) + $reps * ($drills[$station->drill]->throwsPerRep ?? 0);
+                $throws[$player->id][$day] =
+                    ($throws[$player->id][$day] ?? 0) + $reps * ($drills[$station->drill]->throwsPerRep ?? 0);
             }
         }
-        $loads = array_map(static fn(string $player): ArmLoad => new ArmLoad($player, $names[$player], new ThrowLoad($throws[$player])), array_map(strval(...), array_keys($throws)));
+        $loads = array_map(
+            static fn(string $player): ArmLoad => new ArmLoad(
+                $player,
+                $names[$player],
+                new ThrowLoad($throws[$player]),
+            ),
+            array_map(strval(...), array_keys($throws)),
+        );
         usort($loads, static fn(ArmLoad $a, ArmLoad $b): int => $b->load->week() <=> $a->load->week());
 
         return $loads;

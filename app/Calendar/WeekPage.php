@@ -21,9 +21,12 @@ final class WeekPage extends AbstractController
     private const HOURS = [16 * 60, 21 * 60];
     private const MINUTES = 70;
 
-    public function __construct(private readonly PracticeRepository $practices, private readonly BookingRepository $bookings, private readonly WeekLoads $loads, private readonly ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private readonly PracticeRepository $practices,
+        private readonly BookingRepository $bookings,
+        private readonly WeekLoads $loads,
+        private readonly ClockInterface $clock,
+    ) {}
 
     #[Route('/{team}/practice/week', name: 'week', methods: ['GET'], priority: 1)]
     public function show(Membership $membership, Request $request): Response
@@ -34,16 +37,29 @@ final class WeekPage extends AbstractController
         $practices = array_reverse($this->practices->between($membership->team, $monday, $end));
         $bookings = $this->bookings->between($membership->team, $monday, $end);
         $busy = [
-            ...array_map(static fn(Practice $practice): array => [$practice->startsAt(), $practice->endsAt()], $practices),
+            ...array_map(
+                static fn(Practice $practice): array => [$practice->startsAt(), $practice->endsAt()],
+                $practices,
+            ),
             ...Booking::taken($bookings),
         ];
         $from = max($monday, $now);
 
         return $this->render('week/show.html.twig', [
-            'monday' => $monday, 'now' => $now,
-            'days' => array_map(static fn(int $day): array => WeekDay::of($monday->modify("+$day days"), $practices, $bookings), range(0, 6)),
-            'free' => $from < $end ? FreeTime::of($busy, $from, $from->setTime(0, 0)->diff($end)->days, self::MINUTES, self::HOURS) : [],
-            'minutes' => self::MINUTES, 'loads' => array_filter($this->loads->of($membership->team, $practices), static fn(ArmLoad $arm): bool => $membership->seesAllOf($arm->player)),
+            'monday' => $monday,
+            'now' => $now,
+            'days' => array_map(
+                static fn(int $day): array => WeekDay::of($monday->modify("+$day days"), $practices, $bookings),
+                range(0, 6),
+            ),
+            'free' => $from < $end
+                    ? FreeTime::of($busy, $from, $from->setTime(0, 0)->diff($end)->days, self::MINUTES, self::HOURS)
+                    : [],
+            'minutes' => self::MINUTES,
+            'loads' => array_filter(
+                $this->loads->of($membership->team, $practices),
+                static fn(ArmLoad $arm): bool => $membership->seesAllOf($arm->player),
+            ),
         ]);
     }
 

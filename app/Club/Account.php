@@ -24,11 +24,8 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface
     private string $email;
 
     /** @param non-empty-string $email */
-    public function __construct(
-        string $email,
-        #[ORM\Column(length: 80)]
-        public string $name,
-    ) {
+    public function __construct(string $email, #[ORM\Column(length: 80)] public string $name)
+    {
         $this->id = Uuid::v7();
         $normal = self::normal($email);
         $this->email = '' === $normal ? throw new \LogicException('An account has an e-mail.') : $normal;
@@ -62,7 +59,5 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface
     }
 
     #[\Deprecated]
-    public function eraseCredentials(): void
-    {
-    }
+    public function eraseCredentials(): void {}
 }

@@ -18,9 +18,10 @@ use Symfony\Component\Security\Core\User\UserProviderInterface;
  */
 final readonly class Accounts implements UserProviderInterface
 {
-    public function __construct(private EntityManagerInterface $entities, private PasswordHasherFactoryInterface $hashers)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private PasswordHasherFactoryInterface $hashers,
+    ) {}
 
     public function loadUserByIdentifier(string $identifier): Account
     {
@@ -38,7 +39,10 @@ final readonly class Accounts implements UserProviderInterface
 
     public function refreshUser(UserInterface $user): Account
     {
-        $account = $user instanceof Account ? $this->entities->find(Account::class, $user->id()) : throw new UnsupportedUserException();
+        $account =
+            $user instanceof Account
+                ? $this->entities->find(Account::class, $user->id())
+                : throw new UnsupportedUserException();
 
         return $account ?? throw new UserNotFoundException();
     }

@@ -13,10 +13,8 @@ class Club
 {
     use Identified;
 
-    public function __construct(
-        #[ORM\Column(length: 80)]
-        public string $name,
-    ) {
+    public function __construct(#[ORM\Column(length: 80)] public string $name)
+    {
         $this->id = Uuid::v7();
     }
 }

@@ -29,8 +29,7 @@ final readonly class DoorToken implements CsrfTokenManagerInterface
         #[AutowireDecorated] private CsrfTokenManagerInterface $inner,
         private RequestStack $requests,
         #[Autowire('%kernel.secret%')] #[\SensitiveParameter] private string $secret,
-    ) {
-    }
+    ) {}
 
     public function getToken(string $tokenId): CsrfToken
     {
@@ -71,13 +70,22 @@ final readonly class DoorToken implements CsrfTokenManagerInterface
     {
         $nonce = $event->getRequest()->attributes->getString('_door');
         if ('' !== $nonce && $event->isMainRequest()) {
-            $event->getResponse()->headers->setCookie(Cookie::create(self::COOKIE, $nonce, secure: $event->getRequest()->isSecure(), sameSite: Cookie::SAMESITE_LAX));
+            $event
+                ->getResponse()
+                ->headers->setCookie(
+                    Cookie::create(
+                        self::COOKIE,
+                        $nonce,
+                        secure: $event->getRequest()->isSecure(),
+                        sameSite: Cookie::SAMESITE_LAX,
+                    ),
+                );
         }
     }
 
     private function signed(string $nonce): string
     {
-        return hash_hmac('sha256', self::ID.$nonce, $this->secret);
+        return hash_hmac('sha256', self::ID . $nonce, $this->secret);
     }
 
     private static function nonce(Request $request): ?string

@@ -19,18 +19,11 @@ class Membership
     use Identified;
 
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Account $account,
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Team $team,
-        #[ORM\Column(length: 20)]
-        public Role $role,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Account $account,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Team $team,
+        #[ORM\Column(length: 20)] public Role $role,
         /** Whom of the roster the account is, where it is one of them. */
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(onDelete: 'SET NULL')]
-        public ?Player $player = null,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(onDelete: 'SET NULL')] public ?Player $player = null,
     ) {
         $this->id = Uuid::v7();
     }
@@ -48,7 +41,10 @@ class Membership
         }
     }
 
-    /** Whether the member may see what is measured, limited, graded and counted of a player: his own, or all as a coach. */
+    /**
+     * Whether the member may see what is measured, limited, graded and counted of a player: his own, or all as a
+     * coach.
+     */
     public function seesAllOf(string $player): bool
     {
         return $this->canChange() || $this->player?->id()->toRfc4122() === $player;
@@ -57,7 +53,7 @@ class Membership
     /** Whether an address that a page gives back to us is one of the team's own pages. */
     public function owns(string $path): bool
     {
-        return str_starts_with($path, '/'.$this->team->id()->toRfc4122().'/');
+        return str_starts_with($path, '/' . $this->team->id()->toRfc4122() . '/');
     }
 
     public function canRemove(): bool

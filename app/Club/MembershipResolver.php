@@ -17,9 +17,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
  */
 final readonly class MembershipResolver implements ValueResolverInterface
 {
-    public function __construct(private Security $security, private MembershipRepository $memberships)
-    {
-    }
+    public function __construct(private Security $security, private MembershipRepository $memberships) {}
 
     /** @return list<Membership> */
     public function resolve(Request $request, ArgumentMetadata $argument): array
@@ -29,7 +27,8 @@ final readonly class MembershipResolver implements ValueResolverInterface
         }
         $account = $this->security->getUser();
         $mine = $account instanceof Account ? $this->memberships->of($account) : [];
-        $membership = $mine[$request->attributes->getString('team')] ?? throw new NotFoundHttpException('There is no such team.');
+        $membership =
+            $mine[$request->attributes->getString('team')] ?? throw new NotFoundHttpException('There is no such team.');
         // The frame around every page shows the team and offers the others.
         $request->attributes->set('_membership', $membership);
         $request->attributes->set('_memberships', $mine);

@@ -19,15 +19,22 @@ final readonly class SessionInUse
     private const EARLY = -900;
 
     /** @param array{cookie_lifetime?: int} $options */
-    public function __construct(private Security $security, private ClockInterface $clock, #[Autowire('%session.storage.options%')] private array $options)
-    {
-    }
+    public function __construct(
+        private Security $security,
+        private ClockInterface $clock,
+        #[Autowire('%session.storage.options%')] private array $options,
+    ) {}
 
     #[AsEventListener(priority: self::EARLY)]
     public function onResponse(ResponseEvent $event): void
     {
         $request = $event->getRequest();
-        if (!$event->isMainRequest() || !$request->hasSession(true) || !$request->getSession()->isStarted() || null === $this->security->getUser()) {
+        if (
+            !$event->isMainRequest() ||
+            !$request->hasSession(true) ||
+            !$request->getSession()->isStarted() ||
+            null === $this->security->getUser()
+        ) {
             return;
         }
         $session = $request->getSession();
@@ -37,7 +44,17 @@ final readonly class SessionInUse
         }
         $session->set(self::DAY, $today);
         if ($request->cookies->get($session->getName()) === $session->getId()) {
-            $event->getResponse()->headers->setCookie(Cookie::create($session->getName(), $session->getId(), $this->clock->now()->getTimestamp() + ($this->options['cookie_lifetime'] ?? 0), secure: $request->isSecure(), sameSite: Cookie::SAMESITE_LAX));
+            $event
+                ->getResponse()
+                ->headers->setCookie(
+                    Cookie::create(
+                        $session->getName(),
+                        $session->getId(),
+                        $this->clock->now()->getTimestamp() + ($this->options['cookie_lifetime'] ?? 0),
+                        secure: $request->isSecure(),
+                        sameSite: Cookie::SAMESITE_LAX,
+                    ),
+                );
         }
     }
 }

@@ -12,9 +12,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The way in and the way out. */
 final class SignIn extends AbstractController
 {
-    public function __construct(private readonly SignInPage $page)
-    {
-    }
+    public function __construct(private readonly SignInPage $page) {}
 
     #[Route('/sign-in', name: 'sign_in', methods: ['GET', 'POST'])]
     public function form(Request $request): Response

@@ -21,22 +21,32 @@ use Symfony\Component\Security\Http\Authentication\AuthenticationSuccessHandlerI
 use Symfony\Component\Security\Http\Event\LoginSuccessEvent;
 
 /** What follows an attempt to sign in: the page again with a word, or the way to where somebody wanted to go. */
-final readonly class SignInAnswer implements AuthenticationFailureHandlerInterface, AuthenticationSuccessHandlerInterface
+final readonly class SignInAnswer implements
+    AuthenticationFailureHandlerInterface,
+    AuthenticationSuccessHandlerInterface
 {
     /** Letters of an e-mail that the page shows again. */
     private const LONGEST = 180;
 
-    public function __construct(private SignInPage $page, private KeptPage $kept, private UrlGeneratorInterface $addresses)
-    {
-    }
+    public function __construct(
+        private SignInPage $page,
+        private KeptPage $kept,
+        private UrlGeneratorInterface $addresses,
+    ) {}
 
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response
     {
-        $words = $exception instanceof InvalidCsrfTokenException ? 'This page was open for long. Your e-mail is still here: type the password again.' : $exception->getMessageKey();
+        $words =
+            $exception instanceof InvalidCsrfTokenException
+                ? 'This page was open for long. Your e-mail is still here: type the password again.'
+                : $exception->getMessageKey();
 
         return $this->page->show(
-            Response::HTTP_UNPROCESSABLE_ENTITY, mb_substr($request->request->getString('email'), 0, self::LONGEST), $words,
-            $request->request->getString('_target_path'), TypedForm::fromJson($request->request->getString('_kept')),
+            Response::HTTP_UNPROCESSABLE_ENTITY,
+            mb_substr($request->request->getString('email'), 0, self::LONGEST),
+            $words,
+            $request->request->getString('_target_path'),
+            TypedForm::fromJson($request->request->getString('_kept')),
         );
     }
 

@@ -12,12 +12,24 @@ use Twig\Environment;
 /** The page to sign in on, wherever it is shown; it remembers where somebody wanted to go and what he had typed. */
 final readonly class SignInPage
 {
-    public function __construct(private Environment $twig, private DemoSignIn $demo)
-    {
-    }
+    public function __construct(private Environment $twig, private DemoSignIn $demo) {}
 
-    public function show(int $status, string $email = '', ?string $error = null, string $to = '', ?TypedForm $kept = null): Response
-    {
-        return new Response($this->twig->render('sign_in/form.html.twig', ['email' => $email, 'error' => $error, 'demo' => $this->demo->ifLoaded(), 'to' => $to, 'kept' => $kept]), $status);
+    public function show(
+        int $status,
+        string $email = '',
+        ?string $error = null,
+        string $to = '',
+        ?TypedForm $kept = null,
+    ): Response {
+        return new Response(
+            $this->twig->render('sign_in/form.html.twig', [
+                'email' => $email,
+                'error' => $error,
+                'demo' => $this->demo->ifLoaded(),
+                'to' => $to,
+                'kept' => $kept,
+            ]),
+            $status,
+        );
     }
 }

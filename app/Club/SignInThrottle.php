@@ -28,9 +28,11 @@ final readonly class SignInThrottle
     private const PER_ACCOUNT = 100;
     private const SECONDS = 600;
 
-    public function __construct(private Connection $connection, private ClockInterface $clock, private RequestStack $requests)
-    {
-    }
+    public function __construct(
+        private Connection $connection,
+        private ClockInterface $clock,
+        private RequestStack $requests,
+    ) {}
 
     /** Before the password is looked at, so that a guess costs nothing and tells nothing. */
     #[AsEventListener(priority: 2000)]
@@ -38,16 +40,34 @@ final readonly class SignInThrottle
     {
         [$account, $address] = $this->who($event->getPassport());
         /** @var list<array{email: string, address: string, at: string}> $failures the latest first */
-        $failures = $this->connection->fetchAllAssociative('SELECT email, address, at FROM sign_in_failure WHERE (email = ? OR address = ?) AND at > ? ORDER BY at DESC', [$account, $address, $this->since()]);
+        $failures = $this->connection->fetchAllAssociative(
+            'SELECT email, address, at FROM sign_in_failure WHERE (email = ? OR address = ?) AND at > ? ORDER BY ' .
+                'at DESC',
+            [$account, $address, $this->since()],
+        );
         $closedUntil = max(
-            $this->closedUntil($failures, self::PER_ACCOUNT_AND_ADDRESS, static fn(array $one): bool => $one['email'] === $account && $one['address'] === $address),
-            $this->closedUntil($failures, self::PER_ADDRESS, static fn(array $one): bool => $one['address'] === $address),
+            $this->closedUntil(
+                $failures,
+                self::PER_ACCOUNT_AND_ADDRESS,
+                static fn(array $one): bool => $one['email'] === $account && $one['address'] === $address,
+            ),
+            $this->closedUntil(
+                $failures,
+                self::PER_ADDRESS,
+                static fn(array $one): bool => $one['address'] === $address,
+            ),
             $this->closedUntil($failures, self::PER_ACCOUNT, static fn(array $one): bool => $one['email'] === $account),
         );
         $left = $closedUntil - $this->clock->now()->getTimestamp();
         if ($left > 0) {
             $minutes = (int) ceil($left / 60);
-            throw new CustomUserMessageAuthenticationException(\sprintf('Too many wrong passwords. Try again in %d %s.', $minutes, 1 === $minutes ? 'minute' : 'minutes'));
+            throw new CustomUserMessageAuthenticationException(
+                \sprintf(
+                    'Too many wrong passwords. Try again in %d %s.',
+                    $minutes,
+                    1 === $minutes ? 'minute' : 'minutes',
+                ),
+            );
         }
     }
 
@@ -55,11 +75,15 @@ final readonly class SignInThrottle
     #[AsEventListener]
     public function afterFailure(LoginFailureEvent $event): void
     {
-        if (!$event->getException() instanceof BadCredentialsException || null === $event->getPassport()) {
+        if (!($event->getException() instanceof BadCredentialsException) || null === $event->getPassport()) {
             return;
         }
         [$account, $address] = $this->who($event->getPassport());
-        $this->connection->insert('sign_in_failure', ['email' => $account, 'address' => $address, 'at' => $this->clock->now()->format('Y-m-d H:i:s')]);
+        $this->connection->insert('sign_in_failure', [
+            'email' => $account,
+            'address' => $address,
+            'at' => $this->clock->now()->format('Y-m-d H:i:s'),
+        ]);
         $this->connection->executeStatement('DELETE FROM sign_in_failure WHERE at <= ?', [$this->since()]);
     }
 

@@ -31,15 +31,16 @@ final readonly class SignedOut
         private Security $security,
         private SignInPage $page,
         private UrlGeneratorInterface $addresses,
-    ) {
-    }
+    ) {}
 
     #[AsEventListener(priority: 45)]
     public function onException(ExceptionEvent $event): void
     {
         $error = $event->getThrowable();
-        $refused = $error instanceof AccessDeniedException || $error instanceof AuthenticationException
-            || $error instanceof LogoutException;
+        $refused =
+            $error instanceof AccessDeniedException ||
+            $error instanceof AuthenticationException ||
+            $error instanceof LogoutException;
         if (!$refused || null !== $this->security->getUser()) {
             return;
         }

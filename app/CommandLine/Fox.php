@@ -43,11 +43,22 @@ final readonly class Fox
     public function ask(string $name, string $json): array
     {
         try {
-            $question = $this->questions()[$name] ?? throw InvalidValue::notOneOf('question', $name, array_keys($this->questions()));
+            $question =
+                $this->questions()[$name] ??
+                throw InvalidValue::notOneOf('question', $name, array_keys($this->questions()));
 
             return [self::encode($question->answer($this->read($name, $json))), 0];
         } catch (InvalidValue $problem) {
-            return [self::encode(['problem' => ['field' => $problem->field, 'wrong' => $problem->wrong, 'allowed' => $problem->allowed]]), 1];
+            return [
+                self::encode([
+                    'problem' => [
+                        'field' => $problem->field,
+                        'wrong' => $problem->wrong,
+                        'allowed' => $problem->allowed,
+                    ],
+                ]),
+                1,
+            ];
         }
     }
 
@@ -77,9 +88,17 @@ final readonly class Fox
     {
         $data = json_decode($json);
         if (!$data instanceof \stdClass) {
-            throw InvalidValue::because('input', 'it is no JSON object'.(\JSON_ERROR_NONE === json_last_error() ? '' : ' ('.json_last_error_msg().')'), "an object as in docs/schemas/$name.question.json");
+            throw InvalidValue::because(
+                'input',
+                'it is no JSON object' .
+                    (\JSON_ERROR_NONE === json_last_error() ? '' : ' (' . json_last_error_msg() . ')'),
+                "an object as in docs/schemas/$name.question.json",
+            );
         }
-        $schema = json_decode((string) file_get_contents("$this->schemas/$name.question.json"), flags: \JSON_THROW_ON_ERROR);
+        $schema = json_decode(
+            (string) file_get_contents("$this->schemas/$name.question.json"),
+            flags: \JSON_THROW_ON_ERROR,
+        );
         \assert($schema instanceof \stdClass);
         $error = (new Validator())->validate($data, $schema)->error();
         if (null !== $error) {
@@ -93,18 +112,22 @@ final readonly class Fox
     {
         $error = self::innermost($error);
         $path = array_values(array_map(strval(...), array_filter($error->data()->fullPath(), is_scalar(...))));
-        $named = $error->args()['missing'] ?? $error->args()['properties'] ?? null;
+        $named = $error->args()['missing'] ?? ($error->args()['properties'] ?? null);
         $name = \is_array($named) ? $named[0] ?? null : $named;
         if (\is_string($name)) {
             $path[] = $name;
         }
         [$description, $properties] = self::describe($schema, $path);
 
-        return InvalidValue::because([] === $path ? 'input' : implode('.', $path), match ($error->keyword()) {
-            'required' => 'it is missing',
-            'additionalProperties' => 'it is not part of the question',
-            default => json_encode($error->data()->value()).' does not fit',
-        }, $description ?? implode(', ', $properties));
+        return InvalidValue::because(
+            [] === $path ? 'input' : implode('.', $path),
+            match ($error->keyword()) {
+                'required' => 'it is missing',
+                'additionalProperties' => 'it is not part of the question',
+                default => json_encode($error->data()->value()) . ' does not fit',
+            },
+            $description ?? implode(', ', $properties),
+        );
     }
 
     /**
@@ -141,6 +164,13 @@ final readonly class Fox
     /** @param array<string, mixed> $answer */
     private static function encode(array $answer): string
     {
-        return json_encode($answer, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            $answer,
+            \JSON_THROW_ON_ERROR |
+                \JSON_PRETTY_PRINT |
+                \JSON_UNESCAPED_UNICODE |
+                \JSON_UNESCAPED_SLASHES |
+                \JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 }

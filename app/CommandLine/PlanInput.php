@@ -39,15 +39,21 @@ final class PlanInput
     public static function read(Fields $input): SituationPlan
     {
         $context = Context::of(
-            $input->whole('inning', 3), Half::Top, $input->whole('lead', 0),
+            $input->whole('inning', 3),
+            Half::Top,
+            $input->whole('lead', 0),
             Batter::ofType(BatterType::from($input->text('batter', BatterType::Right->value))),
-            Count::fromKey($input->text('count', '0-0')), Pitching::from($input->text('pitching', Pitching::Ordinary->value)),
+            Count::fromKey($input->text('count', '0-0')),
+            Pitching::from($input->text('pitching', Pitching::Ordinary->value)),
         );
         $rules = ShippedRuleSets::get($input->text('rule_set'));
 
         return SituationPlan::of(
             GameState::of($rules, Situation::fromKey($input->text('situation', 'none-0')), $context),
-            Level::from($input->text('level'))->profile(), Lineup::choose(self::nine($input)), PlanBook::shipped($rules->sport), self::moved($input),
+            Level::from($input->text('level'))->profile(),
+            Lineup::choose(self::nine($input)),
+            PlanBook::shipped($rules->sport),
+            self::moved($input),
         );
     }
 
@@ -61,10 +67,19 @@ final class PlanInput
         $plan = self::read($input);
         $own = $input->within('coverage');
         $isOwn = [] !== $own->all();
-        $play = PlannedPlay::of($plan, $family, PlanBook::shipped($plan->state->rules->sport), $isOwn ? null : $input->textOrNull('coverage'));
+        $play = PlannedPlay::of(
+            $plan,
+            $family,
+            PlanBook::shipped($plan->state->rules->sport),
+            $isOwn ? null : $input->textOrNull('coverage'),
+        );
         if (null === $play->coverage) {
             $one = $family->words()->one;
-            throw InvalidValue::because('situation', "there is no $one to cover in {$plan->state->situation->key()} under this rule set", "fewer than two out, with a rule set that has {$family->words()->many}");
+            throw InvalidValue::because(
+                'situation',
+                "there is no $one to cover in {$plan->state->situation->key()} under this rule set",
+                "fewer than two out, with a rule set that has {$family->words()->many}",
+            );
         }
         $play = $isOwn ? $play->trying(CoverageCodec::read($own)) : $play;
 
@@ -91,15 +106,30 @@ final class PlanInput
                 throw InvalidValue::because('players', "two play $number", 'one player for each position');
             }
             $position = Position::ofNumber($number);
-            $known[$number] = new RosterPlayer("$number", $player->text('name', $position->label()), $number, [$position], Traits::of(
-                Hand::from($player->text('throws', 'R')), Bats::from($player->text('bats', 'R')),
-                $player->numberOrNull('home_to_first_s'), $player->numberOrNull('arm_mph'), $player->numberOrNull('pace_ft'),
-            ));
+            $known[$number] = new RosterPlayer(
+                "$number",
+                $player->text('name', $position->label()),
+                $number,
+                [$position],
+                Traits::of(
+                    Hand::from($player->text('throws', 'R')),
+                    Bats::from($player->text('bats', 'R')),
+                    $player->numberOrNull('home_to_first_s'),
+                    $player->numberOrNull('arm_mph'),
+                    $player->numberOrNull('pace_ft'),
+                ),
+            );
         }
 
         return array_map(
-            static fn(Position $position): RosterPlayer => $known[$position->value]
-                ?? new RosterPlayer("$position->value", $position->label(), $position->value, [$position], Traits::unknown()),
+            static fn(Position $position): RosterPlayer => $known[$position->value] ??
+                new RosterPlayer(
+                    "$position->value",
+                    $position->label(),
+                    $position->value,
+                    [$position],
+                    Traits::unknown(),
+                ),
             Position::cases(),
         );
     }

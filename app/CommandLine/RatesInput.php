@@ -17,8 +17,13 @@ final class RatesInput
         $rates = $input->within('rates');
 
         return EventRates::of(
-            $rates->number('walk'), $rates->number('single'), $rates->number('double'), $rates->number('triple'),
-            $rates->number('home_run'), $rates->number('strikeout'), $rates->number('error'),
+            $rates->number('walk'),
+            $rates->number('single'),
+            $rates->number('double'),
+            $rates->number('triple'),
+            $rates->number('home_run'),
+            $rates->number('strikeout'),
+            $rates->number('error'),
         );
     }
 }

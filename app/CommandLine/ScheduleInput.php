@@ -25,28 +25,68 @@ final class ScheduleInput
         $rotation = $input->number('rotation_minutes');
 
         return new StationProblem(
-            array_map(static fn(Fields $player): StationPlayer => new StationPlayer($player->id('id'), $player->integers('positions'), $player->wholeOrNull('throws_left')), $input->each('players')),
+            array_map(
+                static fn(Fields $player): StationPlayer => new StationPlayer(
+                    $player->id('id'),
+                    $player->integers('positions'),
+                    $player->wholeOrNull('throws_left'),
+                ),
+                $input->each('players'),
+            ),
             array_map(self::station(...), $input->each('stations')),
-            array_map(static fn(Fields $need): StationNeed => new StationNeed($need->id('id'), (int) $need->number('position'), $need->id('station'), (int) $need->number('reps'), $need->number('weight')), $input->each('needs')),
-            (int) $input->number('helpers'), $input->within('equipment')->wholes(),
+            array_map(
+                static fn(Fields $need): StationNeed => new StationNeed(
+                    $need->id('id'),
+                    (int) $need->number('position'),
+                    $need->id('station'),
+                    (int) $need->number('reps'),
+                    $need->number('weight'),
+                ),
+                $input->each('needs'),
+            ),
+            (int) $input->number('helpers'),
+            $input->within('equipment')->wholes(),
             // The last round needs no rotation after it.
-            (int) floor(($input->number('minutes') + $rotation) / ($round + $rotation) + 1e-9), $round,
+            (int) floor(($input->number('minutes') + $rotation) / ($round + $rotation) + 1e-9),
+            $round,
         );
     }
 
     private static function station(Fields $station): Station
     {
         return new Station(
-            $station->id('id'), $station->integers('positions'), (int) $station->number('min', 1.0), (int) $station->number('max', 100.0), (int) $station->number('at_once', 1.0),
-            (int) $station->number('seconds_per_rep'), (int) $station->number('throws_per_rep'), (int) $station->number('helpers'), $station->within('equipment')->wholes(),
-            new Ground($station->texts('zones'), self::areas($station), array_values(array_filter([self::lane($station, 'throw_lane'), self::lane($station, 'hit_lane')], static fn(?Segment $lane): bool => null !== $lane))),
+            $station->id('id'),
+            $station->integers('positions'),
+            (int) $station->number('min', 1.0),
+            (int) $station->number('max', 100.0),
+            (int) $station->number('at_once', 1.0),
+            (int) $station->number('seconds_per_rep'),
+            (int) $station->number('throws_per_rep'),
+            (int) $station->number('helpers'),
+            $station->within('equipment')->wholes(),
+            new Ground(
+                $station->texts('zones'),
+                self::areas($station),
+                array_values(
+                    array_filter(
+                        [self::lane($station, 'throw_lane'), self::lane($station, 'hit_lane')],
+                        static fn(?Segment $lane): bool => null !== $lane,
+                    ),
+                ),
+            ),
         );
     }
 
     /** @return list<Area> zones that are circles or polygons */
     private static function areas(Fields $station): array
     {
-        $areas = array_map(static fn(Fields $circle): Area => Area::circle(Point::of($circle->number('x'), $circle->number('y')), $circle->number('r')), $station->objects('zones'));
+        $areas = array_map(
+            static fn(Fields $circle): Area => Area::circle(
+                Point::of($circle->number('x'), $circle->number('y')),
+                $circle->number('r'),
+            ),
+            $station->objects('zones'),
+        );
         foreach (array_filter($station->lists('zones'), array_is_list(...)) as $corners) {
             $points = self::points($corners);
             if ([] !== $points) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
-use FoxCorner\App\Calendar\Booking;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Club;
 use FoxCorner\App\Club\Membership;
@@ -14,17 +13,7 @@ use FoxCorner\App\Opponents\BatterCsv;
 use FoxCorner\App\Opponents\Opponent;
 use FoxCorner\App\Plan\Codec\BookCodec;
 use FoxCorner\App\Plan\PlanDraft;
-use FoxCorner\App\Practice\Live\PracticeRun;
-use FoxCorner\App\Practice\Live\RunState;
-use FoxCorner\App\Practice\Live\RunTime;
-use FoxCorner\App\Practice\Live\TurnRecord;
 use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Practice\PracticeOrder;
-use FoxCorner\App\Practice\PracticeSolver;
-use FoxCorner\App\Practice\PracticeWish;
-use FoxCorner\App\Practice\Setup\PracticeSetup;
-use FoxCorner\App\Practice\Setup\SetupCodec;
-use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Team\Player;
 use FoxCorner\App\Team\Reading;
 use FoxCorner\App\Team\RosterCsv;
@@ -44,12 +33,12 @@ use FoxCorner\Core\Plan\CoverageChoice;
 use FoxCorner\Core\Plan\FamilyPlan;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
-use FoxCorner\Core\Practice\Build\Helper;
-use FoxCorner\Core\Practice\Need\Grade;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 
-/** The invented Saltmarsh club: two teams, a plan with two findings left in it, a practice last week and one tomorrow. */
+/**
+ * The invented Saltmarsh club: two teams, a plan with two findings left in it, a practice last week and one tomorrow.
+ */
 final readonly class Demo
 {
     private const CLUB = 'Saltmarsh';
@@ -58,15 +47,11 @@ final readonly class Demo
         private EntityManagerInterface $entities,
         private UserPasswordHasherInterface $hasher,
         private RosterCsv $csv,
-        private PracticeSolver $solver,
-        private SheetCodec $codec,
-        private SetupCodec $setups,
+        private DemoPractices $practices,
         private BookCodec $books,
         private BatterCsv $batters,
         private ClockInterface $clock,
-        private RunTime $time,
-    ) {
-    }
+    ) {}
 
     public function databaseIsEmpty(): bool
     {
@@ -84,27 +69,41 @@ final readonly class Demo
         $club = new Club(self::CLUB);
         $coach = $this->account(DemoSignIn::EMAIL, 'Wren Tolland');
         $this->entities->persist($club);
-        $kites = $this->team($club, 'Kites', Level::Fastpitch16, $this->atTheSeaWall(ShippedRuleSets::get('fastpitch-43'), 175.0), DemoRosters::KITES);
-        $terns = $this->team($club, 'Terns', Level::Youth13, $this->atTheSeaWall(ShippedRuleSets::get('baseball-80'), 235.0), DemoRosters::TERNS);
+        $kites = $this->team(
+            $club,
+            'Kites',
+            Level::Fastpitch16,
+            $this->atTheSeaWall(ShippedRuleSets::get('fastpitch-43'), 175.0),
+            DemoRosters::KITES,
+        );
+        $terns = $this->team(
+            $club,
+            'Terns',
+            Level::Youth13,
+            $this->atTheSeaWall(ShippedRuleSets::get('baseball-80'), 235.0),
+            DemoRosters::TERNS,
+        );
         foreach ([$kites, $terns] as $team) {
             $this->entities->persist(new Membership($coach, $team, Role::HeadCoach));
         }
-        $this->entities->persist(new Membership($this->account('assistant@saltmarsh.example', 'Piet Holm'), $kites, Role::Assistant));
+        $this->entities->persist(
+            new Membership($this->account('assistant@saltmarsh.example', 'Piet Holm'), $kites, Role::Assistant),
+        );
         $this->entities->flush();
         $marsh = $this->entities->getRepository(Player::class)->findOneBy(['team' => $kites, 'name' => 'Marsh']);
-        $this->entities->persist(new Membership($this->account('player@saltmarsh.example', 'Marsh'), $kites, Role::Player, $marsh));
-        $this->entities->persist(new PlanDraft($kites, $this->books->write($this->planOfTheKites($kites, $coach), Sport::Fastpitch)));
+        $this->entities->persist(
+            new Membership($this->account('player@saltmarsh.example', 'Marsh'), $kites, Role::Player, $marsh),
+        );
+        $this->entities->persist(
+            new PlanDraft($kites, $this->books->write($this->planOfTheKites($kites, $coach), Sport::Fastpitch)),
+        );
         $this->opponents($kites, DemoOpponents::FASTPITCH);
         $this->opponents($terns, DemoOpponents::BASEBALL);
         $this->entities->flush();
         $this->readings($kites, $coach);
 
         $today = $this->clock->now();
-        $helpers = [new Helper('Wren Tolland', true), new Helper('Piet Holm', true), new Helper('Oda Kessel', false)];
-        $this->held($this->practice($kites, $today->modify('-7 days')->setTime(17, 30), 60, \array_slice($helpers, 0, 2)));
-        $this->bookings($kites, $today);
-        $this->practice($kites, $today->modify('+1 day')->setTime(17, 30), 70, $helpers);
-        $this->practice($terns, $today->modify('+1 day')->setTime(19, 0), 80, $helpers);
+        $this->practices->write($kites, $terns, $today);
     }
 
     /** Takes the demo club and all that hangs on it out of the database, and nothing else. */
@@ -112,12 +111,37 @@ final readonly class Demo
     {
         $connection = $this->entities->getConnection();
         $teams = 'SELECT team.id FROM team JOIN club ON club.id = team.club_id WHERE club.name = :club';
-        $connection->executeStatement("DELETE reading FROM reading JOIN player ON player.id = reading.player_id WHERE player.team_id IN ($teams)", ['club' => self::CLUB]);
-        $connection->executeStatement("DELETE opponent_batter FROM opponent_batter JOIN opponent ON opponent.id = opponent_batter.opponent_id WHERE opponent.team_id IN ($teams)", ['club' => self::CLUB]);
-        foreach (['undo_step', 'solve_job', 'practice', 'own_drill', 'simulated_notice', 'booking', 'plan_step', 'plan_draft', 'todays_lineup', 'opponent', 'membership', 'player'] as $table) {
+        $connection->executeStatement(
+            "DELETE reading FROM reading JOIN player ON player.id = reading.player_id WHERE player.team_id IN ($teams)",
+            ['club' => self::CLUB],
+        );
+        $connection->executeStatement(
+            'DELETE opponent_batter FROM opponent_batter JOIN opponent ON opponent.id = ' .
+                "opponent_batter.opponent_id WHERE opponent.team_id IN ($teams)",
+            ['club' => self::CLUB],
+        );
+        foreach (
+            [
+                'undo_step',
+                'solve_job',
+                'practice',
+                'own_drill',
+                'simulated_notice',
+                'booking',
+                'plan_step',
+                'plan_draft',
+                'todays_lineup',
+                'opponent',
+                'membership',
+                'player',
+            ] as $table
+        ) {
             $connection->executeStatement("DELETE FROM $table WHERE team_id IN ($teams)", ['club' => self::CLUB]);
         }
-        $connection->executeStatement('DELETE team FROM team JOIN club ON club.id = team.club_id WHERE club.name = :club', ['club' => self::CLUB]);
+        $connection->executeStatement(
+            'DELETE team FROM team JOIN club ON club.id = team.club_id WHERE club.name = :club',
+            ['club' => self::CLUB],
+        );
         $connection->executeStatement('DELETE FROM club WHERE name = :club', ['club' => self::CLUB]);
         $connection->executeStatement("DELETE FROM account WHERE email LIKE '%@saltmarsh.example'");
         $this->entities->clear();
@@ -129,7 +153,7 @@ final readonly class Demo
         $this->entities->persist($team);
         $reading = $this->csv->read($roster);
         if ([] !== $reading->problems) {
-            throw new \LogicException("The demo roster of the $name cannot be read: ".$reading->problems[0]->wrong);
+            throw new \LogicException("The demo roster of the $name cannot be read: " . $reading->problems[0]->wrong);
         }
         foreach ($reading->players as $player) {
             $this->entities->persist(new Player($team, $player));
@@ -138,14 +162,22 @@ final readonly class Demo
         return $team;
     }
 
-    /** What the coach has decided: a coverage, and a shortstop who starts nearer third where the bunt needs her there. */
+    /**
+     * What the coach has decided: a coverage, and a shortstop who starts nearer third where the bunt needs her there.
+     */
     private function planOfTheKites(Team $team, Account $coach): PlanBook
     {
         $spot = DepthSpot::of(Position::Shortstop, 22.5, 5.0, $team->rules()->diamond())->point();
         $choice = new CoverageChoice('corners-crash', $coach->name, $this->clock->now()->modify('-8 days'));
-        $book = PlanBook::shipped(Sport::Fastpitch)->withPlays(BuntFamily::KEY, (new FamilyPlan())->withChoice(Situation::fromKey('R1-0'), $choice));
+        $book = PlanBook::shipped(Sport::Fastpitch)->withPlays(
+            BuntFamily::KEY,
+            (new FamilyPlan())->withChoice(Situation::fromKey('R1-0'), $choice),
+        );
         foreach (['R1R2-0', 'R1R2-1', 'loaded-0', 'loaded-1'] as $situation) {
-            $book = $book->withKept(Situation::fromKey($situation), new KeptSpot(Position::Shortstop, NamedDepth::DoublePlay, $spot, $coach->name));
+            $book = $book->withKept(
+                Situation::fromKey($situation),
+                new KeptSpot(Position::Shortstop, NamedDepth::DoublePlay, $spot, $coach->name),
+            );
         }
 
         return $book;
@@ -157,7 +189,7 @@ final readonly class Demo
         foreach ($lists as $name => $list) {
             [$batters, $problems] = $this->batters->read($list);
             if ([] !== $problems) {
-                throw new \LogicException("The demo batters of $name cannot be read: ".$problems[0]->wrong);
+                throw new \LogicException("The demo batters of $name cannot be read: " . $problems[0]->wrong);
             }
             $opponent = new Opponent($team, $name);
             $opponent->bats($batters);
@@ -179,52 +211,16 @@ final readonly class Demo
         foreach ([8 => [2.96, 2.94, 2.91], 6 => [3.02, 2.99, 3.61]] as $number => $values) {
             $player = $this->entities->getRepository(Player::class)->findOneBy(['team' => $team, 'number' => $number]);
             foreach ($values as $value) {
-                $this->entities->persist(new Reading($player ?? throw new \LogicException("Nobody wears $number."), Quantity::HomeToFirst, $value, $coach, $this->clock->now()->modify('-9 days')));
+                $this->entities->persist(
+                    new Reading(
+                        $player ?? throw new \LogicException("Nobody wears $number."),
+                        Quantity::HomeToFirst,
+                        $value,
+                        $coach,
+                        $this->clock->now()->modify('-9 days'),
+                    ),
+                );
             }
-        }
-        $this->entities->flush();
-    }
-
-    /** @param list<Helper> $helpers */
-    private function practice(Team $team, \DateTimeImmutable $start, int $minutes, array $helpers): Practice
-    {
-        $setup = new PracticeSetup($helpers);
-        $comes = array_map(static fn(Player $player): string => $player->id()->toRfc4122(), $this->entities->getRepository(Player::class)->findBy(['team' => $team], ['number' => 'ASC']));
-        $wish = new PracticeWish($start, $minutes, 'Quay field', $comes, $this->setups->write($setup));
-        $practice = new Practice($team, $wish, $this->codec->write($this->solver->solve(PracticeOrder::wished($team, $wish, $setup))));
-        $this->entities->persist($practice);
-        $this->entities->flush();
-
-        return $practice;
-    }
-
-    /** Last week's practice was run to its end: counted and graded, most of it well. */
-    private function held(Practice $practice): void
-    {
-        $sheet = $this->codec->read($practice);
-        $this->entities->persist(new PracticeRun($practice, RunState::ready($sheet)->start((int) $practice->startsAt()->format('Uv')), $this->time));
-        $grades = [Grade::Well, Grade::Well, Grade::Unsure, Grade::Well, Grade::NotYet];
-        $graded = 0;
-        $seen = [];
-        foreach ($sheet->blocks as $index => $block) {
-            foreach ($block->stations as $station) {
-                foreach ($station->players as $number => $player) {
-                    $isNew = !isset($seen[$station->drill][$player->id]);
-                    $seen[$station->drill][$player->id] = true;
-                    $this->entities->persist(new TurnRecord($practice, $index, $station->drill, $player->id, max(1, $station->repetitions - $number % 3), 2 === $number, $isNew ? $grades[$graded++ % \count($grades)] : null));
-                }
-            }
-        }
-        $this->entities->flush();
-    }
-
-    /** What a calendar has brought: a game, and others who have the field. */
-    private function bookings(Team $team, \DateTimeImmutable $today): void
-    {
-        $monday = $today->modify('monday this week')->setTime(0, 0);
-        foreach ([['+5 days 10:00', '+2 hours', 'Game against the Dunlins'], ['+1 day 16:00', '+3 hours', 'Field: evening school'], ['+8 days 16:00', '+3 hours', 'Field: evening school']] as $index => [$when, $length, $words]) {
-            $start = $monday->modify($when);
-            $this->entities->persist(new Booking($team, "demo-$index@saltmarsh.example", $start, $start->modify($length), $words, 'Quay field'));
         }
         $this->entities->flush();
     }

@@ -13,9 +13,7 @@ final readonly class DemoSignIn
     public const EMAIL = 'coach@saltmarsh.example';
     public const PASSWORD = 'lantern-on-the-quay';
 
-    public function __construct(private EntityManagerInterface $entities)
-    {
-    }
+    public function __construct(private EntityManagerInterface $entities) {}
 
     /** @return array{email: string, password: string}|null */
     public function ifLoaded(): ?array

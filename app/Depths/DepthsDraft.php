@@ -23,9 +23,7 @@ final class DepthsDraft
      * @param array<string, string>       $cells    as typed, by their names in the form
      * @param array<string, InvalidValue> $problems by the cell's name
      */
-    private function __construct(public string $unit, public array $cells, public array $problems)
-    {
-    }
+    private function __construct(public string $unit, public array $cells, public array $problems) {}
 
     public static function of(DepthTable $table, RuleSet $rules, string $unit): self
     {
@@ -35,16 +33,22 @@ final class DepthsDraft
             foreach (self::infieldDepths() as $depth) {
                 $has = \in_array($depth, $table->depthsOf($group), true);
                 $spot = $table->infield($group, $depth);
-                $cells[self::name($group, $depth, 'off')] = $has ? self::number($spot->off * $rules->basePath / $inUnit) : '';
-                $cells[self::name($group, $depth, 'back')] = $has ? self::number($spot->back * $rules->basePath / $inUnit) : '';
+                $cells[self::name($group, $depth, 'off')] = $has
+                    ? self::number(($spot->off * $rules->basePath) / $inUnit)
+                    : '';
+                $cells[self::name($group, $depth, 'back')] = $has
+                    ? self::number(($spot->back * $rules->basePath) / $inUnit)
+                    : '';
             }
         }
         foreach (self::outfieldDepths() as $depth) {
-            $cells[self::name(PositionGroup::Outfield, $depth, 'out')] = self::number(100 * $table->outfieldShare($depth));
+            $cells[self::name(PositionGroup::Outfield, $depth, 'out')] = self::number(
+                100 * $table->outfieldShare($depth),
+            );
         }
         foreach (NamedDepth::cases() as $depth) {
-            $cells['word_'.$depth->value] = $table->word($depth);
-            $cells['sign_'.$depth->value] = $table->sign($depth);
+            $cells['word_' . $depth->value] = $table->word($depth);
+            $cells['sign_' . $depth->value] = $table->sign($depth);
         }
 
         return new self($unit, $cells, []);
@@ -77,13 +81,22 @@ final class DepthsDraft
 
     public static function name(PositionGroup $group, NamedDepth $depth, string $what): string
     {
-        return $group->value.'_'.$depth->value.'_'.$what;
+        return $group->value . '_' . $depth->value . '_' . $what;
     }
 
     /** @return list<NamedDepth> */
     public static function infieldDepths(): array
     {
-        return [NamedDepth::Normal, NamedDepth::DoublePlay, NamedDepth::Halfway, NamedDepth::In, NamedDepth::Creep, NamedDepth::GuardLines, NamedDepth::Bunt, NamedDepth::Hold];
+        return [
+            NamedDepth::Normal,
+            NamedDepth::DoublePlay,
+            NamedDepth::Halfway,
+            NamedDepth::In,
+            NamedDepth::Creep,
+            NamedDepth::GuardLines,
+            NamedDepth::Bunt,
+            NamedDepth::Hold,
+        ];
     }
 
     /** @return list<NamedDepth> */
@@ -108,11 +121,31 @@ final class DepthsDraft
         foreach (self::GROUPS as $group) {
             foreach (self::infieldDepths() as $depth) {
                 [$off, $back] = [self::name($group, $depth, 'off'), self::name($group, $depth, 'back')];
-                if ('' === trim($this->cell($off).$this->cell($back))) {
+                if ('' === trim($this->cell($off) . $this->cell($back))) {
                     continue;
                 }
-                $try($off, fn(DepthTable $now): DepthTable => $now->withInfield($group, $depth, new DepthFractions($this->value($off) * $feet / $rules->basePath, $now->infield($group, $depth)->back)));
-                $try($back, fn(DepthTable $now): DepthTable => $now->withInfield($group, $depth, new DepthFractions($now->infield($group, $depth)->off, $this->value($back) * $feet / $rules->basePath)));
+                $try(
+                    $off,
+                    fn(DepthTable $now): DepthTable => $now->withInfield(
+                        $group,
+                        $depth,
+                        new DepthFractions(
+                            ($this->value($off) * $feet) / $rules->basePath,
+                            $now->infield($group, $depth)->back,
+                        ),
+                    ),
+                );
+                $try(
+                    $back,
+                    fn(DepthTable $now): DepthTable => $now->withInfield(
+                        $group,
+                        $depth,
+                        new DepthFractions(
+                            $now->infield($group, $depth)->off,
+                            ($this->value($back) * $feet) / $rules->basePath,
+                        ),
+                    ),
+                );
             }
         }
         foreach (self::outfieldDepths() as $depth) {
@@ -120,7 +153,13 @@ final class DepthsDraft
             $try($cell, fn(DepthTable $now): DepthTable => $now->withOutfield($depth, $this->value($cell) / 100));
         }
         foreach (NamedDepth::cases() as $depth) {
-            $try('word_'.$depth->value, fn(DepthTable $now): DepthTable => $now->withName($depth, new DepthName($this->cell('word_'.$depth->value), $this->cell('sign_'.$depth->value))));
+            $try(
+                'word_' . $depth->value,
+                fn(DepthTable $now): DepthTable => $now->withName(
+                    $depth,
+                    new DepthName($this->cell('word_' . $depth->value), $this->cell('sign_' . $depth->value)),
+                ),
+            );
         }
 
         \assert($now instanceof DepthTable);
@@ -132,7 +171,13 @@ final class DepthsDraft
     {
         $typed = str_replace(',', '.', trim($this->cell($cell)));
 
-        return is_numeric($typed) ? (float) $typed : throw InvalidValue::because($cell, '' === $typed ? 'it is empty' : "\"$typed\" is not a number", 'a number');
+        return is_numeric($typed)
+            ? (float) $typed
+            : throw InvalidValue::because(
+                $cell,
+                '' === $typed ? 'it is empty' : "\"$typed\" is not a number",
+                'a number',
+            );
     }
 
     private static function feetIn(string $unit): float

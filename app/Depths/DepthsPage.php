@@ -25,16 +25,20 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Where each named depth is, what it is called, and the sign for it; drawn while it is edited. */
 final class DepthsPage extends AbstractController
 {
-    public function __construct(private readonly PlanDrafts $drafts, private readonly PlanEdits $edits)
-    {
-    }
+    public function __construct(private readonly PlanDrafts $drafts, private readonly PlanEdits $edits) {}
 
     #[Route('/{team}/situations/depths', name: 'depths', methods: ['GET'])]
     public function show(Membership $membership, Request $request): Response
     {
         $table = $this->drafts->of($membership->team)->depths;
 
-        return $this->page($membership, $table, DepthsDraft::of($table, $membership->team->rules(), $this->unit($request->query)), Fingerprint::of($table), null);
+        return $this->page(
+            $membership,
+            $table,
+            DepthsDraft::of($table, $membership->team->rules(), $this->unit($request->query)),
+            Fingerprint::of($table),
+            null,
+        );
     }
 
     /** The depths as the form has them at this moment, drawn. */
@@ -44,7 +48,11 @@ final class DepthsPage extends AbstractController
         $rules = $membership->team->rules();
         $table = $this->typed($request->query)->table($this->drafts->of($membership->team)->depths, $rules);
 
-        return $this->render('depths/drawing.html.twig', ['spots' => DrawnDepth::all($table, $rules), 'drawing' => new FieldDrawing($rules, Window::infield($rules)), 'table' => $table]);
+        return $this->render('depths/drawing.html.twig', [
+            'spots' => DrawnDepth::all($table, $rules),
+            'drawing' => new FieldDrawing($rules, Window::infield($rules)),
+            'table' => $table,
+        ]);
     }
 
     #[Route('/{team}/situations/depths', name: 'save_depths', methods: ['POST'])]
@@ -65,31 +73,73 @@ final class DepthsPage extends AbstractController
         return $this->write($membership, $request, $draft->table($old, $rules), 'Depths changed', $draft);
     }
 
-    private function write(Membership $membership, Request $request, DepthTable $table, string $words, ?DepthsDraft $typed = null): Response
-    {
+    private function write(
+        Membership $membership,
+        Request $request,
+        DepthTable $table,
+        string $words,
+        ?DepthsDraft $typed = null,
+    ): Response {
         try {
-            $this->edits->make($membership, PlanEdit::of(
-                $words, $request->request->getString('seen'), static fn(PlanBook $book): mixed => $book->depths,
-                static fn(PlanBook $book): PlanBook => $book->withDepths($table),
-            ));
+            $this->edits->make(
+                $membership,
+                PlanEdit::of(
+                    $words,
+                    $request->request->getString('seen'),
+                    static fn(PlanBook $book): mixed => $book->depths,
+                    static fn(PlanBook $book): PlanBook => $book->withDepths($table),
+                ),
+            );
         } catch (ChangedMeanwhile) {
-            $problem = InvalidValue::because('depths', 'somebody else has changed them since you opened the page; what you typed is still here', 'look at the page anew and compare');
+            $problem = InvalidValue::because(
+                'depths',
+                'somebody else has changed them since you opened the page; what you typed is still here',
+                'look at the page anew and compare',
+            );
 
-            return $this->page($membership, $table, $typed ?? DepthsDraft::of($table, $membership->team->rules(), 'feet'), $request->request->getString('seen'), $problem);
+            return $this->page(
+                $membership,
+                $table,
+                $typed ?? DepthsDraft::of($table, $membership->team->rules(), 'feet'),
+                $request->request->getString('seen'),
+                $problem,
+            );
         }
-        $this->addFlash('done', $words.'. Every spot was measured again.');
+        $this->addFlash('done', $words . '. Every spot was measured again.');
 
-        return $this->redirectToRoute('depths', ['team' => $membership->team->id(), 'unit' => $this->unit($request->request)], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'depths',
+            ['team' => $membership->team->id(), 'unit' => $this->unit($request->request)],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
-    private function page(Membership $membership, DepthTable $table, DepthsDraft $draft, string $seen, ?InvalidValue $problem): Response
-    {
+    private function page(
+        Membership $membership,
+        DepthTable $table,
+        DepthsDraft $draft,
+        string $seen,
+        ?InvalidValue $problem,
+    ): Response {
         $rules = $membership->team->rules();
 
-        return $this->render('depths/show.html.twig', [
-            'draft' => $draft, 'seen' => $seen, 'problem' => $problem, 'table' => $table, 'spots' => DrawnDepth::all($table, $rules), 'drawing' => new FieldDrawing($rules, Window::infield($rules)),
-            'isShipped' => Fingerprint::of($table) === Fingerprint::of(DepthTable::shipped($rules->sport)),
-        ], new Response(status: null === $problem && [] === $draft->problems ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+        return $this->render(
+            'depths/show.html.twig',
+            [
+                'draft' => $draft,
+                'seen' => $seen,
+                'problem' => $problem,
+                'table' => $table,
+                'spots' => DrawnDepth::all($table, $rules),
+                'drawing' => new FieldDrawing($rules, Window::infield($rules)),
+                'isShipped' => Fingerprint::of($table) === Fingerprint::of(DepthTable::shipped($rules->sport)),
+            ],
+            new Response(
+                status: null === $problem && [] === $draft->problems
+                    ? Response::HTTP_OK
+                    : Response::HTTP_UNPROCESSABLE_ENTITY,
+            ),
+        );
     }
 
     /** @param InputBag<bool|float|int|string>|InputBag<string> $input */
@@ -110,6 +160,8 @@ final class DepthsPage extends AbstractController
     {
         $unit = $input->getString('unit', 'feet');
 
-        return \in_array($unit, DepthsDraft::UNITS, true) ? $unit : throw InvalidValue::notOneOf('unit', $unit, DepthsDraft::UNITS);
+        return \in_array($unit, DepthsDraft::UNITS, true)
+            ? $unit
+            : throw InvalidValue::notOneOf('unit', $unit, DepthsDraft::UNITS);
     }
 }

@@ -14,9 +14,7 @@ use FoxCorner\Core\People\Position;
 /** One named depth of one infielder on the drawing. */
 final readonly class DrawnDepth
 {
-    private function __construct(public Position $position, public NamedDepth $depth, public Point $point)
-    {
-    }
+    private function __construct(public Position $position, public NamedDepth $depth, public Point $point) {}
 
     /** @return list<self> each infielder at every depth of his group */
     public static function all(DepthTable $table, RuleSet $rules): array
@@ -29,7 +27,16 @@ final readonly class DrawnDepth
                     continue;
                 }
                 $fractions = $table->infield($position->group(), $depth);
-                $drawn[] = new self($position, $depth, DepthSpot::of($position, $fractions->off * $rules->basePath, $fractions->back * $rules->basePath, $rules->diamond())->point());
+                $drawn[] = new self(
+                    $position,
+                    $depth,
+                    DepthSpot::of(
+                        $position,
+                        $fractions->off * $rules->basePath,
+                        $fractions->back * $rules->basePath,
+                        $rules->diamond(),
+                    )->point(),
+                );
             }
         }
 

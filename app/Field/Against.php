@@ -31,7 +31,7 @@ enum Against: string
         return match ($this) {
             self::Rules => 'The rules alone',
             self::BasePlan => 'The base plan',
-            default => 'Infield '.lcfirst($book->depths->word(NamedDepth::from($this->value))),
+            default => 'Infield ' . lcfirst($book->depths->word(NamedDepth::from($this->value))),
         };
     }
 
@@ -41,11 +41,24 @@ enum Against: string
             return Alignment::byRules($state, $book->depths, $book->rules);
         }
         if (self::BasePlan === $this) {
-            return Alignment::byRules(GameState::of($state->rules, $state->situation, Context::ordinary())->weighing($book->buntPoints), $book->depths, $book->rules);
+            return Alignment::byRules(
+                GameState::of($state->rules, $state->situation, Context::ordinary())->weighing($book->buntPoints),
+                $book->depths,
+                $book->rules,
+            );
         }
         $depth = NamedDepth::from($this->value);
-        $who = \in_array($this, [self::GuardLines, self::Bunt], true) ? [Position::FirstBase, Position::ThirdBase] : [Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop];
-        $here = new AlignmentRule('compared', 'Compared', new Condition(), [new Placing($who, $depth)], [], 'To compare with.');
+        $who = \in_array($this, [self::GuardLines, self::Bunt], true)
+            ? [Position::FirstBase, Position::ThirdBase]
+            : [Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop];
+        $here = new AlignmentRule(
+            'compared',
+            'Compared',
+            new Condition(),
+            [new Placing($who, $depth)],
+            [],
+            'To compare with.',
+        );
 
         return Alignment::byRules($state, $book->depths, [...$book->rules, $here]);
     }

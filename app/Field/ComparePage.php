@@ -20,24 +20,39 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Two ways to stand in one situation, side by side: who stands elsewhere, what each gets and costs. */
 final class ComparePage extends AbstractController
 {
-    public function __construct(private readonly PlanReader $plans, private readonly SituationAddresses $addresses, private readonly RangeSummaries $ranges, private readonly RunTables $tables)
-    {
-    }
+    public function __construct(
+        private readonly PlanReader $plans,
+        private readonly SituationAddresses $addresses,
+        private readonly RangeSummaries $ranges,
+        private readonly RunTables $tables,
+    ) {}
 
     #[Route('/{team}/field/{situation}/compare', name: 'compare', methods: ['GET'])]
     public function show(Membership $membership, string $situation, Request $request): Response
     {
         $address = $this->addresses->read($membership->team, $situation, $request->query);
         $wanted = $request->query->getString('against', Against::Normal->value);
-        $against = Against::tryFrom($wanted) ?? throw InvalidValue::notOneOf('against', $wanted, array_column(Against::cases(), 'value'));
+        $against =
+            Against::tryFrom($wanted) ??
+            throw InvalidValue::notOneOf('against', $wanted, array_column(Against::cases(), 'value'));
         $read = $this->plans->read($membership->team, $address->situation, $address->context, $address->moved);
         $other = $read->plan->standing($against->alignment($read->plan->state, $read->book));
         $cost = $this->tables->cost($membership->team, $address->context);
         $rules = $membership->team->rules();
 
         return $this->render('field/compare.html.twig', [
-            'address' => $address, 'rules' => $rules, 'against' => $against, 'book' => $read->book,
-            'sides' => [['name' => [] === $address->moved ? 'The plan' : 'As tried', 'plan' => $read->plan, 'range' => $this->ranges->of($read->plan, $cost)], ['name' => $against->label($read->book), 'plan' => $other, 'range' => $this->ranges->of($other, $cost)]],
+            'address' => $address,
+            'rules' => $rules,
+            'against' => $against,
+            'book' => $read->book,
+            'sides' => [
+                [
+                    'name' => [] === $address->moved ? 'The plan' : 'As tried',
+                    'plan' => $read->plan,
+                    'range' => $this->ranges->of($read->plan, $cost),
+                ],
+                ['name' => $against->label($read->book), 'plan' => $other, 'range' => $this->ranges->of($other, $cost)],
+            ],
             'drawing' => new FieldDrawing($rules, Window::infield($rules)),
         ]);
     }

@@ -10,19 +10,20 @@ use FoxCorner\Core\Plan\PlannedPlay;
 /** Whether the coverage that is looked at is the one that is played, and who said so. */
 final readonly class CoverageStanding
 {
-    private function __construct(public bool $isPlayed, public string $words)
-    {
-    }
+    private function __construct(public bool $isPlayed, public string $words) {}
 
     public static function of(PlannedPlay $planned, ?CoverageChoice $choice): self
     {
-        $played = $planned->drawnUp($choice?->coverage) ?? $planned->coverages[0] ?? null;
+        $played = $planned->drawnUp($choice?->coverage) ?? ($planned->coverages[0] ?? null);
         $isPlayed = $played?->key === $planned->coverage?->key;
 
-        return new self($isPlayed, match (true) {
-            !$isPlayed => 'The team plays the other one.',
-            null === $choice => 'The usual one; nobody has decided yet.',
-            default => 'Decided by '.$choice->by.', '.$choice->at->format('j F').'.',
-        });
+        return new self(
+            $isPlayed,
+            match (true) {
+                !$isPlayed => 'The team plays the other one.',
+                null === $choice => 'The usual one; nobody has decided yet.',
+                default => 'Decided by ' . $choice->by . ', ' . $choice->at->format('j F') . '.',
+            },
+        );
     }
 }

@@ -12,6 +12,12 @@ final class FieldExtension extends AbstractExtension
 {
     public function getFunctions(): array
     {
-        return [new TwigFunction('path_of', PlayPicture::path(...)), new TwigFunction('roll_of', PlayPicture::roll(...)), new TwigFunction('throw_of', PlayPicture::throw(...)), new TwigFunction('landmark', Landmark::of(...)), new TwigFunction('range_of', RangePicture::stretches(...))];
+        return [
+            new TwigFunction('path_of', PlayPicture::path(...)),
+            new TwigFunction('roll_of', PlayPicture::roll(...)),
+            new TwigFunction('throw_of', PlayPicture::throw(...)),
+            new TwigFunction('landmark', Landmark::of(...)),
+            new TwigFunction('range_of', RangePicture::stretches(...)),
+        ];
     }
 }

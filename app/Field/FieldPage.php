@@ -34,8 +34,7 @@ final class FieldPage extends AbstractController
         private readonly RangeSummaries $ranges,
         private readonly RunTables $tables,
         private readonly PlayControls $controls,
-    ) {
-    }
+    ) {}
 
     #[Route('/{team}/field/{situation}', name: 'field', methods: ['GET'])]
     public function show(Membership $membership, string $situation, Request $request): Response
@@ -55,17 +54,30 @@ final class FieldPage extends AbstractController
         }
         $rules = $membership->team->rules();
         $cost = $this->tables->cost($membership->team, $address->context);
-        $parameters = ['address' => $address, 'rules' => $rules, 'plan' => $read->plan, 'read' => $read, 'families' => $this->controls->families->all()];
+        $parameters = [
+            'address' => $address,
+            'rules' => $rules,
+            'plan' => $read->plan,
+            'read' => $read,
+            'families' => $this->controls->families->all(),
+        ];
         if (null === $address->family) {
-            return $this->render('field/show.html.twig', $parameters + [
-                'drawing' => new FieldDrawing($rules, Window::wholeField($rules)),
-                'range' => $address->isAir ? null : $this->ranges->of($read->plan, $cost),
-                'flies' => $address->isAir ? $read->plan->flies($address->air) : null,
-                'plays' => $address->isAir ? [] : $this->plans->plays($read),
-            ]);
+            return $this->render(
+                'field/show.html.twig',
+                $parameters + [
+                    'drawing' => new FieldDrawing($rules, Window::wholeField($rules)),
+                    'range' => $address->isAir ? null : $this->ranges->of($read->plan, $cost),
+                    'flies' => $address->isAir ? $read->plan->flies($address->air) : null,
+                    'plays' => $address->isAir ? [] : $this->plans->plays($read),
+                ],
+            );
         }
 
-        return $this->render('field/show.html.twig', $parameters + ['drawing' => new FieldDrawing($rules, Window::infield($rules))] + $this->play($read, $address, $address->family, $cost));
+        return $this->render(
+            'field/show.html.twig',
+            $parameters + ['drawing' => new FieldDrawing($rules, Window::infield($rules))] +
+                $this->play($read, $address, $address->family, $cost),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -80,9 +92,14 @@ final class FieldPage extends AbstractController
         $timeline = $planned->run($controls->trial($address->trial, $rules), $cost);
 
         return [
-            'planned' => $planned, 'play' => $timeline, 'reports' => $this->reports->of($planned, $cost), 'picture' => new PlayPicture($timeline),
-            'advice' => PlayAdvice::on($timeline, $planned), 'standing' => $this->standing($read, $planned),
-            'controls' => $controls, 'choices' => $controls->choices($address, $planned),
+            'planned' => $planned,
+            'play' => $timeline,
+            'reports' => $this->reports->of($planned, $cost),
+            'picture' => new PlayPicture($timeline),
+            'advice' => PlayAdvice::on($timeline, $planned),
+            'standing' => $this->standing($read, $planned),
+            'controls' => $controls,
+            'choices' => $controls->choices($address, $planned),
         ];
     }
 

@@ -25,9 +25,11 @@ final class ImprovePart extends AbstractController
     /** Paces that a fielder may be asked to go, unless the coach says otherwise. */
     private const REACH = 2.0;
 
-    public function __construct(private readonly PlanReader $plans, private readonly SituationAddresses $addresses, private readonly RunTables $tables)
-    {
-    }
+    public function __construct(
+        private readonly PlanReader $plans,
+        private readonly SituationAddresses $addresses,
+        private readonly RunTables $tables,
+    ) {}
 
     #[Route('/{team}/field/{situation}/improve', name: 'improve', methods: ['GET'])]
     public function show(Membership $membership, string $situation, Request $request): Response
@@ -35,7 +37,13 @@ final class ImprovePart extends AbstractController
         $address = $this->addresses->read($membership->team, $situation, $request->query);
         $plan = $this->plans->read($membership->team, $address->situation, $address->context, $address->moved)->plan;
         $reach = (float) $request->query->get('reach', (string) self::REACH);
-        $improver = new Improver($plan->range($this->tables->cost($membership->team, $address->context)), $plan->cast, $plan->state->rules->diamond(), self::fixed($plan), (int) round(2 * $reach));
+        $improver = new Improver(
+            $plan->range($this->tables->cost($membership->team, $address->context)),
+            $plan->cast,
+            $plan->state->rules->diamond(),
+            self::fixed($plan),
+            (int) round(2 * $reach),
+        );
         $isJoint = match ($request->query->getString('together')) {
             '', 'no' => false,
             'yes' => true,
@@ -55,9 +63,15 @@ final class ImprovePart extends AbstractController
     /** @return list<Position> whom somebody put there, who hold a runner or wait for a bunt */
     private static function fixed(SituationPlan $plan): array
     {
-        return array_values(array_map(
-            static fn(Spot $spot): Position => $spot->position,
-            array_filter($plan->alignment->spots(), static fn(Spot $spot): bool => $spot->byHand || \in_array($spot->depth, [NamedDepth::Hold, NamedDepth::Bunt], true)),
-        ));
+        return array_values(
+            array_map(
+                static fn(Spot $spot): Position => $spot->position,
+                array_filter(
+                    $plan->alignment->spots(),
+                    static fn(Spot $spot): bool => $spot->byHand ||
+                        \in_array($spot->depth, [NamedDepth::Hold, NamedDepth::Bunt], true),
+                ),
+            ),
+        );
     }
 }

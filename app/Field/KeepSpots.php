@@ -23,9 +23,11 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Keeps the spots that are being tried for the situation, or goes back to the rules. */
 final class KeepSpots extends AbstractController
 {
-    public function __construct(private readonly PlanReader $plans, private readonly SituationAddresses $addresses, private readonly PlanEdits $edits)
-    {
-    }
+    public function __construct(
+        private readonly PlanReader $plans,
+        private readonly SituationAddresses $addresses,
+        private readonly PlanEdits $edits,
+    ) {}
 
     #[Route('/{team}/field/{situation}/spots', name: 'keep_spots', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
@@ -33,15 +35,27 @@ final class KeepSpots extends AbstractController
     {
         $membership->mustBeAbleToChange();
         $address = $this->addresses->read($membership->team, $situation, $request->query);
-        $alignment = $this->plans->read($membership->team, $address->situation, $address->context, $address->moved)->plan->alignment;
-        $spots = array_map(static function (int $number, Point $point) use ($alignment, $membership): KeptSpot {
-            $position = Position::ofNumber($number);
+        $alignment = $this->plans->read($membership->team, $address->situation, $address->context, $address->moved)
+            ->plan->alignment;
+        $spots = array_map(
+            static function (int $number, Point $point) use ($alignment, $membership): KeptSpot {
+                $position = Position::ofNumber($number);
 
-            return new KeptSpot($position, $alignment->spot($position)->depth, $point, $membership->account->name);
-        }, array_keys($address->moved), $address->moved);
+                return new KeptSpot($position, $alignment->spot($position)->depth, $point, $membership->account->name);
+            },
+            array_keys($address->moved),
+            $address->moved,
+        );
 
         return $this->change(
-            $membership, $address, $request, \sprintf('%s kept for %s', implode(', ', array_keys($address->moved)), lcfirst($address->situation->label())),
+            $membership,
+            $address,
+            $request,
+            \sprintf(
+                '%s kept for %s',
+                implode(', ', array_keys($address->moved)),
+                lcfirst($address->situation->label()),
+            ),
             static fn(PlanBook $book): PlanBook => $book->withKept($address->situation, ...$spots),
         );
     }
@@ -54,19 +68,31 @@ final class KeepSpots extends AbstractController
         $address = $this->addresses->read($membership->team, $situation, $request->query);
 
         return $this->change(
-            $membership, $address, $request, 'Back to the rules for '.lcfirst($address->situation->label()),
+            $membership,
+            $address,
+            $request,
+            'Back to the rules for ' . lcfirst($address->situation->label()),
             static fn(PlanBook $book): PlanBook => $book->withoutKept($address->situation),
         );
     }
 
     /** @param \Closure(PlanBook): PlanBook $change */
-    private function change(Membership $membership, SituationAddress $address, Request $request, string $words, \Closure $change): Response
-    {
+    private function change(
+        Membership $membership,
+        SituationAddress $address,
+        Request $request,
+        string $words,
+        \Closure $change,
+    ): Response {
         $seen = $request->request->getString('seen');
         $part = static fn(PlanBook $book): mixed => $book->kept($address->situation);
         // What was tried stays in the address until it is kept.
         $left = $this->edits->tell($membership, PlanEdit::of($words, $seen, $part, $change)) ? ['moved' => null] : [];
 
-        return $this->redirectToRoute('field', ['team' => $membership->team->id(), ...$address->with($left)], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'field',
+            ['team' => $membership->team->id(), ...$address->with($left)],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 }

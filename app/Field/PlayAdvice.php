@@ -39,16 +39,27 @@ final readonly class PlayAdvice
         public ?string $worth,
         public ?string $allSafe,
         public array $kinds,
-    ) {
-    }
+    ) {}
 
     public static function on(Timeline $play, PlannedPlay $planned): self
     {
         $called = $play->called();
-        $title = \sprintf('%s at %s by %.2f s', $called->margin() > 0.0 ? 'Out' : 'Safe', $called->base->word(), abs($called->margin()));
+        $title = \sprintf(
+            '%s at %s by %.2f s',
+            $called->margin() > 0.0 ? 'Out' : 'Safe',
+            $called->base->word(),
+            abs($called->margin()),
+        );
         $throws = array_map(static fn(ThrowOption $option): string => self::throw($option, $called), $play->options());
 
-        return new self($title, ($planned->coverage->call ?? '').', '.self::spoken($called->base).'.', $throws, self::worth($play), self::allSafe($play), self::kinds($play));
+        return new self(
+            $title,
+            ($planned->coverage->call ?? '') . ', ' . self::spoken($called->base) . '.',
+            $throws,
+            self::worth($play),
+            self::allSafe($play),
+            self::kinds($play),
+        );
     }
 
     private static function throw(ThrowOption $option, ThrowOption $called): string
@@ -57,10 +68,19 @@ final readonly class PlayAdvice
             return 'nobody there.';
         }
         $margin = abs($option->margin());
-        $how = $margin < self::EVEN ? 'dead even' : \sprintf('%s by %.2f s', $option->margin() > 0.0 ? 'out' : 'safe', $margin);
+        $how =
+            $margin < self::EVEN
+                ? 'dead even'
+                : \sprintf('%s by %.2f s', $option->margin() > 0.0 ? 'out' : 'safe', $margin);
         $outs = (int) round(100 * $option->chance);
 
-        return \sprintf('%s, %d %s in a hundred%s', $how, $outs, 1 === $outs ? 'out' : 'outs', $option === $called ? ': the call.' : '.');
+        return \sprintf(
+            '%s, %d %s in a hundred%s',
+            $how,
+            $outs,
+            1 === $outs ? 'out' : 'outs',
+            $option === $called ? ': the call.' : '.',
+        );
     }
 
     private static function worth(Timeline $play): ?string
@@ -74,14 +94,22 @@ final readonly class PlayAdvice
         $prices = array_map(static function (ThrowOption $option) use ($cheapest): string {
             $more = ($option->cost ?? 0.0) - $cheapest;
 
-            return ucfirst($option->base->word()).' '.($more < self::LEAST ? 'costs least' : \sprintf('+%.2f', $more));
+            return ucfirst($option->base->word()) .
+                ' ' .
+                ($more < self::LEAST ? 'costs least' : \sprintf('+%.2f', $more));
         }, $options);
         $lead = $options[0];
-        $line = 1 === \count($options) ? '' : \sprintf(
-            ' Go for %s when you are %d %% sure; this one is %d.', $lead->base->word(), round(100 * $after->breakEven($lead->base)), round(100 * $lead->chance),
-        );
+        $line =
+            1 === \count($options)
+                ? ''
+                : \sprintf(
+                    ' Go for %s when you are %d %% sure; this one is %d.',
+                    $lead->base->word(),
+                    round(100 * $after->breakEven($lead->base)),
+                    round(100 * $lead->chance),
+                );
 
-        return implode(', ', $prices).'.'.$line;
+        return implode(', ', $prices) . '.' . $line;
     }
 
     private static function allSafe(Timeline $play): ?string
@@ -91,9 +119,16 @@ final readonly class PlayAdvice
         if (null === $after || !$isBig || $play->options()[0]->chance >= self::SURE) {
             return null;
         }
-        $loaded = Bases::FirstSecond === $situation->bases ? ': the bases loaded with nobody out. When in doubt, one out' : '';
+        $loaded =
+            Bases::FirstSecond === $situation->bases
+                ? ': the bases loaded with nobody out. When in doubt, one out'
+                : '';
 
-        return \sprintf('Everybody safe costs %.2f more than the out at first%s.', $after->safe() - $after->out(Base::First), $loaded);
+        return \sprintf(
+            'Everybody safe costs %.2f more than the out at first%s.',
+            $after->safe() - $after->out(Base::First),
+            $loaded,
+        );
     }
 
     /** As it is called out. */
@@ -117,6 +152,8 @@ final readonly class PlayAdvice
             }
         }
 
-        return array_values(array_filter(JobKind::cases(), static fn(JobKind $kind): bool => \in_array($kind, $shown, true)));
+        return array_values(
+            array_filter(JobKind::cases(), static fn(JobKind $kind): bool => \in_array($kind, $shown, true)),
+        );
     }
 }

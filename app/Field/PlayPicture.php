@@ -12,11 +12,16 @@ use FoxCorner\Core\Play\Clock\Track;
 /** A play as the script that draws it wants it: keyframes and events, y turned over as a screen has it. */
 final readonly class PlayPicture implements \JsonSerializable
 {
-    public function __construct(private Timeline $play)
-    {
-    }
+    public function __construct(private Timeline $play) {}
 
-    /** @return array{length: float, held: array{float, float}, tracks: array<int|string, list<array{float, float, float}>>, events: list<array{t: float, words: string}>} */
+    /**
+     * @return array{
+     *     length: float,
+     *     held: array{float, float},
+     *     tracks: array<int|string, list<array{float, float, float}>>,
+     *     events: list<array{t: float, words: string}>,
+     * }
+     */
     public function jsonSerialize(): array
     {
         $tracks = ['ball' => self::frames($this->play->ball)];
@@ -31,7 +36,10 @@ final readonly class PlayPicture implements \JsonSerializable
             'length' => round($this->play->length(), 2),
             'held' => [round($this->play->fieldedAt(), 3), round($this->play->called()->released, 3)],
             'tracks' => $tracks,
-            'events' => array_map(static fn(Event $event): array => ['t' => round($event->seconds, 3), 'words' => $event->words], $this->play->events),
+            'events' => array_map(
+                static fn(Event $event): array => ['t' => round($event->seconds, 3), 'words' => $event->words],
+                $this->play->events,
+            ),
         ];
     }
 
@@ -44,7 +52,14 @@ final readonly class PlayPicture implements \JsonSerializable
     /** The ball on the ground. */
     public static function roll(Timeline $play): string
     {
-        return self::line(array_values(array_filter($play->ball->keyframes, static fn(Keyframe $frame): bool => $frame->seconds <= $play->fieldedAt())));
+        return self::line(
+            array_values(
+                array_filter(
+                    $play->ball->keyframes,
+                    static fn(Keyframe $frame): bool => $frame->seconds <= $play->fieldedAt(),
+                ),
+            ),
+        );
     }
 
     /** The ball in the air, from the fielder's hand to the bag. */
@@ -56,12 +71,26 @@ final readonly class PlayPicture implements \JsonSerializable
     /** @param list<Keyframe> $frames */
     private static function line(array $frames): string
     {
-        return 'M'.implode('L', array_map(static fn(Keyframe $frame): string => \sprintf('%.1f %.1f', $frame->point->x, -$frame->point->y), $frames));
+        return 'M' .
+            implode(
+                'L',
+                array_map(
+                    static fn(Keyframe $frame): string => \sprintf('%.1f %.1f', $frame->point->x, -$frame->point->y),
+                    $frames,
+                ),
+            );
     }
 
     /** @return list<array{float, float, float}> */
     private static function frames(Track $track): array
     {
-        return array_map(static fn(Keyframe $frame): array => [round($frame->seconds, 3), round($frame->point->x, 2) + 0.0, round(-$frame->point->y, 2) + 0.0], $track->keyframes);
+        return array_map(
+            static fn(Keyframe $frame): array => [
+                round($frame->seconds, 3),
+                round($frame->point->x, 2) + 0.0,
+                round(-$frame->point->y, 2) + 0.0,
+            ],
+            $track->keyframes,
+        );
     }
 }

@@ -15,7 +15,10 @@ final class RangePicture
     /** ft beyond the skin at which the arcs are drawn. */
     private const BEYOND = 6.0;
 
-    /** @return list<array{grade: string, path: string, words: string}> neighbouring directions of the same grade together */
+    /**
+     * @return list<array{grade: string, path: string, words: string}> neighbouring directions of the same grade
+     *                                                                 together
+     */
     public static function stretches(RangeSummary $map, RuleSet $rules): array
     {
         $runs = [];
@@ -28,11 +31,21 @@ final class RangePicture
             }
         }
 
-        return array_map(static fn(array $run): array => [
-            'grade' => $run['grade'],
-            'path' => self::arc($run['from'] - GroundBalls::DEGREES / 2, $run['from'] + GroundBalls::DEGREES * (\count($run['chances']) - 0.5), $rules),
-            'words' => \sprintf('%d outs in a hundred hit this way', round(100 * array_sum($run['chances']) / \count($run['chances']))),
-        ], $runs);
+        return array_map(
+            static fn(array $run): array => [
+                'grade' => $run['grade'],
+                'path' => self::arc(
+                    $run['from'] - GroundBalls::DEGREES / 2,
+                    $run['from'] + GroundBalls::DEGREES * (\count($run['chances']) - 0.5),
+                    $rules,
+                ),
+                'words' => \sprintf(
+                    '%d outs in a hundred hit this way',
+                    round((100 * array_sum($run['chances'])) / \count($run['chances'])),
+                ),
+            ],
+            $runs,
+        );
     }
 
     private static function grade(float $chance): string
@@ -52,7 +65,7 @@ final class RangePicture
             $points[] = \sprintf('%.1f %.1f', $point->x, -$point->y);
         }
 
-        return 'M'.implode('L', $points);
+        return 'M' . implode('L', $points);
     }
 
     /** Where a direction from home leaves the circle around the rubber that bounds the skin. */

@@ -12,8 +12,13 @@ final readonly class BatterChoice
 {
     public string $id;
 
-    public function __construct(public string $opponent, Uuid $id, public ?int $place, public string $name, public Bats $bats)
-    {
+    public function __construct(
+        public string $opponent,
+        Uuid $id,
+        public ?int $place,
+        public string $name,
+        public Bats $bats,
+    ) {
         $this->id = $id->toRfc4122();
     }
 }

@@ -23,10 +23,24 @@ final class BatterCsv
     {
         $flag = static fn(bool $is): string => $is ? 'yes' : 'no';
 
-        return CsvTable::write(self::COLUMNS, array_map(static fn(ScoutedBatter $batter): array => [
-            (string) $batter->number, $batter->name, (string) $batter->place, $batter->bats->value, (string) $batter->homeToFirst, $batter->tendency->value,
-            $flag($batter->power), $flag($batter->bunts), $flag($batter->goes),
-        ], $batters), $forSpreadsheet);
+        return CsvTable::write(
+            self::COLUMNS,
+            array_map(
+                static fn(ScoutedBatter $batter): array => [
+                    (string) $batter->number,
+                    $batter->name,
+                    (string) $batter->place,
+                    $batter->bats->value,
+                    (string) $batter->homeToFirst,
+                    $batter->tendency->value,
+                    $flag($batter->power),
+                    $flag($batter->bunts),
+                    $flag($batter->goes),
+                ],
+                $batters,
+            ),
+            $forSpreadsheet,
+        );
     }
 
     /** @return array{list<ScoutedBatter>, list<RowProblem>} */
@@ -46,18 +60,33 @@ final class BatterCsv
     {
         $taken = [];
 
-        return CsvTable::make($rows, static function (CsvRow $row) use (&$taken): ScoutedBatter {
-            $number = $row->whole('number', 'number', '0 to 99');
-            if (isset($taken[$number])) {
-                throw InvalidValue::because('number', "$number is there twice", 'a number that nobody else wears');
-            }
-            $taken[$number] = true;
-            $bats = $row->choice(Bats::class, 'bats', Bats::Right, RosterColumns::SIDES);
+        return CsvTable::make(
+            $rows,
+            static function (CsvRow $row) use (&$taken): ScoutedBatter {
+                $number = $row->whole('number', 'number', '0 to 99');
+                if (isset($taken[$number])) {
+                    throw InvalidValue::because('number', "$number is there twice", 'a number that nobody else wears');
+                }
+                $taken[$number] = true;
+                $bats = $row->choice(Bats::class, 'bats', Bats::Right, RosterColumns::SIDES);
 
-            return new ScoutedBatter(
-                $number, $row->text('name'), '' === $row->text('order') ? null : $row->whole('order', 'order', '1 to 9, or nothing'), $bats, $row->number('home_to_first_s', 'home to first'),
-                $row->choice(Tendency::class, 'tendency', Bats::Slap === $bats ? Tendency::OtherWay : Tendency::AllFields), $row->flag('power', 'power'), $row->flag('bunts', 'bunts'), $row->flag('goes', 'goes'),
-            );
-        }, ['home to first' => 'home_to_first_s']);
+                return new ScoutedBatter(
+                    $number,
+                    $row->text('name'),
+                    '' === $row->text('order') ? null : $row->whole('order', 'order', '1 to 9, or nothing'),
+                    $bats,
+                    $row->number('home_to_first_s', 'home to first'),
+                    $row->choice(
+                        Tendency::class,
+                        'tendency',
+                        Bats::Slap === $bats ? Tendency::OtherWay : Tendency::AllFields,
+                    ),
+                    $row->flag('power', 'power'),
+                    $row->flag('bunts', 'bunts'),
+                    $row->flag('goes', 'goes'),
+                );
+            },
+            ['home to first' => 'home_to_first_s'],
+        );
     }
 }

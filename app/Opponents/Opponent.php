@@ -30,15 +30,18 @@ class Opponent
     private int $revision = 1;
 
     /** @var Collection<int, OpponentBatter> */
-    #[ORM\OneToMany(targetEntity: OpponentBatter::class, mappedBy: 'opponent', cascade: ['persist', 'remove'], orphanRemoval: true)]
+    #[ORM\OneToMany(
+        targetEntity: OpponentBatter::class,
+        mappedBy: 'opponent',
+        cascade: ['persist', 'remove'],
+        orphanRemoval: true,
+    ),]
     #[ORM\OrderBy(['place' => 'ASC', 'number' => 'ASC'])]
     private Collection $batters;
 
     /** @throws InvalidValue */
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Team $team,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Team $team,
         string $name,
     ) {
         $this->id = Uuid::v7();
@@ -57,7 +60,13 @@ class Opponent
     {
         $name = trim($name);
 
-        return '' !== $name && mb_strlen($name) <= 60 ? $name : throw InvalidValue::because('name', '' === $name ? 'it is empty' : 'it is longer than 60 letters', '1 to 60 letters');
+        return '' !== $name && mb_strlen($name) <= 60
+            ? $name
+            : throw InvalidValue::because(
+                'name',
+                '' === $name ? 'it is empty' : 'it is longer than 60 letters',
+                '1 to 60 letters',
+            );
     }
 
     public function name(): string
@@ -85,7 +94,9 @@ class Opponent
         $numbers = [];
         foreach ($scouted as $one) {
             $numbers[$one->number] = true;
-            isset($known[$one->number]) ? $known[$one->number]->change($one) : $this->batters->add(new OpponentBatter($this, $one));
+            isset($known[$one->number])
+                ? $known[$one->number]->change($one)
+                : $this->batters->add(new OpponentBatter($this, $one));
         }
         foreach (array_diff_key($known, $numbers) as $gone) {
             $this->batters->removeElement($gone);

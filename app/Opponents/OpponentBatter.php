@@ -49,9 +49,7 @@ class OpponentBatter
     private bool $goes;
 
     public function __construct(
-        #[ORM\ManyToOne(inversedBy: 'batters')]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Opponent $opponent,
+        #[ORM\ManyToOne(inversedBy: 'batters')] #[ORM\JoinColumn(nullable: false)] public readonly Opponent $opponent,
         ScoutedBatter $scouted,
     ) {
         $this->id = Uuid::v7();
@@ -60,17 +58,48 @@ class OpponentBatter
 
     public function change(ScoutedBatter $scouted): void
     {
-        [$this->number, $this->name, $this->place, $this->bats, $this->homeToFirst] = [$scouted->number, $scouted->name, $scouted->place, $scouted->bats, $scouted->homeToFirst];
-        [$this->tendency, $this->power, $this->bunts, $this->goes] = [$scouted->tendency, $scouted->power, $scouted->bunts, $scouted->goes];
+        [$this->number, $this->name, $this->place, $this->bats, $this->homeToFirst] = [
+            $scouted->number,
+            $scouted->name,
+            $scouted->place,
+            $scouted->bats,
+            $scouted->homeToFirst,
+        ];
+        [$this->tendency, $this->power, $this->bunts, $this->goes] = [
+            $scouted->tendency,
+            $scouted->power,
+            $scouted->bunts,
+            $scouted->goes,
+        ];
     }
 
     public function scouted(): ScoutedBatter
     {
-        return new ScoutedBatter($this->number, $this->name, $this->place, $this->bats, $this->homeToFirst, $this->tendency, $this->power, $this->bunts, $this->goes);
+        return new ScoutedBatter(
+            $this->number,
+            $this->name,
+            $this->place,
+            $this->bats,
+            $this->homeToFirst,
+            $this->tendency,
+            $this->power,
+            $this->bunts,
+            $this->goes,
+        );
     }
 
     public function asBatter(RuleSet $rules, LevelProfile $level): Batter
     {
-        return Batter::named($this->id->toRfc4122(), $this->name, $this->bats, $this->place, $this->tendency, $this->power, $this->bunts, $this->homeToFirst, $level->homeToFirstOver($rules->basePath));
+        return Batter::named(
+            $this->id->toRfc4122(),
+            $this->name,
+            $this->bats,
+            $this->place,
+            $this->tendency,
+            $this->power,
+            $this->bunts,
+            $this->homeToFirst,
+            $level->homeToFirstOver($rules->basePath),
+        );
     }
 }

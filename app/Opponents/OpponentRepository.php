@@ -40,9 +40,17 @@ final class OpponentRepository extends ServiceEntityRepository
     public function choices(Team $team): array
     {
         /** @var list<BatterChoice> $choices */
-        $choices = $this->getEntityManager()->createQuery(
-            'SELECT NEW '.BatterChoice::class.'(opponent.name, batter.id, batter.place, batter.name, batter.bats) FROM '.OpponentBatter::class.' batter JOIN batter.opponent opponent WHERE opponent.team = :team ORDER BY opponent.name, batter.place, batter.number',
-        )->setParameter('team', $team->id(), 'uuid')->getResult();
+        $choices = $this->getEntityManager()
+            ->createQuery(
+                'SELECT NEW ' .
+                    BatterChoice::class .
+                    '(opponent.name, batter.id, batter.place, batter.name, batter.bats) FROM ' .
+                    OpponentBatter::class .
+                    ' batter JOIN batter.opponent opponent WHERE opponent.team = :team ORDER BY opponent.name, ' .
+                    'batter.place, batter.number',
+            )
+            ->setParameter('team', $team->id(), 'uuid')
+            ->getResult();
         $byOpponent = [];
         foreach ($choices as $choice) {
             $byOpponent[$choice->opponent][] = $choice;
@@ -60,8 +68,14 @@ final class OpponentRepository extends ServiceEntityRepository
     /** A batter of one of this team's opponents; null for an id that is not one, or is another team's. */
     public function batter(Team $team, string $id): ?Batter
     {
-        $batter = Uuid::isValid($id) ? $this->getEntityManager()->getRepository(OpponentBatter::class)->findOneBy(['id' => Uuid::fromString($id)]) : null;
+        $batter = Uuid::isValid($id)
+            ? $this->getEntityManager()
+                ->getRepository(OpponentBatter::class)
+                ->findOneBy(['id' => Uuid::fromString($id)])
+            : null;
 
-        return null !== $batter && $batter->opponent->team === $team ? $batter->asBatter($team->rules(), $team->level()->profile()) : null;
+        return null !== $batter && $batter->opponent->team === $team
+            ? $batter->asBatter($team->rules(), $team->level()->profile())
+            : null;
     }
 }

@@ -29,16 +29,23 @@ final class OpponentsPage extends AbstractController
     private const MOST = 80;
     private const MOST_BATTERS = 60;
 
-    public function __construct(private readonly OpponentRepository $opponents, private readonly EntityManagerInterface $entities, private readonly BatterCsv $csv, private readonly Undo $undo)
-    {
-    }
+    public function __construct(
+        private readonly OpponentRepository $opponents,
+        private readonly EntityManagerInterface $entities,
+        private readonly BatterCsv $csv,
+        private readonly Undo $undo,
+    ) {}
 
     #[Route('/{team}/team/opponents', name: 'opponents', methods: ['GET'])]
     public function list(Membership $membership): Response
     {
         $membership->mustBeAbleToChange();
 
-        return $this->render('opponents/list.html.twig', ['opponents' => $this->opponents->of($membership->team), 'typed' => '', 'problem' => null]);
+        return $this->render('opponents/list.html.twig', [
+            'opponents' => $this->opponents->of($membership->team),
+            'typed' => '',
+            'problem' => null,
+        ]);
     }
 
     #[Route('/{team}/team/opponents', name: 'add_opponent', methods: ['POST'])]
@@ -48,15 +55,29 @@ final class OpponentsPage extends AbstractController
         $membership->mustBeAbleToChange();
         $typed = $request->request->getString('name');
         try {
-            InvalidValue::unlessBetween('name', $this->opponents->count(['team' => $membership->team]), 0, self::MOST - 1, 'opponents are on the list already');
+            InvalidValue::unlessBetween(
+                'name',
+                $this->opponents->count(['team' => $membership->team]),
+                0,
+                self::MOST - 1,
+                'opponents are on the list already',
+            );
             $opponent = new Opponent($membership->team, $typed);
         } catch (InvalidValue $problem) {
-            return $this->render('opponents/list.html.twig', ['opponents' => $this->opponents->of($membership->team), 'typed' => $typed, 'problem' => $problem], new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY));
+            return $this->render(
+                'opponents/list.html.twig',
+                ['opponents' => $this->opponents->of($membership->team), 'typed' => $typed, 'problem' => $problem],
+                new Response(status: Response::HTTP_UNPROCESSABLE_ENTITY),
+            );
         }
         $this->entities->persist($opponent);
         $this->entities->flush();
 
-        return $this->redirectToRoute('opponent', ['team' => $membership->team->id(), 'opponent' => $opponent->id()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'opponent',
+            ['team' => $membership->team->id(), 'opponent' => $opponent->id()],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     #[Route('/{team}/team/opponents/{opponent}', name: 'opponent', methods: ['GET'])]
@@ -65,7 +86,11 @@ final class OpponentsPage extends AbstractController
         $membership->mustBeAbleToChange();
         $found = $this->find($membership, $opponent);
 
-        return $this->page($found, array_map(static fn(OpponentBatter $batter): array => self::cells($batter->scouted()), $found->batters()), []);
+        return $this->page(
+            $found,
+            array_map(static fn(OpponentBatter $batter): array => self::cells($batter->scouted()), $found->batters()),
+            [],
+        );
     }
 
     #[Route('/{team}/team/opponents/{opponent}', name: 'save_opponent', methods: ['POST'])]
@@ -79,12 +104,28 @@ final class OpponentsPage extends AbstractController
             return $this->look($found, $pasted);
         }
         $rows = self::typed($request);
-        [$batters, $problems] = $this->csv->make(array_map(static fn(int $index, array $cells): CsvRow => new CsvRow($index + 1, $cells), array_keys($rows), $rows));
+        [$batters, $problems] = $this->csv->make(
+            array_map(
+                static fn(int $index, array $cells): CsvRow => new CsvRow($index + 1, $cells),
+                array_keys($rows),
+                $rows,
+            ),
+        );
         if ((string) $found->version() !== $request->request->getString('seen')) {
-            $problems[] = new RowProblem(0, '', 'Somebody else has changed this list since you opened it; what you typed is still here', 'open it again and compare');
+            $problems[] = new RowProblem(
+                0,
+                '',
+                'Somebody else has changed this list since you opened it; what you typed is still here',
+                'open it again and compare',
+            );
         }
         if (\count($rows) > self::MOST_BATTERS) {
-            $problems[] = new RowProblem(0, '', \sprintf('There are %d batters', \count($rows)), \sprintf('at most %d', self::MOST_BATTERS));
+            $problems[] = new RowProblem(
+                0,
+                '',
+                \sprintf('There are %d batters', \count($rows)),
+                \sprintf('at most %d', self::MOST_BATTERS),
+            );
         }
         $name = $request->request->getString('name');
         try {
@@ -100,7 +141,11 @@ final class OpponentsPage extends AbstractController
         $this->entities->flush();
         $this->addFlash('done', \sprintf('%s: %d batters saved.', $found->name(), \count($batters)));
 
-        return $this->redirectToRoute('opponent', ['team' => $membership->team->id(), 'opponent' => $found->id()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'opponent',
+            ['team' => $membership->team->id(), 'opponent' => $found->id()],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     #[Route('/{team}/team/opponents/{opponent}/remove', name: 'remove_opponent', methods: ['POST'])]
@@ -109,10 +154,14 @@ final class OpponentsPage extends AbstractController
     {
         $membership->mustBeHeadCoach();
         $found = $this->find($membership, $opponent);
-        $step = $this->undo->record($membership->team, $membership->account, $found->name().' is off the list of opponents', [
-            Watched::row('opponent', $found->id()), Watched::rowsOf('opponent_batter', 'opponent_id', $found->id()),
-        ], fn() => $this->entities->remove($found));
-        $this->doneOrUndone($found->name().' is off the list.', $step);
+        $step = $this->undo->record(
+            $membership->team,
+            $membership->account,
+            $found->name() . ' is off the list of opponents',
+            [Watched::row('opponent', $found->id()), Watched::rowsOf('opponent_batter', 'opponent_id', $found->id())],
+            fn() => $this->entities->remove($found),
+        );
+        $this->doneOrUndone($found->name() . ' is off the list.', $step);
 
         return $this->redirectToRoute('opponents', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
     }
@@ -121,9 +170,18 @@ final class OpponentsPage extends AbstractController
     public function out(Membership $membership, string $opponent, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $batters = array_map(static fn(OpponentBatter $batter): ScoutedBatter => $batter->scouted(), $this->find($membership, $opponent)->batters());
+        $batters = array_map(
+            static fn(OpponentBatter $batter): ScoutedBatter => $batter->scouted(),
+            $this->find($membership, $opponent)->batters(),
+        );
 
-        return new Response($this->csv->write($batters, $request->query->has('bom')), headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="batters.csv"']);
+        return new Response(
+            $this->csv->write($batters, $request->query->has('bom')),
+            headers: [
+                'Content-Type' => 'text/csv; charset=utf-8',
+                'Content-Disposition' => 'attachment; filename="batters.csv"',
+            ],
+        );
     }
 
     /** What was pasted goes into the table, where it is looked at before it is saved. */
@@ -131,7 +189,15 @@ final class OpponentsPage extends AbstractController
     {
         [$batters, $problems] = $this->csv->read($pasted);
         if ([] !== $problems) {
-            return $this->page($opponent, array_map(static fn(OpponentBatter $batter): array => self::cells($batter->scouted()), $opponent->batters()), $problems, TypedText::unicode($pasted));
+            return $this->page(
+                $opponent,
+                array_map(
+                    static fn(OpponentBatter $batter): array => self::cells($batter->scouted()),
+                    $opponent->batters(),
+                ),
+                $problems,
+                TypedText::unicode($pasted),
+            );
         }
         $this->addFlash('done', \sprintf('%d batters are in the table, nothing is saved yet.', \count($batters)));
 
@@ -142,11 +208,24 @@ final class OpponentsPage extends AbstractController
      * @param list<array<string, string|null>> $rows     cells by column
      * @param list<RowProblem>                 $problems
      */
-    private function page(Opponent $opponent, array $rows, array $problems, string $pasted = '', ?string $name = null): Response
-    {
-        return $this->render('opponents/show.html.twig', [
-            'opponent' => $opponent, 'rows' => [...$rows, ...array_fill(0, self::ROOM, array_fill_keys(BatterCsv::COLUMNS, ''))], 'problems' => $problems, 'pasted' => $pasted, 'name' => $name ?? $opponent->name(),
-        ], new Response(status: [] === $problems ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    private function page(
+        Opponent $opponent,
+        array $rows,
+        array $problems,
+        string $pasted = '',
+        ?string $name = null,
+    ): Response {
+        return $this->render(
+            'opponents/show.html.twig',
+            [
+                'opponent' => $opponent,
+                'rows' => [...$rows, ...array_fill(0, self::ROOM, array_fill_keys(BatterCsv::COLUMNS, ''))],
+                'problems' => $problems,
+                'pasted' => $pasted,
+                'name' => $name ?? $opponent->name(),
+            ],
+            new Response(status: [] === $problems ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
+        );
     }
 
     private function find(Membership $membership, string $opponent): Opponent
@@ -160,8 +239,15 @@ final class OpponentsPage extends AbstractController
         $flag = static fn(bool $is): string => $is ? 'yes' : '';
 
         return [
-            'number' => (string) $batter->number, 'name' => $batter->name, 'order' => (string) $batter->place, 'bats' => $batter->bats->value, 'home_to_first_s' => (string) $batter->homeToFirst,
-            'tendency' => $batter->tendency->value, 'power' => $flag($batter->power), 'bunts' => $flag($batter->bunts), 'goes' => $flag($batter->goes),
+            'number' => (string) $batter->number,
+            'name' => $batter->name,
+            'order' => (string) $batter->place,
+            'bats' => $batter->bats->value,
+            'home_to_first_s' => (string) $batter->homeToFirst,
+            'tendency' => $batter->tendency->value,
+            'power' => $flag($batter->power),
+            'bunts' => $flag($batter->bunts),
+            'goes' => $flag($batter->goes),
         ];
     }
 
@@ -175,7 +261,7 @@ final class OpponentsPage extends AbstractController
                 $cell = \is_array($row) ? $row[$column] ?? '' : '';
                 $cells[$column] = \is_string($cell) ? $cell : '';
             }
-            if ('' !== trim($cells['number'].$cells['name'])) {
+            if ('' !== trim($cells['number'] . $cells['name'])) {
                 $rows[] = $cells;
             }
         }

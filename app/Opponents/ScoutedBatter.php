@@ -33,7 +33,11 @@ final readonly class ScoutedBatter
     ) {
         InvalidValue::unlessBetween('number', $number, 0, 99, 'on the shirt');
         if ('' === $name || mb_strlen($name) > 60) {
-            throw InvalidValue::because('name', '' === $name ? 'it is empty' : 'it is longer than 60 letters', '1 to 60 letters');
+            throw InvalidValue::because(
+                'name',
+                '' === $name ? 'it is empty' : 'it is longer than 60 letters',
+                '1 to 60 letters',
+            );
         }
         if (null !== $place) {
             InvalidValue::unlessBetween('order', $place, 1, 9, 'in the batting order, or nothing');

@@ -16,6 +16,8 @@ final class ChangedMeanwhile extends \RuntimeException
         $first = \is_array($part) ? reset($part) : $part;
         $who = $first instanceof CoverageChoice || $first instanceof KeptSpot ? $first->by : 'Somebody';
 
-        return new self("$who has decided in the meantime. Look at the plan again before you change it: nothing was overwritten.");
+        return new self(
+            "$who has decided in the meantime. Look at the plan again before you change it: nothing was overwritten.",
+        );
     }
 }

@@ -18,14 +18,15 @@ use Symfony\Contracts\Cache\CacheInterface;
  */
 final readonly class CoverageReports
 {
-    public function __construct(private CacheInterface $cache)
-    {
-    }
+    public function __construct(private CacheInterface $cache) {}
 
     /** @return list<CoverageReport> in the order of the play's coverages */
     public function of(PlannedPlay $play, ?PlayCost $cost = null): array
     {
-        return array_map(fn(Coverage $coverage): CoverageReport => $this->on($play, $coverage, $cost), $play->coverages);
+        return array_map(
+            fn(Coverage $coverage): CoverageReport => $this->on($play, $coverage, $cost),
+            $play->coverages,
+        );
     }
 
     /** @throws \LogicException when the situation has no coverage */
@@ -49,6 +50,9 @@ final readonly class CoverageReports
         $plan = $play->plan;
         $all = [$play->family->key(), $plan->state, $plan->level, $plan->cast, $play->policy, $coverage, $cost];
 
-        return $this->cache->get('report-'.hash('xxh128', serialize($all)), static fn(): CoverageReport => $play->reportOn($coverage, $cost));
+        return $this->cache->get(
+            'report-' . hash('xxh128', serialize($all)),
+            static fn(): CoverageReport => $play->reportOn($coverage, $cost),
+        );
     }
 }

@@ -17,12 +17,9 @@ class PlanDraft
     use Identified;
 
     public function __construct(
-        #[ORM\OneToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Team $team,
+        #[ORM\OneToOne] #[ORM\JoinColumn(nullable: false)] public readonly Team $team,
         /** JSON by {@see BookCodec}. */
-        #[ORM\Column(type: 'text', length: 16777215)]
-        private string $document,
+        #[ORM\Column(type: 'text', length: 16777215)] private string $document,
     ) {
         $this->id = Uuid::v7();
     }

@@ -18,9 +18,11 @@ final readonly class PlanDrafts
     /** Steps of a team that can be undone; older ones are dropped. */
     private const STEPS = 60;
 
-    public function __construct(private EntityManagerInterface $entities, private BookCodec $codec, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private BookCodec $codec,
+        private ClockInterface $clock,
+    ) {}
 
     public function of(Team $team): PlanBook
     {
@@ -31,7 +33,8 @@ final readonly class PlanDrafts
      * Changes the plan as it is at this moment, with the draft locked.
      *
      * @param string                       $words  what is done, as in "6 kept for first, nobody out"
-     * @param callable(PlanBook): PlanBook $change throws {@see ChangedMeanwhile} when what it wants to replace is not what its page showed
+     * @param callable(PlanBook): PlanBook $change throws {@see ChangedMeanwhile} when what it wants to replace is not
+     *                                             what its page showed
      *
      * @throws ChangedMeanwhile
      */
@@ -47,8 +50,21 @@ final readonly class PlanDrafts
                 return;
             }
             // What was undone and not done again is gone once something else is done.
-            $this->entities->createQuery('DELETE '.PlanStep::class.' step WHERE step.team = :team AND step.undone = true')->setParameter('team', $membership->team->id(), 'uuid')->execute();
-            $this->entities->persist(new PlanStep($membership->team, $this->next($membership->team), mb_substr($words, 0, 160), $draft->document(), $after, $membership->account, $this->clock->now()));
+            $this->entities
+                ->createQuery('DELETE ' . PlanStep::class . ' step WHERE step.team = :team AND step.undone = true')
+                ->setParameter('team', $membership->team->id(), 'uuid')
+                ->execute();
+            $this->entities->persist(
+                new PlanStep(
+                    $membership->team,
+                    $this->next($membership->team),
+                    mb_substr($words, 0, 160),
+                    $draft->document(),
+                    $after,
+                    $membership->account,
+                    $this->clock->now(),
+                ),
+            );
             $draft->write($after);
             $this->dropOld($membership->team);
         });
@@ -70,9 +86,17 @@ final readonly class PlanDrafts
     public function steps(Team $team): array
     {
         /** @var list<StepLabel> $labels the latest first */
-        $labels = $this->entities->createQuery(
-            'SELECT NEW '.StepLabel::class.'(step.words, account.name, step.at, step.undone) FROM '.PlanStep::class.' step JOIN step.by account WHERE step.team = :team ORDER BY step.number DESC',
-        )->setParameter('team', $team->id(), 'uuid')->setMaxResults(self::STEPS)->getResult();
+        $labels = $this->entities
+            ->createQuery(
+                'SELECT NEW ' .
+                    StepLabel::class .
+                    '(step.words, account.name, step.at, step.undone) FROM ' .
+                    PlanStep::class .
+                    ' step JOIN step.by account WHERE step.team = :team ORDER BY step.number DESC',
+            )
+            ->setParameter('team', $team->id(), 'uuid')
+            ->setMaxResults(self::STEPS)
+            ->getResult();
         $redo = null;
         foreach ($labels as $label) {
             if (!$label->undone) {
@@ -119,18 +143,28 @@ final readonly class PlanDrafts
 
     private function step(Team $team, bool $undone, string $order): ?PlanStep
     {
-        return $this->entities->getRepository(PlanStep::class)->findOneBy(['team' => $team, 'undone' => $undone], ['number' => $order]);
+        return $this->entities
+            ->getRepository(PlanStep::class)
+            ->findOneBy(['team' => $team, 'undone' => $undone], ['number' => $order]);
     }
 
     private function next(Team $team): int
     {
-        return 1 + (int) $this->entities->createQuery('SELECT MAX(step.number) FROM '.PlanStep::class.' step WHERE step.team = :team')->setParameter('team', $team->id(), 'uuid')->getSingleScalarResult();
+        return 1 +
+            (int) $this->entities
+                ->createQuery('SELECT MAX(step.number) FROM ' . PlanStep::class . ' step WHERE step.team = :team')
+                ->setParameter('team', $team->id(), 'uuid')
+                ->getSingleScalarResult();
     }
 
     private function dropOld(Team $team): void
     {
         $this->entities->flush();
-        foreach ($this->entities->getRepository(PlanStep::class)->findBy(['team' => $team], ['number' => 'DESC'], 10, self::STEPS) as $old) {
+        foreach (
+            $this->entities
+                ->getRepository(PlanStep::class)
+                ->findBy(['team' => $team], ['number' => 'DESC'], 10, self::STEPS) as $old
+        ) {
             $this->entities->remove($old);
         }
     }

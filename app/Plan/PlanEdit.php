@@ -15,9 +15,12 @@ final readonly class PlanEdit
      * @param \Closure(PlanBook): mixed    $part   that is replaced
      * @param \Closure(PlanBook): PlanBook $change
      */
-    private function __construct(public string $words, private ?string $seen, private \Closure $part, private \Closure $change)
-    {
-    }
+    private function __construct(
+        public string $words,
+        private ?string $seen,
+        private \Closure $part,
+        private \Closure $change,
+    ) {}
 
     /**
      * @param string                       $seen   as {@see Fingerprint} marked the part for the page

@@ -11,9 +11,7 @@ use Symfony\Component\HttpFoundation\Session\FlashBagAwareSessionInterface;
 /** Makes changes of the plan that pages ask for. */
 final readonly class PlanEdits
 {
-    public function __construct(private PlanDrafts $drafts, private RequestStack $requests)
-    {
-    }
+    public function __construct(private PlanDrafts $drafts, private RequestStack $requests) {}
 
     /** @throws ChangedMeanwhile for a page that shows its form again */
     public function make(Membership $membership, PlanEdit $edit): void
@@ -33,7 +31,7 @@ final readonly class PlanEdits
     {
         try {
             $this->make($membership, $edit);
-            $this->say('done', $done ?? $edit->words.'.');
+            $this->say('done', $done ?? $edit->words . '.');
             $this->say('undo_plan', '1');
 
             return true;

@@ -10,9 +10,7 @@ use Twig\TwigFunction;
 
 final class PlanExtension extends AbstractExtension
 {
-    public function __construct(private readonly PlanDrafts $drafts, private readonly PlayFamilies $families)
-    {
-    }
+    public function __construct(private readonly PlanDrafts $drafts, private readonly PlayFamilies $families) {}
 
     public function getFunctions(): array
     {

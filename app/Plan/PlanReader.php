@@ -22,9 +22,11 @@ use FoxCorner\Core\Play\Family\PlayFamilies;
 /** Asks the core for a team's plan: roster, lineup and the coach's decisions come from storage. */
 final readonly class PlanReader
 {
-    public function __construct(private LineupReader $lineups, private PlanDrafts $drafts, private PlayFamilies $families)
-    {
-    }
+    public function __construct(
+        private LineupReader $lineups,
+        private PlanDrafts $drafts,
+        private PlayFamilies $families,
+    ) {}
 
     /**
      * The plans of several situations, with everything read from storage once.
@@ -41,9 +43,18 @@ final readonly class PlanReader
         $book = $this->drafts->of($team);
         $context = self::against($context, $lineup);
 
-        return array_map(static fn(Situation $situation): ReadPlan => new ReadPlan(SituationPlan::of(
-            GameState::of($team->rules(), $situation, $context), $team->profile(), $lineup, $book,
-        ), $book), $situations);
+        return array_map(
+            static fn(Situation $situation): ReadPlan => new ReadPlan(
+                SituationPlan::of(
+                    GameState::of($team->rules(), $situation, $context),
+                    $team->profile(),
+                    $lineup,
+                    $book,
+                ),
+                $book,
+            ),
+            $situations,
+        );
     }
 
     /** @return list<PlannedPlay> of every family that arises and is covered */
@@ -65,7 +76,13 @@ final readonly class PlanReader
     {
         $lineup = $this->lineups->today($team, $context->pitcher);
 
-        return Board::of($team->rules(), self::against($context, $lineup), $team->profile(), $lineup, $this->drafts->of($team));
+        return Board::of(
+            $team->rules(),
+            self::against($context, $lineup),
+            $team->profile(),
+            $lineup,
+            $this->drafts->of($team),
+        );
     }
 
     /**
@@ -74,14 +91,26 @@ final readonly class PlanReader
      *
      * @throws InvalidValue when the roster does not make nine
      */
-    public function read(Team $team, Situation $situation, Context $context, array $moved = [], ?RuleSet $rules = null): ReadPlan
-    {
+    public function read(
+        Team $team,
+        Situation $situation,
+        Context $context,
+        array $moved = [],
+        ?RuleSet $rules = null,
+    ): ReadPlan {
         $lineup = $this->lineups->today($team, $context->pitcher);
         $book = $this->drafts->of($team);
 
-        return new ReadPlan(SituationPlan::of(
-            GameState::of($rules ?? $team->rules(), $situation, self::against($context, $lineup)), $team->profile(), $lineup, $book, $moved,
-        ), $book);
+        return new ReadPlan(
+            SituationPlan::of(
+                GameState::of($rules ?? $team->rules(), $situation, self::against($context, $lineup)),
+                $team->profile(),
+                $lineup,
+                $book,
+                $moved,
+            ),
+            $book,
+        );
     }
 
     private static function against(Context $context, Lineup $lineup): Context

@@ -22,22 +22,13 @@ class PlanStep
 
     /** @param int $number in the order in which the team's steps were taken, whatever a clock said */
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Team $team,
-        #[ORM\Column]
-        public readonly int $number,
-        #[ORM\Column(length: 160)]
-        public readonly string $words,
-        #[ORM\Column(name: 'document_before', type: 'text', length: 16777215)]
-        public readonly string $before,
-        #[ORM\Column(name: 'document_after', type: 'text', length: 16777215)]
-        public readonly string $after,
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Account $by,
-        #[ORM\Column(name: 'taken_at')]
-        public readonly \DateTimeImmutable $at,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Team $team,
+        #[ORM\Column] public readonly int $number,
+        #[ORM\Column(length: 160)] public readonly string $words,
+        #[ORM\Column(name: 'document_before', type: 'text', length: 16777215)] public readonly string $before,
+        #[ORM\Column(name: 'document_after', type: 'text', length: 16777215)] public readonly string $after,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Account $by,
+        #[ORM\Column(name: 'taken_at')] public readonly \DateTimeImmutable $at,
     ) {
         $this->id = Uuid::v7();
     }

@@ -14,9 +14,7 @@ use FoxCorner\Core\Play\Family\PlayFamily;
 /** The computed plan of a situation beside the decisions it rests on. */
 final readonly class ReadPlan
 {
-    public function __construct(public SituationPlan $plan, public PlanBook $book)
-    {
-    }
+    public function __construct(public SituationPlan $plan, public PlanBook $book) {}
 
     /**
      * @param string|null $coverage to look at instead of the one that is chosen

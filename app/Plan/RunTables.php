@@ -18,31 +18,43 @@ final readonly class RunTables
     /** A lead beyond this is played for runs, however late it is. */
     private const CLOSE = 3;
 
-    public function __construct(private CacheInterface $cache)
-    {
-    }
+    public function __construct(private CacheInterface $cache) {}
 
     public function chain(EventRates $rates): RunChain
     {
-        return $this->cache->get('runs-'.Fingerprint::of($rates), static fn(): RunChain => RunChain::of($rates));
+        return $this->cache->get('runs-' . Fingerprint::of($rates), static fn(): RunChain => RunChain::of($rates));
     }
 
     public function wins(Team $team): WinTable
     {
         $rules = $team->rules();
 
-        return $this->cache->get('wins-'.Fingerprint::of([$team->rates(), $rules->innings, $rules->extraRunner]), fn(): WinTable => WinTable::of($this->chain($team->rates()), $rules->innings, $rules->extraRunner));
+        return $this->cache->get(
+            'wins-' . Fingerprint::of([$team->rates(), $rules->innings, $rules->extraRunner]),
+            fn(): WinTable => WinTable::of($this->chain($team->rates()), $rules->innings, $rules->extraRunner),
+        );
     }
 
     /** What plays cost: runs, or late in a close game the chance to win. */
     public function cost(Team $team, Context $context): PlayCost
     {
         if (!$context->isLate($team->rules()->innings) || abs($context->lead) > self::CLOSE) {
-            return $this->cache->get('cost-'.Fingerprint::of($team->rates()), fn(): PlayCost => PlayCost::inRuns($this->chain($team->rates())));
+            return $this->cache->get(
+                'cost-' . Fingerprint::of($team->rates()),
+                fn(): PlayCost => PlayCost::inRuns($this->chain($team->rates())),
+            );
         }
 
         return $this->cache->get(
-            'cost-'.Fingerprint::of([$team->rates(), $team->rules()->innings, $team->rules()->extraRunner, $context->inning, $context->half, $context->lead]),
+            'cost-' .
+                Fingerprint::of([
+                    $team->rates(),
+                    $team->rules()->innings,
+                    $team->rules()->extraRunner,
+                    $context->inning,
+                    $context->half,
+                    $context->lead,
+                ]),
             fn(): PlayCost => PlayCost::inChance($this->wins($team), $context),
         );
     }

@@ -14,9 +14,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Takes the last change of the plan back, or makes it again. */
 final class TurnPlan extends AbstractController
 {
-    public function __construct(private readonly PlanDrafts $drafts)
-    {
-    }
+    public function __construct(private readonly PlanDrafts $drafts) {}
 
     #[Route('/{team}/plan/undo', name: 'undo_plan', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
@@ -24,7 +22,9 @@ final class TurnPlan extends AbstractController
     {
         $membership->mustBeAbleToChange();
         $words = $this->drafts->undo($membership->team);
-        null === $words ? $this->addFlash('problem', 'There is nothing to undo.') : $this->addFlash('done', "Undone: $words.");
+        null === $words
+            ? $this->addFlash('problem', 'There is nothing to undo.')
+            : $this->addFlash('done', "Undone: $words.");
 
         return $this->back($membership, $request);
     }
@@ -35,7 +35,9 @@ final class TurnPlan extends AbstractController
     {
         $membership->mustBeAbleToChange();
         $words = $this->drafts->redo($membership->team);
-        null === $words ? $this->addFlash('problem', 'There is nothing to do again.') : $this->addFlash('done', "Done again: $words.");
+        null === $words
+            ? $this->addFlash('problem', 'There is nothing to do again.')
+            : $this->addFlash('done', "Done again: $words.");
 
         return $this->back($membership, $request);
     }
@@ -45,6 +47,9 @@ final class TurnPlan extends AbstractController
     {
         $back = $request->request->getString('back');
 
-        return $this->redirect($membership->owns($back) ? $back : $this->generateUrl('situations', ['team' => $membership->team->id()]), Response::HTTP_SEE_OTHER);
+        return $this->redirect(
+            $membership->owns($back) ? $back : $this->generateUrl('situations', ['team' => $membership->team->id()]),
+            Response::HTTP_SEE_OTHER,
+        );
     }
 }

@@ -10,16 +10,14 @@ use FoxCorner\Core\Play\Scheme\Branch;
 /** A branch of a play as a column of the form: who fields, by number, or the branch's place in the list. */
 final readonly class BranchColumn
 {
-    private function __construct(public string $id, public Branch $branch)
-    {
-    }
+    private function __construct(public string $id, public Branch $branch) {}
 
     /** @return list<self> */
     public static function all(PlayFamily $family): array
     {
         $columns = [];
         foreach ($family->branches() as $index => $branch) {
-            $columns[] = new self((string) ($branch->fieldedBy->value ?? 'b'.$index), $branch);
+            $columns[] = new self((string) ($branch->fieldedBy->value ?? 'b' . $index), $branch);
         }
 
         return $columns;

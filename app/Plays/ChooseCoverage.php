@@ -27,8 +27,7 @@ final class ChooseCoverage extends AbstractController
         private readonly SituationAddresses $addresses,
         private readonly PlanEdits $edits,
         private readonly ClockInterface $clock,
-    ) {
-    }
+    ) {}
 
     #[Route('/{team}/plays/{family}/{situation}/coverage', name: 'choose_coverage', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
@@ -40,11 +39,19 @@ final class ChooseCoverage extends AbstractController
         $coverage = $read->play($family)->coverage($request->request->getString('coverage'));
         $choice = new CoverageChoice($coverage->key, $membership->account->name, $this->clock->now());
         [$one, $here] = [$family->words()->one, lcfirst($address->situation->label())];
-        $this->edits->tell($membership, PlanEdit::of(
-            "$coverage->name on a $one, $here", $request->request->getString('seen'),
-            static fn(PlanBook $book): mixed => $book->plays($family->key())->choice($address->situation),
-            static fn(PlanBook $book): PlanBook => $book->withPlays($family->key(), $book->plays($family->key())->withChoice($address->situation, $choice)),
-        ), "“{$coverage->call}” is played on a $one from now on: $here.");
+        $this->edits->tell(
+            $membership,
+            PlanEdit::of(
+                "$coverage->name on a $one, $here",
+                $request->request->getString('seen'),
+                static fn(PlanBook $book): mixed => $book->plays($family->key())->choice($address->situation),
+                static fn(PlanBook $book): PlanBook => $book->withPlays(
+                    $family->key(),
+                    $book->plays($family->key())->withChoice($address->situation, $choice),
+                ),
+            ),
+            "“{$coverage->call}” is played on a $one from now on: $here.",
+        );
         $back = ['team' => $membership->team->id(), ...$address->with(['coverage' => null, 'view' => $family->key()])];
 
         return $this->redirectToRoute('field', $back, Response::HTTP_SEE_OTHER);

@@ -21,9 +21,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Says beforehand which out is wanted in a situation. */
 final class ChoosePolicy extends AbstractController
 {
-    public function __construct(private readonly SituationAddresses $addresses, private readonly PlanEdits $edits)
-    {
-    }
+    public function __construct(private readonly SituationAddresses $addresses, private readonly PlanEdits $edits) {}
 
     #[Route('/{team}/plays/{family}/{situation}/policy', name: 'choose_policy', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
@@ -31,12 +29,21 @@ final class ChoosePolicy extends AbstractController
     {
         $address = $this->addresses->read($membership->team, $situation, $request->query);
         $wanted = $request->request->getString('policy');
-        $policy = OutPolicy::tryFrom($wanted) ?? throw InvalidValue::notOneOf('policy', $wanted, array_column(OutPolicy::cases(), 'value'));
-        $this->edits->tell($membership, PlanEdit::of(
-            \sprintf('%s, %s', $policy->label(), lcfirst($address->situation->label())), $request->request->getString('seen'),
-            static fn(PlanBook $book): mixed => $book->plays($family->key())->policy($address->situation)->value,
-            static fn(PlanBook $book): PlanBook => $book->withPlays($family->key(), $book->plays($family->key())->withPolicy($address->situation, $policy)),
-        ));
+        $policy =
+            OutPolicy::tryFrom($wanted) ??
+            throw InvalidValue::notOneOf('policy', $wanted, array_column(OutPolicy::cases(), 'value'));
+        $this->edits->tell(
+            $membership,
+            PlanEdit::of(
+                \sprintf('%s, %s', $policy->label(), lcfirst($address->situation->label())),
+                $request->request->getString('seen'),
+                static fn(PlanBook $book): mixed => $book->plays($family->key())->policy($address->situation)->value,
+                static fn(PlanBook $book): PlanBook => $book->withPlays(
+                    $family->key(),
+                    $book->plays($family->key())->withPolicy($address->situation, $policy),
+                ),
+            ),
+        );
         $back = ['team' => $membership->team->id(), 'family' => $family->key(), ...$address->with(['view' => null])];
 
         return $this->redirectToRoute('plays', $back, Response::HTTP_SEE_OTHER);

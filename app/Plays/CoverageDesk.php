@@ -16,14 +16,18 @@ use FoxCorner\Core\Play\Family\PlayFamily;
 /** What a coach needs while a coverage is drawn up: the play as it is planned, and what the draft would be worth. */
 final readonly class CoverageDesk
 {
-    public function __construct(private PlanReader $plans, private RunTables $tables)
-    {
-    }
+    public function __construct(private PlanReader $plans, private RunTables $tables) {}
 
     /** @throws InvalidValue */
-    public function play(Membership $membership, PlayFamily $family, string $situation, ?string $coverage = null): PlannedPlay
-    {
-        return $this->plans->read($membership->team, Situation::fromKey($situation), Context::ordinary())->play($family, $coverage);
+    public function play(
+        Membership $membership,
+        PlayFamily $family,
+        string $situation,
+        ?string $coverage = null,
+    ): PlannedPlay {
+        return $this->plans
+            ->read($membership->team, Situation::fromKey($situation), Context::ordinary())
+            ->play($family, $coverage);
     }
 
     public function audit(Membership $membership, PlannedPlay $play, CoverageDraft $draft): DraftAudit
@@ -36,6 +40,8 @@ final readonly class CoverageDesk
         }
         $usual = null === $play->coverage ? null : $play->reportOn($play->coverage, $cost);
 
-        return [] === $coverage->fielders ? new DraftAudit(null, $usual, true) : new DraftAudit($play->reportOn($coverage, $cost), $usual, false);
+        return [] === $coverage->fielders
+            ? new DraftAudit(null, $usual, true)
+            : new DraftAudit($play->reportOn($coverage, $cost), $usual, false);
     }
 }

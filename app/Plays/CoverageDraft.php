@@ -40,8 +40,7 @@ final readonly class CoverageDraft
         public array $early,
         public array $depths,
         public array $tasks,
-    ) {
-    }
+    ) {}
 
     public static function of(Coverage $coverage, PlayFamily $family): self
     {
@@ -58,19 +57,27 @@ final readonly class CoverageDraft
         $depths = array_map(static fn(NamedDepth $depth): string => $depth->value, $coverage->depths);
 
         return new self(
-            $coverage->name, $coverage->call, $coverage->reason, Position::numbers($coverage->fielders),
-            Position::numbers($coverage->reserve), Position::numbers($coverage->early), $depths, $tasks,
+            $coverage->name,
+            $coverage->call,
+            $coverage->reason,
+            Position::numbers($coverage->fielders),
+            Position::numbers($coverage->reserve),
+            Position::numbers($coverage->early),
+            $depths,
+            $tasks,
         );
     }
 
     /** @param InputBag<bool|float|int|string>|InputBag<string> $input */
     public static function typed(InputBag $input, PlayFamily $family): self
     {
-        $numbers = static fn(string $name): array => array_values(array_filter(range(1, 9), static fn(int $number): bool => $input->getBoolean("{$name}_$number")));
+        $numbers = static fn(string $name): array => array_values(
+            array_filter(range(1, 9), static fn(int $number): bool => $input->getBoolean("{$name}_$number")),
+        );
         $text = static fn(string $name): string => trim($input->getString($name));
         $depths = $tasks = [];
         foreach (self::PLACED as $position) {
-            $depths[$position->value] = $input->getString('depth_'.$position->value);
+            $depths[$position->value] = $input->getString('depth_' . $position->value);
         }
         foreach (BranchColumn::all($family) as $column) {
             foreach (Position::cases() as $who) {
@@ -78,7 +85,16 @@ final readonly class CoverageDraft
             }
         }
 
-        return new self($text('name'), $text('call'), $text('reason'), $numbers('fields'), $numbers('reserve'), $numbers('early'), $depths, $tasks);
+        return new self(
+            $text('name'),
+            $text('call'),
+            $text('reason'),
+            $numbers('fields'),
+            $numbers('reserve'),
+            $numbers('early'),
+            $depths,
+            $tasks,
+        );
     }
 
     public function task(string $column, int $who): string
@@ -91,22 +107,44 @@ final readonly class CoverageDraft
      *
      * @throws InvalidValue when name or call are missing, or something is no job or depth
      */
-    public function toCoverage(string $key, PlayFamily $family, Bases $bases, ?string $copyOf = null, ?string $copiedAs = null): Coverage
-    {
+    public function toCoverage(
+        string $key,
+        PlayFamily $family,
+        Bases $bases,
+        ?string $copyOf = null,
+        ?string $copiedAs = null,
+    ): Coverage {
         foreach (['name' => $this->name, 'call' => $this->call] as $field => $text) {
             if ('' === $text || mb_strlen($text) > self::LONGEST_NAME) {
-                throw InvalidValue::because($field, '' === $text ? 'it is empty' : 'it is too long', \sprintf('1 to %d letters', self::LONGEST_NAME));
+                throw InvalidValue::because(
+                    $field,
+                    '' === $text ? 'it is empty' : 'it is too long',
+                    \sprintf('1 to %d letters', self::LONGEST_NAME),
+                );
             }
         }
         if (mb_strlen($this->reason) > self::LONGEST_REASON) {
-            throw InvalidValue::because('reason', \sprintf('it has %d letters', mb_strlen($this->reason)), \sprintf('at most %d', self::LONGEST_REASON));
+            throw InvalidValue::because(
+                'reason',
+                \sprintf('it has %d letters', mb_strlen($this->reason)),
+                \sprintf('at most %d', self::LONGEST_REASON),
+            );
         }
         $reserve = array_values(array_intersect($this->reserve, $this->fielders));
 
         return new Coverage(
-            $key, $this->name, $this->call, '' === $this->reason ? 'Drawn up by the team.' : $this->reason, [$bases],
-            Position::ofNumbers($this->fielders), $this->lines($family), Position::ofNumbers($this->early), Position::ofNumbers($reserve),
-            $this->named(), $copyOf, $copiedAs,
+            $key,
+            $this->name,
+            $this->call,
+            '' === $this->reason ? 'Drawn up by the team.' : $this->reason,
+            [$bases],
+            Position::ofNumbers($this->fielders),
+            $this->lines($family),
+            Position::ofNumbers($this->early),
+            Position::ofNumbers($reserve),
+            $this->named(),
+            $copyOf,
+            $copiedAs,
         );
     }
 
@@ -144,6 +182,10 @@ final readonly class CoverageDraft
         $known = array_column(NamedDepth::cases(), 'value');
         $typed = array_filter($this->depths, static fn(string $depth): bool => '' !== $depth);
 
-        return array_map(static fn(string $depth): NamedDepth => NamedDepth::tryFrom($depth) ?? throw InvalidValue::notOneOf('depth', $depth, $known), $typed);
+        return array_map(
+            static fn(string $depth): NamedDepth => NamedDepth::tryFrom($depth) ??
+                throw InvalidValue::notOneOf('depth', $depth, $known),
+            $typed,
+        );
     }
 }

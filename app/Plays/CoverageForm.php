@@ -20,15 +20,24 @@ final readonly class CoverageForm
      * @param string $copyOf the key of the one that was copied; empty: none
      * @param string $seen   the mark of what the page showed; empty: the coverage is not kept yet
      */
-    public function __construct(public PlannedPlay $play, public CoverageDraft $draft, public string $key, public string $copyOf, public string $seen)
-    {
+    public function __construct(
+        public PlannedPlay $play,
+        public CoverageDraft $draft,
+        public string $key,
+        public string $copyOf,
+        public string $seen,
+    ) {
         $this->columns = BranchColumn::all($play->family);
     }
 
     /** @return list<Position> who can be sent for the ball */
     public function whoCanField(): array
     {
-        return array_values(array_filter(array_map(static fn(BranchColumn $column): ?Position => $column->branch->fieldedBy, $this->columns)));
+        return array_values(
+            array_filter(
+                array_map(static fn(BranchColumn $column): ?Position => $column->branch->fieldedBy, $this->columns),
+            ),
+        );
     }
 
     /** @return list<Job> to pick from */

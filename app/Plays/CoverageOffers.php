@@ -14,18 +14,25 @@ final readonly class CoverageOffers
     /**
      * @param bool                            $canBePlayed whether the team plays another one now
      * @param list<Coverage>                  $drafts      in which nobody fields yet
-     * @param list<array{Coverage, Coverage}> $behind      copies whose original has changed since, each with its original
+     * @param list<array{Coverage, Coverage}> $behind      copies whose original has changed since, each with its
+     *                                                     original
      */
-    private function __construct(public bool $canBePlayed, public bool $isOwn, public array $drafts, public array $behind)
-    {
-    }
+    private function __construct(
+        public bool $canBePlayed,
+        public bool $isOwn,
+        public array $drafts,
+        public array $behind,
+    ) {}
 
     public static function of(ReadPlan $read, PlannedPlay $play): self
     {
         $decided = $read->book->plays($play->family->key());
-        $played = $play->drawnUp($read->choice($play->family)?->coverage) ?? $play->coverages[0] ?? null;
+        $played = $play->drawnUp($read->choice($play->family)?->coverage) ?? ($play->coverages[0] ?? null);
         $bases = $play->plan->state->situation->bases;
-        $drafts = array_filter($decided->own, static fn(Coverage $one): bool => [] === $one->fielders && \in_array($bases, $one->bases, true));
+        $drafts = array_filter(
+            $decided->own,
+            static fn(Coverage $one): bool => [] === $one->fielders && \in_array($bases, $one->bases, true),
+        );
         $behind = [];
         foreach ($play->coverages as $copy) {
             foreach ($play->coverages as $original) {
@@ -35,6 +42,11 @@ final readonly class CoverageOffers
             }
         }
 
-        return new self($played?->key !== $play->coverage?->key, null !== $decided->own($play->coverage->key ?? ''), array_values($drafts), $behind);
+        return new self(
+            $played?->key !== $play->coverage?->key,
+            null !== $decided->own($play->coverage->key ?? ''),
+            array_values($drafts),
+            $behind,
+        );
     }
 }

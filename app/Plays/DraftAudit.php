@@ -13,7 +13,9 @@ final readonly class DraftAudit
      * @param CoverageReport|null $report null while it has no name, or nobody fields
      * @param CoverageReport|null $usual  the one that is played now, to compare with
      */
-    public function __construct(public ?CoverageReport $report, public ?CoverageReport $usual, public bool $nobodyFields)
-    {
-    }
+    public function __construct(
+        public ?CoverageReport $report,
+        public ?CoverageReport $usual,
+        public bool $nobodyFields,
+    ) {}
 }

@@ -31,9 +31,11 @@ final class EditCoverage extends AbstractController
     /** Coverages of its own that a team may have in a family. */
     private const MOST = 60;
 
-    public function __construct(private readonly CoverageDesk $desk, private readonly PlanDrafts $drafts, private readonly PlanEdits $edits)
-    {
-    }
+    public function __construct(
+        private readonly CoverageDesk $desk,
+        private readonly PlanDrafts $drafts,
+        private readonly PlanEdits $edits,
+    ) {}
 
     #[Route('/new', name: 'new_coverage', methods: ['GET'], priority: 2)]
     public function copy(Membership $membership, PlayFamily $family, string $situation, Request $request): Response
@@ -43,7 +45,10 @@ final class EditCoverage extends AbstractController
         $play = $this->desk->play($membership, $family, $situation, '' === $from ? null : $from);
         $original = $play->coverage ?? throw $this->createNotFoundException();
 
-        return $this->page($membership, new CoverageForm($play, CoverageDraft::of($original, $family), Uuid::v7()->toRfc4122(), $original->key, ''));
+        return $this->page(
+            $membership,
+            new CoverageForm($play, CoverageDraft::of($original, $family), Uuid::v7()->toRfc4122(), $original->key, ''),
+        );
     }
 
     /** What is wrong with the coverage as the form has it at this moment. */
@@ -53,7 +58,10 @@ final class EditCoverage extends AbstractController
         $play = $this->desk->play($membership, $family, $situation);
         $draft = CoverageDraft::typed($request->query, $family);
 
-        return $this->render('plays/audit.html.twig', ['play' => $play, 'audit' => $this->desk->audit($membership, $play, $draft)]);
+        return $this->render('plays/audit.html.twig', [
+            'play' => $play,
+            'audit' => $this->desk->audit($membership, $play, $draft),
+        ]);
     }
 
     #[Route('/{coverage}', name: 'edit_coverage', methods: ['GET'])]
@@ -63,20 +71,37 @@ final class EditCoverage extends AbstractController
         $own = $this->own($membership, $family, $coverage);
         $play = $this->desk->play($membership, $family, $situation);
 
-        return $this->page($membership, new CoverageForm($play, CoverageDraft::of($own, $family), $own->key, $own->copyOf ?? '', Fingerprint::of($own)));
+        return $this->page(
+            $membership,
+            new CoverageForm(
+                $play,
+                CoverageDraft::of($own, $family),
+                $own->key,
+                $own->copyOf ?? '',
+                Fingerprint::of($own),
+            ),
+        );
     }
 
     #[Route('/{coverage}', name: 'save_coverage', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
-    public function save(Membership $membership, PlayFamily $family, string $situation, string $coverage, Request $request): Response
-    {
+    public function save(
+        Membership $membership,
+        PlayFamily $family,
+        string $situation,
+        string $coverage,
+        Request $request,
+    ): Response {
         $membership->mustBeAbleToChange();
         if (!Uuid::isValid($coverage)) {
             throw $this->createNotFoundException();
         }
         $form = new CoverageForm(
-            $this->desk->play($membership, $family, $situation), CoverageDraft::typed($request->request, $family), $coverage,
-            $request->request->getString('copy_of'), $request->request->getString('seen'),
+            $this->desk->play($membership, $family, $situation),
+            CoverageDraft::typed($request->request, $family),
+            $coverage,
+            $request->request->getString('copy_of'),
+            $request->request->getString('seen'),
         );
         try {
             $changed = self::changed($form, $family, Situation::fromKey($situation)->bases);
@@ -84,10 +109,18 @@ final class EditCoverage extends AbstractController
         } catch (InvalidValue $problem) {
             return $this->page($membership, $form, $problem);
         } catch (ChangedMeanwhile) {
-            return $this->page($membership, $form, InvalidValue::because('coverage', 'somebody else has changed it since you opened it; what you did is still here', 'open it again and compare'));
+            return $this->page(
+                $membership,
+                $form,
+                InvalidValue::because(
+                    'coverage',
+                    'somebody else has changed it since you opened it; what you did is still here',
+                    'open it again and compare',
+                ),
+            );
         }
         $isDraft = [] === $changed->fielders;
-        $this->addFlash('done', $changed->name.' is kept.'.($isDraft ? ' It is a draft: nobody fields yet.' : ''));
+        $this->addFlash('done', $changed->name . ' is kept.' . ($isDraft ? ' It is a draft: nobody fields yet.' : ''));
 
         return $this->back($membership, $family, $situation, $isDraft ? [] : ['coverage' => $changed->key]);
     }
@@ -97,10 +130,17 @@ final class EditCoverage extends AbstractController
     public function remove(Membership $membership, PlayFamily $family, string $situation, string $coverage): Response
     {
         $own = $this->own($membership, $family, $coverage);
-        $this->edits->tell($membership, PlanEdit::whatever(
-            $own->name.' taken out',
-            static fn(PlanBook $book): PlanBook => $book->withPlays($family->key(), $book->plays($family->key())->withoutOwn($own->key)),
-        ), $own->name.' is taken out.');
+        $this->edits->tell(
+            $membership,
+            PlanEdit::whatever(
+                $own->name . ' taken out',
+                static fn(PlanBook $book): PlanBook => $book->withPlays(
+                    $family->key(),
+                    $book->plays($family->key())->withoutOwn($own->key),
+                ),
+            ),
+            $own->name . ' is taken out.',
+        );
 
         return $this->back($membership, $family, $situation);
     }
@@ -111,18 +151,29 @@ final class EditCoverage extends AbstractController
         $original = $form->play->drawnUp($form->copyOf);
         $copiedAs = null === $original ? null : CoveragePrint::of($original);
 
-        return $form->draft->toCoverage($form->key, $family, $bases, '' === $form->copyOf ? null : $form->copyOf, $copiedAs);
+        return $form->draft->toCoverage(
+            $form->key,
+            $family,
+            $bases,
+            '' === $form->copyOf ? null : $form->copyOf,
+            $copiedAs,
+        );
     }
 
     private function keeping(Coverage $changed, PlayFamily $family, string $seen): PlanEdit
     {
         return PlanEdit::of(
-            $changed->name.' drawn up', '' === $seen ? Fingerprint::of(null) : $seen,
+            $changed->name . ' drawn up',
+            '' === $seen ? Fingerprint::of(null) : $seen,
             static fn(PlanBook $book): mixed => $book->plays($family->key())->own($changed->key),
             static function (PlanBook $book) use ($changed, $family): PlanBook {
                 $plays = $book->plays($family->key());
                 if (null === $plays->own($changed->key) && \count($plays->own) >= self::MOST) {
-                    throw InvalidValue::because('coverage', \sprintf('the team has %d of its own already', self::MOST), 'taking one out that nobody plays');
+                    throw InvalidValue::because(
+                        'coverage',
+                        \sprintf('the team has %d of its own already', self::MOST),
+                        'taking one out that nobody plays',
+                    );
                 }
 
                 return $book->withPlays($family->key(), $plays->withOwn($changed));
@@ -132,16 +183,24 @@ final class EditCoverage extends AbstractController
 
     private function own(Membership $membership, PlayFamily $family, string $key): Coverage
     {
-        return $this->drafts->of($membership->team)->plays($family->key())->own($key) ?? throw $this->createNotFoundException();
+        return $this->drafts->of($membership->team)->plays($family->key())->own($key) ??
+            throw $this->createNotFoundException();
     }
 
     private function page(Membership $membership, CoverageForm $form, ?InvalidValue $problem = null): Response
     {
         $status = null === $problem ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY;
 
-        return $this->render('plays/edit.html.twig', [
-            'form' => $form, 'play' => $form->play, 'audit' => $this->desk->audit($membership, $form->play, $form->draft), 'problem' => $problem,
-        ], new Response(status: $status));
+        return $this->render(
+            'plays/edit.html.twig',
+            [
+                'form' => $form,
+                'play' => $form->play,
+                'audit' => $this->desk->audit($membership, $form->play, $form->draft),
+                'problem' => $problem,
+            ],
+            new Response(status: $status),
+        );
     }
 
     /** @param array<string, string> $more */

@@ -16,9 +16,7 @@ use Symfony\Component\HttpKernel\ControllerMetadata\ArgumentMetadata;
 #[AutoconfigureTag('controller.argument_value_resolver', ['priority' => 150])]
 final readonly class FamilyResolver implements ValueResolverInterface
 {
-    public function __construct(private PlayFamilies $families)
-    {
-    }
+    public function __construct(private PlayFamilies $families) {}
 
     /**
      * @return list<PlayFamily>
@@ -27,6 +25,8 @@ final readonly class FamilyResolver implements ValueResolverInterface
      */
     public function resolve(Request $request, ArgumentMetadata $argument): array
     {
-        return PlayFamily::class === $argument->getType() ? [$this->families->get($request->attributes->getString('family'))] : [];
+        return PlayFamily::class === $argument->getType()
+            ? [$this->families->get($request->attributes->getString('family'))]
+            : [];
     }
 }

@@ -18,9 +18,7 @@ final readonly class MapQuery
     /** At which the corners can be looked at. */
     public const CORNERS = [NamedDepth::Normal, NamedDepth::DoublePlay, NamedDepth::Bunt];
 
-    private function __construct(public ?string $with, public ?Surface $surface, public ?NamedDepth $corners)
-    {
-    }
+    private function __construct(public ?string $with, public ?Surface $surface, public ?NamedDepth $corners) {}
 
     /**
      * @param InputBag<string> $query
@@ -29,12 +27,22 @@ final readonly class MapQuery
      */
     public static function read(InputBag $query): self
     {
-        [$with, $surface, $corners] = [$query->getString('with'), $query->getString('surface'), $query->getString('corners')];
+        [$with, $surface, $corners] = [
+            $query->getString('with'),
+            $query->getString('surface'),
+            $query->getString('corners'),
+        ];
 
         return new self(
             '' === $with ? null : $with,
-            '' === $surface ? null : Surface::tryFrom($surface) ?? throw InvalidValue::notOneOf('surface', $surface, array_column(Surface::cases(), 'value')),
-            '' === $corners ? null : NamedDepth::tryFrom($corners) ?? throw InvalidValue::notOneOf('corners', $corners, array_column(self::CORNERS, 'value')),
+            '' === $surface
+                ? null
+                : Surface::tryFrom($surface) ??
+                    throw InvalidValue::notOneOf('surface', $surface, array_column(Surface::cases(), 'value')),
+            '' === $corners
+                ? null
+                : NamedDepth::tryFrom($corners) ??
+                    throw InvalidValue::notOneOf('corners', $corners, array_column(self::CORNERS, 'value')),
         );
     }
 
@@ -45,7 +53,10 @@ final readonly class MapQuery
 
     public function plan(SituationPlan $plan): SituationPlan
     {
-        $depths = null === $this->corners ? [] : [Position::FirstBase->value => $this->corners, Position::ThirdBase->value => $this->corners];
+        $depths =
+            null === $this->corners
+                ? []
+                : [Position::FirstBase->value => $this->corners, Position::ThirdBase->value => $this->corners];
 
         return $plan->atDepths($depths, 'Looked at.');
     }

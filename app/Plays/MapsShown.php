@@ -22,13 +22,12 @@ final readonly class MapsShown
 
     /**
      * @param list<ShownMap>              $maps    one or two; none when the family draws none
-     * @param list<array{MapSpot, float}> $differs spots with what the second coverage costs more there, where that is worth showing
+     * @param list<array{MapSpot, float}> $differs spots with what the second coverage costs more there, where that is
+     *                                             worth showing
      * @param list<MapSpot>               $same    the others
      * @param string                      $one     what beats a coverage, as in "bunt"
      */
-    private function __construct(public array $maps, public array $differs, public array $same, private string $one)
-    {
-    }
+    private function __construct(public array $maps, public array $differs, public array $same, private string $one) {}
 
     /**
      * @param string|null $with the key of a second coverage
@@ -63,7 +62,9 @@ final readonly class MapsShown
         $beaten = $this->maps[0]->map->share(MapOutcome::Safe);
         $call = $this->maps[0]->coverage->call;
 
-        return $beaten < self::HARDLY ? "Hardly a $this->one beats “{$call}”" : \sprintf('%d %% of the ground beats “%s”', round(100 * $beaten), $call);
+        return $beaten < self::HARDLY
+            ? "Hardly a $this->one beats “{$call}”"
+            : \sprintf('%d %% of the ground beats “%s”', round(100 * $beaten), $call);
     }
 
     private static function second(PlannedPlay $play, string $key): Coverage

@@ -18,16 +18,25 @@ final readonly class PlayerTold
      * @param string|null           $yours    when the ball may be his
      * @param array<string, string> $branches the job by "5 has it"
      */
-    private function __construct(public Position $position, public string $name, public string $start, public ?string $yours, public array $branches)
-    {
-    }
+    private function __construct(
+        public Position $position,
+        public string $name,
+        public string $start,
+        public ?string $yours,
+        public array $branches,
+    ) {}
 
     /** @return list<self> in order of position */
     public static function all(PlannedPlay $play): array
     {
         $coverage = $play->coverage;
 
-        return null === $coverage ? [] : array_map(static fn(Position $position): self => self::of($position, $coverage, $play), Position::cases());
+        return null === $coverage
+            ? []
+            : array_map(
+                static fn(Position $position): self => self::of($position, $coverage, $play),
+                Position::cases(),
+            );
     }
 
     private static function of(Position $position, Coverage $coverage, PlannedPlay $play): self
@@ -38,11 +47,19 @@ final readonly class PlayerTold
             \in_array($position, $coverage->early, true) => 'leaves with the pitch',
             $inReserve => 'reads first',
             $fields => 'charges',
-            default => 'goes at the '.$play->family->words()->one,
+            default => 'goes at the ' . $play->family->words()->one,
         };
-        $yours = $inReserve ? 'Yours only when nobody else gets it: field it, hear the base, throw.' : 'Yours: field it, hear the base, throw.';
+        $yours = $inReserve
+            ? 'Yours only when nobody else gets it: field it, hear the base, throw.'
+            : 'Yours: field it, hear the base, throw.';
 
-        return new self($position, $play->plan->lineup->at($position)->name, $start, $fields ? $yours : null, self::branches($position, $coverage, $play->family->branches()));
+        return new self(
+            $position,
+            $play->plan->lineup->at($position)->name,
+            $start,
+            $fields ? $yours : null,
+            self::branches($position, $coverage, $play->family->branches()),
+        );
     }
 
     /**

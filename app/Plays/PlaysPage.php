@@ -21,7 +21,10 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** The coverages of one family of plays in a situation: what each is worth, where it is beaten, and how two of them differ. */
+/**
+ * The coverages of one family of plays in a situation: what each is worth, where it is beaten, and how two of them
+ * differ.
+ */
 final class PlaysPage extends AbstractController
 {
     public function __construct(
@@ -30,8 +33,7 @@ final class PlaysPage extends AbstractController
         private readonly CoverageReports $reports,
         private readonly RunTables $tables,
         private readonly PlayControls $controls,
-    ) {
-    }
+    ) {}
 
     #[Route('/{team}/plays/{family}/{situation}', name: 'plays', methods: ['GET'])]
     public function show(Membership $membership, PlayFamily $family, string $situation, Request $request): Response
@@ -54,12 +56,20 @@ final class PlaysPage extends AbstractController
             return $this->render('plays/none.html.twig', $shared);
         }
 
-        return $this->render('plays/show.html.twig', $shared + ['query' => $query] + $this->worth($membership, $read, $play, $address, $query));
+        return $this->render(
+            'plays/show.html.twig',
+            $shared + ['query' => $query] + $this->worth($membership, $read, $play, $address, $query),
+        );
     }
 
     /** @return array<string, mixed> */
-    private function worth(Membership $membership, ReadPlan $read, PlannedPlay $play, SituationAddress $address, MapQuery $query): array
-    {
+    private function worth(
+        Membership $membership,
+        ReadPlan $read,
+        PlannedPlay $play,
+        SituationAddress $address,
+        MapQuery $query,
+    ): array {
         $cost = $this->tables->cost($membership->team, $address->context);
         $controls = $this->controls->of($play->family);
         $like = $controls->trial($address->trial, $play->plan->state->rules);
@@ -67,9 +77,15 @@ final class PlaysPage extends AbstractController
         $reports = $this->reports->of($play, $cost);
 
         return [
-            'reports' => $reports, 'unit' => $cost->unit, 'maps' => $maps, 'offers' => CoverageOffers::of($read, $play),
-            'policies' => PolicyLine::all($play, $reports), 'players' => PlayerTold::all($play), 'drawing' => new FieldDrawing($play->plan->state->rules, $controls->mapWindow($play->plan->state->rules)),
-            'choices' => $controls->choices($address, $play), 'controls' => $controls,
+            'reports' => $reports,
+            'unit' => $cost->unit,
+            'maps' => $maps,
+            'offers' => CoverageOffers::of($read, $play),
+            'policies' => PolicyLine::all($play, $reports),
+            'players' => PlayerTold::all($play),
+            'drawing' => new FieldDrawing($play->plan->state->rules, $controls->mapWindow($play->plan->state->rules)),
+            'choices' => $controls->choices($address, $play),
+            'controls' => $controls,
         ];
     }
 }

@@ -14,9 +14,7 @@ final readonly class PolicyLine
     /** Less is no cost worth showing: half of the last figure shown. */
     private const LEAST = 0.005;
 
-    private function __construct(public OutPolicy $policy, public string $price, public bool $isOn)
-    {
-    }
+    private function __construct(public OutPolicy $policy, public string $price, public bool $isOn) {}
 
     /**
      * @param list<CoverageReport> $reports of the play's coverages
@@ -29,9 +27,16 @@ final readonly class PolicyLine
             if ($report->coverage->key === $play->coverage?->key && [] !== $report->costs) {
                 $best = min($report->costs);
 
-                return array_map(static fn(OutPolicy $policy): self => new self(
-                    $policy, $report->costs[$policy->value] - $best < self::LEAST ? 'least' : \sprintf('+%.2f', $report->costs[$policy->value] - $best), $policy === $play->policy,
-                ), OutPolicy::cases());
+                return array_map(
+                    static fn(OutPolicy $policy): self => new self(
+                        $policy,
+                        $report->costs[$policy->value] - $best < self::LEAST
+                            ? 'least'
+                            : \sprintf('+%.2f', $report->costs[$policy->value] - $best),
+                        $policy === $play->policy,
+                    ),
+                    OutPolicy::cases(),
+                );
             }
         }
 

@@ -44,13 +44,28 @@ final readonly class ShownMap
     {
         $called = $this->worst->called;
 
-        return \sprintf('%s by %.2f s at %s', $called->margin() >= 0.0 ? 'out' : 'safe', abs($called->margin()), $called->base->word());
+        return \sprintf(
+            '%s by %.2f s at %s',
+            $called->margin() >= 0.0 ? 'out' : 'safe',
+            abs($called->margin()),
+            $called->base->word(),
+        );
     }
 
     /** "lead out 12 %, out at first 71 %, everybody safe 17 %" */
     public function shares(): string
     {
-        return implode(', ', array_map(fn(MapOutcome $one): string => \sprintf('%s %d %%', $one->label(), round(100 * $this->map->share($one))), MapOutcome::cases()));
+        return implode(
+            ', ',
+            array_map(
+                fn(MapOutcome $one): string => \sprintf(
+                    '%s %d %%',
+                    $one->label(),
+                    round(100 * $this->map->share($one)),
+                ),
+                MapOutcome::cases(),
+            ),
+        );
     }
 
     /** What the pointer reads out over a spot. */
@@ -60,7 +75,11 @@ final readonly class ShownMap
 
         return \sprintf(
             '%d ft: %d fields, %s, %s %.2f s.',
-            round($this->feet($spot)), $spot->by->value, $spot->outcome()->label(), $margin >= 0.0 ? 'by' : 'late by', abs($margin),
+            round($this->feet($spot)),
+            $spot->by->value,
+            $spot->outcome()->label(),
+            $margin >= 0.0 ? 'by' : 'late by',
+            abs($margin),
         );
     }
 

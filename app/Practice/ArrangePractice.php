@@ -37,8 +37,7 @@ final class ArrangePractice extends AbstractController
         private readonly SetupCodec $setups,
         private readonly RunRepository $runs,
         private readonly EntityManagerInterface $entities,
-    ) {
-    }
+    ) {}
 
     #[Route('/{team}/practice/{practice}/arrange', name: 'arrange_practice', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
@@ -47,10 +46,18 @@ final class ArrangePractice extends AbstractController
         $membership->mustBeAbleToChange();
         try {
             if ($request->request->getString('version') !== (string) $practice->version()) {
-                throw InvalidValue::because('practice', 'somebody else has changed it since this page was opened', 'look at what is here now and do it again');
+                throw InvalidValue::because(
+                    'practice',
+                    'somebody else has changed it since this page was opened',
+                    'look at what is here now and do it again',
+                );
             }
             if (true === $this->runs->of($practice)?->clock()->isStarted()) {
-                throw InvalidValue::because('practice', 'it has begun', 'changes on the page of the run: who is late, who leaves, next, skip');
+                throw InvalidValue::because(
+                    'practice',
+                    'it has begun',
+                    'changes on the page of the run: who is late, who leaves, next, skip',
+                );
             }
             $job = $this->keep($membership, $practice, $this->wanted($request->request, $practice), $request);
         } catch (InvalidValue $problem) {
@@ -59,11 +66,22 @@ final class ArrangePractice extends AbstractController
         }
 
         return null === $job
-            ? $this->redirectToRoute('practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER)
-            : $this->redirectToRoute('solving', ['team' => $membership->team->id(), 'job' => $job->id()], Response::HTTP_SEE_OTHER);
+            ? $this->redirectToRoute(
+                'practice',
+                ['team' => $membership->team->id(), 'practice' => $practice->id()],
+                Response::HTTP_SEE_OTHER,
+            )
+            : $this->redirectToRoute(
+                'solving',
+                ['team' => $membership->team->id(), 'job' => $job->id()],
+                Response::HTTP_SEE_OTHER,
+            );
     }
 
-    /** One more try from another beginning; what is better is kept. The page asks for the next by itself until somebody stops it. */
+    /**
+     * One more try from another beginning; what is better is kept. The page asks for the next by itself until somebody
+     * stops it.
+     */
     #[Route('/{team}/practice/{practice}/search', name: 'search_practice', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
     public function search(Membership $membership, Practice $practice, Request $request): Response
@@ -74,18 +92,30 @@ final class ArrangePractice extends AbstractController
         $began = $request->request->getString('began');
         try {
             $known = $this->jobs->inTeam($membership->team, $request->request->getString('job'));
-            $job = $known ?? $this->jobs->ask($membership->team, $membership->account, SolveKind::Search, $practice->id()->toRfc4122(), ['try' => $try]);
+            $job =
+                $known ??
+                $this->jobs->ask(
+                    $membership->team,
+                    $membership->account,
+                    SolveKind::Search,
+                    $practice->id()->toRfc4122(),
+                    ['try' => $try],
+                );
             if (null !== $job->outcome()?->problem()) {
                 throw $job->outcome()->problem();
             }
         } catch (InvalidValue $problem) {
-            return new Response(ucfirst($problem->wrong).'.', Response::HTTP_UNPROCESSABLE_ENTITY);
+            return new Response(ucfirst($problem->wrong) . '.', Response::HTTP_UNPROCESSABLE_ENTITY);
         }
         $figures = $job->outcome()->figures ?? null;
 
         return $this->render('practice/search.html.twig', [
-            'practice' => $practice, 'try' => $try, 'tries' => self::TRIES, 'job' => null === $figures ? $job : null,
-            'began' => is_numeric($began) ? (float) $began : $figures['before'] ?? null, 'best' => $figures['best'] ?? null,
+            'practice' => $practice,
+            'try' => $try,
+            'tries' => self::TRIES,
+            'job' => null === $figures ? $job : null,
+            'began' => is_numeric($began) ? (float) $began : $figures['before'] ?? null,
+            'best' => $figures['best'] ?? null,
         ]);
     }
 
@@ -101,11 +131,17 @@ final class ArrangePractice extends AbstractController
         // Whatever else the coach does meanwhile must not wait for this page's session.
         $request->getSession()->save();
         // The same practice has the same ways out, whoever looks at it.
-        $print = hash('xxh128', $practice->setup().$practice->sheet());
+        $print = hash('xxh128', $practice->setup() . $practice->sheet());
         $job = $this->jobs->latest($membership->team, SolveKind::Ways, $practice->id()->toRfc4122());
         try {
             if (null === $job || !str_contains($job->request, $print)) {
-                $job = $this->jobs->ask($membership->team, $membership->account, SolveKind::Ways, $practice->id()->toRfc4122(), ['print' => $print]);
+                $job = $this->jobs->ask(
+                    $membership->team,
+                    $membership->account,
+                    SolveKind::Ways,
+                    $practice->id()->toRfc4122(),
+                    ['print' => $print],
+                );
             }
         } catch (InvalidValue) {
             // Others of the team wait: so does this, which nobody has asked for.
@@ -113,7 +149,11 @@ final class ArrangePractice extends AbstractController
         }
         $outcome = $job?->outcome();
 
-        return $this->render('practice/ways.html.twig', ['practice' => $practice, 'waits' => null === $outcome, 'ways' => \array_slice($outcome->figures ?? [], 0, 4, true)]);
+        return $this->render('practice/ways.html.twig', [
+            'practice' => $practice,
+            'waits' => null === $outcome,
+            'ways' => \array_slice($outcome->figures ?? [], 0, 4, true),
+        ]);
     }
 
     /**
@@ -124,16 +164,32 @@ final class ArrangePractice extends AbstractController
     private function wanted(InputBag $said, Practice $practice): PracticeSetup
     {
         $setup = $this->setups->read($practice);
-        $stations = $setup->stations ?? array_map(static fn(SheetChoice $choice): string => $choice->drill, $this->codec->read($practice)->choices);
+        $stations =
+            $setup->stations ??
+            array_map(static fn(SheetChoice $choice): string => $choice->drill, $this->codec->read($practice)->choices);
         if ($said->has('add') && \count($stations) >= self::MOST_STATIONS) {
-            throw InvalidValue::because('stations', \sprintf('there are %d already', \count($stations)), \sprintf('at most %d; take one out first', self::MOST_STATIONS));
+            throw InvalidValue::because(
+                'stations',
+                \sprintf('there are %d already', \count($stations)),
+                \sprintf('at most %d; take one out first', self::MOST_STATIONS),
+            );
         }
 
         return match (true) {
-            $said->has('lock') => $setup->withLockTurned(self::known($said->getString('lock'), $this->locks($practice), 'lock')),
-            $said->has('add') => $setup->withStations(array_values(array_unique([...$stations, mb_substr($said->getString('add'), 0, 60)]))),
+            $said->has('lock') => $setup->withLockTurned(
+                self::known($said->getString('lock'), $this->locks($practice), 'lock'),
+            ),
+            $said->has('add') => $setup->withStations(
+                array_values(array_unique([...$stations, mb_substr($said->getString('add'), 0, 60)])),
+            ),
             $said->has('drop') => $setup->withStations(array_values(array_diff($stations, [$said->getString('drop')]))),
-            $said->has('move') => $setup->withStations($stations)->withShift(self::known($said->getString('move'), $stations, 'station'), self::feet($said, 'x'), self::feet($said, 'y')),
+            $said->has('move') => $setup
+                ->withStations($stations)
+                ->withShift(
+                    self::known($said->getString('move'), $stations, 'station'),
+                    self::feet($said, 'x'),
+                    self::feet($said, 'y'),
+                ),
             $said->has('choose') => $setup->choosingAgain(),
             $said->has('another') => $setup->withSeed($setup->seed + 1),
             default => $setup,
@@ -164,13 +220,21 @@ final class ArrangePractice extends AbstractController
         }
         $request->getSession()->save();
 
-        return $this->jobs->ask($membership->team, $membership->account, SolveKind::Arrange, $practice->id()->toRfc4122(), ['setup' => $this->setups->write($setup), 'version' => $practice->version()]);
+        return $this->jobs->ask(
+            $membership->team,
+            $membership->account,
+            SolveKind::Arrange,
+            $practice->id()->toRfc4122(),
+            ['setup' => $this->setups->write($setup), 'version' => $practice->version()],
+        );
     }
 
     /** @param list<string> $known */
     private static function known(string $key, array $known, string $field): string
     {
-        return \in_array($key, $known, true) ? $key : throw InvalidValue::because($field, 'it is not on this sheet', 'what the sheet shows');
+        return \in_array($key, $known, true)
+            ? $key
+            : throw InvalidValue::because($field, 'it is not on this sheet', 'what the sheet shows');
     }
 
     /** @param InputBag<string> $said */
@@ -181,6 +245,12 @@ final class ArrangePractice extends AbstractController
             throw InvalidValue::because($name, "“{$typed}” is no number", 'feet');
         }
 
-        return InvalidValue::unlessBetween($name, (float) $typed, -self::FARTHEST, self::FARTHEST, 'feet from where the station belongs');
+        return InvalidValue::unlessBetween(
+            $name,
+            (float) $typed,
+            -self::FARTHEST,
+            self::FARTHEST,
+            'feet from where the station belongs',
+        );
     }
 }

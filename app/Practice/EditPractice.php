@@ -32,7 +32,13 @@ final class EditPractice extends AbstractController
     use OffersUndo;
 
     /** The form's fields by the core's names. */
-    private const FIELDS = ['day and time' => 'startsAt', 'who comes' => 'comes', 'helpers' => 'whoHelps', 'warm-up' => 'warmUp', 'team defence' => 'teamDefence'];
+    private const FIELDS = [
+        'day and time' => 'startsAt',
+        'who comes' => 'comes',
+        'helpers' => 'whoHelps',
+        'warm-up' => 'warmUp',
+        'team defence' => 'teamDefence',
+    ];
     private const EVENING = '17:30';
 
     public function __construct(
@@ -46,8 +52,7 @@ final class EditPractice extends AbstractController
         private readonly Undo $undo,
         private readonly EntityManagerInterface $entities,
         private readonly ClockInterface $clock,
-    ) {
-    }
+    ) {}
 
     #[Route('/{team}/practice/new', name: 'new_practice', methods: ['GET', 'POST'], priority: 1)]
     public function make(Membership $membership, Request $request): Response
@@ -62,7 +67,11 @@ final class EditPractice extends AbstractController
         if (true === $this->runs->of($practice)?->clock()->isStarted()) {
             $this->addFlash('problem', 'The practice has begun: who is late or leaves, next and skip are here.');
 
-            return $this->redirectToRoute('run_practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute(
+                'run_practice',
+                ['team' => $membership->team->id(), 'practice' => $practice->id()],
+                Response::HTTP_SEE_OTHER,
+            );
         }
 
         return $this->edit($membership, $practice, $request);
@@ -78,12 +87,20 @@ final class EditPractice extends AbstractController
             // What was counted and graded goes with it.
             $membership->mustBeHeadCoach();
         }
-        $step = $this->undo->record($membership->team, $membership->account, 'Taken off: '.$practice->words(), [
-            Watched::row('practice', $practice->id()), Watched::rowsOf('practice_run', 'practice_id', $practice->id()), Watched::rowsOf('turn_record', 'practice_id', $practice->id()),
-        ], function () use ($practice, $run): void {
-            null === $run ? null : $this->entities->remove($run);
-            $this->entities->remove($practice);
-        });
+        $step = $this->undo->record(
+            $membership->team,
+            $membership->account,
+            'Taken off: ' . $practice->words(),
+            [
+                Watched::row('practice', $practice->id()),
+                Watched::rowsOf('practice_run', 'practice_id', $practice->id()),
+                Watched::rowsOf('turn_record', 'practice_id', $practice->id()),
+            ],
+            function () use ($practice, $run): void {
+                null === $run ? null : $this->entities->remove($run);
+                $this->entities->remove($practice);
+            },
+        );
         $this->doneOrUndone('The practice is taken off.', $step);
 
         return $this->redirectToRoute('practices', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
@@ -92,19 +109,29 @@ final class EditPractice extends AbstractController
     private function edit(Membership $membership, ?Practice $practice, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $form = $this->createForm(PracticeForm::class, $this->draft($membership, $practice, $request), ['roster' => $this->players->rosterOf($membership->team)]);
+        $form = $this->createForm(PracticeForm::class, $this->draft($membership, $practice, $request), [
+            'roster' => $this->players->rosterOf($membership->team),
+        ]);
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $draft = $form->getData();
             $known = null === $practice ? $this->pressedBefore($membership, $draft) : null;
             $job = null === $known ? $this->asked($form, $membership, $practice, $draft, $request) : null;
             if (null !== $known) {
-                return $this->redirectToRoute('practice', ['team' => $membership->team->id(), 'practice' => $known], Response::HTTP_SEE_OTHER);
+                return $this->redirectToRoute(
+                    'practice',
+                    ['team' => $membership->team->id(), 'practice' => $known],
+                    Response::HTTP_SEE_OTHER,
+                );
             }
             if (null !== $job && null !== $job->outcome()?->problem()) {
                 ProblemOnForm::show($form, $job->outcome()->problem(), self::FIELDS);
             } elseif (null !== $job) {
-                return $this->redirectToRoute('solving', ['team' => $membership->team->id(), 'job' => $job->id()], Response::HTTP_SEE_OTHER);
+                return $this->redirectToRoute(
+                    'solving',
+                    ['team' => $membership->team->id(), 'job' => $job->id()],
+                    Response::HTTP_SEE_OTHER,
+                );
             }
         }
 
@@ -125,8 +152,10 @@ final class EditPractice extends AbstractController
         }
         $last = $this->practices->latest($membership->team);
         $draft = PracticeDraft::at(
-            $this->field->firstFree($membership->team, $this->clock->now(), self::EVENING), $this->players->of($membership->team),
-            null === $last ? null : $this->setups->read($last), $last?->place() ?? '',
+            $this->field->firstFree($membership->team, $this->clock->now(), self::EVENING),
+            $this->players->of($membership->team),
+            null === $last ? null : $this->setups->read($last),
+            $last?->place() ?? '',
         );
         $hour = \DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $request->query->getString('at'));
         if (false !== $hour) {
@@ -143,11 +172,20 @@ final class EditPractice extends AbstractController
     }
 
     /** @param FormInterface<PracticeDraft> $form */
-    private function asked(FormInterface $form, Membership $membership, ?Practice $practice, PracticeDraft $draft, Request $request): ?SolveJob
-    {
+    private function asked(
+        FormInterface $form,
+        Membership $membership,
+        ?Practice $practice,
+        PracticeDraft $draft,
+        Request $request,
+    ): ?SolveJob {
         try {
             if (null !== $practice && $draft->version !== $practice->version()) {
-                throw InvalidValue::because('practice', 'somebody else has changed it since you opened the form; what you typed is still here', 'open it again and compare');
+                throw InvalidValue::because(
+                    'practice',
+                    'somebody else has changed it since you opened the form; what you typed is still here',
+                    'open it again and compare',
+                );
             }
             $setup = null === $practice ? $draft->setup() : $draft->setup()->decidedAs($this->setups->read($practice));
             $wish = PracticeWish::of($draft, $this->setups->write($setup));
@@ -156,7 +194,10 @@ final class EditPractice extends AbstractController
             $request->getSession()->save();
 
             return $this->jobs->ask(
-                $membership->team, $membership->account, null === $practice ? SolveKind::Make : SolveKind::Change, $practice?->id()->toRfc4122() ?? $draft->once,
+                $membership->team,
+                $membership->account,
+                null === $practice ? SolveKind::Make : SolveKind::Change,
+                $practice?->id()->toRfc4122() ?? $draft->once,
                 [...$wish->toArray(), 'version' => $practice?->version() ?? 0],
             );
         } catch (InvalidValue $problem) {
@@ -167,11 +208,19 @@ final class EditPractice extends AbstractController
     }
 
     /** Something else at that hour is said once; pressed again, it is meant. @throws InvalidValue */
-    private function mustBeMeant(Membership $membership, ?Practice $practice, PracticeDraft $draft, PracticeWish $wish): void
-    {
+    private function mustBeMeant(
+        Membership $membership,
+        ?Practice $practice,
+        PracticeDraft $draft,
+        PracticeWish $wish,
+    ): void {
         $by = $this->field->by($membership->team, $wish->startsAt, $wish->endsAt(), $practice);
         if (null !== $by && !$draft->allTheSame) {
-            throw InvalidValue::because('day and time', "the field has {$by} then", 'another hour; or tick “All the same” below');
+            throw InvalidValue::because(
+                'day and time',
+                "the field has {$by} then",
+                'another hour; or tick “All the same” below',
+            );
         }
     }
 }

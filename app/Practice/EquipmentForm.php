@@ -17,10 +17,23 @@ final class EquipmentForm extends AbstractType
     {
         foreach (array_keys(PracticeSetup::SHED) as $name) {
             $builder->add(str_replace(' ', '_', $name), IntegerType::class, [
-                'label' => ucfirst(str_replace('bucket', 'buckets', $name)).(str_contains($name, 'bucket') ? '' : 's'), 'property_path' => "[$name]", 'required' => false,
+                'label' => self::several($name),
+                'property_path' => "[$name]",
+                'required' => false,
                 'invalid_message' => 'This is not a whole number. Allowed: 0 to 99.',
-                'constraints' => [new Range(min: 0, max: 99, notInRangeMessage: '{{ value }} is outside. Allowed: {{ min }} to {{ max }}.')],
+                'constraints' => [
+                    new Range(
+                        min: 0,
+                        max: 99,
+                        notInRangeMessage: '{{ value }} is outside. Allowed: {{ min }} to {{ max }}.',
+                    ),
+                ],
             ]);
         }
+    }
+
+    private static function several(string $name): string
+    {
+        return ucfirst(str_contains($name, 'bucket') ? str_replace('bucket', 'buckets', $name) : $name . 's');
     }
 }

@@ -48,8 +48,20 @@ final class LockedTurns
         foreach ($block->stations as $station) {
             array_push($kept, ...self::group($round, $station));
         }
-        array_push($kept, ...array_map(static fn(SheetPlayer $player): KeptTurn => new KeptTurn($round, $player->id, null), $block->waiting));
-        array_push($kept, ...array_map(static fn(SheetPlayer $player): KeptTurn => new KeptTurn($round, $player->id, null, null, true), $block->away));
+        array_push(
+            $kept,
+            ...array_map(
+                static fn(SheetPlayer $player): KeptTurn => new KeptTurn($round, $player->id, null),
+                $block->waiting,
+            ),
+        );
+        array_push(
+            $kept,
+            ...array_map(
+                static fn(SheetPlayer $player): KeptTurn => new KeptTurn($round, $player->id, null, null, true),
+                $block->away,
+            ),
+        );
 
         return $kept;
     }
@@ -57,6 +69,14 @@ final class LockedTurns
     /** @return list<KeptTurn> */
     private static function group(int $round, SheetStation $station): array
     {
-        return array_map(static fn(SheetPlayer $player): KeptTurn => new KeptTurn($round, $player->id, $station->drill, Position::ofNumber($player->position)), $station->players);
+        return array_map(
+            static fn(SheetPlayer $player): KeptTurn => new KeptTurn(
+                $round,
+                $player->id,
+                $station->drill,
+                Position::ofNumber($player->position),
+            ),
+            $station->players,
+        );
     }
 }

@@ -12,9 +12,13 @@ use FoxCorner\Core\Practice\Need\Record;
 /** What one player has of one job. */
 final readonly class NeedCell
 {
-    private function __construct(public int $fresh, public int $wanted, public ?Grade $grade, public ?int $daysAgo, public bool $isFirstPosition)
-    {
-    }
+    private function __construct(
+        public int $fresh,
+        public int $wanted,
+        public ?Grade $grade,
+        public ?int $daysAgo,
+        public bool $isFirstPosition,
+    ) {}
 
     /** Null where he does not play. */
     public static function of(JobNeed $need, RosterPlayer $player, Record $record): ?self
@@ -25,8 +29,11 @@ final readonly class NeedCell
         $days = $record->daysAgo($need->position, $need->skill, $player->id);
 
         return new self(
-            (int) round($record->fresh($need->position, $need->skill, $player->id)), $need->each, $record->worstGrade($need->position, $need->skill, $player->id),
-            null === $days ? null : (int) round($days), ($player->positions[0] ?? null) === $need->position,
+            (int) round($record->fresh($need->position, $need->skill, $player->id)),
+            $need->each,
+            $record->worstGrade($need->position, $need->skill, $player->id),
+            null === $days ? null : (int) round($days),
+            ($player->positions[0] ?? null) === $need->position,
         );
     }
 
@@ -48,7 +55,12 @@ final readonly class NeedCell
         return match ($this->state()) {
             'never' => 'never',
             'long-ago' => \sprintf('%d days ago', $this->daysAgo),
-            default => \sprintf('%d of %d fresh, %s', $this->fresh, $this->wanted, 0 === $this->daysAgo ? 'today' : \sprintf('%d days ago', $this->daysAgo)).(null === $this->grade ? '' : ', graded “'.lcfirst($this->grade->label()).'”'),
+            default => \sprintf(
+                '%d of %d fresh, %s',
+                $this->fresh,
+                $this->wanted,
+                0 === $this->daysAgo ? 'today' : \sprintf('%d days ago', $this->daysAgo),
+            ) . (null === $this->grade ? '' : ', graded “' . lcfirst($this->grade->label()) . '”'),
         };
     }
 }

@@ -11,16 +11,25 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 /** A page of HTML as a PDF on A4. */
 final readonly class Pdf
 {
-    public function __construct(#[Autowire('%kernel.project_dir%')] private string $root, #[Autowire('%kernel.cache_dir%')] private string $cache)
-    {
-    }
+    public function __construct(
+        #[Autowire('%kernel.project_dir%')] private string $root,
+        #[Autowire('%kernel.cache_dir%')] private string $cache,
+    ) {}
 
     public function of(string $html): string
     {
         // The library keeps what it computes of a font beside the font; here that is the cache.
-        $fonts = $this->cache.'/fonts';
+        $fonts = $this->cache . '/fonts';
         is_dir($fonts) || mkdir($fonts, 0o777, true) || is_dir($fonts);
-        $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'chroot' => [$this->root.'/assets'], 'fontDir' => $fonts, 'fontCache' => $fonts, 'defaultFont' => 'DejaVu Sans']));
+        $pdf = new Dompdf(
+            new Options([
+                'isRemoteEnabled' => false,
+                'chroot' => [$this->root . '/assets'],
+                'fontDir' => $fonts,
+                'fontCache' => $fonts,
+                'defaultFont' => 'DejaVu Sans',
+            ]),
+        );
         $pdf->loadHtml($html);
         $pdf->setPaper('A4');
         $pdf->render();

@@ -44,9 +44,7 @@ class Practice
     private string $sheet;
 
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Team $team,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Team $team,
         PracticeWish $wish,
         string $sheet,
         ?Uuid $id = null,
@@ -123,7 +121,7 @@ class Practice
     /** As a step names it. */
     public function words(): string
     {
-        return 'the practice of '.$this->startsAt->format('D j M, H:i');
+        return 'the practice of ' . $this->startsAt->format('D j M, H:i');
     }
 
     public function version(): int

@@ -13,9 +13,7 @@ use Sabre\VObject\Component\VEvent;
 /** A practice as an iCalendar file. Times are the field's own wall clock, without a zone. */
 final readonly class PracticeCalendar
 {
-    public function __construct(private ClockInterface $clock)
-    {
-    }
+    public function __construct(private ClockInterface $clock) {}
 
     public function of(Practice $practice, Sheet $sheet): string
     {
@@ -37,10 +35,10 @@ final readonly class PracticeCalendar
     {
         /** @var VEvent $event */
         $event = $calendar->add('VEVENT', [
-            'UID' => $practice->id()->toRfc4122().'@fox-corner',
+            'UID' => $practice->id()->toRfc4122() . '@fox-corner',
             'DTSTAMP' => $this->clock->now()->setTimezone(new \DateTimeZone('UTC')),
             'SEQUENCE' => $practice->version(),
-            'SUMMARY' => $practice->team->name.': practice, '.$sheet->focus(),
+            'SUMMARY' => $practice->team->name . ': practice, ' . $sheet->focus(),
             'DESCRIPTION' => $this->description($sheet, $practice->startsAt()),
         ]);
         foreach (['DTSTART' => $practice->startsAt(), 'DTEND' => $practice->endsAt()] as $name => $time) {
@@ -53,11 +51,15 @@ final readonly class PracticeCalendar
 
     private function description(Sheet $sheet, \DateTimeImmutable $start): string
     {
-        $lines = [$sheet->result().'.'];
+        $lines = [$sheet->result() . '.'];
         foreach ($sheet->blocks as $block) {
             $stations = array_map(static fn($station): string => $sheet->name($station->drill), $block->stations);
             if ('rotation' !== $block->kind) {
-                $lines[] = $start->modify("+$block->start minutes")->format('H:i').' '.BlockKind::from($block->kind)->label().([] === $stations ? '' : ': '.implode(', ', $stations));
+                $lines[] =
+                    $start->modify("+$block->start minutes")->format('H:i') .
+                    ' ' .
+                    BlockKind::from($block->kind)->label() .
+                    ([] === $stations ? '' : ': ' . implode(', ', $stations));
             }
         }
 

@@ -46,8 +46,12 @@ final class PracticeDraft
     }
 
     /** @param list<Player> $players who are on the roster: all of them come unless somebody says otherwise */
-    public static function at(\DateTimeImmutable $startsAt, array $players, ?PracticeSetup $last = null, string $place = ''): self
-    {
+    public static function at(
+        \DateTimeImmutable $startsAt,
+        array $players,
+        ?PracticeSetup $last = null,
+        string $place = '',
+    ): self {
         $draft = new self();
         $draft->startsAt = $startsAt;
         $draft->comes = array_map(static fn(Player $player): string => $player->id()->toRfc4122(), $players);
@@ -82,17 +86,35 @@ final class PracticeDraft
     public function setup(): PracticeSetup
     {
         return new PracticeSetup(
-            $this->helpers(), array_map(static fn(?int $pieces): int => max(0, $pieces ?? 0), $this->equipment), ($this->part ?? throw InvalidValue::because('part', 'it is empty', 'a part of the field'))->value,
-            self::given('warm-up', $this->warmUp), self::given('round', $this->round), self::given('team defence', $this->teamDefence), self::given('finish', $this->finish), $this->isHot,
+            $this->helpers(),
+            array_map(static fn(?int $pieces): int => max(0, $pieces ?? 0), $this->equipment),
+            ($this->part ?? throw InvalidValue::because('part', 'it is empty', 'a part of the field'))->value,
+            self::given('warm-up', $this->warmUp),
+            self::given('round', $this->round),
+            self::given('team defence', $this->teamDefence),
+            self::given('finish', $this->finish),
+            $this->isHot,
         );
     }
 
     private function workWith(PracticeSetup $setup): void
     {
-        $this->whoHelps = implode("\n", array_map(static fn(Helper $helper): string => $helper->name.($helper->hits ? ', hits' : ''), $setup->helpers));
+        $this->whoHelps = implode(
+            "\n",
+            array_map(
+                static fn(Helper $helper): string => $helper->name . ($helper->hits ? ', hits' : ''),
+                $setup->helpers,
+            ),
+        );
         $this->part = $setup->fieldPart();
         $this->equipment = [...PracticeSetup::SHED, ...$setup->equipment];
-        [$this->warmUp, $this->round, $this->teamDefence, $this->finish, $this->isHot] = [$setup->warmUp, $setup->round, $setup->teamDefence, $setup->finish, $setup->isHot];
+        [$this->warmUp, $this->round, $this->teamDefence, $this->finish, $this->isHot] = [
+            $setup->warmUp,
+            $setup->round,
+            $setup->teamDefence,
+            $setup->finish,
+            $setup->isHot,
+        ];
     }
 
     /** @return list<Helper> */
@@ -100,9 +122,16 @@ final class PracticeDraft
     {
         $helpers = [];
         foreach (Lines::of($this->whoHelps) as $line) {
-            $helper = 1 === preg_match(self::WHO_HITS, $line, $parts) ? new Helper($parts['name'], true) : new Helper($line, false);
+            $helper =
+                1 === preg_match(self::WHO_HITS, $line, $parts)
+                    ? new Helper($parts['name'], true)
+                    : new Helper($line, false);
             if (isset($helpers[$helper->name])) {
-                throw InvalidValue::because('helpers', "“{$helper->name}” is there twice", 'each name once, one a line');
+                throw InvalidValue::because(
+                    'helpers',
+                    "“{$helper->name}” is there twice",
+                    'each name once, one a line',
+                );
             }
             $helpers[$helper->name] = $helper;
         }

@@ -31,23 +31,73 @@ final class PracticeForm extends AbstractType
         $roster = $options['roster'];
         $names = [];
         foreach ($roster as $player) {
-            $names[$player->number.' '.$player->name.(Limit::None === $player->limit ? '' : ' ('.lcfirst($player->limit->label()).')')] = $player->id;
+            $names[
+                $player->number .
+                    ' ' .
+                    $player->name .
+                    (Limit::None === $player->limit ? '' : ' (' . lcfirst($player->limit->label()) . ')')
+            ] = $player->id;
         }
         $builder
-            ->add('startsAt', DateTimeType::class, ['label' => 'Day and time', 'widget' => 'single_text', 'input' => 'datetime_immutable', 'required' => false, 'invalid_message' => 'This is no day and time. Allowed: a day and a time, as in 2027-05-14 17:30.'])
-            ->add('minutes', IntegerType::class, ['label' => 'Minutes', 'required' => false, 'attr' => ['data-unit' => 'min'], 'invalid_message' => self::WHOLE.'40 to 180 minutes.'])
+            ->add('startsAt', DateTimeType::class, [
+                'label' => 'Day and time',
+                'widget' => 'single_text',
+                'input' => 'datetime_immutable',
+                'required' => false,
+                'invalid_message' => 'This is no day and time. Allowed: a day and a time, as in 2027-05-14 17:30.',
+            ])
+            ->add('minutes', IntegerType::class, [
+                'label' => 'Minutes',
+                'required' => false,
+                'attr' => ['data-unit' => 'min'],
+                'invalid_message' => self::WHOLE . '40 to 180 minutes.',
+            ])
             ->add('place', TextType::class, ['label' => 'Place', 'required' => false])
-            ->add('part', EnumType::class, ['label' => 'What we have of it', 'class' => FieldPart::class, 'choice_label' => static fn(FieldPart $part): string => $part->label(), 'invalid_message' => 'This is no part of a field.'])
-            ->add('whoHelps', TextareaType::class, ['label' => 'Who helps', 'required' => false, 'help' => 'One a line; “, hits” behind those who hit a ball where they want.'])
-            ->add('comes', ChoiceType::class, ['label' => 'Who comes', 'choices' => $names, 'multiple' => true, 'expanded' => true, 'required' => false, 'invalid_message' => 'Somebody of these is not on the roster any more.'])
+            ->add('part', EnumType::class, [
+                'label' => 'What we have of it',
+                'class' => FieldPart::class,
+                'choice_label' => static fn(FieldPart $part): string => $part->label(),
+                'invalid_message' => 'This is no part of a field.',
+            ])
+            ->add('whoHelps', TextareaType::class, [
+                'label' => 'Who helps',
+                'required' => false,
+                'help' => 'One a line; “, hits” behind those who hit a ball where they want.',
+            ])
+            ->add('comes', ChoiceType::class, [
+                'label' => 'Who comes',
+                'choices' => $names,
+                'multiple' => true,
+                'expanded' => true,
+                'required' => false,
+                'invalid_message' => 'Somebody of these is not on the roster any more.',
+            ])
             ->add('equipment', EquipmentForm::class, ['label' => 'From the shed'])
-            ->add('allTheSame', CheckboxType::class, ['label' => 'All the same: something else has the field then, and it is meant', 'required' => false])
+            ->add('allTheSame', CheckboxType::class, [
+                'label' => 'All the same: something else has the field then, and it is meant',
+                'required' => false,
+            ])
             ->add('once', OnceField::class)
             ->add('version', VersionField::class);
-        foreach (['warmUp' => ['Warm-up', '5 to 20'], 'round' => ['A round of stations', '4 to 18'], 'teamDefence' => ['Team defence, at least', '0 to 90'], 'finish' => ['Finish', '0 to 15']] as $name => [$label, $allowed]) {
-            $builder->add($name, IntegerType::class, ['label' => $label, 'required' => false, 'attr' => ['data-unit' => 'min'], 'invalid_message' => self::WHOLE.$allowed.' minutes.']);
+        foreach (
+            [
+                'warmUp' => ['Warm-up', '5 to 20'],
+                'round' => ['A round of stations', '4 to 18'],
+                'teamDefence' => ['Team defence, at least', '0 to 90'],
+                'finish' => ['Finish', '0 to 15'],
+            ] as $name => [$label, $allowed]
+        ) {
+            $builder->add($name, IntegerType::class, [
+                'label' => $label,
+                'required' => false,
+                'attr' => ['data-unit' => 'min'],
+                'invalid_message' => self::WHOLE . $allowed . ' minutes.',
+            ]);
         }
-        $builder->add('isHot', CheckboxType::class, ['label' => 'It is hot: water every 15 minutes', 'required' => false]);
+        $builder->add('isHot', CheckboxType::class, [
+            'label' => 'It is hot: water every 15 minutes',
+            'required' => false,
+        ]);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

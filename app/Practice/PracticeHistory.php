@@ -18,14 +18,23 @@ final readonly class PracticeHistory
     /** After that a repetition counts less than a thirtieth. */
     private const SINCE = '-70 days';
 
-    public function __construct(private PracticeRepository $practices, private SheetCodec $codec, private RunRepository $runs, private TurnRecords $records)
-    {
-    }
+    public function __construct(
+        private PracticeRepository $practices,
+        private SheetCodec $codec,
+        private RunRepository $runs,
+        private TurnRecords $records,
+    ) {}
 
     /** @return list<Taught> before a moment */
     public function taught(Team $team, \DateTimeImmutable $when): array
     {
-        $past = array_values(array_filter($this->practices->of($team), static fn(Practice $practice): bool => $practice->startsAt() < $when && $practice->startsAt() > $when->modify(self::SINCE)));
+        $past = array_values(
+            array_filter(
+                $this->practices->of($team),
+                static fn(Practice $practice): bool => $practice->startsAt() < $when &&
+                    $practice->startsAt() > $when->modify(self::SINCE),
+            ),
+        );
         $runs = $this->runs->ofAll($past);
         $records = $this->records->ofAll($past);
         $taught = [];
@@ -45,7 +54,14 @@ final readonly class PracticeHistory
         foreach ($this->codec->read($practice)->turns() as [$index, $station, $player]) {
             if (null === $run || $run->clock()->isDone($index, 1000 * $when->getTimestamp())) {
                 $record = $records->at($index, $station->drill, $player->id);
-                $taught[] = new Taught($player->id, $station->drill, Position::ofNumber($player->position), $record->counted ?? $station->repetitions, $daysAgo, $records->grade($station->drill, $player->id));
+                $taught[] = new Taught(
+                    $player->id,
+                    $station->drill,
+                    Position::ofNumber($player->position),
+                    $record->counted ?? $station->repetitions,
+                    $daysAgo,
+                    $records->grade($station->drill, $player->id),
+                );
             }
         }
 

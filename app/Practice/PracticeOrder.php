@@ -15,9 +15,14 @@ final readonly class PracticeOrder
      * @param list<string>   $comes ids of players
      * @param list<KeptTurn> $kept
      */
-    public function __construct(public Team $team, public \DateTimeImmutable $startsAt, public int $minutes, public array $comes, public PracticeSetup $setup, public array $kept = [])
-    {
-    }
+    public function __construct(
+        public Team $team,
+        public \DateTimeImmutable $startsAt,
+        public int $minutes,
+        public array $comes,
+        public PracticeSetup $setup,
+        public array $kept = [],
+    ) {}
 
     public static function of(Practice $practice, PracticeSetup $setup): self
     {

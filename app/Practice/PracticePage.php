@@ -28,8 +28,7 @@ final class PracticePage extends AbstractController
         private readonly DrillShelf $shelf,
         private readonly RunRepository $runs,
         private readonly ClockInterface $clock,
-    ) {
-    }
+    ) {}
 
     #[Route('/{team}/practice/{practice}', name: 'practice', methods: ['GET'])]
     public function show(Membership $membership, Practice $practice, PracticeSolver $solver): Response
@@ -38,7 +37,9 @@ final class PracticePage extends AbstractController
         $shown = $this->sheetOf($practice);
 
         return $this->render('practice/show.html.twig', [
-            ...$shown, 'drawing' => new FieldDrawing($rules, Window::practiceGround($rules)), 'rules' => $rules,
+            ...$shown,
+            'drawing' => new FieldDrawing($rules, Window::practiceGround($rules)),
+            'rules' => $rules,
             'stations' => StationDrawing::all($shown['sheet'], $shown['drills'], $rules->diamond()),
             'run' => $this->runs->of($practice),
             'addable' => $membership->canChange() ? $this->addable($practice, $solver) : [],
@@ -48,7 +49,15 @@ final class PracticePage extends AbstractController
     #[Route('/{team}/practice/{practice}/sheet.pdf', name: 'practice_pdf', methods: ['GET'])]
     public function pdf(Membership $membership, Practice $practice, Pdf $pdf): Response
     {
-        return $this->document($pdf->of($this->renderView('practice/pdf.html.twig', [...$this->sheetOf($practice), 'team' => $membership->team])), 'practice');
+        return $this->document(
+            $pdf->of(
+                $this->renderView('practice/pdf.html.twig', [
+                    ...$this->sheetOf($practice),
+                    'team' => $membership->team,
+                ]),
+            ),
+            'practice',
+        );
     }
 
     #[Route('/{team}/practice/{practice}/cards.pdf', name: 'practice_cards', methods: ['GET'])]
@@ -56,16 +65,22 @@ final class PracticePage extends AbstractController
     {
         $rules = $membership->team->rules();
 
-        return $this->document($pdf->of($this->renderView('practice/cards.html.twig', [...$this->sheetOf($practice), 'rules' => $rules])), 'station-cards');
+        return $this->document(
+            $pdf->of($this->renderView('practice/cards.html.twig', [...$this->sheetOf($practice), 'rules' => $rules])),
+            'station-cards',
+        );
     }
 
     #[Route('/{team}/practice/{practice}/practice.ics', name: 'practice_ics', methods: ['GET'])]
     public function calendar(Membership $membership, Practice $practice): Response
     {
-        return new Response((new PracticeCalendar($this->clock))->of($practice, $this->codec->read($practice)), headers: [
-            'Content-Type' => 'text/calendar; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="practice.ics"',
-        ]);
+        return new Response(
+            (new PracticeCalendar($this->clock))->of($practice, $this->codec->read($practice)),
+            headers: [
+                'Content-Type' => 'text/calendar; charset=utf-8',
+                'Content-Disposition' => 'attachment; filename="practice.ics"',
+            ],
+        );
     }
 
     /** @return array<string, string|null> drills that are no station yet, with what hinders each */
@@ -83,17 +98,34 @@ final class PracticePage extends AbstractController
         return $hindrances;
     }
 
-    /** @return array{practice: Practice, sheet: Sheet, setup: PracticeSetup, timeline: TimelineDrawing, drills: array<string, Drill>} */
+    /**
+     * @return array{
+     *     practice: Practice,
+     *     sheet: Sheet,
+     *     setup: PracticeSetup,
+     *     timeline: TimelineDrawing,
+     *     drills: array<string, Drill>,
+     * }
+     */
     private function sheetOf(Practice $practice): array
     {
         $sheet = $this->codec->read($practice);
         $setup = $this->setups->read($practice);
 
-        return ['practice' => $practice, 'sheet' => $sheet, 'setup' => $setup, 'timeline' => new TimelineDrawing($sheet, $practice->startsAt(), $setup->locks), 'drills' => $this->shelf->ever($practice->team)];
+        return [
+            'practice' => $practice,
+            'sheet' => $sheet,
+            'setup' => $setup,
+            'timeline' => new TimelineDrawing($sheet, $practice->startsAt(), $setup->locks),
+            'drills' => $this->shelf->ever($practice->team),
+        ];
     }
 
     private function document(string $pdf, string $name): Response
     {
-        return new Response($pdf, headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"$name.pdf\""]);
+        return new Response(
+            $pdf,
+            headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"$name.pdf\""],
+        );
     }
 }

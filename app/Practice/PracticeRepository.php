@@ -41,8 +41,12 @@ final class PracticeRepository extends ServiceEntityRepository
         /** @var list<Practice> $found */
         $found = $this->createQueryBuilder('p')
             ->where('p.team = :team AND p.startsAt >= :from AND p.startsAt < :to')
-            ->setParameter('team', $team->id(), 'uuid')->setParameter('from', $from)->setParameter('to', $to)
-            ->orderBy('p.startsAt', 'DESC')->getQuery()->getResult();
+            ->setParameter('team', $team->id(), 'uuid')
+            ->setParameter('from', $from)
+            ->setParameter('to', $to)
+            ->orderBy('p.startsAt', 'DESC')
+            ->getQuery()
+            ->getResult();
 
         return $found;
     }

@@ -22,15 +22,13 @@ final readonly class PracticeResolver implements ValueResolverInterface
     /** The framework would give the id as it stands in the address, with priority 100. */
     private const BEFORE_THE_TEXT_OF_THE_ADDRESS = 150;
 
-    public function __construct(private PracticeRepository $practices)
-    {
-    }
+    public function __construct(private PracticeRepository $practices) {}
 
     /** @return list<Practice|null> null only where the page can do without */
     public function resolve(Request $request, ArgumentMetadata $argument): array
     {
         $membership = $request->attributes->get('_membership');
-        if (Practice::class !== $argument->getType() || !$membership instanceof Membership) {
+        if (Practice::class !== $argument->getType() || !($membership instanceof Membership)) {
             return [];
         }
 

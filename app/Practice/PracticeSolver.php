@@ -26,9 +26,11 @@ use FoxCorner\Core\Practice\TimePlan;
 /** From the team's plan and an order to a sheet: what is asked, who comes, what fits the minutes. */
 final readonly class PracticeSolver
 {
-    public function __construct(private TeamNeeds $needs, private PlayerRepository $players, private DrillShelf $shelf)
-    {
-    }
+    public function __construct(
+        private TeamNeeds $needs,
+        private PlayerRepository $players,
+        private DrillShelf $shelf,
+    ) {}
 
     /**
      * Everything but the search, which is what takes long.
@@ -45,13 +47,29 @@ final readonly class PracticeSolver
     {
         $plays = $this->needs->plays($order->team);
         [$request, $choice, $wanted, $needs] = $this->readied($order, $plays);
-        $teamDefence = array_sum(array_map(static fn(Block $block): int => BlockKind::TeamDefence === $block->kind ? $block->minutes : 0, $request->time->blocks));
+        $teamDefence = array_sum(
+            array_map(
+                static fn(Block $block): int => BlockKind::TeamDefence === $block->kind ? $block->minutes : 0,
+                $request->time->blocks,
+            ),
+        );
 
         return SheetWriter::write(
-            Scheduler::solve($request), $request->helpers,
-            array_values(array_map(static fn(Drill $drill): SheetChoice => new SheetChoice(
-                $drill->key, $drill->name, isset($request->placement->shifts[$drill->key]) ? [$request->placement->shifts[$drill->key]->x, $request->placement->shifts[$drill->key]->y] : null, $choice->hindrance($drill) ?? '',
-            ), $wanted)),
+            Scheduler::solve($request),
+            $request->helpers,
+            array_values(
+                array_map(
+                    static fn(Drill $drill): SheetChoice => new SheetChoice(
+                        $drill->key,
+                        $drill->name,
+                        isset($request->placement->shifts[$drill->key])
+                            ? [$request->placement->shifts[$drill->key]->x, $request->placement->shifts[$drill->key]->y]
+                            : null,
+                        $choice->hindrance($drill) ?? '',
+                    ),
+                    $wanted,
+                ),
+            ),
             TeamScript::of($teamDefence, $needs, $plays),
         );
     }
@@ -83,12 +101,19 @@ final readonly class PracticeSolver
     /**
      * @param list<AuditedPlay>|null $plays where they are known already
      *
-     * @return array{PracticeRequest, StationChoice, array<string, Drill>, list<JobNeed>} what is to be solved, what can be set up, the stations wanted, what is needed
+     * What is to be solved, what can be set up, the stations wanted, what is needed
+     *
+     * @return array{PracticeRequest, StationChoice, array<string, Drill>, list<JobNeed>}
      */
     private function readied(PracticeOrder $order, ?array $plays = null): array
     {
         $coming = $this->coming($order);
-        $needs = $this->needs->under($plays ?? $this->needs->plays($order->team), $order->team, $coming, $order->startsAt);
+        $needs = $this->needs->under(
+            $plays ?? $this->needs->plays($order->team),
+            $order->team,
+            $coming,
+            $order->startsAt,
+        );
         $choice = $this->choice($order, $coming);
         $wanted = $this->wanted($order, $choice, $needs);
 
@@ -98,13 +123,24 @@ final readonly class PracticeSolver
     /** @return list<RosterPlayer> */
     private function coming(PracticeOrder $order): array
     {
-        return array_values(array_filter($this->players->rosterOf($order->team), static fn(RosterPlayer $player): bool => \in_array($player->id, $order->comes, true)));
+        return array_values(
+            array_filter(
+                $this->players->rosterOf($order->team),
+                static fn(RosterPlayer $player): bool => \in_array($player->id, $order->comes, true),
+            ),
+        );
     }
 
     /** @param list<RosterPlayer> $coming */
     private function choice(PracticeOrder $order, array $coming): StationChoice
     {
-        return new StationChoice($coming, $order->setup->crew(), $order->setup->equipment, $order->setup->fieldPart(), $order->team->rules()->diamond());
+        return new StationChoice(
+            $coming,
+            $order->setup->crew(),
+            $order->setup->equipment,
+            $order->setup->fieldPart(),
+            $order->team->rules()->diamond(),
+        );
     }
 
     /**
@@ -133,13 +169,30 @@ final readonly class PracticeSolver
      * @param list<JobNeed>        $needs
      * @param array<string, Drill> $wanted those that cannot be run are left out
      */
-    private function request(PracticeOrder $order, array $coming, array $needs, StationChoice $choice, array $wanted): PracticeRequest
-    {
+    private function request(
+        PracticeOrder $order,
+        array $coming,
+        array $needs,
+        StationChoice $choice,
+        array $wanted,
+    ): PracticeRequest {
         $drills = array_filter($wanted, static fn(Drill $drill): bool => null === $choice->hindrance($drill));
 
         return PracticeRequest::of(
-            $coming, $order->setup->crew(), $order->setup->equipment, TimePlan::within($order->minutes, $order->setup->shape()), $drills,
-            Placement::of($drills, $order->team->rules()->diamond(), $order->setup->fieldPart(), $order->setup->points()), $needs, $order->kept, $order->setup->seed,
+            $coming,
+            $order->setup->crew(),
+            $order->setup->equipment,
+            TimePlan::within($order->minutes, $order->setup->shape()),
+            $drills,
+            Placement::of(
+                $drills,
+                $order->team->rules()->diamond(),
+                $order->setup->fieldPart(),
+                $order->setup->points(),
+            ),
+            $needs,
+            $order->kept,
+            $order->setup->seed,
         );
     }
 }

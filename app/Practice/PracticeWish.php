@@ -16,16 +16,23 @@ final readonly class PracticeWish
      * @param list<string> $comes ids of players
      * @param string       $setup JSON by {@see Setup\SetupCodec}
      */
-    public function __construct(public \DateTimeImmutable $startsAt, public int $minutes, public string $place, public array $comes, public string $setup)
-    {
-    }
+    public function __construct(
+        public \DateTimeImmutable $startsAt,
+        public int $minutes,
+        public string $place,
+        public array $comes,
+        public string $setup,
+    ) {}
 
     /** @throws InvalidValue when day and time, or the minutes, are missing */
     public static function of(PracticeDraft $draft, string $setup): self
     {
         return new self(
             $draft->startsAt ?? throw InvalidValue::because('day and time', 'it is empty', 'a day and a time'),
-            $draft->minutes ?? throw InvalidValue::because('minutes', 'it is empty', '40 to 180 minutes'), trim($draft->place ?? ''), $draft->comes, $setup,
+            $draft->minutes ?? throw InvalidValue::because('minutes', 'it is empty', '40 to 180 minutes'),
+            trim($draft->place ?? ''),
+            $draft->comes,
+            $setup,
         );
     }
 
@@ -34,13 +41,25 @@ final readonly class PracticeWish
     {
         $fields = Fields::parse($json);
 
-        return new self(new \DateTimeImmutable($fields->text('starts_at')), $fields->whole('minutes', 0), $fields->text('place'), $fields->texts('comes'), $fields->text('setup'));
+        return new self(
+            new \DateTimeImmutable($fields->text('starts_at')),
+            $fields->whole('minutes', 0),
+            $fields->text('place'),
+            $fields->texts('comes'),
+            $fields->text('setup'),
+        );
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['starts_at' => $this->startsAt->format(self::MINUTE), 'minutes' => $this->minutes, 'place' => $this->place, 'comes' => $this->comes, 'setup' => $this->setup];
+        return [
+            'starts_at' => $this->startsAt->format(self::MINUTE),
+            'minutes' => $this->minutes,
+            'place' => $this->place,
+            'comes' => $this->comes,
+            'setup' => $this->setup,
+        ];
     }
 
     public function at(\DateTimeImmutable $startsAt, string $setup): self

@@ -19,9 +19,7 @@ final class RepeatPractice extends AbstractController
 {
     private const MOST = 8;
 
-    public function __construct(private readonly SolveJobs $jobs)
-    {
-    }
+    public function __construct(private readonly SolveJobs $jobs) {}
 
     #[Route('/{team}/practice/{practice}/repeat', name: 'repeat_practice', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
@@ -30,14 +28,30 @@ final class RepeatPractice extends AbstractController
         $membership->mustBeAbleToChange();
         $request->getSession()->save();
         try {
-            $weeks = (int) InvalidValue::unlessBetween('weeks', (float) $request->request->getString('weeks'), 1, self::MOST, 'weeks');
-            $job = $this->jobs->ask($membership->team, $membership->account, SolveKind::Repeat, $practice->id()->toRfc4122(), ['weeks' => $weeks]);
+            $weeks = (int) InvalidValue::unlessBetween(
+                'weeks',
+                (float) $request->request->getString('weeks'),
+                1,
+                self::MOST,
+                'weeks',
+            );
+            $job = $this->jobs->ask(
+                $membership->team,
+                $membership->account,
+                SolveKind::Repeat,
+                $practice->id()->toRfc4122(),
+                ['weeks' => $weeks],
+            );
         } catch (InvalidValue $problem) {
             $this->addFlash('problem', $problem->sentence());
 
             return $this->redirectToRoute('practices', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
         }
 
-        return $this->redirectToRoute('solving', ['team' => $membership->team->id(), 'job' => $job->id()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'solving',
+            ['team' => $membership->team->id(), 'job' => $job->id()],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 }

@@ -12,20 +12,27 @@ use Symfony\Contracts\Cache\CacheInterface;
 /** A sheet to JSON and back. */
 final readonly class SheetCodec
 {
-    public function __construct(private SerializerInterface $serializer, private CacheInterface $cache)
-    {
-    }
+    public function __construct(private SerializerInterface $serializer, private CacheInterface $cache) {}
 
     public function write(Sheet $sheet): string
     {
-        return $this->serializer->serialize($sheet, 'json', [AbstractObjectNormalizer::ATTRIBUTES => [
-            'blocks' => ['kind', 'start', 'minutes', 'stations' => ['drill', 'players' => self::PLAYER, 'repetitions', 'helpers'], 'waiting' => self::PLAYER, 'away' => self::PLAYER],
-            'needs' => ['position', 'drill', 'wanted', 'gained', 'reason', 'binds'],
-            'choices' => ['drill', 'name', 'shift', 'hindrance'],
-            'conflicts' => ['one', 'other', 'why'],
-            'script' => ['isLive', 'minutes', 'title', 'say', 'do', 'expect', 'watch'],
-            'objective',
-        ]]);
+        return $this->serializer->serialize($sheet, 'json', [
+            AbstractObjectNormalizer::ATTRIBUTES => [
+                'blocks' => [
+                    'kind',
+                    'start',
+                    'minutes',
+                    'stations' => ['drill', 'players' => self::PLAYER, 'repetitions', 'helpers'],
+                    'waiting' => self::PLAYER,
+                    'away' => self::PLAYER,
+                ],
+                'needs' => ['position', 'drill', 'wanted', 'gained', 'reason', 'binds'],
+                'choices' => ['drill', 'name', 'shift', 'hindrance'],
+                'conflicts' => ['one', 'other', 'why'],
+                'script' => ['isLive', 'minutes', 'title', 'say', 'do', 'expect', 'watch'],
+                'objective',
+            ],
+        ]);
     }
 
     public function read(Practice $practice): Sheet
@@ -33,7 +40,10 @@ final readonly class SheetCodec
         $json = $practice->sheet();
 
         // The same text is the same sheet: nothing ever has to be invalidated.
-        return $this->cache->get('sheet-'.hash('xxh128', $json), fn(): Sheet => $this->serializer->deserialize($json, Sheet::class, 'json'));
+        return $this->cache->get(
+            'sheet-' . hash('xxh128', $json),
+            fn(): Sheet => $this->serializer->deserialize($json, Sheet::class, 'json'),
+        );
     }
 
     private const PLAYER = ['id', 'number', 'name', 'position'];

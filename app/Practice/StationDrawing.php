@@ -13,9 +13,7 @@ use FoxCorner\Core\Practice\Place;
 /** A station on the map: its place in feet, and how far it is from where it belongs. */
 final readonly class StationDrawing
 {
-    private function __construct(public string $key, public string $name, public Place $place, public Point $shift)
-    {
-    }
+    private function __construct(public string $key, public string $name, public Place $place, public Point $shift) {}
 
     /**
      * @param array<string, Drill> $drills

@@ -23,9 +23,12 @@ use FoxCorner\Core\Runs\RunChain;
 /** What a team should practise: what its plan and the game ask, less what is fresh. */
 final readonly class TeamNeeds
 {
-    public function __construct(private PlanReader $plans, private CoverageReports $reports, private PracticeHistory $history, private DrillShelf $shelf)
-    {
-    }
+    public function __construct(
+        private PlanReader $plans,
+        private CoverageReports $reports,
+        private PracticeHistory $history,
+        private DrillShelf $shelf,
+    ) {}
 
     /**
      * @param list<RosterPlayer> $players who come
@@ -46,9 +49,18 @@ final readonly class TeamNeeds
      *
      * @return list<JobNeed> the heaviest first
      */
-    public function under(array $plays, Team $team, array $players, \DateTimeImmutable $when, ?Record $record = null): array
-    {
-        return JobNeeds::of([...PlanDemand::of($plays), ...StandingDemand::of($team->rules())], $players, $record ?? $this->record($team, $when));
+    public function under(
+        array $plays,
+        Team $team,
+        array $players,
+        \DateTimeImmutable $when,
+        ?Record $record = null,
+    ): array {
+        return JobNeeds::of(
+            [...PlanDemand::of($plays), ...StandingDemand::of($team->rules())],
+            $players,
+            $record ?? $this->record($team, $when),
+        );
     }
 
     public function record(Team $team, \DateTimeImmutable $when): Record

@@ -16,9 +16,7 @@ final readonly class TimelineDrawing
     private const GAP = 2;
 
     /** @param list<string> $locks */
-    public function __construct(private Sheet $sheet, private \DateTimeImmutable $start, private array $locks = [])
-    {
-    }
+    public function __construct(private Sheet $sheet, private \DateTimeImmutable $start, private array $locks = []) {}
 
     public function height(): int
     {
@@ -30,7 +28,11 @@ final readonly class TimelineDrawing
     {
         $marks = [];
         for ($minute = 0; $minute <= $this->minutes(); $minute += 10) {
-            $marks[] = ['x' => $this->x($minute), 'words' => $this->start->modify("+$minute minutes")->format('H:i'), 'anchor' => 0 === $minute ? 'start' : ($minute > $this->minutes() - 4 ? 'end' : 'middle')];
+            $marks[] = [
+                'x' => $this->x($minute),
+                'words' => $this->start->modify("+$minute minutes")->format('H:i'),
+                'anchor' => 0 === $minute ? 'start' : ($minute > $this->minutes() - 4 ? 'end' : 'middle'),
+            ];
         }
 
         return $marks;
@@ -39,10 +41,31 @@ final readonly class TimelineDrawing
     /** @return list<array{kind: string, x: float, y: int, width: float, height: int}> blocks that are no rounds */
     public function blocks(): array
     {
-        return array_map(fn(SheetBlock $block): array => ['kind' => $block->kind, ...$this->box($block, 0, $this->rows())], array_values(array_filter($this->sheet->blocks, static fn(SheetBlock $block): bool => !$block->isRound() && 'rotation' !== $block->kind)));
+        return array_map(
+            fn(SheetBlock $block): array => ['kind' => $block->kind, ...$this->box($block, 0, $this->rows())],
+            array_values(
+                array_filter(
+                    $this->sheet->blocks,
+                    static fn(SheetBlock $block): bool => !$block->isRound() && 'rotation' !== $block->kind,
+                ),
+            ),
+        );
     }
 
-    /** @return list<array{drill: string, reps: int, players: string, station: int, lock: string, isLocked: bool, x: float, y: int, width: float, height: int}> */
+    /**
+     * @return list<array{
+     *     drill: string,
+     *     reps: int,
+     *     players: string,
+     *     station: int,
+     *     lock: string,
+     *     isLocked: bool,
+     *     x: float,
+     *     y: int,
+     *     width: float,
+     *     height: int,
+     * }>
+     */
     public function stations(): array
     {
         $boxes = [];
@@ -50,8 +73,16 @@ final readonly class TimelineDrawing
             foreach ($round->stations as $row => $station) {
                 $lock = LockedTurns::key($number, $station->drill);
                 $boxes[] = [
-                    'drill' => $station->drill, 'reps' => $station->repetitions, 'players' => implode(', ', array_map(static fn($player): string => $player->name, $station->players)),
-                    'station' => $this->number($station->drill), 'lock' => $lock, 'isLocked' => \in_array($lock, $this->locks, true), ...$this->box($round, $row, 1),
+                    'drill' => $station->drill,
+                    'reps' => $station->repetitions,
+                    'players' => implode(
+                        ', ',
+                        array_map(static fn($player): string => $player->name, $station->players),
+                    ),
+                    'station' => $this->number($station->drill),
+                    'lock' => $lock,
+                    'isLocked' => \in_array($lock, $this->locks, true),
+                    ...$this->box($round, $row, 1),
                 ];
             }
         }
@@ -73,7 +104,10 @@ final readonly class TimelineDrawing
 
     private function rows(): int
     {
-        return max(3, ...array_map(static fn(SheetBlock $round): int => \count($round->stations), $this->sheet->rounds()));
+        return max(
+            3,
+            ...array_map(static fn(SheetBlock $round): int => \count($round->stations), $this->sheet->rounds()),
+        );
     }
 
     private function minutes(): int
@@ -86,11 +120,16 @@ final readonly class TimelineDrawing
     /** @return array{x: float, y: int, width: float, height: int} */
     private function box(SheetBlock $block, int $row, int $rows): array
     {
-        return ['x' => $this->x($block->start), 'y' => self::TOP + $row * self::ROW, 'width' => $this->x($block->minutes) - self::GAP, 'height' => $rows * self::ROW - 2 * self::GAP];
+        return [
+            'x' => $this->x($block->start),
+            'y' => self::TOP + $row * self::ROW,
+            'width' => $this->x($block->minutes) - self::GAP,
+            'height' => $rows * self::ROW - 2 * self::GAP,
+        ];
     }
 
     private function x(int $minute): float
     {
-        return round(self::WIDTH * $minute / $this->minutes(), 1);
+        return round((self::WIDTH * $minute) / $this->minutes(), 1);
     }
 }

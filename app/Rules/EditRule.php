@@ -26,11 +26,13 @@ use Symfony\Component\Uid\Uuid;
 final class EditRule extends AbstractController
 {
     /** The form's fields by the core's names, where they differ. */
-    private const FIELDS = ['last innings' => 'lastInnings', 'score' => 'leadTo', 'steps toward the pull side' => 'towardPull'];
+    private const FIELDS = [
+        'last innings' => 'lastInnings',
+        'score' => 'leadTo',
+        'steps toward the pull side' => 'towardPull',
+    ];
 
-    public function __construct(private readonly PlanDrafts $drafts, private readonly PlanEdits $edits)
-    {
-    }
+    public function __construct(private readonly PlanDrafts $drafts, private readonly PlanEdits $edits) {}
 
     #[Route('/{team}/situations/rules/new', name: 'new_rule', methods: ['GET', 'POST'], priority: 1)]
     public function add(Membership $membership, Request $request): Response
@@ -49,7 +51,11 @@ final class EditRule extends AbstractController
     private function edit(Membership $membership, PlanBook $book, ?AlignmentRule $rule, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $form = $this->createForm(RuleForm::class, null === $rule ? new RuleDraft() : RuleDraft::of($rule, Fingerprint::of($rule)), ['word' => static fn(NamedDepth $depth): string => $book->depths->word($depth)]);
+        $form = $this->createForm(
+            RuleForm::class,
+            null === $rule ? new RuleDraft() : RuleDraft::of($rule, Fingerprint::of($rule)),
+            ['word' => static fn(NamedDepth $depth): string => $book->depths->word($depth)],
+        );
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid() && $this->write($membership, $form, $rule)) {
             return $this->redirectToRoute('rules', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
@@ -65,19 +71,34 @@ final class EditRule extends AbstractController
         try {
             $changed = $draft->toRule($rule->id ?? Uuid::v7()->toRfc4122());
             $change = static fn(PlanBook $book): PlanBook => $book->withRule($changed);
-            $this->edits->make($membership, null === $rule
-                ? PlanEdit::whatever($changed->name.' added', $change)
-                : PlanEdit::of($changed->name.' changed', $draft->seen ?? '', static fn(PlanBook $book): mixed => $book->rule($changed->id), $change));
+            $this->edits->make(
+                $membership,
+                null === $rule
+                    ? PlanEdit::whatever($changed->name . ' added', $change)
+                    : PlanEdit::of(
+                        $changed->name . ' changed',
+                        $draft->seen ?? '',
+                        static fn(PlanBook $book): mixed => $book->rule($changed->id),
+                        $change,
+                    ),
+            );
         } catch (InvalidValue $problem) {
             ProblemOnForm::show($form, $problem, self::FIELDS);
 
             return false;
         } catch (ChangedMeanwhile) {
-            ProblemOnForm::show($form, InvalidValue::because('rule', 'somebody else has changed it since you opened the form; what you typed is still here', 'open the rule again and compare'));
+            ProblemOnForm::show(
+                $form,
+                InvalidValue::because(
+                    'rule',
+                    'somebody else has changed it since you opened the form; what you typed is still here',
+                    'open the rule again and compare',
+                ),
+            );
 
             return false;
         }
-        $this->addFlash('done', $changed->name.' is saved.');
+        $this->addFlash('done', $changed->name . ' is saved.');
 
         return true;
     }

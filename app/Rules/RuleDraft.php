@@ -55,8 +55,20 @@ final class RuleDraft
         $draft = new self();
         [$draft->name, $draft->reason, $draft->isOn, $draft->seen] = [$rule->name, $rule->reason, $rule->isOn, $seen];
         $when = $rule->when;
-        [$draft->bases, $draft->outs, $draft->lastInnings, $draft->leadFrom, $draft->leadTo] = [$when->bases, $when->outs, $when->lastInnings, $when->leadFrom, $when->leadTo];
-        [$draft->batter, $draft->notBatter, $draft->twoStrikes, $draft->pitching, $draft->sports] = [$when->batter, $when->notBatter, $when->twoStrikes, $when->pitching, $when->sports];
+        [$draft->bases, $draft->outs, $draft->lastInnings, $draft->leadFrom, $draft->leadTo] = [
+            $when->bases,
+            $when->outs,
+            $when->lastInnings,
+            $when->leadFrom,
+            $when->leadTo,
+        ];
+        [$draft->batter, $draft->notBatter, $draft->twoStrikes, $draft->pitching, $draft->sports] = [
+            $when->batter,
+            $when->notBatter,
+            $when->twoStrikes,
+            $when->pitching,
+            $when->sports,
+        ];
         [$draft->leads, $draft->buntLikely, $draft->doublePlay] = [$when->leads, $when->buntLikely, $when->doublePlay];
         foreach (Placing::EVERYBODY as $position) {
             $draft->depths[$position->value] = $rule->depthOf($position)?->depth;
@@ -87,13 +99,35 @@ final class RuleDraft
         }
 
         return new AlignmentRule(
-            $id, trim($this->name ?? ''),
+            $id,
+            trim($this->name ?? ''),
             new Condition(
-                array_values($this->bases), array_values($this->outs), $this->lastInnings, $this->leadFrom, $this->leadTo, array_values($this->batter), array_values($this->notBatter),
-                $this->twoStrikes, array_values($this->pitching), array_values($this->sports), $this->leads, $this->buntLikely, $this->doublePlay,
+                array_values($this->bases),
+                array_values($this->outs),
+                $this->lastInnings,
+                $this->leadFrom,
+                $this->leadTo,
+                array_values($this->batter),
+                array_values($this->notBatter),
+                $this->twoStrikes,
+                array_values($this->pitching),
+                array_values($this->sports),
+                $this->leads,
+                $this->buntLikely,
+                $this->doublePlay,
             ),
-            array_map(static fn(string $depth, array $positions): Placing => new Placing($positions, NamedDepth::from($depth)), array_keys($byDepth), array_values($byDepth)),
-            $shades, $reason, $this->isOn, $this->towardPull ?? 0,
+            array_map(
+                static fn(string $depth, array $positions): Placing => new Placing(
+                    $positions,
+                    NamedDepth::from($depth),
+                ),
+                array_keys($byDepth),
+                array_values($byDepth),
+            ),
+            $shades,
+            $reason,
+            $this->isOn,
+            $this->towardPull ?? 0,
         );
     }
 }

@@ -26,7 +26,10 @@ final class RuleEffects
     {
         $effects = [];
         foreach ($book->rules as $rule) {
-            $effects[$rule->id] = ['base' => \count($this->where($rule, $rules, Context::ordinary(), $book->buntPoints)), 'ever' => $this->speaksAtAll($rule, $rules, $book->buntPoints)];
+            $effects[$rule->id] = [
+                'base' => \count($this->where($rule, $rules, Context::ordinary(), $book->buntPoints)),
+                'ever' => $this->speaksAtAll($rule, $rules, $book->buntPoints),
+            ];
         }
 
         return $effects;
@@ -39,7 +42,22 @@ final class RuleEffects
                 foreach (BatterType::cases() as $batter) {
                     foreach (['0-0', '0-2'] as $count) {
                         foreach (Pitching::cases() as $pitching) {
-                            if ([] !== $this->where($rule, $rules, Context::of($inning, Half::Top, $lead, Batter::ofType($batter), Count::fromKey($count), $pitching), $points)) {
+                            if (
+                                [] !==
+                                $this->where(
+                                    $rule,
+                                    $rules,
+                                    Context::of(
+                                        $inning,
+                                        Half::Top,
+                                        $lead,
+                                        Batter::ofType($batter),
+                                        Count::fromKey($count),
+                                        $pitching,
+                                    ),
+                                    $points,
+                                )
+                            ) {
                                 return true;
                             }
                         }
@@ -54,6 +72,13 @@ final class RuleEffects
     /** @return list<Situation> */
     private function where(AlignmentRule $rule, RuleSet $rules, Context $context, BuntPoints $points): array
     {
-        return array_values(array_filter(RunChain::situations(), static fn(Situation $situation): bool => $rule->when->holds(GameState::of($rules, $situation, $context)->weighing($points))));
+        return array_values(
+            array_filter(
+                RunChain::situations(),
+                static fn(Situation $situation): bool => $rule->when->holds(
+                    GameState::of($rules, $situation, $context)->weighing($points),
+                ),
+            ),
+        );
     }
 }

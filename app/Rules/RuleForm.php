@@ -26,14 +26,24 @@ use Symfony\Component\OptionsResolver\OptionsResolver;
 final class RuleForm extends AbstractType
 {
     private const SETS = [
-        'bases' => ['Runners', Bases::class], 'outs' => ['Outs', Outs::class], 'batter' => ['The batter is one of', BatterTrait::class], 'notBatter' => ['The batter is none of', BatterTrait::class],
-        'pitching' => ['Our pitcher', Pitching::class], 'sports' => ['Played in', Sport::class],
+        'bases' => ['Runners', Bases::class],
+        'outs' => ['Outs', Outs::class],
+        'batter' => ['The batter is one of', BatterTrait::class],
+        'notBatter' => ['The batter is none of', BatterTrait::class],
+        'pitching' => ['Our pitcher', Pitching::class],
+        'sports' => ['Played in', Sport::class],
     ];
     private const QUESTIONS = [
-        'twoStrikes' => ['Two strikes', 'with two strikes', 'with fewer'], 'doublePlay' => ['A double play is in order', 'when it is', 'when it is not'],
-        'buntLikely' => ['A bunt is likely', 'when it is', 'when it is not'], 'leads' => ['Runners may lead', 'where they may', 'where they may not'],
+        'twoStrikes' => ['Two strikes', 'with two strikes', 'with fewer'],
+        'doublePlay' => ['A double play is in order', 'when it is', 'when it is not'],
+        'buntLikely' => ['A bunt is likely', 'when it is', 'when it is not'],
+        'leads' => ['Runners may lead', 'where they may', 'where they may not'],
     ];
-    private const NUMBERS = ['lastInnings' => 'Only in the last … innings', 'leadFrom' => 'We lead by at least', 'leadTo' => 'We lead by at most'];
+    private const NUMBERS = [
+        'lastInnings' => 'Only in the last … innings',
+        'leadFrom' => 'We lead by at least',
+        'leadTo' => 'We lead by at most',
+    ];
 
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
@@ -43,35 +53,71 @@ final class RuleForm extends AbstractType
             ->add('isOn', CheckboxType::class, ['label' => 'This rule is on', 'required' => false])
             ->add('seen', HiddenType::class);
         foreach (self::SETS as $name => [$label, $class]) {
-            $builder->add($name, EnumType::class, ['label' => $label, 'class' => $class, 'multiple' => true, 'expanded' => true, 'required' => false, 'choice_label' => static fn(\BackedEnum $one): string => self::label($one)]);
+            $builder->add($name, EnumType::class, [
+                'label' => $label,
+                'class' => $class,
+                'multiple' => true,
+                'expanded' => true,
+                'required' => false,
+                'choice_label' => static fn(\BackedEnum $one): string => self::label($one),
+            ]);
         }
         foreach (self::QUESTIONS as $name => [$label, $yes, $no]) {
-            $builder->add($name, ChoiceType::class, ['label' => $label, 'choices' => ['does not matter' => null, $yes => true, $no => false], 'required' => false, 'placeholder' => false]);
+            $builder->add($name, ChoiceType::class, [
+                'label' => $label,
+                'choices' => ['does not matter' => null, $yes => true, $no => false],
+                'required' => false,
+                'placeholder' => false,
+            ]);
         }
         foreach (self::NUMBERS as $name => $label) {
-            $builder->add($name, IntegerType::class, ['label' => $label, 'required' => false, 'invalid_message' => 'This is not a whole number. Allowed: a whole number, or nothing.']);
+            $builder->add($name, IntegerType::class, [
+                'label' => $label,
+                'required' => false,
+                'invalid_message' => 'This is not a whole number. Allowed: a whole number, or nothing.',
+            ]);
         }
         foreach (Placing::EVERYBODY as $position) {
-            $builder->add('depth_'.$position->value, EnumType::class, [
-                'label' => $position->value.' '.$position->label(), 'class' => NamedDepth::class, 'property_path' => "depths[$position->value]", 'required' => false, 'placeholder' => 'as before', 'choice_label' => $options['word'],
+            $builder->add('depth_' . $position->value, EnumType::class, [
+                'label' => $position->value . ' ' . $position->label(),
+                'class' => NamedDepth::class,
+                'property_path' => "depths[$position->value]",
+                'required' => false,
+                'placeholder' => 'as before',
+                'choice_label' => $options['word'],
             ]);
             if (PositionGroup::Outfield !== $position->group()) {
-                $builder->add('steps_'.$position->value, IntegerType::class, ['label' => 'Steps', 'property_path' => "steps[$position->value]", 'required' => false, 'invalid_message' => 'This is not a whole number. Allowed: -6 to 6, or nothing.']);
+                $builder->add('steps_' . $position->value, IntegerType::class, [
+                    'label' => 'Steps',
+                    'property_path' => "steps[$position->value]",
+                    'required' => false,
+                    'invalid_message' => 'This is not a whole number. Allowed: -6 to 6, or nothing.',
+                ]);
             }
         }
-        $builder->add('towardPull', IntegerType::class, ['label' => 'Middle, steps toward the pull side', 'required' => false, 'invalid_message' => 'This is not a whole number. Allowed: -4 to 4, or nothing.']);
+        $builder->add('towardPull', IntegerType::class, [
+            'label' => 'Middle, steps toward the pull side',
+            'required' => false,
+            'invalid_message' => 'This is not a whole number. Allowed: -4 to 4, or nothing.',
+        ]);
     }
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => RuleDraft::class, 'word' => static fn(NamedDepth $depth): string => $depth->label()]);
+        $resolver->setDefaults([
+            'data_class' => RuleDraft::class,
+            'word' => static fn(NamedDepth $depth): string => $depth->label(),
+        ]);
         $resolver->setAllowedTypes('word', \Closure::class);
     }
 
     private static function label(\BackedEnum $one): string
     {
         return match (true) {
-            $one instanceof Bases, $one instanceof Outs, $one instanceof Pitching, $one instanceof Sport => $one->label(),
+            $one instanceof Bases,
+            $one instanceof Outs,
+            $one instanceof Pitching,
+            $one instanceof Sport => $one->label(),
             $one instanceof BatterTrait => ucfirst($one->label()),
             default => (string) $one->value,
         };

@@ -22,9 +22,11 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** The rules in order: what each says, and on, off, earlier, later, gone. */
 final class RulesPage extends AbstractController
 {
-    public function __construct(private readonly PlanDrafts $drafts, private readonly PlanEdits $edits, private readonly RuleEffects $effects)
-    {
-    }
+    public function __construct(
+        private readonly PlanDrafts $drafts,
+        private readonly PlanEdits $edits,
+        private readonly RuleEffects $effects,
+    ) {}
 
     #[Route('/{team}/situations/rules', name: 'rules', methods: ['GET'])]
     public function show(Membership $membership): Response
@@ -42,9 +44,15 @@ final class RulesPage extends AbstractController
     #[IsCsrfTokenValid('change')]
     public function turn(Membership $membership, string $rule, Request $request): Response
     {
-        return $this->change($membership, $rule, $request, static fn(AlignmentRule $found, PlanBook $book): array => [
-            $found->name.($found->isOn ? ' off' : ' on'), $book->withRule($found->switched(!$found->isOn)),
-        ]);
+        return $this->change(
+            $membership,
+            $rule,
+            $request,
+            static fn(AlignmentRule $found, PlanBook $book): array => [
+                $found->name . ($found->isOn ? ' off' : ' on'),
+                $book->withRule($found->switched(!$found->isOn)),
+            ],
+        );
     }
 
     #[Route('/{team}/situations/rules/{rule}/move', name: 'move_rule', methods: ['POST'])]
@@ -53,14 +61,30 @@ final class RulesPage extends AbstractController
     {
         $by = $request->request->getInt('by') < 0 ? -1 : 1;
 
-        return $this->change($membership, $rule, $request, static fn(AlignmentRule $found, PlanBook $book): array => [$found->name.($by < 0 ? ' earlier' : ' later'), $book->withRuleMoved($found->id, $by)]);
+        return $this->change(
+            $membership,
+            $rule,
+            $request,
+            static fn(AlignmentRule $found, PlanBook $book): array => [
+                $found->name . ($by < 0 ? ' earlier' : ' later'),
+                $book->withRuleMoved($found->id, $by),
+            ],
+        );
     }
 
     #[Route('/{team}/situations/rules/{rule}/remove', name: 'remove_rule', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
     public function remove(Membership $membership, string $rule, Request $request): Response
     {
-        return $this->change($membership, $rule, $request, static fn(AlignmentRule $found, PlanBook $book): array => [$found->name.' taken out', $book->withoutRule($found->id)]);
+        return $this->change(
+            $membership,
+            $rule,
+            $request,
+            static fn(AlignmentRule $found, PlanBook $book): array => [
+                $found->name . ' taken out',
+                $book->withoutRule($found->id),
+            ],
+        );
     }
 
     #[Route('/{team}/situations/rules', name: 'reset_rules', methods: ['POST'])]
@@ -68,7 +92,11 @@ final class RulesPage extends AbstractController
     public function reset(Membership $membership): Response
     {
         $this->edits->tell(
-            $membership, PlanEdit::whatever('Rules as shipped', static fn(PlanBook $book): PlanBook => $book->withRules(ShippedRules::all())),
+            $membership,
+            PlanEdit::whatever(
+                'Rules as shipped',
+                static fn(PlanBook $book): PlanBook => $book->withRules(ShippedRules::all()),
+            ),
             'The rules are as shipped again.',
         );
 
@@ -81,11 +109,23 @@ final class RulesPage extends AbstractController
         $membership->mustBeAbleToChange();
         $book = $this->drafts->of($membership->team);
         [$words] = $change($book->rule($id) ?? throw $this->createNotFoundException(), $book);
-        $this->edits->tell($membership, PlanEdit::of(
-            $words, $request->request->getString('seen'), static fn(PlanBook $book): mixed => $book->rule($id),
-            static fn(PlanBook $book): PlanBook => $change($book->rule($id) ?? throw ChangedMeanwhile::of(null), $book)[1],
-        ));
+        $this->edits->tell(
+            $membership,
+            PlanEdit::of(
+                $words,
+                $request->request->getString('seen'),
+                static fn(PlanBook $book): mixed => $book->rule($id),
+                static fn(PlanBook $book): PlanBook => $change(
+                    $book->rule($id) ?? throw ChangedMeanwhile::of(null),
+                    $book,
+                )[1],
+            ),
+        );
 
-        return $this->redirectToRoute('rules', ['team' => $membership->team->id(), '_fragment' => 'rule-'.$id], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'rules',
+            ['team' => $membership->team->id(), '_fragment' => 'rule-' . $id],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 }

@@ -13,16 +13,19 @@ use Twig\Environment;
 /** An address that asks for something the game does not know gets a page that names it and what is allowed. */
 final readonly class BadAddress
 {
-    public function __construct(private Environment $twig)
-    {
-    }
+    public function __construct(private Environment $twig) {}
 
     #[AsEventListener(priority: 50)]
     public function onException(ExceptionEvent $event): void
     {
         $error = $event->getThrowable();
         if ($error instanceof InvalidValue) {
-            $event->setResponse(new Response($this->twig->render('error/bad_address.html.twig', ['problem' => $error]), Response::HTTP_NOT_FOUND));
+            $event->setResponse(
+                new Response(
+                    $this->twig->render('error/bad_address.html.twig', ['problem' => $error]),
+                    Response::HTTP_NOT_FOUND,
+                ),
+            );
         }
     }
 }

@@ -12,9 +12,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Answers "ok" when application and database both do, and says whether the database also takes what is written. */
 final readonly class Health
 {
-    public function __construct(private Connection $connection)
-    {
-    }
+    public function __construct(private Connection $connection) {}
 
     #[Route('/health', methods: ['GET'], stateless: true)]
     public function answer(): Response
@@ -24,7 +22,8 @@ final readonly class Health
 
         return new Response(
             $writes ? "ok\nreading: yes\nwriting: yes\n" : "not ok\nreading: yes\nwriting: no\n",
-            $writes ? Response::HTTP_OK : Response::HTTP_SERVICE_UNAVAILABLE, ['Content-Type' => 'text/plain', 'Cache-Control' => 'no-store'],
+            $writes ? Response::HTTP_OK : Response::HTTP_SERVICE_UNAVAILABLE,
+            ['Content-Type' => 'text/plain', 'Cache-Control' => 'no-store'],
         );
     }
 

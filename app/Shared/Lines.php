@@ -12,6 +12,11 @@ final class Lines
     {
         $lines = preg_split('~\R~', $text ?? '');
 
-        return array_values(array_filter(array_map(trim(...), false === $lines ? [] : $lines), static fn(string $line): bool => '' !== $line));
+        return array_values(
+            array_filter(
+                array_map(trim(...), false === $lines ? [] : $lines),
+                static fn(string $line): bool => '' !== $line,
+            ),
+        );
     }
 }

@@ -19,16 +19,19 @@ final readonly class ReadableInput
     /** Before sessions, routes and the firewall. */
     private const FIRST = 512;
 
-    public function __construct(private Environment $twig)
-    {
-    }
+    public function __construct(private Environment $twig) {}
 
     #[AsEventListener(priority: self::FIRST)]
     public function onRequest(RequestEvent $event): void
     {
         $where = $event->isMainRequest() ? self::unreadable($event->getRequest()) : null;
         if (null !== $where) {
-            $event->setResponse(new Response($this->twig->render('error/unreadable.html.twig', ['where' => $where]), Response::HTTP_BAD_REQUEST));
+            $event->setResponse(
+                new Response(
+                    $this->twig->render('error/unreadable.html.twig', ['where' => $where]),
+                    Response::HTTP_BAD_REQUEST,
+                ),
+            );
         }
     }
 
@@ -38,7 +41,13 @@ final readonly class ReadableInput
         if (!self::isText(rawurldecode($request->getRequestUri()))) {
             return 'the address';
         }
-        foreach (['the address' => $request->query->all(), 'a cookie' => $request->cookies->all(), 'a field' => $request->request->all()] as $where => $values) {
+        foreach (
+            [
+                'the address' => $request->query->all(),
+                'a cookie' => $request->cookies->all(),
+                'a field' => $request->request->all(),
+            ] as $where => $values
+        ) {
             $wrong = null;
             array_walk_recursive($values, static function (mixed $value, int|string $name) use (&$wrong): void {
                 if (!self::isText((string) $name) || (\is_string($value) && !self::isText($value))) {

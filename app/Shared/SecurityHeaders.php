@@ -10,8 +10,10 @@ use Symfony\Component\HttpKernel\Event\ResponseEvent;
 /** What every answer tells the browser not to do. Styles, scripts, fonts and pictures come from here alone. */
 final readonly class SecurityHeaders
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; "
-        ."form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    private const POLICY =
+        "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; " .
+        "connect-src 'self'; " .
+        "form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     #[AsEventListener]
     public function onResponse(ResponseEvent $event): void

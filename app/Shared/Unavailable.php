@@ -27,7 +27,10 @@ use Symfony\Component\HttpKernel\HttpKernelInterface;
 final readonly class Unavailable
 {
     private const TRIED = '_tried_again';
-    /** MariaDB's numbers: read-only, disk or table full, statement took too long, killed, gone away, lost, shutting down. */
+    /**
+     * MariaDB's numbers: read-only, disk or table full, statement took too long, killed, gone away, lost, shutting
+     * down.
+     */
     private const CODES = [1290, 1836, 1021, 1114, 1969, 1317, 2006, 2013, 1053, 1205, 1213, 4031];
 
     public function __construct(
@@ -35,8 +38,7 @@ final readonly class Unavailable
         private KeptPage $kept,
         private Writes $writes,
         private ManagerRegistry $doctrine,
-    ) {
-    }
+    ) {}
 
     #[AsEventListener(priority: 100)]
     public function onException(ExceptionEvent $event): void
@@ -62,7 +64,9 @@ final readonly class Unavailable
     {
         $code = $error instanceof \PDOException ? $error->errorInfo[1] ?? null : null;
 
-        return $error instanceof ConnectionException || $error instanceof RetryableException || \in_array($code, self::CODES, true);
+        return $error instanceof ConnectionException ||
+            $error instanceof RetryableException ||
+            \in_array($code, self::CODES, true);
     }
 
     /** Whoever only reads may always; whoever writes, if the whole of it was rolled back. */
@@ -83,10 +87,14 @@ final readonly class Unavailable
     private function away(Request $request): Response
     {
         if (ByScript::asked($request)) {
-            return new JsonResponse(['problem' => 'database'], Response::HTTP_SERVICE_UNAVAILABLE, ['Retry-After' => '5']);
+            return new JsonResponse(['problem' => 'database'], Response::HTTP_SERVICE_UNAVAILABLE, [
+                'Retry-After' => '5',
+            ]);
         }
         if ($request->isMethodSafe()) {
-            return new Response((string) file_get_contents($this->page), Response::HTTP_SERVICE_UNAVAILABLE, ['Retry-After' => '5']);
+            return new Response((string) file_get_contents($this->page), Response::HTTP_SERVICE_UNAVAILABLE, [
+                'Retry-After' => '5',
+            ]);
         }
 
         return $this->kept->withoutDatabase(TypedForm::of($request), TypedForm::tokensOf($request));

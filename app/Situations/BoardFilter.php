@@ -36,7 +36,8 @@ enum BoardFilter: string
             self::Changed => $cell->isChanged(),
             self::Findings => $findings > 0,
             self::Bunt => NamedDepth::Bunt === $cell->plan->alignment->spot(Position::ThirdBase)->depth,
-            self::ByHand => [] !== array_filter($cell->plan->alignment->spots(), static fn($spot): bool => $spot->byHand),
+            self::ByHand => [] !==
+                array_filter($cell->plan->alignment->spots(), static fn($spot): bool => $spot->byHand),
         };
     }
 }

@@ -22,9 +22,11 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The board of 24: the call in every situation for one context, and what the context changes. */
 final class SituationsPage extends AbstractController
 {
-    public function __construct(private readonly PlanReader $plans, private readonly SituationAddresses $addresses, private readonly CoverageReports $reports)
-    {
-    }
+    public function __construct(
+        private readonly PlanReader $plans,
+        private readonly SituationAddresses $addresses,
+        private readonly CoverageReports $reports,
+    ) {}
 
     #[Route('/{team}/situations', name: 'situations', methods: ['GET'])]
     public function show(Membership $membership, Request $request): Response
@@ -56,7 +58,8 @@ final class SituationsPage extends AbstractController
     {
         $show = $request->query->getString('show', BoardFilter::All->value);
 
-        return BoardFilter::tryFrom($show) ?? throw InvalidValue::notOneOf('show', $show, array_column(BoardFilter::cases(), 'value'));
+        return BoardFilter::tryFrom($show) ??
+            throw InvalidValue::notOneOf('show', $show, array_column(BoardFilter::cases(), 'value'));
     }
 
     /**

@@ -20,26 +20,46 @@ final class EditField extends AbstractController
 {
     /** The form's fields by the core's names. */
     private const FIELDS = [
-        'rule set' => 'ruleSet', 'base path' => 'basePath', 'pitching distance' => 'pitchingDistance', 'fence at left' => 'left', 'fence at left center' => 'leftCenter',
-        'fence at center' => 'center', 'fence at right center' => 'rightCenter', 'fence at right' => 'right', 'skin radius' => 'skinRadius', 'innings' => 'innings',
+        'rule set' => 'ruleSet',
+        'base path' => 'basePath',
+        'pitching distance' => 'pitchingDistance',
+        'fence at left' => 'left',
+        'fence at left center' => 'leftCenter',
+        'fence at center' => 'center',
+        'fence at right center' => 'rightCenter',
+        'fence at right' => 'right',
+        'skin radius' => 'skinRadius',
+        'innings' => 'innings',
     ];
 
-    public function __construct(private readonly EntityManagerInterface $entities)
-    {
-    }
+    public function __construct(private readonly EntityManagerInterface $entities) {}
 
     #[Route('/{team}/team/field', name: 'edit_field', methods: ['GET', 'POST'])]
     public function edit(Membership $membership, Request $request): Response
     {
         $membership->mustBeAbleToChange();
         $set = $request->isMethod('GET') ? $this->chosenSet($request) : '';
-        $form = $this->createForm(FieldForm::class, '' === $set ? FieldDraft::of($membership->team) : FieldDraft::from(ShippedRuleSets::get($set), $membership->team->level(), $membership->team->version()), ['refill' => $this->generateUrl('edit_field', ['team' => $membership->team->id()])]);
+        $form = $this->createForm(
+            FieldForm::class,
+            '' === $set
+                ? FieldDraft::of($membership->team)
+                : FieldDraft::from(
+                    ShippedRuleSets::get($set),
+                    $membership->team->level(),
+                    $membership->team->version(),
+                ),
+            ['refill' => $this->generateUrl('edit_field', ['team' => $membership->team->id()])],
+        );
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $draft = $form->getData();
             try {
                 if ($draft->version !== $membership->team->version()) {
-                    throw InvalidValue::because('field', 'somebody else has changed the field since you opened the form; what you typed is still here', 'open it again and compare');
+                    throw InvalidValue::because(
+                        'field',
+                        'somebody else has changed the field since you opened the form; what you typed is still here',
+                        'open it again and compare',
+                    );
                 }
                 $membership->team->playBy($draft->toRuleSet(), $draft->level, $draft->reactionCaution());
                 $this->entities->flush();
@@ -51,7 +71,10 @@ final class EditField extends AbstractController
             }
         }
 
-        return $this->render('team/field.html.twig', ['form' => $form, 'drawing' => FieldDrawing::whole($membership->team->rules())]);
+        return $this->render('team/field.html.twig', [
+            'form' => $form,
+            'drawing' => FieldDrawing::whole($membership->team->rules()),
+        ]);
     }
 
     /** Another rule set fills the form with its values, before anything is saved. */
@@ -67,7 +90,10 @@ final class EditField extends AbstractController
     public function draw(Membership $membership, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $form = $this->createForm(FieldForm::class, FieldDraft::of($membership->team), ['method' => 'GET', 'csrf_protection' => false]);
+        $form = $this->createForm(FieldForm::class, FieldDraft::of($membership->team), [
+            'method' => 'GET',
+            'csrf_protection' => false,
+        ]);
         $form->submit($request->query->all('field_form'));
         try {
             $drawing = FieldDrawing::whole($form->getData()->toRuleSet());

@@ -26,9 +26,12 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Who plays where today. */
 final class EditLineup extends AbstractController
 {
-    public function __construct(private readonly PlayerRepository $players, private readonly LineupReader $lineups, private readonly PlanDrafts $drafts, private readonly EntityManagerInterface $entities)
-    {
-    }
+    public function __construct(
+        private readonly PlayerRepository $players,
+        private readonly LineupReader $lineups,
+        private readonly PlanDrafts $drafts,
+        private readonly EntityManagerInterface $entities,
+    ) {}
 
     #[Route('/{team}/team/lineup', name: 'lineup', methods: ['GET'])]
     public function show(Membership $membership): Response
@@ -45,15 +48,26 @@ final class EditLineup extends AbstractController
         $wanted = $this->wanted($request);
         try {
             if ((string) ($stored?->version() ?? 0) !== $request->request->getString('seen')) {
-                throw InvalidValue::because('lineup', 'somebody else has changed it since you opened it; what you picked is still here', 'look at it again and save');
+                throw InvalidValue::because(
+                    'lineup',
+                    'somebody else has changed it since you opened it; what you picked is still here',
+                    'look at it again and save',
+                );
             }
             $this->check($wanted, $this->players->rosterOf($membership->team));
         } catch (InvalidValue $problem) {
             return $this->page($membership, $wanted, $problem);
         }
-        null === $stored ? $this->entities->persist(new TodaysLineup($membership->team, $wanted)) : $stored->want($wanted);
+        null === $stored
+            ? $this->entities->persist(new TodaysLineup($membership->team, $wanted))
+            : $stored->want($wanted);
         $this->entities->flush();
-        $this->addFlash('done', [] === $wanted ? 'The roster decides who plays where.' : 'Today’s lineup is saved. Every spot was measured again.');
+        $this->addFlash(
+            'done',
+            [] === $wanted
+                ? 'The roster decides who plays where.'
+                : 'Today’s lineup is saved. Every spot was measured again.',
+        );
 
         return $this->redirectToRoute('lineup', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
     }
@@ -63,7 +77,7 @@ final class EditLineup extends AbstractController
     {
         $wanted = [];
         foreach ($request->request->getBoolean('clear') ? [] : Position::cases() as $position) {
-            $id = $request->request->getString('at_'.$position->value);
+            $id = $request->request->getString('at_' . $position->value);
             if ('' !== $id) {
                 $wanted[$position->value] = $id;
             }
@@ -80,14 +94,26 @@ final class EditLineup extends AbstractController
      */
     private function check(array $wanted, array $roster): void
     {
-        $names = array_column(array_map(static fn(RosterPlayer $player): array => [$player->id, $player->name], $roster), 1, 0);
+        $names = array_column(
+            array_map(static fn(RosterPlayer $player): array => [$player->id, $player->name], $roster),
+            1,
+            0,
+        );
         foreach ($wanted as $number => $id) {
             if (!isset($names[$id])) {
-                throw InvalidValue::because('position '.$number, 'nobody on the roster is meant', 'a player of the roster');
+                throw InvalidValue::because(
+                    'position ' . $number,
+                    'nobody on the roster is meant',
+                    'a player of the roster',
+                );
             }
             $others = array_keys($wanted, $id, true);
             if (\count($others) > 1) {
-                throw InvalidValue::because('position '.$others[1], \sprintf('%s plays %s', $names[$id], implode(' and ', $others)), 'one place for each player');
+                throw InvalidValue::because(
+                    'position ' . $others[1],
+                    \sprintf('%s plays %s', $names[$id], implode(' and ', $others)),
+                    'one place for each player',
+                );
             }
         }
         Lineup::choose($roster, $wanted);
@@ -98,7 +124,11 @@ final class EditLineup extends AbstractController
     {
         $book = $this->drafts->of($team);
 
-        return Alignment::byRules(GameState::of($team->rules(), Situation::fromKey('none-2'), Context::ordinary()), $book->depths, $book->rules);
+        return Alignment::byRules(
+            GameState::of($team->rules(), Situation::fromKey('none-2'), Context::ordinary()),
+            $book->depths,
+            $book->rules,
+        );
     }
 
     /** @param array<int, string> $wanted */
@@ -109,13 +139,32 @@ final class EditLineup extends AbstractController
         try {
             $lineup = Lineup::choose($roster, null === $problem ? $wanted : []);
         } catch (InvalidValue $noNine) {
-            return $this->render('team/lineup.html.twig', ['roster' => $roster, 'lineup' => null, 'wanted' => $wanted, 'problem' => $problem ?? $noNine, 'checks' => [], 'rules' => $rules, 'seen' => 0, 'drawing' => FieldDrawing::whole($rules)]);
+            return $this->render('team/lineup.html.twig', [
+                'roster' => $roster,
+                'lineup' => null,
+                'wanted' => $wanted,
+                'problem' => $problem ?? $noNine,
+                'checks' => [],
+                'rules' => $rules,
+                'seen' => 0,
+                'drawing' => FieldDrawing::whole($rules),
+            ]);
         }
 
-        return $this->render('team/lineup.html.twig', [
-            'roster' => $roster, 'lineup' => $lineup, 'wanted' => $wanted, 'problem' => $problem, 'checks' => LineupCheck::of($lineup), 'rules' => $rules,
-            'alignment' => $this->standing($membership->team),
-            'seen' => $this->lineups->stored($membership->team)?->version() ?? 0, 'drawing' => FieldDrawing::whole($rules),
-        ], new Response(status: null === $problem ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+        return $this->render(
+            'team/lineup.html.twig',
+            [
+                'roster' => $roster,
+                'lineup' => $lineup,
+                'wanted' => $wanted,
+                'problem' => $problem,
+                'checks' => LineupCheck::of($lineup),
+                'rules' => $rules,
+                'alignment' => $this->standing($membership->team),
+                'seen' => $this->lineups->stored($membership->team)?->version() ?? 0,
+                'drawing' => FieldDrawing::whole($rules),
+            ],
+            new Response(status: null === $problem ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
+        );
     }
 }

@@ -25,11 +25,17 @@ final class EditPlayer extends AbstractController
     use OffersUndo;
 
     /** The form's fields by the core's names, where they differ. */
-    private const FIELDS = ['home to first' => 'homeToFirst', 'time to plate' => 'timeToPlate', 'limit until' => 'limitUntil'];
+    private const FIELDS = [
+        'home to first' => 'homeToFirst',
+        'time to plate' => 'timeToPlate',
+        'limit until' => 'limitUntil',
+    ];
 
-    public function __construct(private readonly PlayerRepository $players, private readonly EntityManagerInterface $entities, private readonly Undo $undo)
-    {
-    }
+    public function __construct(
+        private readonly PlayerRepository $players,
+        private readonly EntityManagerInterface $entities,
+        private readonly Undo $undo,
+    ) {}
 
     #[Route('/{team}/team/player/new', name: 'add_player', methods: ['GET', 'POST'], priority: 1)]
     public function add(Membership $membership, Request $request): Response
@@ -40,7 +46,11 @@ final class EditPlayer extends AbstractController
     #[Route('/{team}/team/player/{player}', name: 'edit_player', methods: ['GET', 'POST'])]
     public function change(Membership $membership, string $player, Request $request): Response
     {
-        return $this->edit($membership, $this->players->inTeam($membership->team, $player) ?? throw $this->createNotFoundException(), $request);
+        return $this->edit(
+            $membership,
+            $this->players->inTeam($membership->team, $player) ?? throw $this->createNotFoundException(),
+            $request,
+        );
     }
 
     #[Route('/{team}/team/player/{player}/remove', name: 'remove_player', methods: ['POST'])]
@@ -50,11 +60,19 @@ final class EditPlayer extends AbstractController
         $membership->mustBeHeadCoach();
         $team = $membership->team;
         $found = $this->players->inTeam($team, $player) ?? throw $this->createNotFoundException();
-        $words = $found->asRosterPlayer()->name.' is off the roster';
-        $step = $this->undo->record($team, $membership->account, $words, [
-            Watched::row('player', $found->id()), Watched::rowsOf('reading', 'player_id', $found->id()), Watched::rowsOf('membership', 'team_id', $team->id()),
-        ], fn() => $this->entities->remove($found));
-        $this->doneOrUndone($words.'.', $step);
+        $words = $found->asRosterPlayer()->name . ' is off the roster';
+        $step = $this->undo->record(
+            $team,
+            $membership->account,
+            $words,
+            [
+                Watched::row('player', $found->id()),
+                Watched::rowsOf('reading', 'player_id', $found->id()),
+                Watched::rowsOf('membership', 'team_id', $team->id()),
+            ],
+            fn() => $this->entities->remove($found),
+        );
+        $this->doneOrUndone($words . '.', $step);
 
         return $this->redirectToRoute('team', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
     }
@@ -67,15 +85,22 @@ final class EditPlayer extends AbstractController
         if ($form->isSubmitted() && $form->isValid()) {
             $known = $this->read($form, $membership->team, $player);
             if (null !== $known) {
-                null === $player ? $this->entities->persist(new Player($membership->team, $known)) : $player->change($known);
+                null === $player
+                    ? $this->entities->persist(new Player($membership->team, $known))
+                    : $player->change($known);
                 $this->entities->flush();
-                $this->addFlash('done', $known->name.' is saved.');
+                $this->addFlash('done', $known->name . ' is saved.');
 
                 return $this->redirectToRoute('team', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
             }
         }
 
-        return $this->render('team/player.html.twig', ['form' => $form, 'player' => $player?->asRosterPlayer(), 'level' => $membership->team->level()->profile(), 'rules' => $membership->team->rules()]);
+        return $this->render('team/player.html.twig', [
+            'form' => $form,
+            'player' => $player?->asRosterPlayer(),
+            'level' => $membership->team->level()->profile(),
+            'rules' => $membership->team->rules(),
+        ]);
     }
 
     /** @param FormInterface<PlayerDraft> $form */
@@ -83,13 +108,23 @@ final class EditPlayer extends AbstractController
     {
         $draft = $form->getData();
         if (null !== $player && $draft->version !== $player->version()) {
-            ProblemOnForm::show($form, InvalidValue::because('player', 'somebody else has changed this player since you opened the form; what you typed is still here', 'open the player again and compare'));
+            ProblemOnForm::show(
+                $form,
+                InvalidValue::because(
+                    'player',
+                    'somebody else has changed this player since you opened the form; what you typed is still here',
+                    'open the player again and compare',
+                ),
+            );
 
             return null;
         }
         $others = array_filter($this->players->of($team), static fn(Player $other): bool => $other !== $player);
         try {
-            return $draft->toRosterPlayer($player?->id(), array_map(static fn(Player $other): int => $other->asRosterPlayer()->number, array_values($others)));
+            return $draft->toRosterPlayer(
+                $player?->id(),
+                array_map(static fn(Player $other): int => $other->asRosterPlayer()->number, array_values($others)),
+            );
         } catch (InvalidValue $problem) {
             ProblemOnForm::show($form, $problem, self::FIELDS);
 

@@ -52,11 +52,25 @@ final class FieldDraft
         $draft = new self();
         $draft->ruleSet = $rules->key;
         $draft->level = $level;
-        [$draft->basePath, $draft->pitchingDistance, $draft->skinRadius] = [$rules->basePath, $rules->pitchingDistance, $rules->skinRadius];
+        [$draft->basePath, $draft->pitchingDistance, $draft->skinRadius] = [
+            $rules->basePath,
+            $rules->pitchingDistance,
+            $rules->skinRadius,
+        ];
         [$draft->left, $draft->leftCenter, $draft->center, $draft->rightCenter, $draft->right] = $rules->fence->feet;
         [$draft->surface, $draft->grassInfield] = [$rules->surface, $rules->grassInfield];
-        [$draft->innings, $draft->leads, $draft->steals, $draft->bunts] = [$rules->innings, $rules->leads, $rules->steals, $rules->bunts];
-        [$draft->balkRule, $draft->circleRule, $draft->doubleFirstBase, $draft->extraRunner] = [$rules->balkRule, $rules->circleRule, $rules->doubleFirstBase, $rules->extraRunner];
+        [$draft->innings, $draft->leads, $draft->steals, $draft->bunts] = [
+            $rules->innings,
+            $rules->leads,
+            $rules->steals,
+            $rules->bunts,
+        ];
+        [$draft->balkRule, $draft->circleRule, $draft->doubleFirstBase, $draft->extraRunner] = [
+            $rules->balkRule,
+            $rules->circleRule,
+            $rules->doubleFirstBase,
+            $rules->extraRunner,
+        ];
         $draft->version = $version;
 
         return $draft;
@@ -65,7 +79,9 @@ final class FieldDraft
     /** @throws InvalidValue */
     public function reactionCaution(): ?float
     {
-        return null === $this->reaction ? null : InvalidValue::unlessBetween('reaction', $this->reaction, 0.2, 1.0, 'seconds');
+        return null === $this->reaction
+            ? null
+            : InvalidValue::unlessBetween('reaction', $this->reaction, 0.2, 1.0, 'seconds');
     }
 
     /** An empty number is that of the rule set. @throws InvalidValue */
@@ -75,10 +91,26 @@ final class FieldDraft
         $fence = $shipped->fence->feet;
 
         return $shipped->with(
-            $this->basePath, $this->pitchingDistance, $this->innings, $this->leads, $this->steals, $this->bunts, $this->balkRule, $this->circleRule,
-            $this->doubleFirstBase, $this->skinRadius,
-            Fence::of($this->left ?? $fence[0], $this->leftCenter ?? $fence[1], $this->center ?? $fence[2], $this->rightCenter ?? $fence[3], $this->right ?? $fence[4]),
-            $this->surface, $this->grassInfield, $this->extraRunner,
+            $this->basePath,
+            $this->pitchingDistance,
+            $this->innings,
+            $this->leads,
+            $this->steals,
+            $this->bunts,
+            $this->balkRule,
+            $this->circleRule,
+            $this->doubleFirstBase,
+            $this->skinRadius,
+            Fence::of(
+                $this->left ?? $fence[0],
+                $this->leftCenter ?? $fence[1],
+                $this->center ?? $fence[2],
+                $this->rightCenter ?? $fence[3],
+                $this->right ?? $fence[4],
+            ),
+            $this->surface,
+            $this->grassInfield,
+            $this->extraRunner,
         );
     }
 }

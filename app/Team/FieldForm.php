@@ -22,28 +22,87 @@ use Symfony\Component\OptionsResolver\OptionsResolver;
 /** @extends AbstractType<FieldDraft> */
 final class FieldForm extends AbstractType
 {
+    private const NOT_A_NUMBER = 'No number. Allowed: a distance in feet, or nothing for the rule set’s own.';
+
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
         $sets = array_filter(ShippedRuleSets::all(), static fn($set): bool => Sport::Slowpitch !== $set->sport);
         $builder
             ->add('ruleSet', ChoiceType::class, [
-                'label' => 'Rule set', 'choices' => array_combine(array_column($sets, 'name'), array_keys($sets)), 'help' => 'Another set fills in all its values',
-                'attr' => ['hx-get' => $options['refill'], 'hx-trigger' => 'change', 'hx-target' => '#work', 'hx-select' => '#work', 'hx-swap' => 'outerHTML', 'hx-include' => 'this'],
+                'label' => 'Rule set',
+                'choices' => array_combine(array_column($sets, 'name'), array_keys($sets)),
+                'help' => 'Another set fills in all its values',
+                'attr' => [
+                    'hx-get' => $options['refill'],
+                    'hx-trigger' => 'change',
+                    'hx-target' => '#work',
+                    'hx-select' => '#work',
+                    'hx-swap' => 'outerHTML',
+                    'hx-include' => 'this',
+                ],
                 'invalid_message' => 'This rule set is not known. Allowed: one of the list.',
             ])
-            ->add('level', EnumType::class, ['label' => 'Level of play', 'class' => Level::class, 'empty_data' => Level::HighSchool->value, 'choice_label' => static fn(Level $level): string => $level->label(), 'help' => 'Its times and arms stand in where nobody was measured'])
-            ->add('surface', EnumType::class, ['label' => 'Infield surface', 'class' => Surface::class, 'empty_data' => Surface::Grass->value, 'choice_label' => static fn(Surface $surface): string => ucfirst($surface->value)]);
-        foreach (['basePath' => 'Base path', 'pitchingDistance' => 'Pitching distance', 'left' => 'Fence, left line', 'leftCenter' => 'Fence, left center', 'center' => 'Fence, center', 'rightCenter' => 'Fence, right center', 'right' => 'Fence, right line', 'skinRadius' => 'Dirt, from the rubber'] as $name => $label) {
+            ->add('level', EnumType::class, [
+                'label' => 'Level of play',
+                'class' => Level::class,
+                'empty_data' => Level::HighSchool->value,
+                'choice_label' => static fn(Level $level): string => $level->label(),
+                'help' => 'Its times and arms stand in where nobody was measured',
+            ])
+            ->add('surface', EnumType::class, [
+                'label' => 'Infield surface',
+                'class' => Surface::class,
+                'empty_data' => Surface::Grass->value,
+                'choice_label' => static fn(Surface $surface): string => ucfirst($surface->value),
+            ]);
+        foreach (
+            [
+                'basePath' => 'Base path',
+                'pitchingDistance' => 'Pitching distance',
+                'left' => 'Fence, left line',
+                'leftCenter' => 'Fence, left center',
+                'center' => 'Fence, center',
+                'rightCenter' => 'Fence, right center',
+                'right' => 'Fence, right line',
+                'skinRadius' => 'Dirt, from the rubber',
+            ] as $name => $label
+        ) {
             $builder->add($name, NumberType::class, [
-                'label' => $label, 'required' => false, 'attr' => ['inputmode' => 'decimal', 'data-unit' => 'ft'],
-                'invalid_message' => 'This is not a number. Allowed: a distance in feet, or nothing for the rule set’s own.',
+                'label' => $label,
+                'required' => false,
+                'attr' => ['inputmode' => 'decimal', 'data-unit' => 'ft'],
+                'invalid_message' => self::NOT_A_NUMBER,
             ]);
         }
         $builder
-            ->add('innings', IntegerType::class, ['label' => 'Innings', 'required' => false, 'invalid_message' => 'This is not a whole number. Allowed: 3 to 12.'])
-            ->add('reaction', NumberType::class, ['label' => 'Caution: time to a hard hit under', 'required' => false, 'attr' => ['inputmode' => 'decimal', 'data-unit' => 's'], 'invalid_message' => 'This is not a number. Allowed: 0.2 to 1 seconds, or nothing.'])
-            ->add('leads', EnumType::class, ['label' => 'Runners may leave', 'class' => LeadRule::class, 'empty_data' => LeadRule::Anytime->value, 'choice_label' => static fn(LeadRule $rule): string => ucfirst($rule->value)]);
-        foreach (['grassInfield' => 'Grass inside the base paths', 'steals' => 'Steals', 'bunts' => 'Bunts', 'balkRule' => 'Balk rule', 'circleRule' => 'Pitcher’s-circle rule', 'doubleFirstBase' => 'Double first base', 'extraRunner' => 'Extra innings begin with a runner on second'] as $name => $label) {
+            ->add('innings', IntegerType::class, [
+                'label' => 'Innings',
+                'required' => false,
+                'invalid_message' => 'This is not a whole number. Allowed: 3 to 12.',
+            ])
+            ->add('reaction', NumberType::class, [
+                'label' => 'Caution: time to a hard hit under',
+                'required' => false,
+                'attr' => ['inputmode' => 'decimal', 'data-unit' => 's'],
+                'invalid_message' => 'This is not a number. Allowed: 0.2 to 1 seconds, or nothing.',
+            ])
+            ->add('leads', EnumType::class, [
+                'label' => 'Runners may leave',
+                'class' => LeadRule::class,
+                'empty_data' => LeadRule::Anytime->value,
+                'choice_label' => static fn(LeadRule $rule): string => ucfirst($rule->value),
+            ]);
+        foreach (
+            [
+                'grassInfield' => 'Grass inside the base paths',
+                'steals' => 'Steals',
+                'bunts' => 'Bunts',
+                'balkRule' => 'Balk rule',
+                'circleRule' => 'Pitcher’s-circle rule',
+                'doubleFirstBase' => 'Double first base',
+                'extraRunner' => 'Extra innings begin with a runner on second',
+            ] as $name => $label
+        ) {
             $builder->add($name, CheckboxType::class, ['label' => $label, 'required' => false]);
         }
         $builder->add('version', VersionField::class);

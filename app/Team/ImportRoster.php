@@ -26,9 +26,12 @@ final class ImportRoster extends AbstractController
     /** Players on a roster. */
     private const MOST = 80;
 
-    public function __construct(private readonly PlayerRepository $players, private readonly EntityManagerInterface $entities, private readonly RosterCsv $csv, private readonly Undo $undo)
-    {
-    }
+    public function __construct(
+        private readonly PlayerRepository $players,
+        private readonly EntityManagerInterface $entities,
+        private readonly RosterCsv $csv,
+        private readonly Undo $undo,
+    ) {}
 
     #[Route('/{team}/team/import', name: 'import_roster', methods: ['GET'])]
     public function form(Membership $membership): Response
@@ -44,18 +47,41 @@ final class ImportRoster extends AbstractController
     {
         $membership->mustBeAbleToChange();
         $file = $request->files->get('file');
-        $text = $file instanceof UploadedFile && $file->isValid() ? $file->getContent() : $request->request->getString('text');
+        $text =
+            $file instanceof UploadedFile && $file->isValid()
+                ? $file->getContent()
+                : $request->request->getString('text');
         $known = $this->byNumber($membership->team);
         $reading = $this->csv->read($text, $known);
         $isMeant = [] === $reading->problems && $request->request->getBoolean('confirmed');
-        if ($isMeant && $reading->print() === $request->request->getString('seen') && \count($known) + $reading->added() <= self::MOST) {
+        if (
+            $isMeant &&
+            $reading->print() === $request->request->getString('seen') &&
+            \count($known) + $reading->added() <= self::MOST
+        ) {
             return $this->write($membership, $reading, $known);
         }
-        $problems = [] === $reading->problems && \count($known) + $reading->added() > self::MOST
-            ? [new RowProblem(1, '', \sprintf('There would be %d players on the roster', \count($known) + $reading->added()), \sprintf('at most %d', self::MOST))] : $reading->problems;
+        $problems =
+            [] === $reading->problems && \count($known) + $reading->added() > self::MOST
+                ? [
+                    new RowProblem(
+                        1,
+                        '',
+                        \sprintf('There would be %d players on the roster', \count($known) + $reading->added()),
+                        \sprintf('at most %d', self::MOST),
+                    ),
+                ]
+                : $reading->problems;
 
-        return $this->render('team/import.html.twig', ['text' => TypedText::unicode($text), 'reading' => new RosterReading($reading->lines, $problems), 'isOther' => $isMeant],
-            new Response(status: [] === $problems ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+        return $this->render(
+            'team/import.html.twig',
+            [
+                'text' => TypedText::unicode($text),
+                'reading' => new RosterReading($reading->lines, $problems),
+                'isOther' => $isMeant,
+            ],
+            new Response(status: [] === $problems ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
+        );
     }
 
     #[Route('/{team}/team/roster.csv', name: 'export_roster', methods: ['GET'])]
@@ -63,10 +89,13 @@ final class ImportRoster extends AbstractController
     {
         $membership->mustBeAbleToChange();
 
-        return new Response($this->csv->write($this->players->enteredFor($membership->team), $request->query->has('bom')), headers: [
-            'Content-Type' => 'text/csv; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="roster.csv"',
-        ]);
+        return new Response(
+            $this->csv->write($this->players->enteredFor($membership->team), $request->query->has('bom')),
+            headers: [
+                'Content-Type' => 'text/csv; charset=utf-8',
+                'Content-Disposition' => 'attachment; filename="roster.csv"',
+            ],
+        );
     }
 
     /** @return array<int, Player> */
@@ -89,13 +118,22 @@ final class ImportRoster extends AbstractController
     {
         $team = $membership->team;
         $words = \sprintf('Roster read from a list: %d new, %d changed', $reading->added(), $reading->changed());
-        $step = $this->undo->record($team, $membership->account, $words, [Watched::rowsOf('player', 'team_id', $team->id())], function () use ($team, $reading, $known): void {
-            foreach ($reading->players as $read) {
-                $player = $known[$read->number] ?? null;
-                null === $player ? $this->entities->persist(new Player($team, $read)) : $player->change($read);
-            }
-        });
-        $this->doneOrUndone(null === $step ? 'The list says what the roster has already; nothing was changed.' : $words.'.', $step);
+        $step = $this->undo->record(
+            $team,
+            $membership->account,
+            $words,
+            [Watched::rowsOf('player', 'team_id', $team->id())],
+            function () use ($team, $reading, $known): void {
+                foreach ($reading->players as $read) {
+                    $player = $known[$read->number] ?? null;
+                    null === $player ? $this->entities->persist(new Player($team, $read)) : $player->change($read);
+                }
+            },
+        );
+        $this->doneOrUndone(
+            null === $step ? 'The list says what the roster has already; nothing was changed.' : $words . '.',
+            $step,
+        );
 
         return $this->redirectToRoute('team', ['team' => $team->id()], Response::HTTP_SEE_OTHER);
     }

@@ -13,9 +13,7 @@ use FoxCorner\Core\People\RosterPlayer;
 /** Who plays where today: what the coach has said, and the roster for the rest. */
 final readonly class LineupReader
 {
-    public function __construct(private PlayerRepository $players, private EntityManagerInterface $entities)
-    {
-    }
+    public function __construct(private PlayerRepository $players, private EntityManagerInterface $entities) {}
 
     /**
      * @param string|null $pitcher somebody else's turn on the mound, by id
@@ -27,10 +25,14 @@ final readonly class LineupReader
         $roster = $this->players->rosterOf($team);
         $wanted = $this->stored($team)?->wanted() ?? [];
         if (null !== $pitcher) {
-            if (!\in_array($pitcher, array_map(static fn(RosterPlayer $player): string => $player->id, $roster), true)) {
+            if (
+                !\in_array($pitcher, array_map(static fn(RosterPlayer $player): string => $player->id, $roster), true)
+            ) {
                 throw InvalidValue::because('pitcher', 'nobody on the roster is meant', 'a player of the roster');
             }
-            $wanted = [Position::Pitcher->value => $pitcher] + array_filter($wanted, static fn(string $id): bool => $id !== $pitcher);
+            $wanted =
+                [Position::Pitcher->value => $pitcher] +
+                array_filter($wanted, static fn(string $id): bool => $id !== $pitcher);
         }
 
         return Lineup::choose($roster, $wanted);

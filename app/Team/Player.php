@@ -73,9 +73,7 @@ class Player
     private ?\DateTimeImmutable $limitUntil;
 
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Team $team,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Team $team,
         RosterPlayer $player,
     ) {
         $this->id = Uuid::fromString($player->id);
@@ -107,7 +105,17 @@ class Player
             $this->name,
             $this->number,
             array_map(Position::ofNumber(...), $this->positions),
-            Traits::of($this->throws, $this->bats, $this->homeToFirst, $this->arm, $this->pace, $this->exchange, $this->timeToPlate, $this->pitching, $this->fielding),
+            Traits::of(
+                $this->throws,
+                $this->bats,
+                $this->homeToFirst,
+                $this->arm,
+                $this->pace,
+                $this->exchange,
+                $this->timeToPlate,
+                $this->pitching,
+                $this->fielding,
+            ),
             $this->limit,
             $this->limitUntil,
         );
@@ -117,11 +125,11 @@ class Player
     public function measured(Quantity $quantity, ?float $value): void
     {
         match ($quantity) {
-            Quantity::HomeToFirst => $this->homeToFirst = $value,
-            Quantity::Arm => $this->arm = $value,
-            Quantity::Pace => $this->pace = $value,
-            Quantity::Exchange => $this->exchange = $value,
-            Quantity::TimeToPlate => $this->timeToPlate = $value,
+            Quantity::HomeToFirst => ($this->homeToFirst = $value),
+            Quantity::Arm => ($this->arm = $value),
+            Quantity::Pace => ($this->pace = $value),
+            Quantity::Exchange => ($this->exchange = $value),
+            Quantity::TimeToPlate => ($this->timeToPlate = $value),
         };
     }
 

@@ -42,7 +42,10 @@ final class PlayerDraft
         $draft = new self();
         $draft->name = $known->name;
         $draft->number = $known->number;
-        $draft->positions = implode(' ', array_map(static fn(Position $position): int => $position->value, $known->positions));
+        $draft->positions = implode(
+            ' ',
+            array_map(static fn(Position $position): int => $position->value, $known->positions),
+        );
         $draft->throws = $known->traits->throws;
         $draft->bats = $known->traits->bats;
         $draft->homeToFirst = $known->traits->homeToFirst;
@@ -65,20 +68,42 @@ final class PlayerDraft
     {
         $name = trim($this->name ?? '');
         if ('' === $name || mb_strlen($name) > 60) {
-            throw InvalidValue::because('name', '' === $name ? 'it is empty' : 'it is longer than 60 letters', '1 to 60 letters');
+            throw InvalidValue::because(
+                'name',
+                '' === $name ? 'it is empty' : 'it is longer than 60 letters',
+                '1 to 60 letters',
+            );
         }
         if (null === $this->number) {
             throw InvalidValue::because('number', 'it is empty', '0 to 99');
         }
         InvalidValue::unlessBetween('number', $this->number, 0, 99, 'on the shirt');
         if (\in_array($this->number, $taken, true)) {
-            throw InvalidValue::because('number', "$this->number is worn by somebody else on the team", 'a number that nobody else wears');
+            throw InvalidValue::because(
+                'number',
+                "$this->number is worn by somebody else on the team",
+                'a number that nobody else wears',
+            );
         }
 
         return new RosterPlayer(
-            ($id ?? Uuid::v7())->toRfc4122(), $name, $this->number, Position::read($this->positions ?? ''),
-            Traits::of($this->throws, $this->bats, $this->homeToFirst, $this->arm, $this->pace, $this->exchange, $this->timeToPlate, $this->pitching, $this->fielding),
-            $this->limit, Limit::None === $this->limit ? null : $this->limitUntil,
+            ($id ?? Uuid::v7())->toRfc4122(),
+            $name,
+            $this->number,
+            Position::read($this->positions ?? ''),
+            Traits::of(
+                $this->throws,
+                $this->bats,
+                $this->homeToFirst,
+                $this->arm,
+                $this->pace,
+                $this->exchange,
+                $this->timeToPlate,
+                $this->pitching,
+                $this->fielding,
+            ),
+            $this->limit,
+            Limit::None === $this->limit ? null : $this->limitUntil,
         );
     }
 }

@@ -25,28 +25,92 @@ final class PlayerForm extends AbstractType
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
         $measured = static fn(string $label, string $help, string $unit): array => [
-            'label' => $label, 'help' => $help, 'required' => false, 'attr' => ['inputmode' => 'decimal', 'data-unit' => $unit],
+            'label' => $label,
+            'help' => $help,
+            'required' => false,
+            'attr' => ['inputmode' => 'decimal', 'data-unit' => $unit],
             'invalid_message' => 'This is not a number. Allowed: a number such as 3.15, or nothing.',
         ];
         $builder
-            ->add('name', TextType::class, ['label' => 'Name, as called on the field', 'required' => false, 'attr' => ['autocomplete' => 'off']])
-            ->add('number', IntegerType::class, ['label' => 'Shirt number', 'required' => false, 'invalid_message' => 'This is not a whole number. Allowed: 0 to 99.'])
-            ->add('positions', TextType::class, ['label' => 'Positions, the best first', 'required' => false, 'help' => 'Numbers 1 to 9, as in 6 4', 'attr' => ['inputmode' => 'numeric']])
-            ->add('throws', EnumType::class, ['label' => 'Throws', 'class' => Hand::class, 'empty_data' => Hand::Right->value, 'choice_label' => static fn(Hand $hand): string => ucfirst($hand->label())])
-            ->add('bats', EnumType::class, ['label' => 'Bats', 'class' => Bats::class, 'empty_data' => Bats::Right->value, 'choice_label' => static fn(Bats $bats): string => ucfirst($bats->label())])
-            ->add('homeToFirst', NumberType::class, $measured('Home to first', 'Seconds from contact; empty: the level’s own time', 's'))
+            ->add('name', TextType::class, [
+                'label' => 'Name, as called on the field',
+                'required' => false,
+                'attr' => ['autocomplete' => 'off'],
+            ])
+            ->add('number', IntegerType::class, [
+                'label' => 'Shirt number',
+                'required' => false,
+                'invalid_message' => 'This is not a whole number. Allowed: 0 to 99.',
+            ])
+            ->add('positions', TextType::class, [
+                'label' => 'Positions, the best first',
+                'required' => false,
+                'help' => 'Numbers 1 to 9, as in 6 4',
+                'attr' => ['inputmode' => 'numeric'],
+            ])
+            ->add('throws', EnumType::class, [
+                'label' => 'Throws',
+                'class' => Hand::class,
+                'empty_data' => Hand::Right->value,
+                'choice_label' => static fn(Hand $hand): string => ucfirst($hand->label()),
+            ])
+            ->add('bats', EnumType::class, [
+                'label' => 'Bats',
+                'class' => Bats::class,
+                'empty_data' => Bats::Right->value,
+                'choice_label' => static fn(Bats $bats): string => ucfirst($bats->label()),
+            ])
+            ->add(
+                'homeToFirst',
+                NumberType::class,
+                $measured('Home to first', 'Seconds from contact; empty: the level’s own time', 's'),
+            )
             ->add('arm', NumberType::class, $measured('Arm', 'Miles per hour; empty: the level’s own', 'mph'))
             ->add('pace', NumberType::class, $measured('One pace', 'Feet; empty: 2.5', 'ft'))
-            ->add('exchange', NumberType::class, $measured('Exchange', 'Seconds from glove to release; a catcher’s on a steal. Empty: the level’s own', 's'))
-            ->add('timeToPlate', NumberType::class, $measured('Pitcher: time to the plate', 'Seconds from the first move to the glove', 's'))
-            ->add('pitching', EnumType::class, ['label' => 'Pitcher: the ball goes', 'class' => Pitching::class, 'empty_data' => Pitching::Ordinary->value, 'choice_label' => static fn(Pitching $pitching): string => match ($pitching) {
-                Pitching::Ordinary => 'Where it mostly should',
-                Pitching::HitsSpots => 'Where it is wanted: hits spots',
-                Pitching::Wild => 'Anywhere: wild',
-            }])
-            ->add('fielding', EnumType::class, ['label' => 'Pitcher: as a fielder', 'class' => PitcherFielding::class, 'empty_data' => PitcherFielding::Ordinary->value, 'choice_label' => static fn(PitcherFielding $fielding): string => $fielding->label()])
-            ->add('limit', EnumType::class, ['label' => 'Limit', 'class' => Limit::class, 'empty_data' => Limit::None->value, 'choice_label' => static fn(Limit $limit): string => $limit->label()])
-            ->add('limitUntil', DateType::class, ['label' => 'Limit: last day', 'required' => false, 'widget' => 'single_text', 'input' => 'datetime_immutable', 'help' => 'Empty: until it is lifted', 'invalid_message' => 'This is not a date. Allowed: year-month-day, or nothing.'])
+            ->add(
+                'exchange',
+                NumberType::class,
+                $measured(
+                    'Exchange',
+                    'Seconds from glove to release; a catcher’s on a steal. Empty: the level’s own',
+                    's',
+                ),
+            )
+            ->add(
+                'timeToPlate',
+                NumberType::class,
+                $measured('Pitcher: time to the plate', 'Seconds from the first move to the glove', 's'),
+            )
+            ->add('pitching', EnumType::class, [
+                'label' => 'Pitcher: the ball goes',
+                'class' => Pitching::class,
+                'empty_data' => Pitching::Ordinary->value,
+                'choice_label' => static fn(Pitching $pitching): string => match ($pitching) {
+                    Pitching::Ordinary => 'Where it mostly should',
+                    Pitching::HitsSpots => 'Where it is wanted: hits spots',
+                    Pitching::Wild => 'Anywhere: wild',
+                },
+            ])
+            ->add('fielding', EnumType::class, [
+                'label' => 'Pitcher: as a fielder',
+                'class' => PitcherFielding::class,
+                'empty_data' => PitcherFielding::Ordinary->value,
+                'choice_label' => static fn(PitcherFielding $fielding): string => $fielding->label(),
+            ])
+            ->add('limit', EnumType::class, [
+                'label' => 'Limit',
+                'class' => Limit::class,
+                'empty_data' => Limit::None->value,
+                'choice_label' => static fn(Limit $limit): string => $limit->label(),
+            ])
+            ->add('limitUntil', DateType::class, [
+                'label' => 'Limit: last day',
+                'required' => false,
+                'widget' => 'single_text',
+                'input' => 'datetime_immutable',
+                'help' => 'Empty: until it is lifted',
+                'invalid_message' => 'This is not a date. Allowed: year-month-day, or nothing.',
+            ])
             ->add('version', VersionField::class);
     }
 

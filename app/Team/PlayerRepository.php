@@ -27,7 +27,10 @@ final class PlayerRepository extends ServiceEntityRepository
     /** @return list<RosterPlayer> by number, with the limits that hold today */
     public function rosterOf(Team $team): array
     {
-        return array_map(fn(Player $player): RosterPlayer => $player->asRosterPlayer()->on($this->clock->now()), $this->of($team));
+        return array_map(
+            fn(Player $player): RosterPlayer => $player->asRosterPlayer()->on($this->clock->now()),
+            $this->of($team),
+        );
     }
 
     /** @return list<RosterPlayer> by number, with every limit as it was entered */

@@ -17,18 +17,11 @@ class Reading
     use Identified;
 
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
-        public readonly Player $player,
-        #[ORM\Column(length: 20)]
-        public readonly Quantity $quantity,
-        #[ORM\Column]
-        public readonly float $value,
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Account $takenBy,
-        #[ORM\Column]
-        public readonly \DateTimeImmutable $takenAt,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')] public readonly Player $player,
+        #[ORM\Column(length: 20)] public readonly Quantity $quantity,
+        #[ORM\Column] public readonly float $value,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Account $takenBy,
+        #[ORM\Column] public readonly \DateTimeImmutable $takenAt,
     ) {
         $this->id = Uuid::v7();
     }
@@ -36,6 +29,6 @@ class Reading
     /** The same for all tries at one quantity of one player. */
     public function key(): string
     {
-        return $this->player->id()->toRfc4122().' '.$this->quantity->value;
+        return $this->player->id()->toRfc4122() . ' ' . $this->quantity->value;
     }
 }

@@ -50,7 +50,22 @@ final class ReadingRepository extends ServiceEntityRepository
     public function beside(array $shown): array
     {
         $values = [];
-        foreach ($this->findBy(['player' => array_values(array_combine(array_map(static fn(Reading $reading): string => $reading->player->id()->toRfc4122(), $shown), array_map(static fn(Reading $reading): Player => $reading->player, $shown)))], ['id' => 'ASC']) as $reading) {
+        foreach (
+            $this->findBy(
+                [
+                    'player' => array_values(
+                        array_combine(
+                            array_map(
+                                static fn(Reading $reading): string => $reading->player->id()->toRfc4122(),
+                                $shown,
+                            ),
+                            array_map(static fn(Reading $reading): Player => $reading->player, $shown),
+                        ),
+                    ),
+                ],
+                ['id' => 'ASC'],
+            ) as $reading
+        ) {
             $values[$reading->key()][] = $reading->value;
         }
 
@@ -58,7 +73,8 @@ final class ReadingRepository extends ServiceEntityRepository
     }
 
     /**
-     * Takes a try or takes one back, with nobody else doing so for the same player in the same moment; the median of all
+     * Takes a try or takes one back, with nobody else doing so for the same player in the same moment; the median of
+     * all
      * becomes the player's figure. Of very many the oldest fall out.
      *
      * @param callable(): mixed $change
@@ -70,7 +86,8 @@ final class ReadingRepository extends ServiceEntityRepository
             $entities->refresh($player, LockMode::PESSIMISTIC_WRITE);
             $change();
             $entities->flush();
-            foreach ($this->findBy(['player' => $player, 'quantity' => $quantity], ['id' => 'DESC'], null, self::MOST) as $old) {
+            $of = ['player' => $player, 'quantity' => $quantity];
+            foreach ($this->findBy($of, ['id' => 'DESC'], null, self::MOST) as $old) {
                 $entities->remove($old);
             }
             $entities->flush();
@@ -80,7 +97,12 @@ final class ReadingRepository extends ServiceEntityRepository
 
     private function of(Player $player, Quantity $quantity): Readings
     {
-        return Readings::of(array_map(static fn(Reading $reading): float => $reading->value, $this->findBy(['player' => $player, 'quantity' => $quantity], ['id' => 'ASC'])));
+        return Readings::of(
+            array_map(
+                static fn(Reading $reading): float => $reading->value,
+                $this->findBy(['player' => $player, 'quantity' => $quantity], ['id' => 'ASC']),
+            ),
+        );
     }
 
     /** A reading of this team; null for an id that is not one, or is another team's. */

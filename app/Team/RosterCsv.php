@@ -19,18 +19,41 @@ use FoxCorner\Core\People\RosterPlayer;
 final readonly class RosterCsv
 {
     /** The column by the core's name of the field, where they differ. */
-    private const COLUMN_OF = ['home to first' => 'home_to_first_s', 'arm' => 'arm_mph', 'pace' => 'pace_ft', 'exchange' => 'exchange_s', 'time to plate' => 'time_to_plate_s', 'limit until' => 'limit_until'];
+    private const COLUMN_OF = [
+        'home to first' => 'home_to_first_s',
+        'arm' => 'arm_mph',
+        'pace' => 'pace_ft',
+        'exchange' => 'exchange_s',
+        'time to plate' => 'time_to_plate_s',
+        'limit until' => 'limit_until',
+    ];
 
     /** @param list<RosterPlayer> $roster */
     public function write(array $roster, bool $forSpreadsheet = false): string
     {
-        return CsvTable::write(RosterColumns::ALL, array_map(static fn(RosterPlayer $player): array => [
-            (string) $player->number, $player->name, implode(' ', Position::numbers($player->positions)),
-            $player->traits->throws->value, $player->traits->bats->value,
-            (string) $player->traits->homeToFirst, (string) $player->traits->armMph, (string) $player->traits->paceFeet,
-            (string) $player->traits->exchange, (string) $player->traits->timeToPlate, $player->traits->pitching->value, $player->traits->fielding->value,
-            $player->limit->value, $player->limitUntil?->format('Y-m-d') ?? '',
-        ], $roster), $forSpreadsheet);
+        return CsvTable::write(
+            RosterColumns::ALL,
+            array_map(
+                static fn(RosterPlayer $player): array => [
+                    (string) $player->number,
+                    $player->name,
+                    implode(' ', Position::numbers($player->positions)),
+                    $player->traits->throws->value,
+                    $player->traits->bats->value,
+                    (string) $player->traits->homeToFirst,
+                    (string) $player->traits->armMph,
+                    (string) $player->traits->paceFeet,
+                    (string) $player->traits->exchange,
+                    (string) $player->traits->timeToPlate,
+                    $player->traits->pitching->value,
+                    $player->traits->fielding->value,
+                    $player->limit->value,
+                    $player->limitUntil?->format('Y-m-d') ?? '',
+                ],
+                $roster,
+            ),
+            $forSpreadsheet,
+        );
     }
 
     /**
@@ -40,16 +63,30 @@ final readonly class RosterCsv
      */
     public function read(string $text, array $known = []): RosterReading
     {
-        $table = CsvTable::read($text, RosterColumns::ALL, RosterColumns::NEEDED, RosterColumns::NAMES, RosterColumns::guess(...));
+        $table = CsvTable::read(
+            $text,
+            RosterColumns::ALL,
+            RosterColumns::NEEDED,
+            RosterColumns::NAMES,
+            RosterColumns::guess(...),
+        );
         $taken = [];
-        [$lines, $problems] = CsvTable::make($table->rows, static function (CsvRow $row) use (&$taken, $known): RosterLine {
-            $number = $row->whole('number', 'number', '0 to 99');
-            $player = $known[$number] ?? null;
-            $read = self::draft($row, $number, null === $player ? new PlayerDraft() : PlayerDraft::of($player))->toRosterPlayer($player?->id(), $taken);
-            $taken[] = $number;
+        [$lines, $problems] = CsvTable::make(
+            $table->rows,
+            static function (CsvRow $row) use (&$taken, $known): RosterLine {
+                $number = $row->whole('number', 'number', '0 to 99');
+                $player = $known[$number] ?? null;
+                $read = self::draft(
+                    $row,
+                    $number,
+                    null === $player ? new PlayerDraft() : PlayerDraft::of($player),
+                )->toRosterPlayer($player?->id(), $taken);
+                $taken[] = $number;
 
-            return new RosterLine($read, $player?->asRosterPlayer());
-        }, self::COLUMN_OF);
+                return new RosterLine($read, $player?->asRosterPlayer());
+            },
+            self::COLUMN_OF,
+        );
 
         return new RosterReading($lines, [...$table->problems, ...$problems]);
     }
@@ -92,7 +129,7 @@ final readonly class RosterCsv
         if ('' === $both) {
             [$throws, $bats] = [...explode('/', $row->text('throws_bats'), 2), ''];
         }
-        $row = '' === $throws.$bats ? $row : new CsvRow($row->line, ['throws' => $throws, 'bats' => $bats]);
+        $row = '' === $throws . $bats ? $row : new CsvRow($row->line, ['throws' => $throws, 'bats' => $bats]);
         $draft->throws = $row->choice(Hand::class, 'throws', $draft->throws, RosterColumns::HANDS);
         $draft->bats = $row->choice(Bats::class, 'bats', $draft->bats, RosterColumns::SIDES);
     }

@@ -11,7 +11,10 @@ use FoxCorner\Core\People\RosterPlayer;
 /** A player as a table would have him, beside the one that is known by that number. */
 final readonly class RosterLine
 {
-    /** @var array<string, array{string, string}> what changes, from and to, by what it is; of a new player all that is said */
+    /**
+     * @var array<string, array{string, string}> what changes, from and to, by what it is; of a new player all that is
+     *                                           said
+     */
     public array $changes;
 
     public function __construct(public RosterPlayer $player, public ?RosterPlayer $known)
@@ -29,16 +32,27 @@ final readonly class RosterLine
     /** @return array<string, string> */
     private static function facts(RosterPlayer $player): array
     {
-        $measured = static fn(?float $value, string $unit): string => null === $value ? '–' : rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.')." $unit";
+        $measured = static fn(?float $value, string $unit): string => null === $value
+            ? '–'
+            : rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.') . " $unit";
         $ordinary = static fn(string $word): string => 'ordinary' === $word ? '–' : $word;
 
         return [
-            'name' => $player->name, 'plays' => implode(' ', Position::numbers($player->positions)),
-            'throws' => $player->traits->throws->label(), 'bats' => $player->traits->bats->label(),
-            'to first' => $measured($player->traits->homeToFirst, 's'), 'arm' => $measured($player->traits->armMph, 'mph'), 'pace' => $measured($player->traits->paceFeet, 'ft'),
-            'exchange' => $measured($player->traits->exchange, 's'), 'time to the plate' => $measured($player->traits->timeToPlate, 's'),
-            'ball goes' => $ordinary($player->traits->pitching->value), 'as a fielder' => $ordinary($player->traits->fielding->value),
-            'limit' => Limit::None === $player->limit ? '–' : $player->limit->label().(null === $player->limitUntil ? '' : ' until '.$player->limitUntil->format('j M Y')),
+            'name' => $player->name,
+            'plays' => implode(' ', Position::numbers($player->positions)),
+            'throws' => $player->traits->throws->label(),
+            'bats' => $player->traits->bats->label(),
+            'to first' => $measured($player->traits->homeToFirst, 's'),
+            'arm' => $measured($player->traits->armMph, 'mph'),
+            'pace' => $measured($player->traits->paceFeet, 'ft'),
+            'exchange' => $measured($player->traits->exchange, 's'),
+            'time to the plate' => $measured($player->traits->timeToPlate, 's'),
+            'ball goes' => $ordinary($player->traits->pitching->value),
+            'as a fielder' => $ordinary($player->traits->fielding->value),
+            'limit' => Limit::None === $player->limit
+                    ? '–'
+                    : $player->limit->label() .
+                        (null === $player->limitUntil ? '' : ' until ' . $player->limitUntil->format('j M Y')),
         ];
     }
 }

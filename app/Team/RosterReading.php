@@ -29,12 +29,20 @@ final readonly class RosterReading
 
     public function changed(): int
     {
-        return \count(array_filter($this->lines, static fn(RosterLine $line): bool => null !== $line->known && [] !== $line->changes));
+        return \count(
+            array_filter(
+                $this->lines,
+                static fn(RosterLine $line): bool => null !== $line->known && [] !== $line->changes,
+            ),
+        );
     }
 
     /** Names what the page showed: something else on the roster by now means another look. */
     public function print(): string
     {
-        return hash('xxh64', serialize(array_map(static fn(RosterLine $line): array => [$line->known, $line->changes], $this->lines)));
+        return hash(
+            'xxh64',
+            serialize(array_map(static fn(RosterLine $line): array => [$line->known, $line->changes], $this->lines)),
+        );
     }
 }

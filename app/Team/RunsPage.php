@@ -20,9 +20,11 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** What a situation is worth in runs, and the season's line that it rests on. */
 final class RunsPage extends AbstractController
 {
-    public function __construct(private readonly RunTables $tables, private readonly SeasonCsv $csv, private readonly EntityManagerInterface $entities)
-    {
-    }
+    public function __construct(
+        private readonly RunTables $tables,
+        private readonly SeasonCsv $csv,
+        private readonly EntityManagerInterface $entities,
+    ) {}
 
     #[Route('/{team}/team/runs', name: 'runs', methods: ['GET'])]
     public function show(Membership $membership): Response
@@ -42,7 +44,10 @@ final class RunsPage extends AbstractController
             return $this->written($membership, 'Back to the estimates of the level.');
         }
         $file = $request->files->get('file');
-        $text = $file instanceof UploadedFile && $file->isValid() ? $file->getContent() : $request->request->getString('text');
+        $text =
+            $file instanceof UploadedFile && $file->isValid()
+                ? $file->getContent()
+                : $request->request->getString('text');
         [$rates, $problems] = $this->csv->read($text);
         if (null === $rates) {
             return $this->page($membership, $team->rates(), $text, $problems, false);
@@ -58,7 +63,13 @@ final class RunsPage extends AbstractController
     #[Route('/{team}/team/rates.csv', name: 'export_rates', methods: ['GET'])]
     public function out(Membership $membership): Response
     {
-        return new Response($this->csv->write($membership->team->rates()), headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="rates.csv"']);
+        return new Response(
+            $this->csv->write($membership->team->rates()),
+            headers: [
+                'Content-Type' => 'text/csv; charset=utf-8',
+                'Content-Disposition' => 'attachment; filename="rates.csv"',
+            ],
+        );
     }
 
     private function written(Membership $membership, string $words): Response
@@ -70,10 +81,23 @@ final class RunsPage extends AbstractController
     }
 
     /** @param list<RowProblem> $problems */
-    private function page(Membership $membership, EventRates $rates, string $text, array $problems, bool $isTrial): Response
-    {
-        return $this->render('team/runs.html.twig', [
-            'chain' => $this->tables->chain($rates), 'rates' => $rates, 'text' => TypedText::unicode($text), 'problems' => $problems, 'isTrial' => $isTrial,
-        ], new Response(status: [] === $problems ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+    private function page(
+        Membership $membership,
+        EventRates $rates,
+        string $text,
+        array $problems,
+        bool $isTrial,
+    ): Response {
+        return $this->render(
+            'team/runs.html.twig',
+            [
+                'chain' => $this->tables->chain($rates),
+                'rates' => $rates,
+                'text' => TypedText::unicode($text),
+                'problems' => $problems,
+                'isTrial' => $isTrial,
+            ],
+            new Response(status: [] === $problems ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
+        );
     }
 }

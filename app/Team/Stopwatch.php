@@ -23,8 +23,7 @@ final class Stopwatch extends AbstractController
         private readonly ReadingRepository $readings,
         private readonly EntityManagerInterface $entities,
         private readonly ClockInterface $clock,
-    ) {
-    }
+    ) {}
 
     #[Route('/{team}/team/stopwatch', name: 'stopwatch', methods: ['GET'])]
     public function show(Membership $membership, Request $request): Response
@@ -43,17 +42,32 @@ final class Stopwatch extends AbstractController
         $quantity = Quantity::tryFrom($request->request->getString('quantity')) ?? Quantity::HomeToFirst;
         $who = $request->request->getString('player');
         try {
-            $player = $this->players->inTeam($membership->team, $who) ?? throw InvalidValue::because('player', 'nobody is picked', 'a player of the roster');
+            $player =
+                $this->players->inTeam($membership->team, $who) ??
+                throw InvalidValue::because('player', 'nobody is picked', 'a player of the roster');
             $value = $quantity->check($this->value($request, $quantity, $typed), 'reading');
         } catch (InvalidValue $problem) {
-            return $this->page($membership, $who, $typed, $quantity, $problem, [$request->request->getString('paces'), $request->request->getString('feet')]);
+            return $this->page($membership, $who, $typed, $quantity, $problem, [
+                $request->request->getString('paces'),
+                $request->request->getString('feet'),
+            ]);
         }
-        $this->readings->alone($player, function () use ($player, $quantity, $value, $membership): void {
-            $this->entities->persist(new Reading($player, $quantity, $value, $membership->account, $this->clock->now()));
-        }, $quantity);
+        $this->readings->alone(
+            $player,
+            function () use ($player, $quantity, $value, $membership): void {
+                $this->entities->persist(
+                    new Reading($player, $quantity, $value, $membership->account, $this->clock->now()),
+                );
+            },
+            $quantity,
+        );
         $this->addFlash('done', \sprintf('%s: %.2f %s.', $player->asRosterPlayer()->name, $value, $quantity->unit()));
 
-        return $this->redirectToRoute('stopwatch', ['team' => $membership->team->id(), 'player' => $who], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'stopwatch',
+            ['team' => $membership->team->id(), 'player' => $who],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     #[Route('/{team}/team/reading/{reading}/undo', name: 'undo_reading', methods: ['POST'])]
@@ -65,15 +79,20 @@ final class Stopwatch extends AbstractController
         $this->readings->alone($found->player, fn() => $this->entities->remove($found), $found->quantity);
         $this->addFlash('done', 'The reading is taken back.');
 
-        return $this->redirectToRoute('stopwatch', ['team' => $membership->team->id(), 'player' => $found->player->id()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'stopwatch',
+            ['team' => $membership->team->id(), 'player' => $found->player->id()],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     /** Typed as it is, or for a pace as so many paces that were so many feet. @throws InvalidValue */
     private function value(Request $request, Quantity $quantity, string $typed): float
     {
         [$paces, $feet] = [trim($request->request->getString('paces')), trim($request->request->getString('feet'))];
-        if (Quantity::Pace === $quantity && '' === $typed && '' !== $paces.$feet) {
-            return self::number($feet, 'feet') / max(1.0, InvalidValue::unlessBetween('paces', self::number($paces, 'paces'), 1, 100, 'paces walked'));
+        if (Quantity::Pace === $quantity && '' === $typed && '' !== $paces . $feet) {
+            return self::number($feet, 'feet') /
+                max(1.0, InvalidValue::unlessBetween('paces', self::number($paces, 'paces'), 1, 100, 'paces walked'));
         }
 
         return self::number($typed, 'reading');
@@ -84,22 +103,47 @@ final class Stopwatch extends AbstractController
     {
         $number = str_replace(',', '.', $typed);
 
-        return is_numeric($number) ? (float) $number : throw InvalidValue::because($field, '' === $typed ? 'it is empty' : "\"$typed\" is not a number", 'a number');
+        return is_numeric($number)
+            ? (float) $number
+            : throw InvalidValue::because(
+                $field,
+                '' === $typed ? 'it is empty' : "\"$typed\" is not a number",
+                'a number',
+            );
     }
 
     /** @param array{string, string} $walked paces and feet as typed */
-    private function page(Membership $membership, string $player, string $typed, Quantity $quantity, ?InvalidValue $problem, array $walked = ['', '']): Response
-    {
+    private function page(
+        Membership $membership,
+        string $player,
+        string $typed,
+        Quantity $quantity,
+        ?InvalidValue $problem,
+        array $walked = ['', ''],
+    ): Response {
         $shown = $this->readings->lately($membership->team);
         $all = $this->readings->beside($shown);
-        $rows = array_map(static fn(Reading $reading): array => [
-            'reading' => $reading,
-            'name' => $reading->player->asRosterPlayer()->name,
-            'isOutlier' => $all[$reading->key()]->isOutlier($reading->value),
-        ], $shown);
+        $rows = array_map(
+            static fn(Reading $reading): array => [
+                'reading' => $reading,
+                'name' => $reading->player->asRosterPlayer()->name,
+                'isOutlier' => $all[$reading->key()]->isOutlier($reading->value),
+            ],
+            $shown,
+        );
 
-        return $this->render('team/stopwatch.html.twig', [
-            'roster' => $this->players->rosterOf($membership->team), 'player' => $player, 'typed' => $typed, 'walked' => $walked, 'quantity' => $quantity, 'problem' => $problem, 'rows' => $rows,
-        ], new Response(status: null === $problem ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY));
+        return $this->render(
+            'team/stopwatch.html.twig',
+            [
+                'roster' => $this->players->rosterOf($membership->team),
+                'player' => $player,
+                'typed' => $typed,
+                'walked' => $walked,
+                'quantity' => $quantity,
+                'problem' => $problem,
+                'rows' => $rows,
+            ],
+            new Response(status: null === $problem ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
+        );
     }
 }

@@ -52,13 +52,9 @@ class Team
     private ?array $rates = null;
 
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Club $club,
-        #[ORM\Column(length: 60)]
-        public string $name,
-        #[ORM\Column(length: 40)]
-        private Level $level,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Club $club,
+        #[ORM\Column(length: 60)] public string $name,
+        #[ORM\Column(length: 40)] private Level $level,
         RuleSet $rules,
     ) {
         $this->id = Uuid::v7();
@@ -75,8 +71,16 @@ class Team
         $this->fence = $rules->fence->feet;
         $this->surface = $rules->surface;
         $this->ownRules = [
-            'innings' => $rules->innings, 'leads' => $rules->leads->value, 'steals' => $rules->steals, 'bunts' => $rules->bunts, 'balk' => $rules->balkRule,
-            'circle' => $rules->circleRule, 'double_first' => $rules->doubleFirstBase, 'skin' => $rules->skinRadius, 'grass' => $rules->grassInfield, 'extra_runner' => $rules->extraRunner,
+            'innings' => $rules->innings,
+            'leads' => $rules->leads->value,
+            'steals' => $rules->steals,
+            'bunts' => $rules->bunts,
+            'balk' => $rules->balkRule,
+            'circle' => $rules->circleRule,
+            'double_first' => $rules->doubleFirstBase,
+            'skin' => $rules->skinRadius,
+            'grass' => $rules->grassInfield,
+            'extra_runner' => $rules->extraRunner,
             'reaction' => $reactionCaution ?? $this->level->profile()->reactionCaution,
         ];
     }
@@ -88,9 +92,20 @@ class Team
         $own = Fields::of($this->ownRules ?? []);
 
         return ShippedRuleSets::get($this->ruleSet)->with(
-            $this->basePath, $this->pitchingDistance, $own->wholeOrNull('innings'), LeadRule::tryFrom($own->text('leads')), $own->flag('steals'), $own->flag('bunts'),
-            $own->flag('balk'), $own->flag('circle'), $own->flag('double_first'), $own->numberOrNull('skin'),
-            Fence::of($left, $leftCenter, $center, $rightCenter, $right), $this->surface, $own->flag('grass'), $own->flag('extra_runner'),
+            $this->basePath,
+            $this->pitchingDistance,
+            $own->wholeOrNull('innings'),
+            LeadRule::tryFrom($own->text('leads')),
+            $own->flag('steals'),
+            $own->flag('bunts'),
+            $own->flag('balk'),
+            $own->flag('circle'),
+            $own->flag('double_first'),
+            $own->numberOrNull('skin'),
+            Fence::of($left, $leftCenter, $center, $rightCenter, $right),
+            $this->surface,
+            $own->flag('grass'),
+            $own->flag('extra_runner'),
         );
     }
 
@@ -120,7 +135,10 @@ class Team
     {
         $profile = $this->level->profile();
 
-        return $profile->with($this->rates(), Fields::of($this->ownRules ?? [])->numberOrNull('reaction') ?? $profile->reactionCaution);
+        return $profile->with(
+            $this->rates(),
+            Fields::of($this->ownRules ?? [])->numberOrNull('reaction') ?? $profile->reactionCaution,
+        );
     }
 
     public function level(): Level

@@ -16,9 +16,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The roster, what is measured and what is estimated, and the field the team plays on. */
 final class TeamPage extends AbstractController
 {
-    public function __construct(private readonly PlayerRepository $players)
-    {
-    }
+    public function __construct(private readonly PlayerRepository $players) {}
 
     #[Route('/{team}/team', name: 'team', methods: ['GET'])]
     public function show(Membership $membership): Response

@@ -20,11 +20,8 @@ class TodaysLineup
 
     /** @param array<int, string> $wanted players' ids by position number */
     public function __construct(
-        #[ORM\OneToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Team $team,
-        #[ORM\Column(type: 'json')]
-        private array $wanted,
+        #[ORM\OneToOne] #[ORM\JoinColumn(nullable: false)] public readonly Team $team,
+        #[ORM\Column(type: 'json')] private array $wanted,
     ) {
         $this->id = Uuid::v7();
     }

@@ -26,8 +26,7 @@ final readonly class OpenFinding
         public Situation $situation,
         public ?AuditedFinding $audited = null,
         public ?PlannedPlay $play = null,
-    ) {
-    }
+    ) {}
 
     /**
      * @param list<SituationPlan> $plans
@@ -45,7 +44,13 @@ final readonly class OpenFinding
         }
         foreach ($plays as $one) {
             foreach ($one->report->findings as $audited) {
-                $open[$audited->worst->identity()] ??= new self($audited->worst, $audited->rank(), $one->play->plan->state->situation, $audited, $one->play);
+                $open[$audited->worst->identity()] ??= new self(
+                    $audited->worst,
+                    $audited->rank(),
+                    $one->play->plan->state->situation,
+                    $audited,
+                    $one->play,
+                );
             }
         }
         foreach (self::byFamily($plays) as $family => $own) {

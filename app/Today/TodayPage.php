@@ -35,15 +35,16 @@ final class TodayPage extends AbstractController
         private readonly ClockInterface $clock,
         private readonly TeamNeeds $needs,
         private readonly PlayerRepository $players,
-    ) {
-    }
+    ) {}
 
     #[Route('/', name: 'home', methods: ['GET'])]
     public function home(MembershipRepository $memberships, #[CurrentUser] Account $account): Response
     {
         $first = array_key_first($memberships->of($account));
 
-        return null === $first ? $this->render('today/no_team.html.twig') : $this->redirectToRoute('today', ['team' => $first]);
+        return null === $first
+            ? $this->render('today/no_team.html.twig')
+            : $this->redirectToRoute('today', ['team' => $first]);
     }
 
     #[Route('/{team}', name: 'today', methods: ['GET'], requirements: ['team' => '[0-9a-f-]{36}'])]
@@ -58,7 +59,12 @@ final class TodayPage extends AbstractController
             $problem = $invalid;
         }
         $plays = $this->needs->audited($plans);
-        $needs = $this->needs->under($plays, $membership->team, $this->players->rosterOf($membership->team), $this->clock->now());
+        $needs = $this->needs->under(
+            $plays,
+            $membership->team,
+            $this->players->rosterOf($membership->team),
+            $this->clock->now(),
+        );
 
         return $this->render('today/show.html.twig', [
             'now' => $this->clock->now(),
@@ -66,9 +72,16 @@ final class TodayPage extends AbstractController
             'nextSheet' => null === $next ? null : $this->codec->read($next),
             'last' => $last,
             'lastSheet' => null === $last ? null : $this->codec->read($last),
-            'findings' => OpenFinding::all(array_map(static fn(ReadPlan $read): SituationPlan => $read->plan, $plans), $plays),
+            'findings' => OpenFinding::all(
+                array_map(static fn(ReadPlan $read): SituationPlan => $read->plan, $plans),
+                $plays,
+            ),
             'problem' => $problem,
-            'needs' => \array_slice(array_values(array_filter($needs, static fn(JobNeed $need): bool => $need->reps() > 0)), 0, 4),
+            'needs' => \array_slice(
+                array_values(array_filter($needs, static fn(JobNeed $need): bool => $need->reps() > 0)),
+                0,
+                4,
+            ),
         ]);
     }
 

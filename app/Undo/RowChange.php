@@ -17,9 +17,7 @@ final readonly class RowChange
      * @param array<string, mixed>|null $before
      * @param array<string, mixed>|null $after
      */
-    private function __construct(private string $table, private ?array $before, private ?array $after)
-    {
-    }
+    private function __construct(private string $table, private ?array $before, private ?array $after) {}
 
     /**
      * @param array<string, array<string, mixed>> $before
@@ -42,20 +40,41 @@ final readonly class RowChange
     /** @param list<self> $changes */
     public static function write(array $changes): string
     {
-        $cell = static fn(mixed $value): mixed => \is_string($value) && !mb_check_encoding($value, 'UTF-8') ? ['bytes' => bin2hex($value)] : $value;
-        $row = static fn(?array $row): ?array => null === $row ? null : array_map(static fn(mixed $value): mixed => \is_string($value) && 16 === \strlen($value) ? ['bytes' => bin2hex($value)] : $cell($value), $row);
+        $cell = static fn(mixed $value): mixed => \is_string($value) && !mb_check_encoding($value, 'UTF-8')
+            ? ['bytes' => bin2hex($value)]
+            : $value;
+        $row = static fn(?array $row): ?array => null === $row
+            ? null
+            : array_map(
+                static fn(mixed $value): mixed => \is_string($value) && 16 === \strlen($value)
+                    ? ['bytes' => bin2hex($value)]
+                    : $cell($value),
+                $row,
+            );
 
-        return json_encode(array_map(static fn(self $one): array => [$one->table, $row($one->before), $row($one->after)], $changes), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            array_map(static fn(self $one): array => [$one->table, $row($one->before), $row($one->after)], $changes),
+            \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     /** @return list<self> */
     public static function read(string $json): array
     {
-        $cell = static fn(mixed $value): mixed => \is_array($value) && \is_string($value['bytes'] ?? null) ? hex2bin($value['bytes']) : $value;
+        $cell = static fn(mixed $value): mixed => \is_array($value) && \is_string($value['bytes'] ?? null)
+            ? hex2bin($value['bytes'])
+            : $value;
         /** @var list<array{string, array<string, mixed>|null, array<string, mixed>|null}> $rows */
         $rows = json_decode($json, true, 8, \JSON_THROW_ON_ERROR);
 
-        return array_map(static fn(array $one): self => new self($one[0], null === $one[1] ? null : array_map($cell, $one[1]), null === $one[2] ? null : array_map($cell, $one[2])), $rows);
+        return array_map(
+            static fn(array $one): self => new self(
+                $one[0],
+                null === $one[1] ? null : array_map($cell, $one[1]),
+                null === $one[2] ? null : array_map($cell, $one[2]),
+            ),
+            $rows,
+        );
     }
 
     /** Whether taking it back makes the row again: that has to wait until what it hangs on is there. */
@@ -67,7 +86,7 @@ final readonly class RowChange
     /** @throws InvalidValue when the row is not any more what the change had made of it */
     public function takeBack(Connection $connection): void
     {
-        $id = $this->before['id'] ?? $this->after['id'] ?? '';
+        $id = $this->before['id'] ?? ($this->after['id'] ?? '');
         $now = $connection->fetchAssociative("SELECT * FROM $this->table WHERE id = ? FOR UPDATE", [$id]);
         if (!self::same(false === $now ? null : $now, $this->after)) {
             throw InvalidValue::because('undo', 'it has been changed again since', 'changing it by hand');
@@ -82,7 +101,10 @@ final readonly class RowChange
 
             return;
         }
-        $counted = array_map(static fn(mixed $count): int => 1 + (is_numeric($count) ? (int) $count : 0), array_intersect_key($now, array_flip(self::COUNTERS)));
+        $counted = array_map(
+            static fn(mixed $count): int => 1 + (is_numeric($count) ? (int) $count : 0),
+            array_intersect_key($now, array_flip(self::COUNTERS)),
+        );
         $connection->update($this->table, [...$this->before, ...$counted], ['id' => $id]);
     }
 
@@ -92,7 +114,9 @@ final readonly class RowChange
      */
     private static function same(?array $one, ?array $other): bool
     {
-        $plain = static fn(?array $row): ?array => null === $row ? null : array_diff_key($row, array_flip(self::COUNTERS));
+        $plain = static fn(?array $row): ?array => null === $row
+            ? null
+            : array_diff_key($row, array_flip(self::COUNTERS));
 
         return $plain($one) === $plain($other);
     }

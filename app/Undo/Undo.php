@@ -18,9 +18,11 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class Undo
 {
-    public function __construct(private EntityManagerInterface $entities, private UndoStepRepository $steps, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private UndoStepRepository $steps,
+        private ClockInterface $clock,
+    ) {}
 
     /**
      * Everything or nothing.
@@ -45,7 +47,13 @@ final readonly class Undo
             if ([] === $changes) {
                 return null;
             }
-            $step = new UndoStep($team, mb_substr($words, 0, 160), RowChange::write($changes), $by, $this->clock->now());
+            $step = new UndoStep(
+                $team,
+                mb_substr($words, 0, 160),
+                RowChange::write($changes),
+                $by,
+                $this->clock->now(),
+            );
             $this->entities->persist($step);
             $this->steps->dropOld($team, $this->clock->now());
 
@@ -71,7 +79,11 @@ final readonly class Undo
                 $step->takeBack();
             });
         } catch (ConstraintViolationException) {
-            throw InvalidValue::because('undo', 'its place is taken by something else, as a shirt number by another player', 'making room first');
+            throw InvalidValue::because(
+                'undo',
+                'its place is taken by something else, as a shirt number by another player',
+                'making room first',
+            );
         }
     }
 }

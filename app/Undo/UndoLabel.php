@@ -9,7 +9,11 @@ use Symfony\Component\Uid\Uuid;
 /** What a step did, who took it and when. */
 final readonly class UndoLabel
 {
-    public function __construct(public Uuid $id, public string $words, public string $by, public \DateTimeImmutable $at, public bool $undone)
-    {
-    }
+    public function __construct(
+        public Uuid $id,
+        public string $words,
+        public string $by,
+        public \DateTimeImmutable $at,
+        public bool $undone,
+    ) {}
 }

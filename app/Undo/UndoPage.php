@@ -15,9 +15,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** What was changed lately, and the way back from it. */
 final class UndoPage extends AbstractController
 {
-    public function __construct(private readonly UndoStepRepository $steps, private readonly Undo $undo)
-    {
-    }
+    public function __construct(private readonly UndoStepRepository $steps, private readonly Undo $undo) {}
 
     #[Route('/{team}/changes', name: 'changes', methods: ['GET'])]
     public function show(Membership $membership): Response
@@ -37,10 +35,16 @@ final class UndoPage extends AbstractController
             $this->undo->takeBack($found);
             $this->addFlash('done', "Taken back: {$found->words}.");
         } catch (InvalidValue $problem) {
-            $this->addFlash('problem', "“{$found->words}” cannot be taken back: {$problem->wrong}. Possible: {$problem->allowed}.");
+            $this->addFlash(
+                'problem',
+                "“{$found->words}” cannot be taken back: {$problem->wrong}. Possible: {$problem->allowed}.",
+            );
         }
         $back = $request->request->getString('back');
 
-        return $this->redirect($membership->owns($back) ? $back : $this->generateUrl('changes', ['team' => $membership->team->id()]), Response::HTTP_SEE_OTHER);
+        return $this->redirect(
+            $membership->owns($back) ? $back : $this->generateUrl('changes', ['team' => $membership->team->id()]),
+            Response::HTTP_SEE_OTHER,
+        );
     }
 }

@@ -10,7 +10,9 @@ use FoxCorner\App\Shared\Identified;
 use FoxCorner\App\Team\Team;
 use Symfony\Component\Uid\Uuid;
 
-/** Something that was changed or taken off, with the rows as they were before and after, so that it can be taken back. */
+/**
+ * Something that was changed or taken off, with the rows as they were before and after, so that it can be taken back.
+ */
 #[ORM\Entity(repositoryClass: UndoStepRepository::class)]
 #[ORM\Index(columns: ['team_id', 'at'])]
 class UndoStep
@@ -21,19 +23,12 @@ class UndoStep
     private bool $undone = false;
 
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Team $team,
-        #[ORM\Column(length: 160)]
-        public readonly string $words,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Team $team,
+        #[ORM\Column(length: 160)] public readonly string $words,
         /** JSON by {@see RowChange}. */
-        #[ORM\Column(type: 'text', length: 16777215)]
-        public readonly string $changes,
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Account $by,
-        #[ORM\Column]
-        public readonly \DateTimeImmutable $at,
+        #[ORM\Column(type: 'text', length: 16777215)] public readonly string $changes,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Account $by,
+        #[ORM\Column] public readonly \DateTimeImmutable $at,
     ) {
         $this->id = Uuid::v7();
     }

@@ -25,9 +25,17 @@ final class UndoStepRepository extends ServiceEntityRepository
     public function labels(Team $team): array
     {
         /** @var list<UndoLabel> $labels */
-        $labels = $this->getEntityManager()->createQuery(
-            'SELECT NEW '.UndoLabel::class.'(step.id, step.words, account.name, step.at, step.undone) FROM '.UndoStep::class.' step JOIN step.by account WHERE step.team = :team ORDER BY step.at DESC, step.id DESC',
-        )->setParameter('team', $team->id(), 'uuid')->setMaxResults(self::KEPT)->getResult();
+        $labels = $this->getEntityManager()
+            ->createQuery(
+                'SELECT NEW ' .
+                    UndoLabel::class .
+                    '(step.id, step.words, account.name, step.at, step.undone) FROM ' .
+                    UndoStep::class .
+                    ' step JOIN step.by account WHERE step.team = :team ORDER BY step.at DESC, step.id DESC',
+            )
+            ->setParameter('team', $team->id(), 'uuid')
+            ->setMaxResults(self::KEPT)
+            ->getResult();
 
         return $labels;
     }
@@ -41,8 +49,14 @@ final class UndoStepRepository extends ServiceEntityRepository
     {
         $connection = $this->getEntityManager()->getConnection();
         $id = $team->id()->toBinary();
-        $oldest = $connection->fetchOne(\sprintf('SELECT at FROM undo_step WHERE team_id = ? ORDER BY at DESC LIMIT 1 OFFSET %d', self::KEPT), [$id]);
-        $bound = $now->modify('-'.self::DAYS.' days')->format('Y-m-d H:i:s');
-        $connection->executeStatement('DELETE FROM undo_step WHERE team_id = ? AND at < ?', [$id, \is_string($oldest) ? max($oldest, $bound) : $bound]);
+        $oldest = $connection->fetchOne(
+            \sprintf('SELECT at FROM undo_step WHERE team_id = ? ORDER BY at DESC LIMIT 1 OFFSET %d', self::KEPT),
+            [$id],
+        );
+        $bound = $now->modify('-' . self::DAYS . ' days')->format('Y-m-d H:i:s');
+        $connection->executeStatement('DELETE FROM undo_step WHERE team_id = ? AND at < ?', [
+            $id,
+            \is_string($oldest) ? max($oldest, $bound) : $bound,
+        ]);
     }
 }

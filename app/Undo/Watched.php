@@ -10,9 +10,7 @@ use Symfony\Component\Uid\Uuid;
 /** Rows of a table that a change may touch: those that one column ties to one thing. */
 final readonly class Watched
 {
-    private function __construct(public string $table, private string $where, private string $value)
-    {
-    }
+    private function __construct(public string $table, private string $where, private string $value) {}
 
     public static function row(string $table, Uuid $id): self
     {
@@ -25,8 +23,13 @@ final readonly class Watched
     }
 
     /** Rows that hang on rows of another table. */
-    public static function rowsBelow(string $table, string $column, string $parent, string $parentColumn, Uuid $id): self
-    {
+    public static function rowsBelow(
+        string $table,
+        string $column,
+        string $parent,
+        string $parentColumn,
+        Uuid $id,
+    ): self {
         return new self($table, "$column IN (SELECT id FROM $parent WHERE $parentColumn = ?)", $id->toBinary());
     }
 
@@ -34,7 +37,9 @@ final readonly class Watched
     public function read(Connection $connection): array
     {
         $rows = [];
-        foreach ($connection->fetchAllAssociative("SELECT * FROM $this->table WHERE $this->where", [$this->value]) as $row) {
+        foreach (
+            $connection->fetchAllAssociative("SELECT * FROM $this->table WHERE $this->where", [$this->value]) as $row
+        ) {
             $id = $row['id'] ?? '';
             $rows[bin2hex(\is_string($id) ? $id : '')] = $row;
         }

@@ -16,9 +16,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** What every player walks off, in his own paces: one line for each spot, with the situations it stands for. */
 final class WalkOffPage extends AbstractController
 {
-    public function __construct(private readonly PlanReader $plans, private readonly SituationAddresses $addresses)
-    {
-    }
+    public function __construct(private readonly PlanReader $plans, private readonly SituationAddresses $addresses) {}
 
     #[Route('/{team}/situations/walk-off', name: 'walk_off', methods: ['GET'])]
     public function show(Membership $membership, Request $request): Response

@@ -14,9 +14,7 @@ use FoxCorner\Core\Plan\Board;
 final readonly class WalkOffSheet
 {
     /** @param list<WalkOffLine> $lines the one that stands for most situations first */
-    private function __construct(public Position $position, public RosterPlayer $player, public array $lines)
-    {
-    }
+    private function __construct(public Position $position, public RosterPlayer $player, public array $lines) {}
 
     /** @return list<self> infield first, then outfield */
     public static function all(Board $board): array
@@ -38,15 +36,24 @@ final readonly class WalkOffSheet
         $spots = $situations = [];
         foreach ($board->cells as $cell) {
             $spot = $cell->plan->alignment->spot($position);
-            $words = $cell->plan->alignment->word($spot->depth).'|'.$spot->placement->inPaces($pace);
+            $words = $cell->plan->alignment->word($spot->depth) . '|' . $spot->placement->inPaces($pace);
             $spots[$words] ??= [$spot, $cell->plan];
             $situations[$words][] = $cell->situation;
         }
         $lines = [];
         foreach ($spots as $words => [$spot, $plan]) {
-            $lines[] = new WalkOffLine($plan->alignment->word($spot->depth), $spot->placement->inPaces($pace), $spot->placement->inFeet(), Landmark::of($position, $spot->placement->point(), $plan->state->rules, $pace), $situations[$words]);
+            $lines[] = new WalkOffLine(
+                $plan->alignment->word($spot->depth),
+                $spot->placement->inPaces($pace),
+                $spot->placement->inFeet(),
+                Landmark::of($position, $spot->placement->point(), $plan->state->rules, $pace),
+                $situations[$words],
+            );
         }
-        usort($lines, static fn(WalkOffLine $a, WalkOffLine $b): int => \count($b->situations) <=> \count($a->situations));
+        usort(
+            $lines,
+            static fn(WalkOffLine $a, WalkOffLine $b): int => \count($b->situations) <=> \count($a->situations),
+        );
 
         return new self($position, $player, $lines);
     }

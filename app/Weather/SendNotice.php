@@ -21,11 +21,20 @@ final class SendNotice extends AbstractController
         $membership->mustBeAbleToChange();
         $notice = Notice::tryFrom($request->request->getString('notice'));
         if (null === $notice) {
-            $this->addFlash('problem', 'The weather service knows no such notice. Allowed: '.implode(', ', array_column(Notice::cases(), 'value')).'.');
+            $this->addFlash(
+                'problem',
+                'The weather service knows no such notice. Allowed: ' .
+                    implode(', ', array_column(Notice::cases(), 'value')) .
+                    '.',
+            );
         } else {
             $weather->send($membership->team, $notice);
         }
 
-        return $this->redirectToRoute('run_practice', ['team' => $membership->team->id(), 'practice' => $request->request->getString('practice')], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'run_practice',
+            ['team' => $membership->team->id(), 'practice' => $request->request->getString('practice')],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 }

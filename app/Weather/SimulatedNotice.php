@@ -16,13 +16,9 @@ class SimulatedNotice
     use Identified;
 
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Team $team,
-        #[ORM\Column(length: 20)]
-        public readonly Notice $notice,
-        #[ORM\Column(name: 'sent_at')]
-        public readonly \DateTimeImmutable $at,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Team $team,
+        #[ORM\Column(length: 20)] public readonly Notice $notice,
+        #[ORM\Column(name: 'sent_at')] public readonly \DateTimeImmutable $at,
     ) {
         $this->id = Uuid::v7();
     }

@@ -11,13 +11,13 @@ use Psr\Clock\ClockInterface;
 /** Stands in for a weather service: it says what it was told to say. */
 final readonly class SimulatedWeather implements WeatherService
 {
-    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock)
-    {
-    }
+    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock) {}
 
     public function latest(Team $team): ?array
     {
-        $last = $this->entities->getRepository(SimulatedNotice::class)->findOneBy(['team' => $team], ['at' => 'DESC', 'id' => 'DESC']);
+        $last = $this->entities
+            ->getRepository(SimulatedNotice::class)
+            ->findOneBy(['team' => $team], ['at' => 'DESC', 'id' => 'DESC']);
 
         return null === $last ? null : [$last->notice, $last->at];
     }

@@ -23,8 +23,11 @@ final class YouPage extends AbstractController
         $player = $membership->player;
 
         return $this->render('you/show.html.twig', [
-            'account' => $membership->account, 'player' => $player?->asRosterPlayer(), 'level' => $membership->team->level()->profile(),
-            'throws' => null === $player ? 0 : $record->throws($player), 'grades' => null === $player ? [] : $record->grades($player),
+            'account' => $membership->account,
+            'player' => $player?->asRosterPlayer(),
+            'level' => $membership->team->level()->profile(),
+            'throws' => null === $player ? 0 : $record->throws($player),
+            'grades' => null === $player ? [] : $record->grades($player),
         ]);
     }
 
@@ -35,7 +38,15 @@ final class YouPage extends AbstractController
         $theme = $request->request->getString('theme');
         $answer = $this->redirectToRoute('you', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
         if (\in_array($theme, self::THEMES, true)) {
-            $answer->headers->setCookie(Cookie::create('theme', $theme, '+1 year', secure: $request->isSecure(), sameSite: Cookie::SAMESITE_LAX));
+            $answer->headers->setCookie(
+                Cookie::create(
+                    'theme',
+                    $theme,
+                    '+1 year',
+                    secure: $request->isSecure(),
+                    sameSite: Cookie::SAMESITE_LAX,
+                ),
+            );
         }
 
         return $answer;

@@ -19,15 +19,22 @@ final readonly class YourRecord
     /** How far back grades are shown: as long as they weigh in what is needed. */
     private const SINCE = '-28 days';
 
-    public function __construct(private PracticeRepository $practices, private TurnRecords $records, private WeekLoads $loads, private DrillShelf $shelf, private ClockInterface $clock)
-    {
-    }
+    public function __construct(
+        private PracticeRepository $practices,
+        private TurnRecords $records,
+        private WeekLoads $loads,
+        private DrillShelf $shelf,
+        private ClockInterface $clock,
+    ) {}
 
     public function throws(Player $player): int
     {
         $monday = $this->clock->now()->modify('monday this week')->setTime(0, 0);
         $mine = array_filter(
-            $this->loads->of($player->team, $this->practices->between($player->team, $monday, $monday->modify('+7 days'))),
+            $this->loads->of(
+                $player->team,
+                $this->practices->between($player->team, $monday, $monday->modify('+7 days')),
+            ),
             static fn(ArmLoad $arm): bool => $arm->player === $player->id()->toRfc4122(),
         );
 
@@ -44,7 +51,9 @@ final readonly class YourRecord
         $grades = [];
         foreach ($practices as $practice) {
             foreach ($drills as $key => $drill) {
-                $grade = isset($records[$practice->id()->toRfc4122()]) ? $records[$practice->id()->toRfc4122()]->grade($key, $player->id()->toRfc4122()) : null;
+                $grade = isset($records[$practice->id()->toRfc4122()])
+                    ? $records[$practice->id()->toRfc4122()]->grade($key, $player->id()->toRfc4122())
+                    : null;
                 if (null !== $grade) {
                     $grades[$drill->name] ??= $grade;
                 }

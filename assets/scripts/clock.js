@@ -4,7 +4,10 @@ import { positionAt } from './track.js';
 
 export function startClocks(root) {
     const scope = root.querySelectorAll ? root : document;
-    for (const element of [...(scope.matches?.('[data-play]') ? [scope] : []), ...scope.querySelectorAll('[data-play]')]) {
+    for (const element of [
+        ...(scope.matches?.('[data-play]') ? [scope] : []),
+        ...scope.querySelectorAll('[data-play]'),
+    ]) {
         if (!element.dataset.started) {
             element.dataset.started = 'yes';
             new Clock(element);
@@ -16,16 +19,25 @@ export function startClocks(root) {
 class Clock {
     #time = 0;
     #speed = 1;
-    /** What runs, if anything does: an object of its own for every run, so that a frame that was asked for before the run was stopped finds that out. */
+    /**
+     * What runs, if anything does: an object of its own for every run, so that a frame that was asked for before the
+     * run was stopped finds that out.
+     */
     #run = null;
 
     constructor(element) {
         this.play = JSON.parse(element.dataset.play);
         this.bar = element.querySelector('[data-clock-bar]');
-        this.actors = [...element.querySelectorAll('[data-actor]')].filter((actor) => this.play.tracks[actor.dataset.actor]);
+        this.actors = [...element.querySelectorAll('[data-actor]')].filter(
+            (actor) => this.play.tracks[actor.dataset.actor],
+        );
         // Names are set in pixels of the laptop's drawing, which the inner group scales to feet.
         this.feetPerPixel = Number(element.dataset.feetPerPixel);
-        this.marks = new Map(this.actors.filter((actor) => actor.querySelector('.name')).map((actor) => [actor, { text: actor.querySelector('.name') }]));
+        this.marks = new Map(
+            this.actors
+                .filter((actor) => actor.querySelector('.name'))
+                .map((actor) => [actor, { text: actor.querySelector('.name') }]),
+        );
         this.ball = element.querySelector('[data-actor="ball"] .ball');
         this.button = element.querySelector('[data-clock-run]');
         this.read = element.querySelector('[data-clock-read]');
@@ -33,7 +45,9 @@ class Clock {
         this.button.addEventListener('click', () => (this.#run ? this.#stop() : this.#start()));
         element.querySelector('[data-clock-next]').addEventListener('click', () => this.#step(1));
         element.querySelector('[data-clock-back]').addEventListener('click', () => this.#step(-1));
-        element.querySelector('[data-clock-half]').addEventListener('click', (event) => this.#half(event.currentTarget));
+        element
+            .querySelector('[data-clock-half]')
+            .addEventListener('click', (event) => this.#half(event.currentTarget));
         // As the page was sent: a browser may have put the bar elsewhere, from before.
         this.#put(Number(this.bar.defaultValue));
     }
@@ -54,7 +68,11 @@ class Clock {
         for (const actor of this.actors) {
             const [x, y] = positionAt(this.play.tracks[actor.dataset.actor], this.#time);
             actor.setAttribute('transform', `translate(${x.toFixed(2)} ${y.toFixed(2)})`);
-            if (this.marks.has(actor)) Object.assign(this.marks.get(actor), { x: x / this.feetPerPixel / markScale(), y: y / this.feetPerPixel / markScale() });
+            if (this.marks.has(actor))
+                Object.assign(this.marks.get(actor), {
+                    x: x / this.feetPerPixel / markScale(),
+                    y: y / this.feetPerPixel / markScale(),
+                });
         }
         // In the hand the ball is drawn beside the number, not over it.
         const inHand = this.#time > this.play.held[0] && this.#time < this.play.held[1] + 0.02;
@@ -91,7 +109,11 @@ class Clock {
 
     #step(direction) {
         const times = this.play.events.map((one) => one.t);
-        this.#put(direction > 0 ? (times.find((t) => t > this.#time + 0.005) ?? this.play.length) : (times.findLast((t) => t < this.#time - 0.005) ?? 0));
+        this.#put(
+            direction > 0
+                ? (times.find((t) => t > this.#time + 0.005) ?? this.play.length)
+                : (times.findLast((t) => t < this.#time - 0.005) ?? 0),
+        );
     }
 
     #half(button) {

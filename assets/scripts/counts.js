@@ -10,9 +10,16 @@ export function countByThumb(page) {
         const row = button.closest('[data-count]');
         const value = row.querySelector('output');
         const mark = row.querySelector('[data-mark]');
-        if (button.matches('[data-mark]')) mark.setAttribute('aria-pressed', String(mark.getAttribute('aria-pressed') !== 'true'));
-        else value.textContent = String(Math.max(0, Number(value.textContent) + (button.matches('[data-more]') ? 1 : -1)));
-        keep(row.closest('[data-counts]').dataset.counts, row.dataset.count, { counted: Number(value.textContent), attention: mark.getAttribute('aria-pressed') === 'true' });
+        if (button.matches('[data-mark]'))
+            mark.setAttribute('aria-pressed', String(mark.getAttribute('aria-pressed') !== 'true'));
+        else
+            value.textContent = String(
+                Math.max(0, Number(value.textContent) + (button.matches('[data-more]') ? 1 : -1)),
+            );
+        keep(row.closest('[data-counts]').dataset.counts, row.dataset.count, {
+            counted: Number(value.textContent),
+            attention: mark.getAttribute('aria-pressed') === 'true',
+        });
         sendCounts(page);
     });
 }
@@ -44,10 +51,25 @@ export async function sendCounts(page) {
         for (const [address, waiting] of Object.entries(all())) {
             for (const [key, value] of Object.entries(waiting)) {
                 const [block, drill, player] = key.split('/');
-                const body = new URLSearchParams({ _token: token, block, drill, player, counted: value.counted, attention: value.attention ? 1 : 0 });
-                const answer = await fetch(address, { method: 'POST', body, keepalive: true, redirect: 'manual', headers: { Accept: 'application/json' } });
-                // Nothing but a yes is one. A refusal is final: the player has been moved to another station, or the practice is gone.
-                if (answer.status === 204 || answer.status === 422 || answer.status === 404) forget(address, key, value);
+                const body = new URLSearchParams({
+                    _token: token,
+                    block,
+                    drill,
+                    player,
+                    counted: value.counted,
+                    attention: value.attention ? 1 : 0,
+                });
+                const answer = await fetch(address, {
+                    method: 'POST',
+                    body,
+                    keepalive: true,
+                    redirect: 'manual',
+                    headers: { Accept: 'application/json' },
+                });
+                // Nothing but a yes is one. A refusal is final: the player has been moved to another station, or the
+                // practice is gone.
+                if (answer.status === 204 || answer.status === 422 || answer.status === 404)
+                    forget(address, key, value);
                 else return false;
             }
         }

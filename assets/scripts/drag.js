@@ -42,7 +42,12 @@ export function draggable(page, selector, nudge, done) {
         event.preventDefault();
         const { x, y } = nudged?.id === group.id ? nudged : where(group);
         clearTimeout(nudged?.resting);
-        nudged = { id: group.id, x: x + nudge(group) * step[0], y: y + nudge(group) * step[1], resting: setTimeout(rest, REST) };
+        nudged = {
+            id: group.id,
+            x: x + nudge(group) * step[0],
+            y: y + nudge(group) * step[1],
+            resting: setTimeout(rest, REST),
+        };
         place(group, nudged);
     });
     // A page that comes while a key is held has an older place: the steps since go on from where the group was.

@@ -1,6 +1,11 @@
 // Arrow keys move through the cells of a grid marked data-grid with its number of columns.
 
-const STEPS = { ArrowLeft: () => -1, ArrowRight: () => 1, ArrowUp: (columns) => -columns, ArrowDown: (columns) => columns };
+const STEPS = {
+    ArrowLeft: () => -1,
+    ArrowRight: () => 1,
+    ArrowUp: (columns) => -columns,
+    ArrowDown: (columns) => columns,
+};
 
 export function moveByArrows(page) {
     page.addEventListener('keydown', (event) => {

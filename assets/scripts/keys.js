@@ -2,7 +2,14 @@
 
 export function listenForKeys(page) {
     page.addEventListener('keydown', (event) => {
-        if (event.repeat || event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input:not([type="range"]), select, textarea, [contenteditable]')) return;
+        if (
+            event.repeat ||
+            event.ctrlKey ||
+            event.metaKey ||
+            event.altKey ||
+            event.target.closest('input:not([type="range"]), select, textarea, [contenteditable]')
+        )
+            return;
         const control = page.querySelector(`[data-key="${CSS.escape(event.key.toLowerCase())}"]`);
         if (!control) return;
         event.preventDefault();

@@ -1,4 +1,5 @@
-// Keeps the names on a drawing apart: each goes below its mark, else above, right or left, where the least is in the way.
+// Keeps the names on a drawing apart: each goes below its mark, else above, right or left, where the least is in the
+// way.
 
 const PLACES = [
     { x: 0, y: 33, anchor: 'middle', left: -0.5 },
@@ -13,10 +14,12 @@ export const markScale = () => (matchMedia('(max-width: 899px)').matches ? 1.5 :
 export function placeNames(scope) {
     for (const drawing of scope.querySelectorAll('svg[data-names]')) {
         const pixel = Number(drawing.dataset.names) * markScale();
-        placeLabels([...drawing.querySelectorAll('.name')].map((text) => {
-            const { e, f } = text.closest('[transform^="translate"]').transform.baseVal.consolidate().matrix;
-            return { text, x: e / pixel, y: f / pixel };
-        }));
+        placeLabels(
+            [...drawing.querySelectorAll('.name')].map((text) => {
+                const { e, f } = text.closest('[transform^="translate"]').transform.baseVal.consolidate().matrix;
+                return { text, x: e / pixel, y: f / pixel };
+            }),
+        );
     }
 }
 
@@ -29,7 +32,9 @@ export function placeLabels(marks) {
     for (const [index, mark] of marks.entries()) {
         mark.width ??= mark.text.getComputedTextLength();
         const boxes = PLACES.map((place) => box(mark, place));
-        const covered = boxes.map((one) => taken.reduce((sum, other, at) => sum + (at === index ? 0 : overlap(one, other)), 0));
+        const covered = boxes.map((one) =>
+            taken.reduce((sum, other, at) => sum + (at === index ? 0 : overlap(one, other)), 0),
+        );
         const chosen = covered.indexOf(Math.min(...covered));
         mark.text.setAttribute('x', PLACES[chosen].x);
         mark.text.setAttribute('y', PLACES[chosen].y);
@@ -45,5 +50,8 @@ function box(mark, place) {
 
 /** The area that two boxes share. */
 function overlap(a, b) {
-    return Math.max(0, Math.min(a.right, b.right) - Math.max(a.left, b.left)) * Math.max(0, Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top));
+    return (
+        Math.max(0, Math.min(a.right, b.right) - Math.max(a.left, b.left)) *
+        Math.max(0, Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top))
+    );
 }

@@ -8,7 +8,8 @@ export function tellWhenNotSent(page) {
             if (!status) return;
             const words = document.createElement('p');
             words.className = 'finding mb-3 no-print';
-            words.textContent = 'No network: nothing was sent. What you typed is still here; press again when the network is back.';
+            words.textContent =
+                'No network: nothing was sent. What you typed is still here; press again when the network is back.';
             status.replaceChildren(words);
             status.scrollIntoView({ block: 'nearest' });
         });

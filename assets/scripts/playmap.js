@@ -1,4 +1,5 @@
-// A map of plays: the pointer or the arrow keys go from spot to spot and read it out; Enter, or a touch, runs that play.
+// A map of plays: the pointer or the arrow keys go from spot to spot and read it out; Enter, or a touch, runs that
+// play.
 import { visit } from './visit.js';
 
 const STEPS = { ArrowUp: [0, -1], ArrowDown: [0, 1], ArrowLeft: [-1, 0], ArrowRight: [1, 0] };
@@ -17,9 +18,15 @@ export function readPlayMaps(page) {
             } else if (name === 'focusin') {
                 show(map, spots, Number(map.dataset.at ?? 0));
             } else {
-                const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(map.getScreenCTM().inverse());
+                const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(
+                    map.getScreenCTM().inverse(),
+                );
                 const distance = (spot) => Math.hypot(spot[0] - x, spot[1] - y);
-                show(map, spots, spots.reduce((best, spot, index) => (distance(spot) < distance(spots[best]) ? index : best), 0));
+                show(
+                    map,
+                    spots,
+                    spots.reduce((best, spot, index) => (distance(spot) < distance(spots[best]) ? index : best), 0),
+                );
             }
         });
     }
@@ -29,8 +36,13 @@ export function readPlayMaps(page) {
 function beside(spots, at, [x, y]) {
     const from = spots[at];
     const ahead = (spot) => (spot[0] - from[0]) * x + (spot[1] - from[1]) * y;
-    const far = (spot) => Math.hypot(spot[0] - from[0], spot[1] - from[1]) + 2 * Math.abs((spot[0] - from[0]) * y + (spot[1] - from[1]) * x);
-    return spots.reduce((best, spot, index) => (ahead(spot) > 0.1 && (best === at || far(spot) < far(spots[best])) ? index : best), at);
+    const far = (spot) =>
+        Math.hypot(spot[0] - from[0], spot[1] - from[1]) +
+        2 * Math.abs((spot[0] - from[0]) * y + (spot[1] - from[1]) * x);
+    return spots.reduce(
+        (best, spot, index) => (ahead(spot) > 0.1 && (best === at || far(spot) < far(spots[best])) ? index : best),
+        at,
+    );
 }
 
 function show(map, spots, at) {

@@ -1,4 +1,5 @@
-// A practice that runs: every phone asks the server's clock, counts down between the answers, and goes on alone without a network.
+// A practice that runs: every phone asks the server's clock, counts down between the answers, and goes on alone without
+// a network.
 import htmx from 'htmx.org/dist/htmx.esm.js';
 import { sendCounts, showCounts, waitingCounts } from './counts.js';
 
@@ -20,10 +21,14 @@ export function followRuns(page) {
         // It has not opened or closed yet.
         if (part) open[part.open ? 'delete' : 'add'](part.dataset.keep);
     });
-    page.addEventListener('submit', (event) => {
-        const question = event.submitter?.dataset.ask;
-        if (question && !confirm(question)) event.preventDefault();
-    }, true);
+    page.addEventListener(
+        'submit',
+        (event) => {
+            const question = event.submitter?.dataset.ask;
+            if (question && !confirm(question)) event.preventDefault();
+        },
+        true,
+    );
 }
 
 /** A page of a run has come, or come again: its figures are the latest. */
@@ -34,7 +39,15 @@ export function settleRuns(page) {
         return;
     }
     const { edition, index, left, runs, ahead } = part.dataset;
-    run = { part, edition: Number(edition), index: Number(index), left: Number(left), runs: runs === '1', ahead: JSON.parse(ahead), at: performance.now() };
+    run = {
+        part,
+        edition: Number(edition),
+        index: Number(index),
+        left: Number(left),
+        runs: runs === '1',
+        ahead: JSON.parse(ahead),
+        at: performance.now(),
+    };
     for (const part of page.querySelectorAll('details[data-keep]')) part.open = open.has(part.dataset.keep);
     const button = page.querySelector('[data-sound]');
     if (button) button.setAttribute('aria-pressed', String(sound !== null));
@@ -49,7 +62,10 @@ async function ask(page) {
     const part = page.querySelector('[data-run]');
     const sent = performance.now();
     try {
-        const answer = await fetch(part.dataset.run, { headers: { Accept: 'application/json' }, signal: AbortSignal.timeout(4000) });
+        const answer = await fetch(part.dataset.run, {
+            headers: { Accept: 'application/json' },
+            signal: AbortSignal.timeout(4000),
+        });
         if (answer.status === 401) {
             trouble(page, 'signed-out');
             return;
@@ -68,7 +84,8 @@ async function ask(page) {
         const isTaken = await sendCounts(page);
         trouble(page, null);
         if (!isTaken) await refresh(page, false);
-        else if (state.edition !== Number(part.dataset.edition) || state.index !== Number(part.dataset.index)) await refresh(page, before.index !== state.index);
+        else if (state.edition !== Number(part.dataset.edition) || state.index !== Number(part.dataset.index))
+            await refresh(page, before.index !== state.index);
     } catch {
         trouble(page, 'no-network');
     } finally {
@@ -126,14 +143,28 @@ async function refresh(page, rings) {
 function trouble(page, which) {
     const waiting = waitingCounts();
     for (const words of page.querySelectorAll('[data-trouble]')) words.hidden = words.dataset.trouble !== which;
-    for (const words of page.querySelectorAll('[data-waiting]')) words.textContent = waiting === 0 ? '' : `${waiting} ${waiting === 1 ? 'count waits' : 'counts wait'} on this phone.`;
+    for (const words of page.querySelectorAll('[data-waiting]'))
+        words.textContent =
+            waiting === 0 ? '' : `${waiting} ${waiting === 1 ? 'count waits' : 'counts wait'} on this phone.`;
 }
 
 function ring(page) {
-    page.querySelector('main')?.animate([{ filter: 'invert(1)', easing: 'step-end' }, { filter: 'none', easing: 'step-end' }, { filter: 'invert(1)', easing: 'step-end' }, { filter: 'none' }], matchMedia('(prefers-reduced-motion: reduce)').matches ? 1 : 900);
+    page.querySelector('main')?.animate(
+        [
+            { filter: 'invert(1)', easing: 'step-end' },
+            { filter: 'none', easing: 'step-end' },
+            { filter: 'invert(1)', easing: 'step-end' },
+            { filter: 'none' },
+        ],
+        matchMedia('(prefers-reduced-motion: reduce)').matches ? 1 : 900,
+    );
     navigator.vibrate?.([200, 100, 200]);
     if (!sound) return;
-    for (const [start, pitch] of [[0, 660], [0.25, 880], [0.5, 660]]) {
+    for (const [start, pitch] of [
+        [0, 660],
+        [0.25, 880],
+        [0.5, 660],
+    ]) {
         const tone = sound.createOscillator();
         const loudness = sound.createGain();
         tone.frequency.value = pitch;

@@ -1,4 +1,5 @@
-// The control of the situation: bags and outs are taken as fast as they are pressed, and shown at once; the page of what
+// The control of the situation: bags and outs are taken as fast as they are pressed, and shown at once; the page of
+// what
 // they make together is asked for when the fingers rest. What is pressed while a page is on its way is not lost.
 import { visit } from './visit.js';
 
@@ -11,16 +12,20 @@ let resting = 0;
 
 export function takeSituations(page) {
     // Before the link itself hears of it.
-    page.addEventListener('click', (event) => {
-        const control = event.target.closest?.('[data-situation] [data-bag], [data-situation] [data-outs]');
-        if (!control || event.button !== 0 || event.ctrlKey || event.metaKey || event.shiftKey) return;
-        event.preventDefault();
-        event.stopImmediatePropagation();
-        const strip = control.closest('[data-situation]');
-        wanted = turned(strip, wanted ?? strip.dataset.situation, control);
-        show(strip, wanted);
-        rest(page);
-    }, true);
+    page.addEventListener(
+        'click',
+        (event) => {
+            const control = event.target.closest?.('[data-situation] [data-bag], [data-situation] [data-outs]');
+            if (!control || event.button !== 0 || event.ctrlKey || event.metaKey || event.shiftKey) return;
+            event.preventDefault();
+            event.stopImmediatePropagation();
+            const strip = control.closest('[data-situation]');
+            wanted = turned(strip, wanted ?? strip.dataset.situation, control);
+            show(strip, wanted);
+            rest(page);
+        },
+        true,
+    );
     for (const failed of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) {
         page.addEventListener(failed, () => {
             [wanted, asked] = [null, null];
@@ -73,6 +78,8 @@ function turned(strip, from, control) {
 function show(strip, situation) {
     const [bases, outs] = situation.split('-');
     const runners = strip.dataset.bases.split(',').indexOf(bases);
-    for (const bag of strip.querySelectorAll('[data-bag]')) bag.toggleAttribute('data-occupied', (runners & (1 << (Number(bag.dataset.bag) - 1))) !== 0);
-    for (const [index, dot] of strip.querySelectorAll('.out').entries()) dot.classList.toggle('out-taken', Number(outs) > index);
+    for (const bag of strip.querySelectorAll('[data-bag]'))
+        bag.toggleAttribute('data-occupied', (runners & (1 << (Number(bag.dataset.bag) - 1))) !== 0);
+    for (const [index, dot] of strip.querySelectorAll('.out').entries())
+        dot.classList.toggle('out-taken', Number(outs) > index);
 }

@@ -8,7 +8,9 @@ export function startStopwatches(scope) {
 }
 
 function stopwatch(element) {
-    const [face, toggle, split, list] = ['face', 'toggle', 'split', 'splits'].map((name) => element.querySelector(`[data-stopwatch-${name}]`));
+    const [face, toggle, split, list] = ['face', 'toggle', 'split', 'splits'].map((name) =>
+        element.querySelector(`[data-stopwatch-${name}]`),
+    );
     const field = element.querySelector('input[name="value"]');
     let since = null;
     let frame = null;

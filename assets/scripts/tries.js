@@ -13,7 +13,10 @@ export function rememberTries(page) {
         kept.at = list.length - 1;
         sessionStorage.setItem(key, JSON.stringify(kept));
     }
-    for (const [name, step] of [['undo', -1], ['redo', 1]]) {
+    for (const [name, step] of [
+        ['undo', -1],
+        ['redo', 1],
+    ]) {
         const button = page.querySelector(`[data-try="${name}"]`);
         if (!button) continue;
         button.disabled = kept.list[kept.at + step] === undefined;

@@ -11,16 +11,20 @@ export function guardForms(page) {
     });
     page.addEventListener('submit', (event) => changed.delete(event.target), true);
     // Before anybody else hears of it: a link, or a key that stands for one.
-    page.addEventListener('click', (event) => {
-        const link = event.target.closest?.('a[href], [data-bag], [data-outs]');
-        if (!link || link.target === '_blank' || event.ctrlKey || event.metaKey || !isLost()) return;
-        if (confirm(QUESTION)) {
-            changed.clear();
-            return;
-        }
-        event.preventDefault();
-        event.stopImmediatePropagation();
-    }, true);
+    page.addEventListener(
+        'click',
+        (event) => {
+            const link = event.target.closest?.('a[href], [data-bag], [data-outs]');
+            if (!link || link.target === '_blank' || event.ctrlKey || event.metaKey || !isLost()) return;
+            if (confirm(QUESTION)) {
+                changed.clear();
+                return;
+            }
+            event.preventDefault();
+            event.stopImmediatePropagation();
+        },
+        true,
+    );
     window.addEventListener('beforeunload', (event) => {
         if (isLost()) event.preventDefault();
     });

@@ -14,7 +14,8 @@ export function visit(from, address, { part = null, replaces = false } = {}) {
     link.setAttribute('hx-sync', 'body:replace');
     if (replaces) link.setAttribute('hx-replace-url', 'true');
     if (part) {
-        for (const [name, value] of Object.entries({ target: part, select: part, swap: 'outerHTML' })) link.setAttribute(`hx-${name}`, value);
+        for (const [name, value] of Object.entries({ target: part, select: part, swap: 'outerHTML' }))
+            link.setAttribute(`hx-${name}`, value);
     }
     from.after(link);
     htmx.process(link);

@@ -56,7 +56,10 @@ install_php() {
 install_npm() {
     if [ ! -d "$ROOT/node_modules" ] || ! unchanged npm package-lock.json; then
         say 'Installing npm packages'
-        (cd "$ROOT" && npm ci --no-audit --no-fund --loglevel=error >"$RUN_DIR/log/npm.log" 2>&1) || { tail -n 20 "$RUN_DIR/log/npm.log" >&2; fail 'The npm packages could not be installed.'; }
+        (cd "$ROOT" && npm ci --no-audit --no-fund --loglevel=error >"$RUN_DIR/log/npm.log" 2>&1) || {
+            tail -n 20 "$RUN_DIR/log/npm.log" >&2
+            fail 'The npm packages could not be installed.'
+        }
         done_with npm package-lock.json
     fi
 }
@@ -64,7 +67,10 @@ install_npm() {
 build_assets() {
     if [ ! -f "$ROOT/public/build/manifest.json" ] || ! unchanged assets assets templates app package-lock.json; then
         say 'Building styles and scripts'
-        (cd "$ROOT" && node assets/build.mjs >"$RUN_DIR/log/build.log" 2>&1) || { cat "$RUN_DIR/log/build.log" >&2; fail 'The styles and scripts could not be built.'; }
+        (cd "$ROOT" && node assets/build.mjs >"$RUN_DIR/log/build.log" 2>&1) || {
+            cat "$RUN_DIR/log/build.log" >&2
+            fail 'The styles and scripts could not be built.'
+        }
         done_with assets assets templates app package-lock.json
     fi
 }

@@ -14,8 +14,8 @@ settle_owner() {
     mkdir -p "$RUN_DIR/cache" "$RUN_DIR/sock"
     chmod 700 "$RUN_DIR/sock"
     [ "$(id -u)" -eq 0 ] || return 0
-    id "$OWNER" >/dev/null 2>&1 || useradd --system --user-group --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$OWNER" \
-        || fail "The user $OWNER, who is to run database, PHP and web server, could not be made."
+    id "$OWNER" >/dev/null 2>&1 || useradd --system --user-group --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$OWNER" ||
+        fail "The user $OWNER, who is to run database, PHP and web server, could not be made."
     [ "$(id -u "$OWNER")" -ne 0 ] || fail "FOX_USER is \"$OWNER\", which is root; allowed: an unprivileged user."
     chown -R "$OWNER:" "$RUN_DIR"
     let_owner_in

@@ -20,7 +20,10 @@ end_service() {
     for signal in "${2:-TERM}" KILL; do
         members "$name" | xargs -r kill "-$signal" 2>/dev/null
         for tries in $(seq 1 100); do
-            members "$name" >/dev/null || { rm -f "$RUN_DIR/$name.pid"; return 0; }
+            members "$name" >/dev/null || {
+                rm -f "$RUN_DIR/$name.pid"
+                return 0
+            }
             sleep 0.1
         done
     done

@@ -20,9 +20,7 @@ final readonly class Alignment
     private const STRAIGHT_UP = 27.0;
 
     /** @param array<int, Spot> $spots by position number */
-    private function __construct(private array $spots, private DepthTable $table)
-    {
-    }
+    private function __construct(private array $spots, private DepthTable $table) {}
 
     /**
      * @param list<AlignmentRule> $rules in order; a later one overrules an earlier one, shades are added
@@ -58,15 +56,33 @@ final readonly class Alignment
         $spots = [];
         foreach (Position::cases() as $position) {
             if (PositionGroup::Battery === $position->group()) {
-                $spots[$position->value] = new Spot($position, BatterySpot::of($position, $state->rules->diamond()), NamedDepth::Normal, 'Where the pitch is thrown and caught.', null, '');
+                $spots[$position->value] = new Spot(
+                    $position,
+                    BatterySpot::of($position, $state->rules->diamond()),
+                    NamedDepth::Normal,
+                    'Where the pitch is thrown and caught.',
+                    null,
+                    '',
+                );
                 continue;
             }
-            $depth = $depths[$position->value] ?? throw InvalidValue::because('rules', 'no rule that is on places '.$position->person().' with '.$state->situation->bases->phrase(), 'a first rule that always holds and places everybody');
+            $depth =
+                $depths[$position->value] ??
+                throw InvalidValue::because(
+                    'rules',
+                    'no rule that is on places ' . $position->person() . ' with ' . $state->situation->bases->phrase(),
+                    'a first rule that always holds and places everybody',
+                );
             $own = $shaded[$position->value] ?? [];
             $rule = $deciding[$position->value];
             $spots[$position->value] = new Spot(
-                $position, self::place($position, $depth, $table, $state->rules, $own), $depth,
-                self::reason($rule, $state), $replaced[$position->value] ?? null, $rule->name, $own,
+                $position,
+                self::place($position, $depth, $table, $state->rules, $own),
+                $depth,
+                self::reason($rule, $state),
+                $replaced[$position->value] ?? null,
+                $rule->name,
+                $own,
             );
         }
 
@@ -76,15 +92,18 @@ final readonly class Alignment
     /** A rule that speaks of bunts also says why one is likely. */
     private static function reason(AlignmentRule $rule, GameState $state): string
     {
-        return true === $rule->when->buntLikely ? rtrim($rule->reason, '.').' ('.BuntOutlook::of($state)->because().').' : $rule->reason;
+        return true === $rule->when->buntLikely
+            ? rtrim($rule->reason, '.') . ' (' . BuntOutlook::of($state)->because() . ').'
+            : $rule->reason;
     }
 
     /** Somebody put a fielder somewhere else by hand; the spot remembers what the rule said. */
     public function moved(Position $position, Point $point, string $reason, RuleSet $rules): self
     {
-        $to = PositionGroup::Outfield === $position->group()
-            ? OutfieldSpot::at($point, self::straightUp($position), $rules->fence)
-            : DepthSpot::at($position, $point, $rules->diamond());
+        $to =
+            PositionGroup::Outfield === $position->group()
+                ? OutfieldSpot::at($point, self::straightUp($position), $rules->fence)
+                : DepthSpot::at($position, $point, $rules->diamond());
         $spots = $this->spots;
         $depth = $spots[$position->value]->depth;
         $spots[$position->value] = new Spot($position, $to, $depth, $reason, $depth, 'By hand', [], true);
@@ -98,7 +117,14 @@ final readonly class Alignment
         $spots = $this->spots;
         foreach ($depths as $number => $depth) {
             $position = Position::ofNumber($number);
-            $spots[$number] = new Spot($position, self::place($position, $depth, $this->table, $rules, []), $depth, $reason, $spots[$number]->depth, 'Coverage');
+            $spots[$number] = new Spot(
+                $position,
+                self::place($position, $depth, $this->table, $rules, []),
+                $depth,
+                $reason,
+                $spots[$number]->depth,
+                'Coverage',
+            );
         }
 
         return new self($spots, $this->table);
@@ -124,7 +150,11 @@ final readonly class Alignment
     public function call(): string
     {
         $middle = $this->spot(Position::SecondBase)->depth;
-        [$first, $third, $short] = [$this->spot(Position::FirstBase)->depth, $this->spot(Position::ThirdBase)->depth, $this->spot(Position::Shortstop)->depth];
+        [$first, $third, $short] = [
+            $this->spot(Position::FirstBase)->depth,
+            $this->spot(Position::ThirdBase)->depth,
+            $this->spot(Position::Shortstop)->depth,
+        ];
         $corners = match (true) {
             NamedDepth::Bunt === $third && NamedDepth::Bunt === $first => 'corners in',
             NamedDepth::Bunt === $third => 'third in, first holds',
@@ -132,7 +162,10 @@ final readonly class Alignment
             NamedDepth::GuardLines === $third => lcfirst($this->table->word($third)),
             default => null,
         };
-        $also = array_filter([$corners, $short === $middle ? null : 'short '.lcfirst($this->table->word($short))], is_string(...));
+        $also = array_filter(
+            [$corners, $short === $middle ? null : 'short ' . lcfirst($this->table->word($short))],
+            is_string(...),
+        );
 
         return implode(', ', [$this->table->word($middle), ...$also]);
     }
@@ -160,14 +193,21 @@ final readonly class Alignment
     }
 
     /** @param list<Shade> $shades */
-    private static function place(Position $position, NamedDepth $depth, DepthTable $table, RuleSet $rules, array $shades): Placement
-    {
+    private static function place(
+        Position $position,
+        NamedDepth $depth,
+        DepthTable $table,
+        RuleSet $rules,
+        array $shades,
+    ): Placement {
         if (PositionGroup::Outfield === $position->group()) {
             return OutfieldSpot::of($table->outfieldShare($depth), self::straightUp($position), $rules->fence);
         }
         $fractions = $table->infield($position->group(), $depth);
 
-        $off = $fractions->off * $rules->basePath + array_sum(array_map(static fn(Shade $shade): float => $shade->feet($rules->basePath), $shades));
+        $off =
+            $fractions->off * $rules->basePath +
+            array_sum(array_map(static fn(Shade $shade): float => $shade->feet($rules->basePath), $shades));
 
         return DepthSpot::of($position, $off, $fractions->back * $rules->basePath, $rules->diamond());
     }

@@ -16,9 +16,7 @@ final readonly class ByHand
      * @param list<KeptSpot>    $kept
      * @param array<int, Point> $tried by position number; they go before kept ones
      */
-    private function __construct(private array $kept, private array $tried)
-    {
-    }
+    private function __construct(private array $kept, private array $tried) {}
 
     public static function nothing(): self
     {
@@ -40,13 +38,22 @@ final readonly class ByHand
         foreach ($this->kept as $spot) {
             $rule = $alignment->spot($spot->position)->depth;
             if ($rule === $spot->depth && !isset($this->tried[$spot->position->value])) {
-                $reason = \sprintf('%d stands where %s wants it; the rule says %s.', $spot->position->value, $spot->by, lcfirst($alignment->word($rule)));
+                $reason = \sprintf(
+                    '%d stands where %s wants it; the rule says %s.',
+                    $spot->position->value,
+                    $spot->by,
+                    lcfirst($alignment->word($rule)),
+                );
                 $alignment = $alignment->moved($spot->position, $spot->point, $reason, $rules);
             }
         }
         foreach ($this->tried as $number => $point) {
             $position = Position::ofNumber($number);
-            $reason = \sprintf('%d is moved by hand; the rule says %s.', $number, lcfirst($alignment->word($alignment->spot($position)->depth)));
+            $reason = \sprintf(
+                '%d is moved by hand; the rule says %s.',
+                $number,
+                lcfirst($alignment->word($alignment->spot($position)->depth)),
+            );
             $alignment = $alignment->moved($position, $point, $reason, $rules);
         }
 

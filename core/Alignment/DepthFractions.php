@@ -7,7 +7,5 @@ namespace FoxCorner\Core\Alignment;
 /** A depth as shares of the base path, so that it fits every field: off the bag, and back (negative = front). */
 final readonly class DepthFractions
 {
-    public function __construct(public float $off, public float $back)
-    {
-    }
+    public function __construct(public float $off, public float $back) {}
 }

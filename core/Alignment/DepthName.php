@@ -17,7 +17,11 @@ final readonly class DepthName
     {
         [$this->word, $this->sign] = [trim($word), trim($sign)];
         if ('' === $this->word || mb_strlen($this->word) > 30) {
-            throw InvalidValue::because('word', '' === $this->word ? 'it is empty' : 'it is too long', '1 to 30 letters');
+            throw InvalidValue::because(
+                'word',
+                '' === $this->word ? 'it is empty' : 'it is too long',
+                '1 to 30 letters',
+            );
         }
         if (mb_strlen($this->sign) > 60) {
             throw InvalidValue::because('sign', 'it is too long', 'up to 60 letters, or nothing');

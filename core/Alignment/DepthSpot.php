@@ -19,9 +19,7 @@ use FoxCorner\Core\People\Position;
  */
 final readonly class DepthSpot implements Placement
 {
-    private function __construct(private Base $bag, public float $off, public float $back, private Point $point)
-    {
-    }
+    private function __construct(private Base $bag, public float $off, public float $back, private Point $point) {}
 
     /**
      * @param float $off  feet
@@ -32,10 +30,14 @@ final readonly class DepthSpot implements Placement
         $bag = self::bagOf($position);
         [$offX, $offY, $backX, $backY] = self::axes($position);
 
-        return new self($bag, $off, $back, $diamond->at($bag)->plus(
-            \M_SQRT1_2 * ($off * $offX + $back * $backX),
-            \M_SQRT1_2 * ($off * $offY + $back * $backY),
-        ));
+        return new self(
+            $bag,
+            $off,
+            $back,
+            $diamond
+                ->at($bag)
+                ->plus(\M_SQRT1_2 * ($off * $offX + $back * $backX), \M_SQRT1_2 * ($off * $offY + $back * $backY)),
+        );
     }
 
     /** The spot that leads to a point, for an infielder whom somebody moved there. */
@@ -58,12 +60,12 @@ final readonly class DepthSpot implements Placement
         $off = Paces::inFeet($this->off, $paceLength);
         $back = Paces::inFeet($this->back, $paceLength);
         $first = match (true) {
-            $off->isZero() => 'At '.$this->bag->word(),
-            $off->count < 0 => $off->count().' foul side of '.$this->bag->word(),
-            default => $off->count().' off '.$this->bag->word(),
+            $off->isZero() => 'At ' . $this->bag->word(),
+            $off->count < 0 => $off->count() . ' foul side of ' . $this->bag->word(),
+            default => $off->count() . ' off ' . $this->bag->word(),
         };
 
-        return $first.', '.($back->isZero() ? 'even' : $back->count().' '.self::direction($back->count));
+        return $first . ', ' . ($back->isZero() ? 'even' : $back->count() . ' ' . self::direction($back->count));
     }
 
     public function inFeet(): string
@@ -82,7 +84,7 @@ final readonly class DepthSpot implements Placement
             Position::FirstBase => Base::First,
             Position::ThirdBase => Base::Third,
             Position::SecondBase, Position::Shortstop => Base::Second,
-            default => throw new \LogicException($position->label().' is not placed from a bag.'),
+            default => throw new \LogicException($position->label() . ' is not placed from a bag.'),
         };
     }
 
@@ -94,7 +96,7 @@ final readonly class DepthSpot implements Placement
             Position::ThirdBase => [1, 1, -1, 1],
             Position::SecondBase => [1, -1, 1, 1],
             Position::Shortstop => [-1, -1, -1, 1],
-            default => throw new \LogicException($position->label().' is not placed from a bag.'),
+            default => throw new \LogicException($position->label() . ' is not placed from a bag.'),
         };
     }
 }

@@ -17,29 +17,32 @@ use FoxCorner\Core\People\PositionGroup;
 final readonly class DepthTable
 {
     /** Shares of the base path that an infield spot may be off the bag, and behind or in front of it. */
-    private const OFF = [-0.15, 0.60];
-    private const BACK = [-0.70, 0.60];
+    private const OFF = [-0.15, 0.6];
+    private const BACK = [-0.7, 0.6];
     /** Share of the way to the fence. */
-    private const OUT = [0.30, 0.95];
+    private const OUT = [0.3, 0.95];
 
     /**
      * @param array<string, array<string, DepthFractions>> $infield  by group, then by depth
      * @param array<string, float>                         $outfield share of the fence's distance, by depth
      * @param array<string, DepthName>                     $names    by depth; a depth without one is called by its own
      */
-    private function __construct(private array $infield, private array $outfield, private array $names)
-    {
-    }
+    private function __construct(private array $infield, private array $outfield, private array $names) {}
 
     public static function shipped(Sport $sport): self
     {
-        return new self($sport->isSoftball() ? self::softball() : self::baseball(), ['normal' => 0.72, 'shallow' => 0.60, 'deep' => 0.82], []);
+        return new self(
+            $sport->isSoftball() ? self::softball() : self::baseball(),
+            ['normal' => 0.72, 'shallow' => 0.6, 'deep' => 0.82],
+            [],
+        );
     }
 
     /** The fractions of a depth; a group that has no such depth stands at its normal one. */
     public function infield(PositionGroup $group, NamedDepth $depth): DepthFractions
     {
-        $depths = $this->infield[$group->value] ?? throw new \LogicException("The $group->value group has no infield depth.");
+        $depths =
+            $this->infield[$group->value] ?? throw new \LogicException("The $group->value group has no infield depth.");
 
         return $depths[$depth->value] ?? $depths[NamedDepth::Normal->value];
     }
@@ -54,7 +57,9 @@ final readonly class DepthTable
     {
         $own = PositionGroup::Outfield === $group ? $this->outfield : $this->infield[$group->value] ?? [];
 
-        return array_values(array_filter(NamedDepth::cases(), static fn(NamedDepth $depth): bool => isset($own[$depth->value])));
+        return array_values(
+            array_filter(NamedDepth::cases(), static fn(NamedDepth $depth): bool => isset($own[$depth->value])),
+        );
     }
 
     /** As the coach calls it. */
@@ -100,9 +105,20 @@ final readonly class DepthTable
     }
 
     /** @param array{float, float} $limits */
-    private static function check(float $share, array $limits, string $what, PositionGroup $group, NamedDepth $depth): void
-    {
-        InvalidValue::unlessBetween(\sprintf('%s %s, %s', $group->value, lcfirst($depth->label()), $what), 100 * $share, 100 * $limits[0], 100 * $limits[1], PositionGroup::Outfield === $group ? '% of the way to the fence' : '% of the base path');
+    private static function check(
+        float $share,
+        array $limits,
+        string $what,
+        PositionGroup $group,
+        NamedDepth $depth,
+    ): void {
+        InvalidValue::unlessBetween(
+            \sprintf('%s %s, %s', $group->value, lcfirst($depth->label()), $what),
+            100 * $share,
+            100 * $limits[0],
+            100 * $limits[1],
+            PositionGroup::Outfield === $group ? '% of the way to the fence' : '% of the base path',
+        );
     }
 
     /** @return array<string, array<string, DepthFractions>> */
@@ -110,13 +126,20 @@ final readonly class DepthTable
     {
         return [
             'middle' => [
-                'normal' => new DepthFractions(.36, .30), 'double-play' => new DepthFractions(.25, .20),
-                'halfway' => new DepthFractions(.36, .06), 'in' => new DepthFractions(.36, -.06), 'creep' => new DepthFractions(.36, -.06),
+                'normal' => new DepthFractions(0.36, 0.3),
+                'double-play' => new DepthFractions(0.25, 0.2),
+                'halfway' => new DepthFractions(0.36, 0.06),
+                'in' => new DepthFractions(0.36, -0.06),
+                'creep' => new DepthFractions(0.36, -0.06),
             ],
             'corners' => [
-                'normal' => new DepthFractions(.14, .14), 'double-play' => new DepthFractions(.14, .04), 'halfway' => new DepthFractions(.14, 0),
-                'in' => new DepthFractions(.14, -.08), 'guard-lines' => new DepthFractions(.06, .18), 'bunt' => new DepthFractions(.12, -.35),
-                'hold' => new DepthFractions(.03, -.03),
+                'normal' => new DepthFractions(0.14, 0.14),
+                'double-play' => new DepthFractions(0.14, 0.04),
+                'halfway' => new DepthFractions(0.14, 0),
+                'in' => new DepthFractions(0.14, -0.08),
+                'guard-lines' => new DepthFractions(0.06, 0.18),
+                'bunt' => new DepthFractions(0.12, -0.35),
+                'hold' => new DepthFractions(0.03, -0.03),
             ],
         ];
     }
@@ -126,11 +149,16 @@ final readonly class DepthTable
     {
         return [
             'middle' => [
-                'normal' => new DepthFractions(.38, .15), 'double-play' => new DepthFractions(.27, .10),
-                'halfway' => new DepthFractions(.36, .02), 'in' => new DepthFractions(.36, -.05), 'creep' => new DepthFractions(.36, -.05),
+                'normal' => new DepthFractions(0.38, 0.15),
+                'double-play' => new DepthFractions(0.27, 0.1),
+                'halfway' => new DepthFractions(0.36, 0.02),
+                'in' => new DepthFractions(0.36, -0.05),
+                'creep' => new DepthFractions(0.36, -0.05),
             ],
             'corners' => [
-                'normal' => new DepthFractions(.12, -.20), 'bunt' => new DepthFractions(.10, -.45), 'guard-lines' => new DepthFractions(.06, -.05),
+                'normal' => new DepthFractions(0.12, -0.2),
+                'bunt' => new DepthFractions(0.1, -0.45),
+                'guard-lines' => new DepthFractions(0.06, -0.05),
             ],
         ];
     }

@@ -22,14 +22,15 @@ enum InfieldWant: string
     public static function in(GameState $state, Alignment $alignment): self
     {
         $bases = $state->situation->bases;
-        $isIn = NamedDepth::In === $alignment->spot(Position::Shortstop)->depth;
+        $middle = $alignment->spot(Position::Shortstop)->depth;
+        $isIn = NamedDepth::In === $middle;
 
         return match (true) {
             !$state->hasFewerThanTwoOuts() => self::SureOut,
             $isIn && $bases->has(Base::First) && $bases->has(Base::Second) => self::PlateThenFirst,
             $isIn => self::Plate,
             $bases->has(Base::First) => self::Two,
-            $bases->has(Base::Third) && NamedDepth::Halfway === $alignment->spot(Position::Shortstop)->depth => self::LookThenFirst,
+            $bases->has(Base::Third) && NamedDepth::Halfway === $middle => self::LookThenFirst,
             default => self::SureOut,
         };
     }

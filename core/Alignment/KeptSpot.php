@@ -15,7 +15,10 @@ use FoxCorner\Core\People\Position;
 final readonly class KeptSpot
 {
     /** @param string $by who decided */
-    public function __construct(public Position $position, public NamedDepth $depth, public Point $point, public string $by)
-    {
-    }
+    public function __construct(
+        public Position $position,
+        public NamedDepth $depth,
+        public Point $point,
+        public string $by,
+    ) {}
 }

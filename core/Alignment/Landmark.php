@@ -28,7 +28,9 @@ final class Landmark
             PositionGroup::Battery => '',
             PositionGroup::Middle => self::byEdge($point, $rules, $step) ?? self::byBaseLine($point, $rules, $step),
             PositionGroup::Corners => self::offLine($point, $step),
-            PositionGroup::Outfield => Position::CenterField === $position ? self::behindSecond($point, $step) : self::offLine($point, $step),
+            PositionGroup::Outfield => Position::CenterField === $position
+                ? self::behindSecond($point, $step)
+                : self::offLine($point, $step),
         };
     }
 
@@ -40,7 +42,9 @@ final class Landmark
             return null;
         }
 
-        return abs($beyond) < self::ON ? 'on the dirt edge' : self::steps($beyond, $step).($beyond > 0 ? ' behind' : ' in front of').' the dirt edge';
+        return abs($beyond) < self::ON
+            ? 'on the dirt edge'
+            : self::steps($beyond, $step) . ($beyond > 0 ? ' behind' : ' in front of') . ' the dirt edge';
     }
 
     private static function byBaseLine(Point $point, RuleSet $rules, float $step): string
@@ -48,19 +52,25 @@ final class Landmark
         // The lines from second to first and to third are |x| + y = b√2.
         $behind = (abs($point->x) + $point->y - $rules->basePath * \M_SQRT2) * \M_SQRT1_2;
 
-        return abs($behind) < self::ON ? 'on the base line' : self::steps($behind, $step).($behind > 0 ? ' behind' : ' in front of').' the base line';
+        return abs($behind) < self::ON
+            ? 'on the base line'
+            : self::steps($behind, $step) . ($behind > 0 ? ' behind' : ' in front of') . ' the base line';
     }
 
     private static function offLine(Point $point, float $step): string
     {
         $off = ($point->y - abs($point->x)) * \M_SQRT1_2;
 
-        return abs($off) < self::ON ? 'on the foul line' : self::steps($off, $step).($off > 0 ? ' off the line' : ' foul of the line');
+        return abs($off) < self::ON
+            ? 'on the foul line'
+            : self::steps($off, $step) . ($off > 0 ? ' off the line' : ' foul of the line');
     }
 
     private static function behindSecond(Point $point, float $step): string
     {
-        return abs($point->x) < 2 * self::ON ? 'straight behind second' : self::steps($point->x, $step).($point->x > 0 ? ' right' : ' left').' of second';
+        return abs($point->x) < 2 * self::ON
+            ? 'straight behind second'
+            : self::steps($point->x, $step) . ($point->x > 0 ? ' right' : ' left') . ' of second';
     }
 
     private static function steps(float $feet, float $step): string

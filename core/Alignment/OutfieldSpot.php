@@ -14,9 +14,7 @@ final readonly class OutfieldSpot implements Placement
     /** ft to the side that are not worth saying. */
     private const STRAIGHT = 4.0;
 
-    private function __construct(private Point $point, private float $toFence, private float $toRight)
-    {
-    }
+    private function __construct(private Point $point, private float $toFence, private float $toRight) {}
 
     /**
      * @param float $share        of the fence's distance along the angle
@@ -49,14 +47,19 @@ final readonly class OutfieldSpot implements Placement
 
     public function inPaces(float $paceLength): string
     {
-        $in = Paces::inFeet($this->toFence, $paceLength)->count().' in from fence';
+        $in = Paces::inFeet($this->toFence, $paceLength)->count() . ' in from fence';
         $aside = Paces::inFeet($this->toRight, $paceLength);
 
-        return abs($this->toRight) < self::STRAIGHT ? $in : $in.', '.$aside->count().' to '.($this->toRight > 0 ? 'right' : 'left');
+        return abs($this->toRight) < self::STRAIGHT
+            ? $in
+            : $in . ', ' . $aside->count() . ' to ' . ($this->toRight > 0 ? 'right' : 'left');
     }
 
     public function inFeet(): string
     {
-        return \sprintf('%d ft in', round($this->toFence)).(abs($this->toRight) < self::STRAIGHT ? '' : \sprintf(', %d %s', round(abs($this->toRight)), $this->toRight > 0 ? 'right' : 'left'));
+        return \sprintf('%d ft in', round($this->toFence)) .
+            (abs($this->toRight) < self::STRAIGHT
+                ? ''
+                : \sprintf(', %d %s', round(abs($this->toRight)), $this->toRight > 0 ? 'right' : 'left'));
     }
 }

@@ -24,7 +24,11 @@ final readonly class Shade
     public function __construct(public Position $position, public int $steps, public string $reason)
     {
         if (!\in_array($position->group(), [PositionGroup::Corners, PositionGroup::Middle], true)) {
-            throw InvalidValue::because('shade', $position->person().' is not placed from a bag', 'infielders 3 to 6');
+            throw InvalidValue::because(
+                'shade',
+                $position->person() . ' is not placed from a bag',
+                'infielders 3 to 6',
+            );
         }
         InvalidValue::unlessBetween('shade', $steps, -self::MOST_STEPS, self::MOST_STEPS, 'steps');
     }
@@ -40,6 +44,12 @@ final readonly class Shade
         $steps = abs($this->steps);
         $bag = PositionGroup::Middle === $this->position->group() ? 'second' : 'the line';
 
-        return \sprintf('%d %s %s %s', $this->position->value, 1 === $steps ? 'a step' : "$steps steps", $this->steps < 0 ? 'closer to' : 'off', $bag);
+        return \sprintf(
+            '%d %s %s %s',
+            $this->position->value,
+            1 === $steps ? 'a step' : "$steps steps",
+            $this->steps < 0 ? 'closer to' : 'off',
+            $bag,
+        );
     }
 }

@@ -20,13 +20,15 @@ final readonly class Spot
         /** @var list<Shade> */
         public array $shades = [],
         public bool $byHand = false,
-    ) {
-    }
+    ) {}
 
     /** Everything that speaks for this spot. */
     public function because(): string
     {
-        return implode(' ', [$this->reason, ...array_map(static fn(Shade $shade): string => $shade->reason, $this->shades)]);
+        return implode(' ', [
+            $this->reason,
+            ...array_map(static fn(Shade $shade): string => $shade->reason, $this->shades),
+        ]);
     }
 
     /** Whether it is called the same as another: depth, shade and hand. */

@@ -7,9 +7,7 @@ namespace FoxCorner\Core\Field;
 /** Where the bags and the pitcher's plate lie for a base path and a pitching distance, both in feet. */
 final readonly class Diamond
 {
-    private function __construct(public float $basePath, public float $pitchingDistance)
-    {
-    }
+    private function __construct(public float $basePath, public float $pitchingDistance) {}
 
     public static function of(float $basePath, float $pitchingDistance): self
     {

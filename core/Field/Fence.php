@@ -18,14 +18,18 @@ final readonly class Fence
     /**
      * @param list<float> $feet exactly five distances
      */
-    private function __construct(public array $feet)
-    {
-    }
+    private function __construct(public array $feet) {}
 
     /** @throws InvalidValue when a distance is outside 100 to 450 ft */
     public static function of(float $left, float $leftCenter, float $center, float $rightCenter, float $right): self
     {
-        $feet = ['left' => $left, 'left center' => $leftCenter, 'center' => $center, 'right center' => $rightCenter, 'right' => $right];
+        $feet = [
+            'left' => $left,
+            'left center' => $leftCenter,
+            'center' => $center,
+            'right center' => $rightCenter,
+            'right' => $right,
+        ];
         foreach ($feet as $place => $distance) {
             InvalidValue::unlessBetween("fence at $place", $distance, self::LEAST, self::MOST, 'feet');
         }
@@ -49,8 +53,17 @@ final readonly class Fence
         $steps = (min(45.0, max(-45.0, $sprayDegrees)) + 45.0) / 22.5;
         $lower = (int) min(3, floor($steps));
         $t = $steps - $lower;
-        [$before, $from, $to, $after] = [$this->feet[max(0, $lower - 1)], $this->feet[$lower], $this->feet[$lower + 1], $this->feet[min(4, $lower + 2)]];
+        [$before, $from, $to, $after] = [
+            $this->feet[max(0, $lower - 1)],
+            $this->feet[$lower],
+            $this->feet[$lower + 1],
+            $this->feet[min(4, $lower + 2)],
+        ];
 
-        return $from + $t / 2 * ($to - $before + $t * (2 * $before - 5 * $from + 4 * $to - $after + $t * (3 * ($from - $to) + $after - $before)));
+        return $from +
+            ($t / 2) *
+                ($to -
+                    $before +
+                    $t * (2 * $before - 5 * $from + 4 * $to - $after + $t * (3 * ($from - $to) + $after - $before)));
     }
 }

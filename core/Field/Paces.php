@@ -13,9 +13,7 @@ use FoxCorner\Core\InvalidValue;
  */
 final readonly class Paces
 {
-    private function __construct(public float $count)
-    {
-    }
+    private function __construct(public float $count) {}
 
     /**
      * @param float $feet       the distance; negative counts the other way
@@ -27,7 +25,7 @@ final readonly class Paces
     {
         InvalidValue::unlessBetween('pace', $paceLength, 1.0, 5.0, 'feet');
 
-        return new self(round(2 * $feet / $paceLength) / 2);
+        return new self(round((2 * $feet) / $paceLength) / 2);
     }
 
     /** "4½", "12", "½"; without a sign, since the direction is a word. */
@@ -36,7 +34,7 @@ final readonly class Paces
         $whole = (int) floor(abs($this->count));
         $half = abs($this->count) > $whole ? '½' : '';
 
-        return 0 === $whole && '' !== $half ? $half : $whole.$half;
+        return 0 === $whole && '' !== $half ? $half : $whole . $half;
     }
 
     public function isZero(): bool

@@ -12,9 +12,7 @@ namespace FoxCorner\Core\Field;
  */
 final readonly class Point
 {
-    private function __construct(public float $x, public float $y)
-    {
-    }
+    private function __construct(public float $x, public float $y) {}
 
     public static function of(float $x, float $y): self
     {

@@ -42,7 +42,11 @@ final readonly class RuleSet
         InvalidValue::unlessBetween('innings', $innings, 3, 12, 'innings');
         InvalidValue::unlessBetween('skin radius', $skinRadius, 30.0, 120.0, 'feet');
         if ($pitchingDistance >= $basePath) {
-            throw InvalidValue::because('pitching distance', \sprintf('%g ft is not shorter than the base path', $pitchingDistance), \sprintf('less than %g feet', $basePath));
+            throw InvalidValue::because(
+                'pitching distance',
+                \sprintf('%g ft is not shorter than the base path', $pitchingDistance),
+                \sprintf('less than %g feet', $basePath),
+            );
         }
     }
 
@@ -79,10 +83,23 @@ final readonly class RuleSet
         ?bool $extraRunner = null,
     ): self {
         return new self(
-            $this->key, $this->name, $this->sport, $basePath ?? $this->basePath, $pitchingDistance ?? $this->pitchingDistance, $innings ?? $this->innings,
-            $leads ?? $this->leads, $steals ?? $this->steals, $bunts ?? $this->bunts, $balkRule ?? $this->balkRule, $circleRule ?? $this->circleRule,
-            $doubleFirstBase ?? $this->doubleFirstBase, $skinRadius ?? $this->skinRadius, $fence ?? $this->fence, $surface ?? $this->surface,
-            $grassInfield ?? $this->grassInfield, $extraRunner ?? $this->extraRunner,
+            $this->key,
+            $this->name,
+            $this->sport,
+            $basePath ?? $this->basePath,
+            $pitchingDistance ?? $this->pitchingDistance,
+            $innings ?? $this->innings,
+            $leads ?? $this->leads,
+            $steals ?? $this->steals,
+            $bunts ?? $this->bunts,
+            $balkRule ?? $this->balkRule,
+            $circleRule ?? $this->circleRule,
+            $doubleFirstBase ?? $this->doubleFirstBase,
+            $skinRadius ?? $this->skinRadius,
+            $fence ?? $this->fence,
+            $surface ?? $this->surface,
+            $grassInfield ?? $this->grassInfield,
+            $extraRunner ?? $this->extraRunner,
         );
     }
 }

@@ -75,8 +75,9 @@ enum Bases: string
     {
         return match ($this) {
             self::Empty => 'nobody on',
-            self::First, self::Second, self::Third => 'a runner on '.strtolower($this->label()),
-            self::FirstSecond, self::FirstThird, self::SecondThird => 'runners on '.str_replace(', ', ' and ', strtolower($this->label())),
+            self::First, self::Second, self::Third => 'a runner on ' . strtolower($this->label()),
+            self::FirstSecond, self::FirstThird, self::SecondThird => 'runners on ' .
+                str_replace(', ', ' and ', strtolower($this->label())),
             self::Loaded => 'bases loaded',
         };
     }

@@ -18,7 +18,8 @@ final readonly class Batter
     /**
      * @param string            $key         as addresses carry it: a type's value or an identity
      * @param list<BatterTrait> $traits      that rules may ask for
-     * @param float|null        $homeToFirst seconds from contact on this field; null: what the level expects of the type
+     * @param float|null        $homeToFirst seconds from contact on this field; null: what the level expects of the
+     *                                       type
      * @param bool              $isSwitch    bats from the side away from the pitcher's arm
      */
     private function __construct(
@@ -29,8 +30,7 @@ final readonly class Batter
         public array $traits,
         public ?float $homeToFirst,
         private bool $isSwitch = false,
-    ) {
-    }
+    ) {}
 
     public static function ofType(BatterType $type): self
     {
@@ -46,8 +46,17 @@ final readonly class Batter
      *
      * @throws InvalidValue when the time cannot be a person's
      */
-    public static function named(string $key, string $name, Bats $bats, ?int $order, Tendency $tendency, bool $power, bool $bunts, ?float $homeToFirst, float $ordinary): self
-    {
+    public static function named(
+        string $key,
+        string $name,
+        Bats $bats,
+        ?int $order,
+        Tendency $tendency,
+        bool $power,
+        bool $bunts,
+        ?float $homeToFirst,
+        float $ordinary,
+    ): self {
         if (null !== $homeToFirst) {
             Quantity::HomeToFirst->check($homeToFirst, 'home to first');
         }
@@ -64,7 +73,15 @@ final readonly class Batter
         ];
         $traits = [...$type->traits(), ...array_map(BatterTrait::from(...), array_keys(array_filter($more)))];
 
-        return new self($key, $name, $type, $tendency, array_values(array_unique($traits, \SORT_REGULAR)), $homeToFirst, Bats::Switch === $bats);
+        return new self(
+            $key,
+            $name,
+            $type,
+            $tendency,
+            array_values(array_unique($traits, \SORT_REGULAR)),
+            $homeToFirst,
+            Bats::Switch === $bats,
+        );
     }
 
     /** Who this is when the pitcher throws with that arm. */
@@ -74,10 +91,32 @@ final readonly class Batter
             return $this;
         }
         $power = $this->type->hitsForPower();
-        $type = Hand::Left === $pitcher ? ($power ? BatterType::RightPower : BatterType::Right) : ($power ? BatterType::LeftPower : BatterType::Left);
-        $others = array_filter($this->traits, static fn(BatterTrait $trait): bool => !\in_array($trait, [BatterTrait::Left, BatterTrait::Right, BatterTrait::Power], true));
+        $type =
+            Hand::Left === $pitcher
+                ? ($power
+                    ? BatterType::RightPower
+                    : BatterType::Right)
+                : ($power
+                    ? BatterType::LeftPower
+                    : BatterType::Left);
+        $others = array_filter(
+            $this->traits,
+            static fn(BatterTrait $trait): bool => !\in_array(
+                $trait,
+                [BatterTrait::Left, BatterTrait::Right, BatterTrait::Power],
+                true,
+            ),
+        );
 
-        return new self($this->key, $this->label, $type, $this->tendency, [...$type->traits(), ...array_values($others)], $this->homeToFirst, true);
+        return new self(
+            $this->key,
+            $this->label,
+            $type,
+            $this->tendency,
+            [...$type->traits(), ...array_values($others)],
+            $this->homeToFirst,
+            true,
+        );
     }
 
     public function is(BatterTrait $trait): bool

@@ -60,7 +60,10 @@ enum BatterType: string
         };
     }
 
-    /** Home-to-first time as a share of the level's: a slapper or a leadoff batter is 5 % quicker, a power hitter 4 % slower (our estimates). */
+    /**
+     * Home-to-first time as a share of the level's: a slapper or a leadoff batter is 5 % quicker, a power hitter 4 %
+     * slower (our estimates).
+     */
     public function timeShare(): float
     {
         return match ($this) {

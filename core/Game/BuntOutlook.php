@@ -11,9 +11,7 @@ final readonly class BuntOutlook
      * @param list<BuntSign> $present
      * @param list<string>   $for     what speaks for a bunt, in words
      */
-    private function __construct(public int $points, public int $likelyAt, public array $present, public array $for)
-    {
-    }
+    private function __construct(public int $points, public int $likelyAt, public array $present, public array $for) {}
 
     public static function of(GameState $state): self
     {

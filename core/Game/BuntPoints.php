@@ -16,9 +16,7 @@ final readonly class BuntPoints
      *
      * @param array<string, int> $points by the sign's value, where they differ from ours
      */
-    public function __construct(private array $points = [], public int $likelyAt = self::LIKELY_AT)
-    {
-    }
+    public function __construct(private array $points = [], public int $likelyAt = self::LIKELY_AT) {}
 
     public static function ordinary(): self
     {

@@ -67,7 +67,10 @@ enum BuntSign: string
             self::TopOfOrder => $context->batter->is(BatterTrait::TopOfOrder),
             self::Power => $context->batter->is(BatterTrait::Power),
             // A slapper, one who always bunts, or a tied game at its end: two strikes stop nobody.
-            self::TwoStrikes => $context->count->hasTwoStrikes() && !$slaps && !$context->batter->is(BatterTrait::Bunts) && !($state->isLate() && 0 === $context->lead),
+            self::TwoStrikes => $context->count->hasTwoStrikes() &&
+                !$slaps &&
+                !$context->batter->is(BatterTrait::Bunts) &&
+                !($state->isLate() && 0 === $context->lead),
             self::FarApart => abs($context->lead) > 3,
         };
     }

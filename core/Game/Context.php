@@ -27,12 +27,19 @@ final readonly class Context
         public Pitching $pitching,
         public ?string $pitcher,
         public RunnerSpeed $runners,
-    ) {
-    }
+    ) {}
 
     /** @throws InvalidValue when the inning is not 1 to 15 or the lead is beyond ±10 */
-    public static function of(int $inning, Half $half, int $lead, Batter $batter, Count $count, Pitching $pitching = Pitching::Ordinary, ?string $pitcher = null, RunnerSpeed $runners = RunnerSpeed::Ordinary): self
-    {
+    public static function of(
+        int $inning,
+        Half $half,
+        int $lead,
+        Batter $batter,
+        Count $count,
+        Pitching $pitching = Pitching::Ordinary,
+        ?string $pitcher = null,
+        RunnerSpeed $runners = RunnerSpeed::Ordinary,
+    ): self {
         InvalidValue::unlessBetween('inning', $inning, 1, 15, 'innings');
         InvalidValue::unlessBetween('score', $lead, -self::LARGEST_LEAD, self::LARGEST_LEAD, 'runs');
 
@@ -42,18 +49,52 @@ final readonly class Context
     /** Third inning, tied, an ordinary right-handed batter, no count: the base plan. */
     public static function ordinary(): self
     {
-        return new self(3, Half::Top, 0, Batter::ofType(BatterType::Right), Count::none(), Pitching::Ordinary, null, RunnerSpeed::Ordinary);
+        return new self(
+            3,
+            Half::Top,
+            0,
+            Batter::ofType(BatterType::Right),
+            Count::none(),
+            Pitching::Ordinary,
+            null,
+            RunnerSpeed::Ordinary,
+        );
     }
 
     /** The same with this pitcher on the mound. */
     public function against(Traits $pitcher): self
     {
-        return new self($this->inning, $this->half, $this->lead, $this->batter->against($pitcher->throws), $this->count, $pitcher->pitching, $this->pitcher, $this->runners);
+        return new self(
+            $this->inning,
+            $this->half,
+            $this->lead,
+            $this->batter->against($pitcher->throws),
+            $this->count,
+            $pitcher->pitching,
+            $this->pitcher,
+            $this->runners,
+        );
     }
 
     public function isSameAs(self $other): bool
     {
-        return [$this->inning, $this->half, $this->lead, $this->batter->key, $this->count->key(), $this->pitcher, $this->runners] === [$other->inning, $other->half, $other->lead, $other->batter->key, $other->count->key(), $other->pitcher, $other->runners];
+        return [
+            $this->inning,
+            $this->half,
+            $this->lead,
+            $this->batter->key,
+            $this->count->key(),
+            $this->pitcher,
+            $this->runners,
+        ] === [
+            $other->inning,
+            $other->half,
+            $other->lead,
+            $other->batter->key,
+            $other->count->key(),
+            $other->pitcher,
+            $other->runners,
+        ];
     }
 
     /** One run decides: tied, or one run either way. */
@@ -79,13 +120,21 @@ final readonly class Context
         return match (true) {
             0 === $lead => 'Tied',
             $lead > 0 => "Up $lead",
-            default => 'Down '.-$lead,
+            default => 'Down ' . -$lead,
         };
+    }
+
+    /** As a heading says it: "seventh, one ahead, batter ordinary". */
+    public function words(): string
+    {
+        return strtolower(
+            \sprintf('%s, %s, batter %s', $this->inningLabel(), $this->scoreLabel(), $this->batter->label),
+        );
     }
 
     /** "Top 5" */
     public function inningLabel(): string
     {
-        return $this->half->label().' '.$this->inning;
+        return $this->half->label() . ' ' . $this->inning;
     }
 }

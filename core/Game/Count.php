@@ -9,9 +9,7 @@ use FoxCorner\Core\InvalidValue;
 /** Balls and strikes on the batter. */
 final readonly class Count
 {
-    private function __construct(public int $balls, public int $strikes)
-    {
-    }
+    private function __construct(public int $balls, public int $strikes) {}
 
     public static function none(): self
     {
@@ -22,7 +20,11 @@ final readonly class Count
     public static function fromKey(string $key): self
     {
         if (1 !== preg_match('/^([0-3])-([0-2])$/', $key, $parts)) {
-            throw InvalidValue::because('count', \sprintf('"%s" is no count', $key), 'balls 0 to 3, a hyphen, strikes 0 to 2, as in 1-2');
+            throw InvalidValue::because(
+                'count',
+                \sprintf('"%s" is no count', $key),
+                'balls 0 to 3, a hyphen, strikes 0 to 2, as in 1-2',
+            );
         }
 
         return new self((int) $parts[1], (int) $parts[2]);
@@ -43,7 +45,7 @@ final readonly class Count
 
     public function key(): string
     {
-        return $this->balls.'-'.$this->strikes;
+        return $this->balls . '-' . $this->strikes;
     }
 
     public function hasTwoStrikes(): bool

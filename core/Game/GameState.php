@@ -10,9 +10,12 @@ use FoxCorner\Core\Field\RuleSet;
 /** All that a rule of the plan may look at: the situation, what surrounds it, and what is played. */
 final readonly class GameState
 {
-    private function __construct(public RuleSet $rules, public Situation $situation, public Context $context, public BuntPoints $buntPoints)
-    {
-    }
+    private function __construct(
+        public RuleSet $rules,
+        public Situation $situation,
+        public Context $context,
+        public BuntPoints $buntPoints,
+    ) {}
 
     public static function of(RuleSet $rules, Situation $situation, Context $context): self
     {

@@ -9,9 +9,7 @@ use FoxCorner\Core\InvalidValue;
 /** Bases and outs: one of the 24 cells a coach plans for. */
 final readonly class Situation
 {
-    private function __construct(public Bases $bases, public Outs $outs)
-    {
-    }
+    private function __construct(public Bases $bases, public Outs $outs) {}
 
     public static function of(Bases $bases, Outs $outs): self
     {
@@ -28,8 +26,14 @@ final readonly class Situation
         [$bases, $outs] = [...explode('-', $key, 2), ''];
         $found = Bases::tryFrom($bases);
         $count = ctype_digit($outs) ? Outs::tryFrom((int) $outs) : null;
-        if (null === $found || null === $count || $bases.'-'.$count->value !== $key) {
-            throw InvalidValue::because('situation', \sprintf('"%s" does not exist', $key), 'the bases ('.implode(', ', array_column(Bases::cases(), 'value')).'), a hyphen and the outs (0, 1, 2), as in R1-0');
+        if (null === $found || null === $count || $bases . '-' . $count->value !== $key) {
+            throw InvalidValue::because(
+                'situation',
+                \sprintf('"%s" does not exist', $key),
+                'the bases (' .
+                    implode(', ', array_column(Bases::cases(), 'value')) .
+                    '), a hyphen and the outs (0, 1, 2), as in R1-0',
+            );
         }
 
         return new self($found, $count);
@@ -37,12 +41,12 @@ final readonly class Situation
 
     public function key(): string
     {
-        return $this->bases->value.'-'.$this->outs->value;
+        return $this->bases->value . '-' . $this->outs->value;
     }
 
     /** "First, nobody out" */
     public function label(): string
     {
-        return $this->bases->label().', '.lcfirst($this->outs->label());
+        return $this->bases->label() . ', ' . lcfirst($this->outs->label());
     }
 }

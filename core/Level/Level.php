@@ -33,7 +33,8 @@ enum Level: string
      * What a level's players do when nobody has measured them; the start of every estimate.
      *
      * Source: the project's defaults by level. The execution factor stands for how often a throw of
-     * 90 ft goes astray, in units of two in a hundred; for softball it is our estimate. So is the speed of an ordinary ground ball.
+     * 90 ft goes astray, in units of two in a hundred; for softball it is our estimate. So is the speed of an ordinary
+     * ground ball.
      */
     public function profile(): LevelProfile
     {
@@ -55,13 +56,13 @@ enum Level: string
     public function rates(): EventRates
     {
         return match ($this) {
-            self::Youth10 => EventRates::of(.150, .200, .040, .012, .010, .200, .090),
-            self::Youth13 => EventRates::of(.130, .190, .042, .012, .008, .190, .065),
-            self::HighSchool => EventRates::of(.110, .185, .045, .009, .009, .180, .040),
-            self::Pro => EventRates::of(.0875, .1535, .0448, .0048, .0262, .196, .009),
-            self::Fastpitch12 => EventRates::of(.130, .205, .038, .012, .008, .180, .085),
-            self::Fastpitch16 => EventRates::of(.090, .205, .042, .010, .014, .170, .050),
-            self::FastpitchCollege => EventRates::of(.100, .185, .042, .006, .030, .160, .020),
+            self::Youth10 => EventRates::of(0.15, 0.2, 0.04, 0.012, 0.01, 0.2, 0.09),
+            self::Youth13 => EventRates::of(0.13, 0.19, 0.042, 0.012, 0.008, 0.19, 0.065),
+            self::HighSchool => EventRates::of(0.11, 0.185, 0.045, 0.009, 0.009, 0.18, 0.04),
+            self::Pro => EventRates::of(0.0875, 0.1535, 0.0448, 0.0048, 0.0262, 0.196, 0.009),
+            self::Fastpitch12 => EventRates::of(0.13, 0.205, 0.038, 0.012, 0.008, 0.18, 0.085),
+            self::Fastpitch16 => EventRates::of(0.09, 0.205, 0.042, 0.01, 0.014, 0.17, 0.05),
+            self::FastpitchCollege => EventRates::of(0.1, 0.185, 0.042, 0.006, 0.03, 0.16, 0.02),
         };
     }
 }

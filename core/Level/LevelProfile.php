@@ -17,7 +17,8 @@ final readonly class LevelProfile
      * @param float $infieldArm      miles per hour; outfield and catcher likewise
      * @param float $groundBallSpeed mph off the bat of an ordinary ground ball (ours)
      * @param float $hardHitSpeed    mph off the bat of a ball hit hard
-     * @param float $reactionCaution s to a ball hit hard under which a fielder is shown a caution; source of the default: the project's model
+     * @param float $reactionCaution s to a ball hit hard under which a fielder is shown a caution; source of the
+     *                               default: the project's model
      * @param float $executionFactor how error-prone a throw is: 0.5 professional, 2 for children
      */
     public function __construct(
@@ -32,14 +33,26 @@ final readonly class LevelProfile
         public float $hardHitSpeed,
         public EventRates $rates,
         public MotionProfile $motion = new MotionProfile(),
-        public float $reactionCaution = 0.40,
-    ) {
-    }
+        public float $reactionCaution = 0.4,
+    ) {}
 
     /** The same level with a team's own rates and caution, s. */
     public function with(EventRates $rates, float $reactionCaution): self
     {
-        return new self($this->level, $this->homeToFirst, $this->basePath, $this->infieldArm, $this->outfieldArm, $this->catcherArm, $this->executionFactor, $this->groundBallSpeed, $this->hardHitSpeed, $rates, $this->motion, $reactionCaution);
+        return new self(
+            $this->level,
+            $this->homeToFirst,
+            $this->basePath,
+            $this->infieldArm,
+            $this->outfieldArm,
+            $this->catcherArm,
+            $this->executionFactor,
+            $this->groundBallSpeed,
+            $this->hardHitSpeed,
+            $rates,
+            $this->motion,
+            $reactionCaution,
+        );
     }
 
     /** Throwing speed in miles per hour that the level expects at a position. */
@@ -47,13 +60,15 @@ final readonly class LevelProfile
     {
         return match ($position->group()) {
             PositionGroup::Outfield => $this->outfieldArm,
-            PositionGroup::Battery, PositionGroup::Corners, PositionGroup::Middle => Position::Catcher === $position ? $this->catcherArm : $this->infieldArm,
+            PositionGroup::Battery, PositionGroup::Corners, PositionGroup::Middle => Position::Catcher === $position
+                ? $this->catcherArm
+                : $this->infieldArm,
         };
     }
 
     /** The level's home-to-first time in seconds, in proportion to another base path in feet. */
     public function homeToFirstOver(float $basePath): float
     {
-        return $this->homeToFirst * $basePath / $this->basePath;
+        return ($this->homeToFirst * $basePath) / $this->basePath;
     }
 }

@@ -32,7 +32,7 @@ enum Ball: string
     {
         $area = \M_PI * ($this->diameter() / 2) ** 2;
 
-        return 0.5 * self::AIR * self::DRAG * $area / $this->mass() * self::METRES_IN_FOOT;
+        return ((0.5 * self::AIR * self::DRAG * $area) / $this->mass()) * self::METRES_IN_FOOT;
     }
 
     /** kg */
@@ -41,7 +41,7 @@ enum Ball: string
         return match ($this) {
             self::Baseball => 0.145,
             self::Softball12 => 0.188,
-            self::Softball11 => 0.170,
+            self::Softball11 => 0.17,
         };
     }
 
@@ -50,7 +50,7 @@ enum Ball: string
     {
         return match ($this) {
             self::Baseball => 0.0732,
-            self::Softball12 => 0.0970,
+            self::Softball12 => 0.097,
             self::Softball11 => 0.0889,
         };
     }

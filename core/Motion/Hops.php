@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Motion;
 
-/** Throws of one release speed that reach their target on one bounce: flown once for each launch angle, then only looked up. */
+/**
+ * Throws of one release speed that reach their target on one bounce: flown once for each launch angle, then only
+ * looked up.
+ */
 final readonly class Hops
 {
     /** Share of its speed that a ball keeps in a bounce. Source: the project's model. */
@@ -16,10 +19,11 @@ final readonly class Hops
     /** Launch angles, degrees. */
     private const ANGLES = [-2.0, 0.0, 1.0, 2.0, 3.0, 4.5, 6.0, 8.0, 10.0, 12.5, 15.0, 18.0, 20.0, 22.0, 24.0];
 
-    /** @param list<array{float, float, float, float}> $launched degrees; feet and seconds to the ground, ft/s along it there */
-    private function __construct(private float $drag, private array $launched)
-    {
-    }
+    /**
+     * @param list<array{float, float, float, float}> $launched degrees; feet and seconds to the ground, ft/s along it
+     *                                                          there
+     */
+    private function __construct(private float $drag, private array $launched) {}
 
     /**
      * @param float $drag  per foot
@@ -27,7 +31,13 @@ final readonly class Hops
      */
     public static function of(float $drag, float $speed): self
     {
-        return new self($drag, array_map(static fn(float $degrees): array => [$degrees, ...self::launch($drag, $speed, $degrees)], self::ANGLES));
+        return new self(
+            $drag,
+            array_map(
+                static fn(float $degrees): array => [$degrees, ...self::launch($drag, $speed, $degrees)],
+                self::ANGLES,
+            ),
+        );
     }
 
     /** The quickest of the throws that reach the target on one bounce. */
@@ -56,8 +66,8 @@ final readonly class Hops
         [$vx, $vy] = [$speed * cos(deg2rad($degrees)), $speed * sin(deg2rad($degrees))];
         while (true) {
             $v = hypot($vx, $vy);
-            $midX = $vx - self::STEP / 2 * $drag * $v * $vx;
-            $midY = $vy - self::STEP / 2 * ($drag * $v * $vy + Ball::GRAVITY);
+            $midX = $vx - (self::STEP / 2) * $drag * $v * $vx;
+            $midY = $vy - (self::STEP / 2) * ($drag * $v * $vy + Ball::GRAVITY);
             $midV = hypot($midX, $midY);
             [$nextX, $nextY] = [$x + self::STEP * $midX, $y + self::STEP * $midY];
             if ($nextY <= 0.0) {

@@ -14,9 +14,7 @@ final readonly class Intercept
     private const HALVINGS = 4;
     private const LATEST = 8.0;
 
-    private function __construct(public float $seconds, public Point $point)
-    {
-    }
+    private function __construct(public float $seconds, public Point $point) {}
 
     /**
      * @param float $reaction seconds before the first step; a ball that is past by then is missed
@@ -41,19 +39,28 @@ final readonly class Intercept
         for ($halving = 0; $halving < self::HALVINGS && $late > $early; ++$halving) {
             $middle = ($early + $late) / 2;
             $missing = self::missing($from, $legs, $reaction, $reach, $ball, $middle);
-            [$early, $late, $under, $over] = $missing <= 0.0 ? [$early, $middle, $under, $missing] : [$middle, $late, $missing, $over];
+            [$early, $late, $under, $over] =
+                $missing <= 0.0 ? [$early, $middle, $under, $missing] : [$middle, $late, $missing, $over];
         }
         // Between two looks this close the distance changes evenly.
-        $seconds = $under > 0.0 ? $early + ($late - $early) * $under / ($under - $over) : $late;
+        $seconds = $under > 0.0 ? $early + (($late - $early) * $under) / ($under - $over) : $late;
 
         return new self($seconds, $ball->at($seconds));
     }
 
     /** Feet between the fielder's reach and the ball at a moment; not positive when the fielder has it. */
-    private static function missing(Point $from, Legs $legs, float $reaction, float $reach, RollingBall $ball, float $seconds): float
-    {
+    private static function missing(
+        Point $from,
+        Legs $legs,
+        float $reaction,
+        float $reach,
+        RollingBall $ball,
+        float $seconds,
+    ): float {
         $feet = $ball->distanceAfter($seconds);
 
-        return hypot($feet * $ball->directionX - $from->x, $feet * $ball->directionY - $from->y) - $reach - $legs->distanceAfter($seconds - $reaction);
+        return hypot($feet * $ball->directionX - $from->x, $feet * $ball->directionY - $from->y) -
+            $reach -
+            $legs->distanceAfter($seconds - $reaction);
     }
 }

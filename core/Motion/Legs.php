@@ -15,9 +15,7 @@ final readonly class Legs
      * @param float $topSpeed         ft/s
      * @param float $accelerationTime τ, s
      */
-    private function __construct(public float $topSpeed, public float $accelerationTime)
-    {
-    }
+    private function __construct(public float $topSpeed, public float $accelerationTime) {}
 
     public static function of(float $topSpeed, float $accelerationTime): self
     {
@@ -31,11 +29,18 @@ final readonly class Legs
      * @param float $startDelay  seconds from contact to the first step
      * @param float $basePath    feet
      */
-    public static function fromHomeToFirst(float $homeToFirst, float $startDelay, float $basePath, float $accelerationTime): self
-    {
+    public static function fromHomeToFirst(
+        float $homeToFirst,
+        float $startDelay,
+        float $basePath,
+        float $accelerationTime,
+    ): self {
         $running = $homeToFirst - $startDelay;
 
-        return new self($basePath / ($running - $accelerationTime * (1 - exp(-$running / $accelerationTime))), $accelerationTime);
+        return new self(
+            $basePath / ($running - $accelerationTime * (1 - exp(-$running / $accelerationTime))),
+            $accelerationTime,
+        );
     }
 
     public function at(float $shareOfTopSpeed): self
@@ -52,10 +57,14 @@ final readonly class Legs
     /** Feet covered after so many seconds of running; 0 before the start. */
     public function distanceAfter(float $seconds): float
     {
-        return $seconds <= 0.0 ? 0.0 : $this->topSpeed * ($seconds - $this->accelerationTime * (1 - exp(-$seconds / $this->accelerationTime)));
+        return $seconds <= 0.0
+            ? 0.0
+            : $this->topSpeed * ($seconds - $this->accelerationTime * (1 - exp(-$seconds / $this->accelerationTime)));
     }
 
-    /** Seconds of running to cover so many feet. Newton's method; the curve is convex, so it cannot overshoot for good. */
+    /**
+     * Seconds of running to cover so many feet. Newton's method; the curve is convex, so it cannot overshoot for good.
+     */
     public function secondsFor(float $feet): float
     {
         if ($feet <= 0.0) {
@@ -64,7 +73,9 @@ final readonly class Legs
         $seconds = $feet / $this->topSpeed + $this->accelerationTime;
         for ($round = 0; $round < 8; ++$round) {
             $decay = exp(-$seconds / $this->accelerationTime);
-            $step = ($this->topSpeed * ($seconds - $this->accelerationTime * (1 - $decay)) - $feet) / ($this->topSpeed * (1 - $decay));
+            $step =
+                ($this->topSpeed * ($seconds - $this->accelerationTime * (1 - $decay)) - $feet) /
+                ($this->topSpeed * (1 - $decay));
             $seconds -= $step;
             if (abs($step) < 1e-7) {
                 break;

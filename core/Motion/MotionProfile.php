@@ -32,58 +32,63 @@ final readonly class MotionProfile
      * @param float $exchangeCatcherSteal the catcher's on a steal, s
      * @param float $exchangePivot        at second on a double play, s
      * @param float $tag                  s
-     * @param float $turnBackRead         s after contact at which a charging corner knows that the ball is another's (ours)
+     * @param float $turnBackRead         s after contact at which a charging corner knows that the ball is another's
+     *                                    (ours)
      * @param float $turnBackLoss         s lost in turning around (ours)
      * @param float $deadBallSpeed        ft/s below which a rolling ball counts as dead (ours)
      * @param float $forceSpread          s of the out curve on a force
      * @param float $tagSpread            s of the out curve on a tag
      * @param float $pitcherStride        ft that the delivery carries the pitcher toward home (ours)
-     * @param float $pitcherFall          ft that the follow-through carries to the side, a left-hander toward third (ours)
-     * @param float $leadAtContact        ft off the base at contact where leads are allowed, the secondary lead included (ours)
+     * @param float $pitcherFall          ft that the follow-through carries to the side, a left-hander toward third
+     *                                    (ours)
+     * @param float $leadAtContact        ft off the base at contact where leads are allowed, the secondary lead
+     *                                    included (ours)
      * @param float $leadOnRelease        ft off the base at contact where the runner leaves on release (ours)
-     * @param float $movingLead           s that a runner on third gains because his secondary lead already moves toward home (ours)
-     * @param float $turnThrow            s lost by a fielder at full speed who stops and throws back the way he came (ours)
+     * @param float $movingLead           s that a runner on third gains because his secondary lead already moves
+     *                                    toward home (ours)
+     * @param float $turnThrow            s lost by a fielder at full speed who stops and throws back the way he came
+     *                                    (ours)
      * @param float $earlyStart           s before contact at which those leave who go with the pitch (ours)
      * @param float $squeezeStart         s before contact at which a runner leaves who goes with the pitch (ours)
      * @param float $surprise             s more that a fielder needs who did not expect the bunt (ours)
-     * @param float $leadOnArrival        ft off the base at contact where the runner leaves when the pitch arrives (ours)
+     * @param float $leadOnArrival        ft off the base at contact where the runner leaves when the pitch arrives
+     *                                    (ours)
      */
     public function __construct(
-        public float $accelerationTime = 0.60,
+        public float $accelerationTime = 0.6,
         public float $startRight = 0.45,
         public float $startLeft = 0.35,
-        public float $startSlap = 0.20,
+        public float $startSlap = 0.2,
         public float $stealStart = 0.15,
         public float $buntRead = 0.25,
-        public float $roundingPerFoot = 0.30 / 90,
-        public float $infieldReaction = 0.30,
+        public float $roundingPerFoot = 0.3 / 90,
+        public float $infieldReaction = 0.3,
         public float $outfieldReaction = 0.45,
-        public float $plannedReaction = 0.20,
-        public float $pitcherRecovery = 0.30,
+        public float $plannedReaction = 0.2,
+        public float $pitcherRecovery = 0.3,
         public float $infieldSpeedShare = 0.85,
         public float $outfieldSpeedShare = 0.95,
         public float $reach = 3.0,
         public float $exchangeSet = 0.75,
         public float $exchangeBareHand = 0.65,
-        public float $exchangeCatcherBunt = 0.80,
+        public float $exchangeCatcherBunt = 0.8,
         public float $exchangeCatcherSteal = 0.75,
-        public float $exchangePivot = 0.70,
+        public float $exchangePivot = 0.7,
         public float $tag = 0.15,
         public float $turnBackRead = 0.55,
-        public float $turnBackLoss = 0.20,
+        public float $turnBackLoss = 0.2,
         public float $deadBallSpeed = 3.0,
         public float $forceSpread = 0.08,
-        public float $tagSpread = 0.10,
+        public float $tagSpread = 0.1,
         public float $pitcherStride = 5.0,
         public float $pitcherFall = 2.0,
         public float $leadAtContact = 18.0,
         public float $leadOnRelease = 9.0,
         public float $leadOnArrival = 3.0,
         public float $movingLead = 0.25,
-        public float $turnThrow = 0.60,
+        public float $turnThrow = 0.6,
         public float $earlyStart = 0.45,
-        public float $squeezeStart = 0.50,
+        public float $squeezeStart = 0.5,
         public float $surprise = 0.15,
-    ) {
-    }
+    ) {}
 }

@@ -12,8 +12,8 @@ use FoxCorner\Core\InvalidValue;
 final readonly class RollingBall
 {
     /** Share of the exit speed left after first contact with the ground. Source: the project's model. */
-    private const GROUND_BALL_KEEPS = 0.80;
-    private const BUNT_KEEPS = 0.90;
+    private const GROUND_BALL_KEEPS = 0.8;
+    private const BUNT_KEEPS = 0.9;
 
     /** The line's direction, a foot long. */
     public float $directionX;
@@ -32,14 +32,24 @@ final readonly class RollingBall
 
     public static function groundBall(Speed $exit, Surface $surface, float $sprayDegrees = 0.0): self
     {
-        return new self($exit->feetPerSecond * self::GROUND_BALL_KEEPS, self::groundBallDeceleration($surface), $sprayDegrees);
+        return new self(
+            $exit->feetPerSecond * self::GROUND_BALL_KEEPS,
+            self::groundBallDeceleration($surface),
+            $sprayDegrees,
+        );
     }
 
     /** @throws InvalidValue when the exit speed is no bunt's: 12 to 40 mph */
     public static function bunt(Speed $exit, Surface $surface, float $sprayDegrees): self
     {
         InvalidValue::unlessBetween('bunt speed', $exit->mph(), 12.0, 40.0, 'miles per hour');
-        InvalidValue::unlessBetween('bunt direction', $sprayDegrees, -45.0, 45.0, 'degrees from straight away, negative toward third');
+        InvalidValue::unlessBetween(
+            'bunt direction',
+            $sprayDegrees,
+            -45.0,
+            45.0,
+            'degrees from straight away, negative toward third',
+        );
 
         return new self($exit->feetPerSecond * self::BUNT_KEEPS, self::buntDeceleration($surface), $sprayDegrees);
     }
@@ -67,7 +77,7 @@ final readonly class RollingBall
     {
         $moving = min($seconds, $this->speed / $this->deceleration);
 
-        return $this->speed * $moving - $this->deceleration / 2 * $moving ** 2;
+        return $this->speed * $moving - ($this->deceleration / 2) * $moving ** 2;
     }
 
     /** ft/s */

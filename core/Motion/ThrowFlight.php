@@ -12,7 +12,5 @@ final readonly class ThrowFlight
      * @param float $launchDegrees above the horizontal
      * @param int   $bounces       0 or 1
      */
-    public function __construct(public float $seconds, public float $launchDegrees, public int $bounces)
-    {
-    }
+    public function __construct(public float $seconds, public float $launchDegrees, public int $bounces) {}
 }

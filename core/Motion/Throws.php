@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Motion;
 
 /**
- * How long throws of one ball take: gravity and quadratic drag, the flattest throw that arrives, or a hop where that is there sooner.
+ * How long throws of one ball take: gravity and quadratic drag, the flattest throw that arrives, or a hop where that
+ * is there sooner.
  *
  * One formula for every distance. Drag acts along the path, so that the slope p of the path changes by gravity alone:
  * dp/dx = −g/vx², with vx = u cos θ · e^(−kσx) and σ the length of the path over the distance. Integrated twice, the
  * launch slope T solves B T² − d T + B − h = 0, where B is the drop of a level throw and h how much lower it is caught;
- * the flight takes (e^(kσd) − 1)/(kσu) · √(1 + T²). σ is taken from the slopes at both ends (a parabola's would be exact).
+ * the flight takes (e^(kσd) − 1)/(kσu) · √(1 + T²). σ is taken from the slopes at both ends
+ * (a parabola's would be exact).
  */
 final class Throws
 {
@@ -69,7 +71,10 @@ final class Throws
         return new ThrowFlight($seconds, rad2deg(atan($slope)), 0);
     }
 
-    /** Seconds only, for the inner loops: from foot to foot as {@see over()} says, straight in between, which is right to 0.00001 s. */
+    /**
+     * Seconds only, for the inner loops: from foot to foot as {@see over()} says, straight in between, which is right
+     * to 0.00001 s.
+     */
     public function seconds(float $distance, Speed $speed): float
     {
         $arm = $speed->hundredths;
@@ -102,13 +107,13 @@ final class Throws
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             $drag = $this->drag * $longer;
             $grown = exp(2.0 * $drag * $distance);
-            $drop = $pull * ($grown - 1.0 - 2.0 * $drag * $distance) / (4.0 * $drag ** 2);
+            $drop = ($pull * ($grown - 1.0 - 2.0 * $drag * $distance)) / (4.0 * $drag ** 2);
             $left = $distance ** 2 - 4.0 * $drop * ($drop - $lower);
             if ($left < 0.0) {
                 return [\INF, \INF];
             }
             $slope = ($distance - sqrt($left)) / (2.0 * $drop);
-            $end = $slope - (1.0 + $slope ** 2) * $pull * ($grown - 1.0) / (2.0 * $drag);
+            $end = $slope - ((1.0 + $slope ** 2) * $pull * ($grown - 1.0)) / (2.0 * $drag);
             $before = $longer;
             $longer = sqrt(1.0 + ($slope ** 2 + $slope * $end + $end ** 2) / 3.0);
             if ($longer - $before < self::CLOSE) {
@@ -117,7 +122,7 @@ final class Throws
         }
         $drag = $this->drag * $longer;
 
-        return [(exp($drag * $distance) - 1.0) / ($drag * $speed) * sqrt(1.0 + $slope ** 2), $slope];
+        return [((exp($drag * $distance) - 1.0) / ($drag * $speed)) * sqrt(1.0 + $slope ** 2), $slope];
     }
 
     private function hops(Speed $speed): Hops

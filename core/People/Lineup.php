@@ -10,24 +10,29 @@ use FoxCorner\Core\InvalidValue;
 final readonly class Lineup
 {
     /** @param array<int, RosterPlayer> $players by position number */
-    private function __construct(private array $players)
-    {
-    }
+    private function __construct(private array $players) {}
 
     /**
      * Puts the nine on the field: as many as possible at their best position, then at their second, and so on.
      *
      * @param list<RosterPlayer> $roster in the order of preference where two want the same place
-     * @param array<int, string> $wanted who plays where today, ids by position number; whoever is not on the roster is passed over
+     * @param array<int, string> $wanted who plays where today, ids by position number; whoever is not on the roster is
+     *                                   passed over
      *
      * @throws InvalidValue when there are fewer than nine, or a position that nobody can play
      */
     public static function choose(array $roster, array $wanted = []): self
     {
         if (\count($roster) < \count(Position::cases())) {
-            throw InvalidValue::because('roster', match (\count($roster)) {
-                0 => 'there is nobody on it', 1 => 'there is one player on it', default => \sprintf('there are %d players on it', \count($roster)),
-            }, 'nine players or more, one for each position');
+            throw InvalidValue::because(
+                'roster',
+                match (\count($roster)) {
+                    0 => 'there is nobody on it',
+                    1 => 'there is one player on it',
+                    default => \sprintf('there are %d players on it', \count($roster)),
+                },
+                'nine players or more, one for each position',
+            );
         }
         $taken = self::seatWanted($roster, $wanted);
         $fixed = array_fill_keys(array_keys($taken), true);
@@ -45,7 +50,11 @@ final readonly class Lineup
         }
         foreach (Position::cases() as $position) {
             if (!isset($players[$position->value])) {
-                throw InvalidValue::because('roster', \sprintf('nobody is left to play %d, %s', $position->value, strtolower($position->label())), 'a player for each of the nine positions');
+                throw InvalidValue::because(
+                    'roster',
+                    \sprintf('nobody is left to play %d, %s', $position->value, strtolower($position->label())),
+                    'a player for each of the nine positions',
+                );
             }
         }
         ksort($players);

@@ -7,9 +7,7 @@ namespace FoxCorner\Core\People;
 /** What a coach should know of a lineup before the game: who plays out of place or with a limit. */
 final readonly class LineupCheck
 {
-    private function __construct(public Position $position, public RosterPlayer $player, public string $words)
-    {
-    }
+    private function __construct(public Position $position, public RosterPlayer $player, public string $words) {}
 
     /** @return list<self> in order of position */
     public static function of(Lineup $lineup): array
@@ -30,11 +28,27 @@ final readonly class LineupCheck
     {
         $limit = 'may not %s today, and plays %s';
 
-        return array_values(array_filter([
-            $player->plays($position) ? null : \sprintf('is not listed at %d, %s', $position->value, strtolower($position->label())),
-            $player->limit->forbidsThrowing() ? \sprintf($limit, 'throw', strtolower($position->label())) : null,
-            $player->limit->forbidsRunning() ? \sprintf($limit, 'run', strtolower($position->label())) : null,
-            Limit::SoftThrowing === $player->limit && \in_array($position, [Position::Pitcher, Position::Catcher, Position::Shortstop, Position::ThirdBase], true) ? \sprintf('throws softly only today, and plays %s', strtolower($position->label())) : null,
-        ], is_string(...)));
+        return array_values(
+            array_filter(
+                [
+                    $player->plays($position)
+                        ? null
+                        : \sprintf('is not listed at %d, %s', $position->value, strtolower($position->label())),
+                    $player->limit->forbidsThrowing()
+                        ? \sprintf($limit, 'throw', strtolower($position->label()))
+                        : null,
+                    $player->limit->forbidsRunning() ? \sprintf($limit, 'run', strtolower($position->label())) : null,
+                    Limit::SoftThrowing === $player->limit &&
+                    \in_array(
+                        $position,
+                        [Position::Pitcher, Position::Catcher, Position::Shortstop, Position::ThirdBase],
+                        true,
+                    )
+                        ? \sprintf('throws softly only today, and plays %s', strtolower($position->label()))
+                        : null,
+                ],
+                is_string(...),
+            ),
+        );
     }
 }

@@ -21,11 +21,50 @@ enum Position: int
 
     /** What positions are called besides their numbers; who only bats, or plays anywhere, has none by that. */
     private const WORDS = [
-        '1' => [1], '2' => [2], '3' => [3], '4' => [4], '5' => [5], '6' => [6], '7' => [7], '8' => [8], '9' => [9],
-        'P' => [1], 'SP' => [1], 'RP' => [1], 'RHP' => [1], 'LHP' => [1], 'PITCHER' => [1], 'C' => [2], 'CATCHER' => [2],
-        '1B' => [3], 'FIRSTBASE' => [3], 'FIRSTBASEMAN' => [3], '2B' => [4], 'SECONDBASE' => [4], 'SECONDBASEMAN' => [4], '3B' => [5], 'THIRDBASE' => [5], 'THIRDBASEMAN' => [5], 'SS' => [6],
-        'LF' => [7], 'LEFTFIELD' => [7], 'CF' => [8], 'CENTERFIELD' => [8], 'CENTREFIELD' => [8], 'RF' => [9], 'RIGHTFIELD' => [9],
-        'OF' => [7, 8, 9], 'OUTFIELD' => [7, 8, 9], 'IF' => [4, 5, 6], 'MI' => [4, 6], 'CI' => [3, 5], 'DH' => [], 'EH' => [], 'DP' => [], 'UT' => [], 'UTIL' => [],
+        '1' => [1],
+        '2' => [2],
+        '3' => [3],
+        '4' => [4],
+        '5' => [5],
+        '6' => [6],
+        '7' => [7],
+        '8' => [8],
+        '9' => [9],
+        'P' => [1],
+        'SP' => [1],
+        'RP' => [1],
+        'RHP' => [1],
+        'LHP' => [1],
+        'PITCHER' => [1],
+        'C' => [2],
+        'CATCHER' => [2],
+        '1B' => [3],
+        'FIRSTBASE' => [3],
+        'FIRSTBASEMAN' => [3],
+        '2B' => [4],
+        'SECONDBASE' => [4],
+        'SECONDBASEMAN' => [4],
+        '3B' => [5],
+        'THIRDBASE' => [5],
+        'THIRDBASEMAN' => [5],
+        'SS' => [6],
+        'LF' => [7],
+        'LEFTFIELD' => [7],
+        'CF' => [8],
+        'CENTERFIELD' => [8],
+        'CENTREFIELD' => [8],
+        'RF' => [9],
+        'RIGHTFIELD' => [9],
+        'OF' => [7, 8, 9],
+        'OUTFIELD' => [7, 8, 9],
+        'IF' => [4, 5, 6],
+        'MI' => [4, 6],
+        'CI' => [3, 5],
+        'DH' => [],
+        'EH' => [],
+        'DP' => [],
+        'UT' => [],
+        'UTIL' => [],
     ];
 
     /** @throws InvalidValue when the number is not 1 to 9 */
@@ -37,21 +76,43 @@ enum Position: int
     /**
      * As somebody types or a spreadsheet has them: "6 4", "SS/2B", "P, OF", "Right field".
      *
-     * @return non-empty-list<self> in the order given, each once; OF is left, center and right, IF second, third and short
+     * @return non-empty-list<self> in the order given, each once; OF is left, center and right, IF second, third and
+     *                              short
      *
      * @throws InvalidValue naming the part that is no position
      */
     public static function read(string $typed): array
     {
         $positions = [];
-        $words = preg_replace(['/\b(left|center|centre|right)\s*-?\s*(field|fielder)\b/i', '/\b(first|second|third)\s*-?\s*(base|baseman)\b/i', '/\bshort\s*-?\s*stop\b/i'], ['$1field', '$1base', 'SS'], $typed);
+        $words = preg_replace(
+            [
+                '/\b(left|center|centre|right)\s*-?\s*(field|fielder)\b/i',
+                '/\b(first|second|third)\s*-?\s*(base|baseman)\b/i',
+                '/\bshort\s*-?\s*stop\b/i',
+            ],
+            ['$1field', '$1base', 'SS'],
+            $typed,
+        );
         foreach ((array) preg_split('/[^0-9A-Za-z]+/', (string) $words, flags: \PREG_SPLIT_NO_EMPTY) as $part) {
-            foreach (self::WORDS[strtoupper((string) $part)] ?? throw InvalidValue::because('positions', "\"$part\" is no position", 'position numbers 1 to 9 or P, C, 1B, 2B, 3B, SS, LF, CF, RF, the best first, as in 6 4') as $number) {
+            foreach (
+                self::WORDS[strtoupper((string) $part)] ??
+                    throw InvalidValue::because(
+                        'positions',
+                        "\"$part\" is no position",
+                        'position numbers 1 to 9 or P, C, 1B, 2B, 3B, SS, LF, CF, RF, the best first, as in 6 4',
+                    ) as $number
+            ) {
                 $positions[$number] = self::ofNumber($number);
             }
         }
 
-        return [] !== $positions ? array_values($positions) : throw InvalidValue::because('positions', 'it is empty', 'position numbers 1 to 9 or P, C, 1B, 2B, 3B, SS, LF, CF, RF, the best first, as in 6 4');
+        return [] !== $positions
+            ? array_values($positions)
+            : throw InvalidValue::because(
+                'positions',
+                'it is empty',
+                'position numbers 1 to 9 or P, C, 1B, 2B, 3B, SS, LF, CF, RF, the best first, as in 6 4',
+            );
     }
 
     /**
@@ -99,7 +160,7 @@ enum Position: int
             self::LeftField => 'the left fielder',
             self::CenterField => 'the center fielder',
             self::RightField => 'the right fielder',
-            self::Pitcher, self::Catcher, self::Shortstop => 'the '.strtolower($this->name),
+            self::Pitcher, self::Catcher, self::Shortstop => 'the ' . strtolower($this->name),
         };
     }
 

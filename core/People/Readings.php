@@ -13,9 +13,7 @@ final readonly class Readings
     private const ENOUGH = 3;
 
     /** @param list<float> $values in the order they were taken */
-    private function __construct(public array $values)
-    {
-    }
+    private function __construct(public array $values) {}
 
     /** @param list<float> $values in the order they were taken */
     public static function of(array $values): self

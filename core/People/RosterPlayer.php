@@ -22,8 +22,7 @@ final readonly class RosterPlayer
         public Traits $traits,
         public Limit $limit = Limit::None,
         public ?\DateTimeImmutable $limitUntil = null,
-    ) {
-    }
+    ) {}
 
     /** The player as of a day: a limit whose last day is past is none. */
     public function on(\DateTimeImmutable $day): self

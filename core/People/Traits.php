@@ -34,19 +34,45 @@ final readonly class Traits
         public ?float $timeToPlate,
         public Pitching $pitching,
         public PitcherFielding $fielding,
-    ) {
-    }
+    ) {}
 
     /** @throws InvalidValue when a measurement cannot be a person's */
-    public static function of(Hand $throws, Bats $bats, ?float $homeToFirst = null, ?float $armMph = null, ?float $paceFeet = null, ?float $exchange = null, ?float $timeToPlate = null, Pitching $pitching = Pitching::Ordinary, PitcherFielding $fielding = PitcherFielding::Ordinary): self
-    {
-        foreach ([[Quantity::HomeToFirst, $homeToFirst], [Quantity::Arm, $armMph], [Quantity::Pace, $paceFeet], [Quantity::Exchange, $exchange], [Quantity::TimeToPlate, $timeToPlate]] as [$quantity, $value]) {
+    public static function of(
+        Hand $throws,
+        Bats $bats,
+        ?float $homeToFirst = null,
+        ?float $armMph = null,
+        ?float $paceFeet = null,
+        ?float $exchange = null,
+        ?float $timeToPlate = null,
+        Pitching $pitching = Pitching::Ordinary,
+        PitcherFielding $fielding = PitcherFielding::Ordinary,
+    ): self {
+        foreach (
+            [
+                [Quantity::HomeToFirst, $homeToFirst],
+                [Quantity::Arm, $armMph],
+                [Quantity::Pace, $paceFeet],
+                [Quantity::Exchange, $exchange],
+                [Quantity::TimeToPlate, $timeToPlate],
+            ] as [$quantity, $value]
+        ) {
             if (null !== $value) {
                 $quantity->check($value, $quantity->field());
             }
         }
 
-        return new self($throws, $bats, $homeToFirst, $armMph, $paceFeet, $exchange, $timeToPlate, $pitching, $fielding);
+        return new self(
+            $throws,
+            $bats,
+            $homeToFirst,
+            $armMph,
+            $paceFeet,
+            $exchange,
+            $timeToPlate,
+            $pitching,
+            $fielding,
+        );
     }
 
     public static function unknown(): self

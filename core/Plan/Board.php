@@ -21,20 +21,34 @@ use FoxCorner\Core\People\Pitching;
 final readonly class Board
 {
     /** @param list<BoardCell> $cells bases by bases, outs 0, 1, 2 */
-    private function __construct(public array $cells, public PlanBook $book)
-    {
-    }
+    private function __construct(public array $cells, public PlanBook $book) {}
 
     /** @throws InvalidValue when the rules place somebody nowhere */
-    public static function of(RuleSet $rules, Context $context, LevelProfile $level, Lineup $lineup, PlanBook $book): self
-    {
+    public static function of(
+        RuleSet $rules,
+        Context $context,
+        LevelProfile $level,
+        Lineup $lineup,
+        PlanBook $book,
+    ): self {
         $cells = [];
         $isBase = Context::ordinary()->isSameAs($context) && Pitching::Ordinary === $context->pitching;
         foreach (Bases::cases() as $bases) {
             foreach (Outs::cases() as $outs) {
                 $situation = Situation::of($bases, $outs);
                 $plan = SituationPlan::of(GameState::of($rules, $situation, $context), $level, $lineup, $book);
-                $base = $isBase ? $plan->alignment : $book->byHand($situation)->applyTo(Alignment::byRules(GameState::of($rules, $situation, Context::ordinary())->weighing($book->buntPoints), $book->depths, $book->rules), $rules);
+                $base = $isBase
+                    ? $plan->alignment
+                    : $book
+                        ->byHand($situation)
+                        ->applyTo(
+                            Alignment::byRules(
+                                GameState::of($rules, $situation, Context::ordinary())->weighing($book->buntPoints),
+                                $book->depths,
+                                $book->rules,
+                            ),
+                            $rules,
+                        );
                 $cells[] = new BoardCell($situation, $plan, self::changes($plan->alignment, $base));
             }
         }
@@ -51,6 +65,11 @@ final readonly class Board
     /** @return list<Spot> that differ from the base plan's */
     private static function changes(Alignment $alignment, Alignment $base): array
     {
-        return array_values(array_filter($alignment->spots(), static fn(Spot $spot): bool => !$spot->isCalledAs($base->spot($spot->position))));
+        return array_values(
+            array_filter(
+                $alignment->spots(),
+                static fn(Spot $spot): bool => !$spot->isCalledAs($base->spot($spot->position)),
+            ),
+        );
     }
 }

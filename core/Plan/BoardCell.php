@@ -24,6 +24,14 @@ final readonly class BoardCell
         return [] !== $this->changes;
     }
 
+    /** Who stands otherwise than in the base plan, as the board says it beside its call; nothing when nobody does. */
+    public function moveWords(): string
+    {
+        $who = array_map(static fn(Spot $spot): int => $spot->position->value, $this->changes);
+
+        return [] === $who ? '' : '; moves ' . implode(', ', $who);
+    }
+
     /** "5 bunt; 6 halfway" */
     public function changeWords(): string
     {
@@ -35,10 +43,17 @@ final readonly class BoardCell
     {
         $steps = $spot->steps();
 
-        return $spot->position->value.' '.match (true) {
-            $spot->byHand => 'by hand',
-            0 === $steps => lcfirst($this->plan->alignment->word($spot->depth)),
-            default => \sprintf('%s, %d %s', lcfirst($this->plan->alignment->word($spot->depth)), abs($steps), $steps > 0 ? 'off' : 'closer'),
-        };
+        return $spot->position->value .
+            ' ' .
+            match (true) {
+                $spot->byHand => 'by hand',
+                0 === $steps => lcfirst($this->plan->alignment->word($spot->depth)),
+                default => \sprintf(
+                    '%s, %d %s',
+                    lcfirst($this->plan->alignment->word($spot->depth)),
+                    abs($steps),
+                    $steps > 0 ? 'off' : 'closer',
+                ),
+            };
     }
 }

@@ -8,7 +8,9 @@ use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 
-/** What a team has decided of one family of plays: coverages of its own, which is played where, and which out it wants. */
+/**
+ * What a team has decided of one family of plays: coverages of its own, which is played where, and which out it wants.
+ */
 final readonly class FamilyPlan
 {
     /**
@@ -16,9 +18,7 @@ final readonly class FamilyPlan
      * @param array<string, CoverageChoice> $choices  by the situation's key
      * @param array<string, OutPolicy>      $policies by the situation's key
      */
-    public function __construct(public array $own = [], public array $choices = [], public array $policies = [])
-    {
-    }
+    public function __construct(public array $own = [], public array $choices = [], public array $policies = []) {}
 
     public function isEmpty(): bool
     {
@@ -49,10 +49,13 @@ final readonly class FamilyPlan
     /** @return list<Coverage> of its own for a situation; a draft in which nobody fields is none yet */
     public function ownFor(Situation $situation): array
     {
-        return array_values(array_filter(
-            $this->own,
-            static fn(Coverage $coverage): bool => [] !== $coverage->fielders && \in_array($situation->bases, $coverage->bases, true),
-        ));
+        return array_values(
+            array_filter(
+                $this->own,
+                static fn(Coverage $coverage): bool => [] !== $coverage->fielders &&
+                    \in_array($situation->bases, $coverage->bases, true),
+            ),
+        );
     }
 
     public function withChoice(Situation $situation, CoverageChoice $choice): self
@@ -68,9 +71,16 @@ final readonly class FamilyPlan
     /** Changes the team's own coverage of the same key, or adds it. */
     public function withOwn(Coverage $coverage): self
     {
-        $own = array_map(static fn(Coverage $old): Coverage => $old->key === $coverage->key ? $coverage : $old, $this->own);
+        $own = array_map(
+            static fn(Coverage $old): Coverage => $old->key === $coverage->key ? $coverage : $old,
+            $this->own,
+        );
 
-        return new self(null === $this->own($coverage->key) ? [...$own, $coverage] : $own, $this->choices, $this->policies);
+        return new self(
+            null === $this->own($coverage->key) ? [...$own, $coverage] : $own,
+            $this->choices,
+            $this->policies,
+        );
     }
 
     public function withoutOwn(string $key): self

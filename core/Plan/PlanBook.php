@@ -14,7 +14,10 @@ use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\Situation;
 
-/** All that a team has decided: depths and their names, rules in order, spots kept by situation, and its plays by family. */
+/**
+ * All that a team has decided: depths and their names, rules in order, spots kept by situation, and its plays by
+ * family.
+ */
 final readonly class PlanBook
 {
     /**
@@ -28,8 +31,7 @@ final readonly class PlanBook
         public array $kept = [],
         public array $plays = [],
         public BuntPoints $buntPoints = new BuntPoints(),
-    ) {
-    }
+    ) {}
 
     /** What comes with the program, before anybody has decided anything. */
     public static function shipped(Sport $sport): self
@@ -79,7 +81,13 @@ final readonly class PlanBook
 
     public function withPlays(string $family, FamilyPlan $plan): self
     {
-        return new self($this->depths, $this->rules, $this->kept, [...$this->plays, $family => $plan], $this->buntPoints);
+        return new self(
+            $this->depths,
+            $this->rules,
+            $this->kept,
+            [...$this->plays, $family => $plan],
+            $this->buntPoints,
+        );
     }
 
     public function withBuntPoints(BuntPoints $points): self
@@ -90,14 +98,19 @@ final readonly class PlanBook
     /** Changes the rule of the same id, or adds it at the end. */
     public function withRule(AlignmentRule $rule): self
     {
-        $rules = array_map(static fn(AlignmentRule $old): AlignmentRule => $old->id === $rule->id ? $rule : $old, $this->rules);
+        $rules = array_map(
+            static fn(AlignmentRule $old): AlignmentRule => $old->id === $rule->id ? $rule : $old,
+            $this->rules,
+        );
 
         return $this->withRules(null === $this->rule($rule->id) ? [...$rules, $rule] : $rules);
     }
 
     public function withoutRule(string $id): self
     {
-        return $this->withRules(array_values(array_filter($this->rules, static fn(AlignmentRule $rule): bool => $rule->id !== $id)));
+        return $this->withRules(
+            array_values(array_filter($this->rules, static fn(AlignmentRule $rule): bool => $rule->id !== $id)),
+        );
     }
 
     /** One place up (earlier, negative) or down in the order; at either end it stays. */

@@ -30,8 +30,7 @@ final readonly class PlannedPlay
         public array $coverages,
         public ?Coverage $coverage,
         public OutPolicy $policy,
-    ) {
-    }
+    ) {}
 
     /**
      * @param string|null $coverage to look at instead of the one that the book chose or is usual
@@ -44,9 +43,10 @@ final readonly class PlannedPlay
         $decided = $book->plays($family->key());
         $shipped = $family->coverages($plan->state->rules, $situation);
         $coverages = [] === $shipped ? [] : [...$shipped, ...$decided->ownFor($situation)];
-        $chosen = null === $coverage
-            ? self::find($coverages, $decided->choice($situation)?->coverage) ?? $coverages[0] ?? null
-            : self::find($coverages, $coverage) ?? throw self::unknown($coverage, $coverages);
+        $chosen =
+            null === $coverage
+                ? self::find($coverages, $decided->choice($situation)?->coverage) ?? ($coverages[0] ?? null)
+                : self::find($coverages, $coverage) ?? throw self::unknown($coverage, $coverages);
 
         return new self($plan, $family, $coverages, $chosen, $decided->policy($situation));
     }
@@ -126,13 +126,14 @@ final readonly class PlannedPlay
 
     private function chosen(): Coverage
     {
-        return $this->coverage ?? throw new \LogicException('No coverage is drawn up for '.$this->plan->state->situation->key().'.');
+        return $this->coverage ??
+            throw new \LogicException('No coverage is drawn up for ' . $this->plan->state->situation->key() . '.');
     }
 
     /** The nine as the coverage wants them before the pitch. */
     private function setting(Coverage $coverage, ?PlayCost $cost): PlaySetting
     {
-        $plan = $this->plan->atDepths($coverage->depths, $coverage->name.' wants it.');
+        $plan = $this->plan->atDepths($coverage->depths, $coverage->name . ' wants it.');
 
         return PlaySetting::of($plan->state, $plan->level, $plan->cast, $this->policy, $cost);
     }
@@ -152,6 +153,10 @@ final readonly class PlannedPlay
     /** @param list<Coverage> $coverages */
     private static function unknown(string $key, array $coverages): InvalidValue
     {
-        return InvalidValue::notOneOf('coverage', $key, array_map(static fn(Coverage $one): string => $one->key, $coverages));
+        return InvalidValue::notOneOf(
+            'coverage',
+            $key,
+            array_map(static fn(Coverage $one): string => $one->key, $coverages),
+        );
     }
 }

@@ -21,7 +21,10 @@ use FoxCorner\Core\Range\RangeMap;
 use FoxCorner\Core\Range\ReactionCaution;
 use FoxCorner\Core\Runs\PlayCost;
 
-/** The plan for one situation before the pitch: who plays and where they stand. It knows no play; {@see PlannedPlay} does. */
+/**
+ * The plan for one situation before the pitch: who plays and where they stand. It knows no play; {@see PlannedPlay}
+ * does.
+ */
 final readonly class SituationPlan
 {
     private function __construct(
@@ -30,20 +33,29 @@ final readonly class SituationPlan
         public Lineup $lineup,
         public Alignment $alignment,
         public Cast $cast,
-    ) {
-    }
+    ) {}
 
     /**
      * @param array<int, Point> $tried fielders put somewhere by hand, by position number
      *
      * @throws InvalidValue when the rules place somebody nowhere
      */
-    public static function of(GameState $state, LevelProfile $level, Lineup $lineup, PlanBook $book, array $tried = []): self
-    {
+    public static function of(
+        GameState $state,
+        LevelProfile $level,
+        Lineup $lineup,
+        PlanBook $book,
+        array $tried = [],
+    ): self {
         $state = $state->weighing($book->buntPoints);
         $byRules = Alignment::byRules($state, $book->depths, $book->rules);
 
-        return self::standingIn($book->byHand($state->situation, $tried)->applyTo($byRules, $state->rules), $state, $level, $lineup);
+        return self::standingIn(
+            $book->byHand($state->situation, $tried)->applyTo($byRules, $state->rules),
+            $state,
+            $level,
+            $lineup,
+        );
     }
 
     /** The same nine and the same situation, standing otherwise. */
@@ -55,13 +67,17 @@ final readonly class SituationPlan
     /** @param array<int, NamedDepth> $depths by position number; those stand straight up at that depth */
     public function atDepths(array $depths, string $reason): self
     {
-        return [] === $depths ? $this : $this->standing($this->alignment->atDepths($depths, $this->state->rules, $reason));
+        return [] === $depths
+            ? $this
+            : $this->standing($this->alignment->atDepths($depths, $this->state->rules, $reason));
     }
 
     /** @return list<Finding> faults of where they stand */
     public function alignmentFindings(): array
     {
-        return array_merge(...array_map(fn(AlignmentCheck $check): array => $check->findings($this), ShippedChecks::all()));
+        return array_merge(
+            ...array_map(fn(AlignmentCheck $check): array => $check->findings($this), ShippedChecks::all()),
+        );
     }
 
     /** What fly balls of a kind meet. */
@@ -82,8 +98,12 @@ final readonly class SituationPlan
         return RangeMap::of($this->state, $this->level, $this->cast, $cost);
     }
 
-    private static function standingIn(Alignment $alignment, GameState $state, LevelProfile $level, Lineup $lineup): self
-    {
+    private static function standingIn(
+        Alignment $alignment,
+        GameState $state,
+        LevelProfile $level,
+        Lineup $lineup,
+    ): self {
         return new self($state, $level, $lineup, $alignment, Cast::of($lineup, $alignment, $state->rules, $level));
     }
 }

@@ -7,9 +7,7 @@ namespace FoxCorner\Core\Practice;
 /** A piece of the practice on the clock, in minutes from its start. */
 final readonly class Block
 {
-    public function __construct(public BlockKind $kind, public int $start, public int $minutes)
-    {
-    }
+    public function __construct(public BlockKind $kind, public int $start, public int $minutes) {}
 
     public function end(): int
     {

@@ -13,12 +13,18 @@ final readonly class DrillPlace
 {
     /**
      * @param array{float, float}                     $center
-     * @param list<array{float, float, float, float}> $lanes  of throws and hits, from x, y to x, y; on open ground from its middle
-     * @param list<array{string, float, float}>       $marks  who or what stands where: a position's number, "H" for a helper, "N" net, "S" screen, "B" bucket, "C" cone, "R" runner
+     * @param list<array{float, float, float, float}> $lanes  of throws and hits, from x, y to x, y; on open ground
+     *                                                        from its middle
+     * @param list<array{string, float, float}>       $marks  who or what stands where: a position's number, "H" helper,
+     *                                                        "N" net, "S" screen, "B" bucket, "C" cone, "R" runner
      */
-    private function __construct(public array $center, public float $radius, public array $lanes, public array $marks, public bool $isMovable)
-    {
-    }
+    private function __construct(
+        public array $center,
+        public float $radius,
+        public array $lanes,
+        public array $marks,
+        public bool $isMovable,
+    ) {}
 
     /**
      * A place that is given by the bags.
@@ -46,13 +52,22 @@ final readonly class DrillPlace
     /** @param Point|null $shift feet by which it is moved from where it belongs; null: not at all */
     public function on(Diamond $diamond, ?Point $shift = null): Place
     {
-        $point = static fn(float $x, float $y): Point => Point::of($x * $diamond->basePath + ($shift->x ?? 0.0), $y * $diamond->basePath + ($shift->y ?? 0.0));
+        $point = static fn(float $x, float $y): Point => Point::of(
+            $x * $diamond->basePath + ($shift->x ?? 0.0),
+            $y * $diamond->basePath + ($shift->y ?? 0.0),
+        );
 
         return Place::of(
             $point(...$this->center),
             $this->radius * $diamond->basePath,
-            array_map(static fn(array $lane): Segment => Segment::of($point($lane[0], $lane[1]), $point($lane[2], $lane[3])), $this->lanes),
-            array_map(static fn(array $mark): PlaceMark => new PlaceMark($mark[0], $point($mark[1], $mark[2])), $this->marks),
+            array_map(
+                static fn(array $lane): Segment => Segment::of($point($lane[0], $lane[1]), $point($lane[2], $lane[3])),
+                $this->lanes,
+            ),
+            array_map(
+                static fn(array $mark): PlaceMark => new PlaceMark($mark[0], $point($mark[1], $mark[2])),
+                $this->marks,
+            ),
         );
     }
 }

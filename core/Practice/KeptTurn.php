@@ -14,7 +14,11 @@ final readonly class KeptTurn
      * @param string|null $drill  null: at no station
      * @param bool        $isAway whether he has not come yet, or has left
      */
-    public function __construct(public int $round, public string $player, public ?string $drill, public ?Position $position = null, public bool $isAway = false)
-    {
-    }
+    public function __construct(
+        public int $round,
+        public string $player,
+        public ?string $drill,
+        public ?Position $position = null,
+        public bool $isAway = false,
+    ) {}
 }

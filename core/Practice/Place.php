@@ -16,9 +16,12 @@ final readonly class Place
      * @param list<Segment>   $lanes
      * @param list<PlaceMark> $marks
      */
-    private function __construct(public Point $center, public float $radius, public array $lanes, public array $marks)
-    {
-    }
+    private function __construct(
+        public Point $center,
+        public float $radius,
+        public array $lanes,
+        public array $marks,
+    ) {}
 
     /**
      * @param list<Segment>   $lanes

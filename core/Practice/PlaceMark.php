@@ -9,9 +9,7 @@ use FoxCorner\Core\Field\Point;
 /** Who or what stands at a point of a drill: a position's number, or a letter as in {@see DrillPlace}. */
 final readonly class PlaceMark
 {
-    public function __construct(public string $sign, public Point $point)
-    {
-    }
+    public function __construct(public string $sign, public Point $point) {}
 
     public function word(): string
     {
@@ -22,7 +20,7 @@ final readonly class PlaceMark
             'B' => 'bucket',
             'C' => 'cone',
             'R' => 'runner',
-            default => 'fielder '.$this->sign,
+            default => 'fielder ' . $this->sign,
         };
     }
 }

@@ -22,9 +22,17 @@ final readonly class PracticeRequest
      * @param array<string, int>   $equipment
      * @param list<KeptTurn>       $kept
      */
-    private function __construct(public array $players, public Helpers $helpers, public array $equipment, public TimePlan $time, public array $drills, public Placement $placement, public array $needs, public array $kept, public int $seed)
-    {
-    }
+    private function __construct(
+        public array $players,
+        public Helpers $helpers,
+        public array $equipment,
+        public TimePlan $time,
+        public array $drills,
+        public Placement $placement,
+        public array $needs,
+        public array $kept,
+        public int $seed,
+    ) {}
 
     /**
      * @param list<RosterPlayer>   $players   who come
@@ -35,15 +43,38 @@ final readonly class PracticeRequest
      *
      * @throws InvalidValue when nobody comes, or there is no station
      */
-    public static function of(array $players, Helpers $helpers, array $equipment, TimePlan $time, array $drills, Placement $placement, array $needs, array $kept = [], int $seed = 1): self
-    {
+    public static function of(
+        array $players,
+        Helpers $helpers,
+        array $equipment,
+        TimePlan $time,
+        array $drills,
+        Placement $placement,
+        array $needs,
+        array $kept = [],
+        int $seed = 1,
+    ): self {
         if ([] === $players) {
             throw InvalidValue::because('who comes', 'nobody is ticked', 'at least one player');
         }
         if ([] === $drills) {
-            throw InvalidValue::because('stations', 'no drill can be run with these people, helpers and pieces', 'another player, helper, piece or part of the field');
+            throw InvalidValue::because(
+                'stations',
+                'no drill can be run with these people, helpers and pieces',
+                'another player, helper, piece or part of the field',
+            );
         }
 
-        return new self($players, $helpers, $equipment, $time, $drills, $placement, DrillNeeds::of($needs, $drills), $kept, $seed);
+        return new self(
+            $players,
+            $helpers,
+            $equipment,
+            $time,
+            $drills,
+            $placement,
+            DrillNeeds::of($needs, $drills),
+            $kept,
+            $seed,
+        );
     }
 }

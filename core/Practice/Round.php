@@ -14,9 +14,12 @@ final readonly class Round
      * @param list<RosterPlayer> $idle  who waits
      * @param list<RosterPlayer> $away  who has not come yet, or has left
      */
-    public function __construct(public Block $block, public array $turns, public array $idle, public array $away = [])
-    {
-    }
+    public function __construct(
+        public Block $block,
+        public array $turns,
+        public array $idle,
+        public array $away = [],
+    ) {}
 
     /** @return array<string, non-empty-list<Turn>> by the drill's key */
     public function stations(): array

@@ -14,9 +14,13 @@ final readonly class Schedule
      * @param list<Round>   $rounds
      * @param list<MetNeed> $needs
      */
-    public function __construct(public TimePlan $time, public array $rounds, public array $needs, public float $objective, public Placement $placement)
-    {
-    }
+    public function __construct(
+        public TimePlan $time,
+        public array $rounds,
+        public array $needs,
+        public float $objective,
+        public Placement $placement,
+    ) {}
 
     /** @return list<MetNeed> */
     public function unmet(): array

@@ -18,7 +18,10 @@ use FoxCorner\Core\Practice\Station\StationProblem;
 use FoxCorner\Core\Practice\Station\StationSolver;
 use FoxCorner\Core\Practice\Week\ThrowLoad;
 
-/** Fills the rounds of a practice: drills become stations, what the plan asks becomes needs. The same request always gives the same schedule. */
+/**
+ * Fills the rounds of a practice: drills become stations, what the plan asks becomes needs. The same request always
+ * gives the same schedule.
+ */
 final readonly class Scheduler
 {
     /** Among the pieces of a practice: somebody who hits. */
@@ -51,7 +54,11 @@ final readonly class Scheduler
     {
         $problem = (new self($request))->problem();
 
-        return Diagnosis::waysOut(StationSolver::solve($problem, $request->seed), $request->seed, array_map(static fn(Drill $drill): string => $drill->name, $request->drills));
+        return Diagnosis::waysOut(
+            StationSolver::solve($problem, $request->seed),
+            $request->seed,
+            array_map(static fn(Drill $drill): string => $drill->name, $request->drills),
+        );
     }
 
     private function problem(): StationProblem
@@ -64,8 +71,21 @@ final readonly class Scheduler
         return new StationProblem(
             array_map(self::player(...), $this->request->players),
             array_map(fn(Drill $drill): Station => $this->station($drill, $asked[$drill->key] ?? []), $this->drills),
-            array_map(static fn(DrillNeed $need): StationNeed => new StationNeed($need->key(), $need->position->value, $need->drill->key, $need->reps, $need->weight), $this->request->needs),
-            $this->request->helpers->all, [self::HITS => $this->request->helpers->whoHit] + $this->request->equipment, \count($this->blocks), $this->request->time->shape->round, $this->held(),
+            array_map(
+                static fn(DrillNeed $need): StationNeed => new StationNeed(
+                    $need->key(),
+                    $need->position->value,
+                    $need->drill->key,
+                    $need->reps,
+                    $need->weight,
+                ),
+                $this->request->needs,
+            ),
+            $this->request->helpers->all,
+            [self::HITS => $this->request->helpers->whoHit] + $this->request->equipment,
+            \count($this->blocks),
+            $this->request->time->shape->round,
+            $this->held(),
         );
     }
 
@@ -73,26 +93,51 @@ final readonly class Scheduler
     private function station(Drill $drill, array $asked): Station
     {
         return new Station(
-            $drill->key, [] === $asked ? $drill->positions() : $asked, $drill->min, $drill->max, $drill->atOnce, $drill->secondsPerRep, $drill->throwsPerRep, $drill->helpers,
-            ($drill->isHit ? [self::HITS => 1] : []) + $drill->equipment, $this->request->placement->places[$drill->key]->ground(),
+            $drill->key,
+            [] === $asked ? $drill->positions() : $asked,
+            $drill->min,
+            $drill->max,
+            $drill->atOnce,
+            $drill->secondsPerRep,
+            $drill->throwsPerRep,
+            $drill->helpers,
+            ($drill->isHit ? [self::HITS => 1] : []) + $drill->equipment,
+            $this->request->placement->places[$drill->key]->ground(),
         );
     }
 
-    /** Throws at game distance: none for a limited arm, and for the others no more than we would say something about. */
+    /**
+     * Throws at game distance: none for a limited arm, and for the others no more than we would say something about.
+     */
     private static function player(RosterPlayer $player): StationPlayer
     {
-        return new StationPlayer($player->id, $player->limit->forbidsRunning() ? [] : Position::numbers($player->positions), $player->limit->allowsGameThrows() ? ThrowLoad::DAY : 0);
+        return new StationPlayer(
+            $player->id,
+            $player->limit->forbidsRunning() ? [] : Position::numbers($player->positions),
+            $player->limit->allowsGameThrows() ? ThrowLoad::DAY : 0,
+        );
     }
 
     /** @return list<HeldTurn> */
     private function held(): array
     {
-        $players = array_flip(array_map(static fn(RosterPlayer $player): string => $player->id, $this->request->players));
+        $players = array_flip(
+            array_map(static fn(RosterPlayer $player): string => $player->id, $this->request->players),
+        );
         $stations = array_flip(array_keys($this->request->drills));
         $held = [];
         foreach ($this->request->kept as $turn) {
-            if (isset($players[$turn->player]) && $turn->round < \count($this->blocks) && (null === $turn->drill || isset($stations[$turn->drill]))) {
-                $held[] = new HeldTurn($turn->round, $players[$turn->player], null === $turn->drill ? null : $stations[$turn->drill], $turn->position->value ?? 0);
+            if (
+                isset($players[$turn->player]) &&
+                $turn->round < \count($this->blocks) &&
+                (null === $turn->drill || isset($stations[$turn->drill]))
+            ) {
+                $held[] = new HeldTurn(
+                    $turn->round,
+                    $players[$turn->player],
+                    null === $turn->drill ? null : $stations[$turn->drill],
+                    $turn->position->value ?? 0,
+                );
             }
         }
 
@@ -105,8 +150,20 @@ final readonly class Scheduler
 
         return new Schedule(
             $this->request->time,
-            array_map(fn(Block $block, int $round): Round => $this->round($block, $plan, $round), $this->blocks, array_keys($this->blocks)),
-            array_map(static fn(DrillNeed $need, int $gained): MetNeed => new MetNeed($need, $gained, $binds[$need->key()] ?? ''), $this->request->needs, $plan->gained),
+            array_map(
+                fn(Block $block, int $round): Round => $this->round($block, $plan, $round),
+                $this->blocks,
+                array_keys($this->blocks),
+            ),
+            array_map(
+                static fn(DrillNeed $need, int $gained): MetNeed => new MetNeed(
+                    $need,
+                    $gained,
+                    $binds[$need->key()] ?? '',
+                ),
+                $this->request->needs,
+                $plan->gained,
+            ),
             $plan->objective,
             $this->request->placement,
         );
@@ -117,7 +174,11 @@ final readonly class Scheduler
         $turns = $busy = [];
         foreach ($plan->rounds[$round] as $station => $group) {
             foreach ($group as $player => $position) {
-                $turns[] = new Turn($this->request->players[$player], $this->drills[$station], Position::ofNumber($position));
+                $turns[] = new Turn(
+                    $this->request->players[$player],
+                    $this->drills[$station],
+                    Position::ofNumber($position),
+                );
                 $busy[$player] = true;
             }
         }
@@ -130,7 +191,8 @@ final readonly class Scheduler
         $idle = array_diff_key($this->request->players, $busy);
 
         return new Round(
-            $block, $turns,
+            $block,
+            $turns,
             array_values(array_filter($idle, static fn(RosterPlayer $player): bool => !isset($away[$player->id]))),
             array_values(array_filter($idle, static fn(RosterPlayer $player): bool => isset($away[$player->id]))),
         );

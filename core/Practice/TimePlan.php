@@ -15,9 +15,7 @@ final readonly class TimePlan
     public const LONGEST = 180;
 
     /** @param list<Block> $blocks */
-    private function __construct(public array $blocks, public TimeShape $shape)
-    {
-    }
+    private function __construct(public array $blocks, public TimeShape $shape) {}
 
     /**
      * As many rounds as fit; what is left over goes to team defence, or to the warm-up where there is none.
@@ -27,7 +25,13 @@ final readonly class TimePlan
     public static function within(int $minutes, ?TimeShape $shape = null): self
     {
         $shape ??= TimeShape::usual();
-        InvalidValue::unlessBetween('minutes', $minutes, self::least($shape), self::LONGEST, 'minutes: warm-up, a round of stations, team defence, finish');
+        InvalidValue::unlessBetween(
+            'minutes',
+            $minutes,
+            self::least($shape),
+            self::LONGEST,
+            'minutes: warm-up, a round of stations, team defence, finish',
+        );
         $rounds = self::MOST_ROUNDS;
         while ($rounds > 1 && self::lay($shape, $rounds, $shape->teamDefence, $shape->warmUp)->minutes() > $minutes) {
             --$rounds;
@@ -45,7 +49,10 @@ final readonly class TimePlan
         }
 
         // A minute or two that fit nowhere: water at the end.
-        return new self([...$longest->blocks, new Block(BlockKind::Water, $longest->minutes(), $minutes - $longest->minutes())], $shape);
+        return new self(
+            [...$longest->blocks, new Block(BlockKind::Water, $longest->minutes(), $minutes - $longest->minutes())],
+            $shape,
+        );
     }
 
     public static function least(TimeShape $shape): int
@@ -61,7 +68,9 @@ final readonly class TimePlan
     /** @return list<Block> */
     public function rounds(): array
     {
-        return array_values(array_filter($this->blocks, static fn(Block $block): bool => BlockKind::Round === $block->kind));
+        return array_values(
+            array_filter($this->blocks, static fn(Block $block): bool => BlockKind::Round === $block->kind),
+        );
     }
 
     private static function lay(TimeShape $shape, int $rounds, int $teamDefence, int $warmUp): self

@@ -17,9 +17,13 @@ final readonly class TimeShape
     private const WATER_EVERY = 20;
     private const WATER_EVERY_IN_HEAT = 15;
 
-    private function __construct(public int $warmUp, public int $round, public int $teamDefence, public int $finish, public bool $isHot)
-    {
-    }
+    private function __construct(
+        public int $warmUp,
+        public int $round,
+        public int $teamDefence,
+        public int $finish,
+        public bool $isHot,
+    ) {}
 
     public static function usual(): self
     {

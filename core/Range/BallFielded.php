@@ -24,6 +24,5 @@ final readonly class BallFielded
         public float $two,
         public float $thirdScores,
         public float $cost,
-    ) {
-    }
+    ) {}
 }

@@ -14,7 +14,5 @@ final readonly class Chances
      * @param float         $home  of the out at home; 0 when nobody goes there
      * @param Delivery|null $feed  to second; null when two are not in order
      */
-    public function __construct(public float $first, public float $home, public ?Delivery $feed)
-    {
-    }
+    public function __construct(public float $first, public float $home, public ?Delivery $feed) {}
 }

@@ -37,9 +37,14 @@ final readonly class GroundBalls
      * @param list<list<float>> $seconds by speed, then look; INF where the ball has stopped
      * @param list<list<float>> $paces   ft/s of the ball there, likewise
      */
-    private function __construct(public array $sprays, public array $sines, public array $cosines, public array $weights, public array $seconds, public array $paces)
-    {
-    }
+    private function __construct(
+        public array $sprays,
+        public array $sines,
+        public array $cosines,
+        public array $weights,
+        public array $seconds,
+        public array $paces,
+    ) {}
 
     public static function of(Batter $batter, RuleSet $rules, LevelProfile $level): self
     {
@@ -54,8 +59,11 @@ final readonly class GroundBalls
         $seconds = $paces = $likely = [];
         for ($speed = 0; $speed < self::SPEEDS; ++$speed) {
             $away = ($speed - intdiv(self::SPEEDS, 2)) / 2;
-            $ball = RollingBall::groundBall(Speed::ofMph($level->groundBallSpeed * (1 + self::SPREAD * $away)), $rules->surface);
-            $likely[] = exp(-$away ** 2 / 2);
+            $ball = RollingBall::groundBall(
+                Speed::ofMph($level->groundBallSpeed * (1 + self::SPREAD * $away)),
+                $rules->surface,
+            );
+            $likely[] = exp(-($away ** 2) / 2);
             $row = $pace = [];
             for ($look = 0; $look < self::LOOKS; ++$look) {
                 $row[] = $ball->secondsTo(self::FIRST_LOOK + self::STEP * $look) ?? \INF;
@@ -68,7 +76,7 @@ final readonly class GroundBalls
         $weights = [];
         foreach ($share as $one) {
             foreach ($likely as $other) {
-                $weights[] = $one * $other / $whole;
+                $weights[] = ($one * $other) / $whole;
             }
         }
 

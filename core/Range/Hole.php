@@ -23,8 +23,7 @@ final readonly class Hole
         public ?Position $right,
         public float $feet,
         public float $through,
-    ) {
-    }
+    ) {}
 
     /** "5–6 hole", "third-base line" */
     public function name(): string
@@ -32,7 +31,7 @@ final readonly class Hole
         return match (true) {
             null === $this->left => 'third-base line',
             null === $this->right => 'first-base line',
-            default => $this->left->value.'–'.$this->right->value.' hole',
+            default => $this->left->value . '–' . $this->right->value . ' hole',
         };
     }
 }

@@ -19,16 +19,28 @@ final readonly class Improvement
      * @param Hole|null  $price the hole that grows most
      * @param float      $feet  by how much it grows
      */
-    private function __construct(public array $steps, public float $gain, public float $outs, public CostUnit $unit, public ?Hole $price, public float $feet)
-    {
-    }
+    private function __construct(
+        public array $steps,
+        public float $gain,
+        public float $outs,
+        public CostUnit $unit,
+        public ?Hole $price,
+        public float $feet,
+    ) {}
 
     /** @param list<Step> $steps */
     public static function between(RangeSummary $before, RangeSummary $after, array $steps): self
     {
         [$price, $feet] = self::price($before, $after);
 
-        return new self($steps, $before->gainOf($after), 100 * ($after->outsPerBall - $before->outsPerBall), $before->unit, $price, $feet);
+        return new self(
+            $steps,
+            $before->gainOf($after),
+            100 * ($after->outsPerBall - $before->outsPerBall),
+            $before->unit,
+            $price,
+            $feet,
+        );
     }
 
     /** @return array{Hole|null, float} */

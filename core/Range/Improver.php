@@ -31,8 +31,13 @@ final readonly class Improver
      *
      * @throws InvalidValue
      */
-    public function __construct(private RangeMap $map, private Cast $cast, private Diamond $diamond, private array $fixed = [], private int $farthest = 4)
-    {
+    public function __construct(
+        private RangeMap $map,
+        private Cast $cast,
+        private Diamond $diamond,
+        private array $fixed = [],
+        private int $farthest = 4,
+    ) {
         InvalidValue::unlessBetween('reach', $farthest / 2, 0.5, 4, 'paces');
     }
 
@@ -123,7 +128,9 @@ final readonly class Improver
     /** @return list<Position> */
     private function movable(): array
     {
-        return array_values(array_filter(self::WHO, fn(Position $position): bool => !\in_array($position, $this->fixed, true)));
+        return array_values(
+            array_filter(self::WHO, fn(Position $position): bool => !\in_array($position, $this->fixed, true)),
+        );
     }
 
     /** @return list<Step> */
@@ -135,7 +142,17 @@ final readonly class Improver
         $steps = [];
         foreach (array_unique([1, (int) ceil($this->farthest / 2), $this->farthest]) as $far) {
             foreach ([[$far, 0], [-$far, 0], [0, $far], [0, -$far]] as [$off, $back]) {
-                $steps[] = new Step($position, $off, $back, DepthSpot::of($position, $now->off + $off * $half, $now->back + $back * $half, $this->diamond)->point());
+                $steps[] = new Step(
+                    $position,
+                    $off,
+                    $back,
+                    DepthSpot::of(
+                        $position,
+                        $now->off + $off * $half,
+                        $now->back + $back * $half,
+                        $this->diamond,
+                    )->point(),
+                );
             }
         }
 
@@ -151,7 +168,9 @@ final readonly class Improver
 
     private function without(Tried $tried, Position $position): Tried
     {
-        $steps = array_values(array_filter($tried->steps, static fn(Step $step): bool => $step->position !== $position));
+        $steps = array_values(
+            array_filter($tried->steps, static fn(Step $step): bool => $step->position !== $position),
+        );
         if (\count($steps) === \count($tried->steps)) {
             return $tried;
         }

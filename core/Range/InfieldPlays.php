@@ -15,7 +15,9 @@ use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Clock\Delivery;
 use FoxCorner\Core\Play\Clock\Possession;
 
-/** What an infielder makes of a ground ball: the out at first, two by way of second, the plate. Throws are the clock's. */
+/**
+ * What an infielder makes of a ground ball: the out at first, two by way of second, the plate. Throws are the clock's.
+ */
 final readonly class InfieldPlays
 {
     private MotionProfile $motion;
@@ -40,7 +42,9 @@ final readonly class InfieldPlays
         $this->relay = $this->motion->exchangePivot + $setting->throwing->flight($setting->rules->basePath, $arm);
     }
 
-    /** Whether somebody is at second as soon as in another alignment: what others do with a ball then stays the same. */
+    /**
+     * Whether somebody is at second as soon as in another alignment: what others do with a ball then stays the same.
+     */
     public function coversAs(self $other): bool
     {
         return !$this->setting->isTwoOn || $this->secondCovered === $other->secondCovered;
@@ -51,10 +55,17 @@ final readonly class InfieldPlays
         $balls = $this->setting->balls;
         $along = GroundBalls::FIRST_LOOK + GroundBalls::STEP * $look;
         $at = Point::of($along * $balls->sines[$direction], $along * $balls->cosines[$direction]);
-        $ball = Possession::ofBall($by, $at, $balls->seconds[$speed][$look], $balls->paces[$speed][$look], $this->motion);
+        $ball = Possession::ofBall(
+            $by,
+            $at,
+            $balls->seconds[$speed][$look],
+            $balls->paces[$speed][$look],
+            $this->motion,
+        );
 
         return new Chances(
-            $this->atFirst($ball), $this->setting->isRunOn ? $this->atHome($ball) : 0.0,
+            $this->atFirst($ball),
+            $this->setting->isRunOn ? $this->atHome($ball) : 0.0,
             $this->setting->isTwoOn ? $this->setting->throwing->to($ball, $this->second) : null,
         );
     }
@@ -78,7 +89,9 @@ final readonly class InfieldPlays
         if (null !== $chances->feed) {
             [$lead, $relay] = $this->bySecond($chances->feed, $this->secondCovered[$by->value] ?? \INF);
             $second = $costs->outAtSecond[0];
-            $cost = $costs->safeAtFirst[0] + $lead * ($second + $relay * ($costs->two[0] - $second) - $costs->safeAtFirst[0]);
+            $cost =
+                $costs->safeAtFirst[0] +
+                $lead * ($second + $relay * ($costs->two[0] - $second) - $costs->safeAtFirst[0]);
             $best = $cost < $best[3] ? [$lead, $lead * $relay, 1.0, $cost] : $best;
         }
         if ($this->setting->isHomeForced && $this->setting->isRunOn) {
@@ -103,8 +116,9 @@ final readonly class InfieldPlays
     {
         $atSecond = max($feed->arrives, $covered);
         $margin = $this->setting->batterAtFirst - $atSecond - $this->relay;
-        $relay = OutChance::ofMargin($margin, $this->motion->forceSpread)
-            * OutChance::clean($this->setting->rules->basePath, $this->setting->level->executionFactor, $margin);
+        $relay =
+            OutChance::ofMargin($margin, $this->motion->forceSpread) *
+            OutChance::clean($this->setting->rules->basePath, $this->setting->level->executionFactor, $margin);
 
         return [$this->out($this->setting->firstAtSecond - $atSecond, $feed), $relay];
     }
@@ -123,6 +137,7 @@ final readonly class InfieldPlays
 
     private function out(float $margin, Delivery $throw): float
     {
-        return OutChance::ofMargin($margin, $this->motion->forceSpread) * $this->setting->throwing->clean($throw, $margin);
+        return OutChance::ofMargin($margin, $this->motion->forceSpread) *
+            $this->setting->throwing->clean($throw, $margin);
     }
 }

@@ -18,7 +18,13 @@ use FoxCorner\Core\Runs\PlayCost;
 final readonly class RangeMap
 {
     /** Who fields ground balls. */
-    public const INFIELD = [Position::Pitcher, Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop];
+    public const INFIELD = [
+        Position::Pitcher,
+        Position::FirstBase,
+        Position::SecondBase,
+        Position::ThirdBase,
+        Position::Shortstop,
+    ];
     /** A direction with a smaller chance of an out belongs to a hole. */
     private const HOLE_BELOW = 0.5;
     /** Of the speeds, the level's ordinary one. */
@@ -28,16 +34,24 @@ final readonly class RangeMap
      * @param array<int, Reach> $reaches by position number
      * @param list<BallFielded> $fielded by direction times speeds, in one row
      */
-    private function __construct(public RangeSummary $summary, private array $reaches, private Setting $setting, private InfieldPlays $plays, private array $fielded)
-    {
-    }
+    private function __construct(
+        public RangeSummary $summary,
+        private array $reaches,
+        private Setting $setting,
+        private InfieldPlays $plays,
+        private array $fielded,
+    ) {}
 
     public static function of(GameState $state, LevelProfile $level, Cast $cast, PlayCost $cost): self
     {
         $setting = Setting::of($state, $level, $cost);
         $reaches = [];
         foreach (self::INFIELD as $position) {
-            $reaches[$position->value] = Reach::of(self::reacting($cast->at($position), $level->motion), $setting->balls, $level->motion);
+            $reaches[$position->value] = Reach::of(
+                self::reacting($cast->at($position), $level->motion),
+                $setting->balls,
+                $level->motion,
+            );
         }
 
         return self::fromReaches($setting, $cast, $reaches);
@@ -48,7 +62,11 @@ final readonly class RangeMap
     {
         $reaches = $this->reaches;
         if (isset($reaches[$position->value])) {
-            $reaches[$position->value] = Reach::of(self::reacting($cast->at($position), $this->setting->level->motion), $this->setting->balls, $this->setting->level->motion);
+            $reaches[$position->value] = Reach::of(
+                self::reacting($cast->at($position), $this->setting->level->motion),
+                $this->setting->balls,
+                $this->setting->level->motion,
+            );
         }
 
         return self::fromReaches($this->setting, $cast, $reaches, $this, $position);
@@ -65,8 +83,13 @@ final readonly class RangeMap
      * @param self|null         $before  the map before one fielder moved
      * @param Position|null     $moved   who did
      */
-    private static function fromReaches(Setting $setting, Cast $cast, array $reaches, ?self $before = null, ?Position $moved = null): self
-    {
+    private static function fromReaches(
+        Setting $setting,
+        Cast $cast,
+        array $reaches,
+        ?self $before = null,
+        ?Position $moved = null,
+    ): self {
         $plays = new InfieldPlays($setting, $cast);
         $keeps = null !== $before && $plays->coversAs($before->plays);
         $own = null === $moved ? null : $reaches[$moved->value] ?? null;
@@ -75,9 +98,14 @@ final readonly class RangeMap
         for ($index = 0; $index < GroundBalls::DIRECTIONS * GroundBalls::SPEEDS; ++$index) {
             $old = $keeps ? $before->fielded[$index] : null;
             // A ball stays whose it was unless he who moved had it, or now comes sooner.
-            $fielded[] = null !== $old && $old->by !== $moved && (null === $own || Reach::NEVER === $own->looks[$index] || (null !== $old->by && $own->looks[$index] >= $old->look))
-                ? $old
-                : self::play($setting, $plays, $first[$index] ?? null, $index, $moved, $before?->fielded[$index]);
+            $fielded[] =
+                null !== $old &&
+                $old->by !== $moved &&
+                (null === $own ||
+                    Reach::NEVER === $own->looks[$index] ||
+                    (null !== $old->by && $own->looks[$index] >= $old->look))
+                    ? $old
+                    : self::play($setting, $plays, $first[$index] ?? null, $index, $moved, $before?->fielded[$index]);
         }
 
         return new self(self::summary($setting, $cast, $fielded), $reaches, $setting, $plays, $fielded);
@@ -87,14 +115,26 @@ final readonly class RangeMap
      * @param Reach|null    $first whose ball it is
      * @param Position|null $moved whose chances are others than before
      */
-    private static function play(Setting $setting, InfieldPlays $plays, ?Reach $first, int $index, ?Position $moved, ?BallFielded $before): BallFielded
-    {
+    private static function play(
+        Setting $setting,
+        InfieldPlays $plays,
+        ?Reach $first,
+        int $index,
+        ?Position $moved,
+        ?BallFielded $before,
+    ): BallFielded {
         if (null === $first) {
             return new BallFielded(null, Reach::NEVER, null, 0.0, 0.0, 1.0, $setting->costs->through);
         }
         [$by, $look] = [$first->who, $first->looks[$index]];
-        $isSame = null !== $before?->chances && $by->position === $before->by && $by->position !== $moved && $look === $before->look;
-        $chances = $isSame ? $before->chances : $plays->chances($by, intdiv($index, GroundBalls::SPEEDS), $index % GroundBalls::SPEEDS, $look);
+        $isSame =
+            null !== $before?->chances &&
+            $by->position === $before->by &&
+            $by->position !== $moved &&
+            $look === $before->look;
+        $chances = $isSame
+            ? $before->chances
+            : $plays->chances($by, intdiv($index, GroundBalls::SPEEDS), $index % GroundBalls::SPEEDS, $look);
 
         return new BallFielded($by->position, $look, $chances, ...$plays->choose($by->position, $chances));
     }
@@ -124,8 +164,15 @@ final readonly class RangeMap
         }
 
         return new RangeSummary(
-            $outs, $setting->isTwoOn ? $two : null, $setting->isRunOn ? $run : null, $cost, $setting->costs->unit,
-            $byDirection, $setting->balls->sprays, self::holes($setting, $cast, $byDirection), array_map(static fn(array $reached): array => self::fan($setting, $reached), $fans),
+            $outs,
+            $setting->isTwoOn ? $two : null,
+            $setting->isRunOn ? $run : null,
+            $cost,
+            $setting->costs->unit,
+            $byDirection,
+            $setting->balls->sprays,
+            self::holes($setting, $cast, $byDirection),
+            array_map(static fn(array $reached): array => self::fan($setting, $reached), $fans),
         );
     }
 
@@ -212,17 +259,30 @@ final readonly class RangeMap
                 $right ??= $number;
             }
         }
-        $depth = array_sum(array_map(static fn(?int $number): float => null === $number ? 0.0 : $standing[$number]->distanceTo(Point::home()), [$left, $right])) / max(1, (int) (null !== $left) + (int) (null !== $right));
+        $depth =
+            array_sum(
+                array_map(
+                    static fn(?int $number): float => null === $number
+                        ? 0.0
+                        : $standing[$number]->distanceTo(Point::home()),
+                    [$left, $right],
+                ),
+            ) / max(1, (int) (null !== $left) + (int) (null !== $right));
         $through = 0.0;
         for ($direction = $from; $direction <= $to; ++$direction) {
-            $weight = array_sum(\array_slice($setting->balls->weights, $direction * GroundBalls::SPEEDS, GroundBalls::SPEEDS));
+            $weight = array_sum(
+                \array_slice($setting->balls->weights, $direction * GroundBalls::SPEEDS, GroundBalls::SPEEDS),
+            );
             $through += 100 * $weight * (1 - $outChance[$direction]);
         }
 
         return new Hole(
-            $sprays[$from], $sprays[$to],
-            null === $left ? null : Position::from($left), null === $right ? null : Position::from($right),
-            deg2rad($sprays[$to] - $sprays[$from] + GroundBalls::DEGREES) * $depth, $through,
+            $sprays[$from],
+            $sprays[$to],
+            null === $left ? null : Position::from($left),
+            null === $right ? null : Position::from($right),
+            deg2rad($sprays[$to] - $sprays[$from] + GroundBalls::DEGREES) * $depth,
+            $through,
         );
     }
 }

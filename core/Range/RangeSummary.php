@@ -18,7 +18,8 @@ final readonly class RangeSummary
      * @param list<float>             $outChance   by direction, over the speeds
      * @param list<float>             $sprays      degrees of the directions
      * @param list<Hole>              $holes       the one that lets most through first
-     * @param array<int, list<Point>> $fans        by position number: where an ordinary ground ball that becomes an out is fielded, left to right
+     * @param array<int, list<Point>> $fans        by position number: where an ordinary ground ball that becomes an
+     *                                             out is fielded, left to right
      */
     public function __construct(
         public float $outsPerBall,
@@ -30,8 +31,7 @@ final readonly class RangeSummary
         public array $sprays,
         public array $holes,
         public array $fans,
-    ) {
-    }
+    ) {}
 
     /** What another alignment saves against this one, in a hundred ground balls: runs, or points of chance to win. */
     public function gainOf(self $other): float

@@ -20,16 +20,17 @@ final readonly class Reach
     public const NEVER = -1;
 
     /** @param list<int> $looks by direction times speeds, in one row */
-    private function __construct(public CastMember $who, public array $looks)
-    {
-    }
+    private function __construct(public CastMember $who, public array $looks) {}
 
     public static function of(CastMember $who, GroundBalls $balls, MotionProfile $motion): self
     {
         $table = self::table($who, $motion);
         $looks = [];
         for ($direction = 0; $direction < GroundBalls::DIRECTIONS; ++$direction) {
-            array_push($looks, ...self::along($who, $balls->sines[$direction], $balls->cosines[$direction], $table, $balls->seconds));
+            array_push(
+                $looks,
+                ...self::along($who, $balls->sines[$direction], $balls->cosines[$direction], $table, $balls->seconds),
+            );
         }
 
         return new self($who, $looks);

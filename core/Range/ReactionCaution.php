@@ -17,9 +17,7 @@ use FoxCorner\Core\Play\Cast\CastMember;
 /** A fielder who stands so close that a ball hit hard is there before he can react. General guidance only. */
 final readonly class ReactionCaution
 {
-    private function __construct(public CastMember $who, public float $seconds)
-    {
-    }
+    private function __construct(public CastMember $who, public float $seconds) {}
 
     /** @return list<self> the closest first */
     public static function of(Cast $cast, LevelProfile $level, Sport $sport): array

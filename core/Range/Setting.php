@@ -30,8 +30,7 @@ final readonly class Setting
         public bool $isRunOn,
         public bool $isHomeForced,
         public GroundCost $costs,
-    ) {
-    }
+    ) {}
 
     public static function of(GameState $state, LevelProfile $level, PlayCost $cost): self
     {
@@ -40,7 +39,10 @@ final readonly class Setting
         $third = BaseRunner::ofLevel(Base::Third, $rules, $level, $state->context->runners, RunnerMind::OnContact);
 
         return new self(
-            $rules, $level, GroundBalls::of($batter, $rules, $level), Throwing::at($level, $rules->sport),
+            $rules,
+            $level,
+            GroundBalls::of($batter, $rules, $level),
+            Throwing::at($level, $rules->sport),
             BatterRunner::of($batter, $rules, $level)->secondsFor($rules->basePath),
             $runner->secondsOver(1),
             $third->secondsOver(1) - $level->motion->movingLead,

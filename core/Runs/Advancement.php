@@ -14,22 +14,22 @@ final readonly class Advancement
      * @param array{float, float, float} $secondScoresOnSingle by outs
      * @param array{float, float, float} $firstToThirdOnSingle by outs
      * @param float                      $groundShare          of outs in play
-     * @param float                      $doublePlay           of ground outs with a runner on first and fewer than two out
+     * @param float                      $doublePlay           of ground outs with a runner on first and fewer than two
+     *                                                         out
      * @param float                      $forceOut             the same
      */
     public function __construct(
-        public array $firstScoresOnDouble = [.36, .42, .60],
-        public array $secondScoresOnSingle = [.47, .58, .80],
-        public array $firstToThirdOnSingle = [.25, .27, .36],
-        public float $groundShare = .52,
-        public float $doublePlay = .36,
-        public float $forceOut = .28,
-        public float $secondToThirdOnGround = .55,
-        public float $thirdScoresOnGround = .55,
-        public float $thirdScoresOnAir = .62,
-        public float $secondToThirdOnAir = .20,
-    ) {
-    }
+        public array $firstScoresOnDouble = [0.36, 0.42, 0.6],
+        public array $secondScoresOnSingle = [0.47, 0.58, 0.8],
+        public array $firstToThirdOnSingle = [0.25, 0.27, 0.36],
+        public float $groundShare = 0.52,
+        public float $doublePlay = 0.36,
+        public float $forceOut = 0.28,
+        public float $secondToThirdOnGround = 0.55,
+        public float $thirdScoresOnGround = 0.55,
+        public float $thirdScoresOnAir = 0.62,
+        public float $secondToThirdOnAir = 0.2,
+    ) {}
 
     public function firstScoresOnDouble(Outs $outs): float
     {

@@ -21,23 +21,41 @@ final readonly class EventRates
         public float $homeRun,
         public float $strikeout,
         public float $error,
-    ) {
-    }
+    ) {}
 
     /**
      * @param float $walk walks and hit batters
      *
      * @throws InvalidValue when a share is not one, or together they leave no room for outs in play
      */
-    public static function of(float $walk, float $single, float $double, float $triple, float $homeRun, float $strikeout, float $error): self
-    {
-        $shares = ['walk' => $walk, 'single' => $single, 'double' => $double, 'triple' => $triple, 'home run' => $homeRun, 'strikeout' => $strikeout, 'error' => $error];
+    public static function of(
+        float $walk,
+        float $single,
+        float $double,
+        float $triple,
+        float $homeRun,
+        float $strikeout,
+        float $error,
+    ): self {
+        $shares = [
+            'walk' => $walk,
+            'single' => $single,
+            'double' => $double,
+            'triple' => $triple,
+            'home run' => $homeRun,
+            'strikeout' => $strikeout,
+            'error' => $error,
+        ];
         foreach ($shares as $name => $share) {
             InvalidValue::unlessBetween($name, $share, 0.0, 0.9, '(share of plate appearances)');
         }
         $sum = array_sum($shares);
         if ($sum > 0.98) {
-            throw InvalidValue::because('rates', \sprintf('together they are %.3f', $sum), 'less than 0.98 together: the rest are outs in play');
+            throw InvalidValue::because(
+                'rates',
+                \sprintf('together they are %.3f', $sum),
+                'less than 0.98 together: the rest are outs in play',
+            );
         }
 
         return new self($walk, $single, $double, $triple, $homeRun, $strikeout, $error);
@@ -50,22 +68,54 @@ final readonly class EventRates
      *
      * @throws InvalidValue when there are too few, or a count is more than there were appearances
      */
-    public static function fromCounts(int $appearances, int $walks, int $hitBatters, int $singles, int $doubles, int $triples, int $homeRuns, int $strikeouts, int $errors): self
-    {
+    public static function fromCounts(
+        int $appearances,
+        int $walks,
+        int $hitBatters,
+        int $singles,
+        int $doubles,
+        int $triples,
+        int $homeRuns,
+        int $strikeouts,
+        int $errors,
+    ): self {
         InvalidValue::unlessBetween('plate appearances', $appearances, 20, 100000, 'plate appearances');
         $share = static fn(int $count): float => $count / $appearances;
 
-        return self::of($share($walks + $hitBatters), $share($singles), $share($doubles), $share($triples), $share($homeRuns), $share($strikeouts), $share($errors));
+        return self::of(
+            $share($walks + $hitBatters),
+            $share($singles),
+            $share($doubles),
+            $share($triples),
+            $share($homeRuns),
+            $share($strikeouts),
+            $share($errors),
+        );
     }
 
     /** @return array<string, float> by {@see self::NAMES} */
     public function shares(): array
     {
-        return array_combine(self::NAMES, [$this->walk, $this->single, $this->double, $this->triple, $this->homeRun, $this->strikeout, $this->error]);
+        return array_combine(self::NAMES, [
+            $this->walk,
+            $this->single,
+            $this->double,
+            $this->triple,
+            $this->homeRun,
+            $this->strikeout,
+            $this->error,
+        ]);
     }
 
     public function outInPlay(): float
     {
-        return 1 - $this->walk - $this->single - $this->double - $this->triple - $this->homeRun - $this->strikeout - $this->error;
+        return 1 -
+            $this->walk -
+            $this->single -
+            $this->double -
+            $this->triple -
+            $this->homeRun -
+            $this->strikeout -
+            $this->error;
     }
 }

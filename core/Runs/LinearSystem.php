@@ -8,9 +8,7 @@ namespace FoxCorner\Core\Runs;
 final readonly class LinearSystem
 {
     /** @param array<int, array<int, float>> $rows */
-    public function __construct(private array $rows)
-    {
-    }
+    public function __construct(private array $rows) {}
 
     /**
      * Gaussian elimination with pivots.

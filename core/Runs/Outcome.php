@@ -13,7 +13,5 @@ final readonly class Outcome
      * @param int   $outs   made on the play
      * @param int   $runs   scored on it
      */
-    public function __construct(public float $chance, public int $on, public int $outs, public int $runs)
-    {
-    }
+    public function __construct(public float $chance, public int $on, public int $outs, public int $runs) {}
 }

@@ -15,14 +15,16 @@ final readonly class PlateAppearance
     private const SECOND = 2;
     private const THIRD = 4;
 
-    public function __construct(private EventRates $rates, private Advancement $advancement)
-    {
-    }
+    public function __construct(private EventRates $rates, private Advancement $advancement) {}
 
     /** @return list<Outcome> whose chances sum to one */
     public function outcomes(Situation $situation): array
     {
-        [$r1, $r2, $r3] = [$situation->bases->has(Base::First), $situation->bases->has(Base::Second), $situation->bases->has(Base::Third)];
+        [$r1, $r2, $r3] = [
+            $situation->bases->has(Base::First),
+            $situation->bases->has(Base::Second),
+            $situation->bases->has(Base::Third),
+        ];
         $outs = $situation->outs;
         $on = ($r1 ? self::FIRST : 0) + ($r2 ? self::SECOND : 0) + ($r3 ? self::THIRD : 0);
         $ground = $this->rates->outInPlay() * $this->advancement->groundShare;
@@ -36,25 +38,37 @@ final readonly class PlateAppearance
             new Outcome($this->rates->homeRun, 0, 0, $everybody + 1),
             new Outcome($this->rates->strikeout, $on, 1, 0),
             // Everybody moves up one.
-            new Outcome($this->rates->error, self::FIRST + ($r1 ? self::SECOND : 0) + ($r2 ? self::THIRD : 0), 0, (int) $r3),
-            ...(Outs::Two === $outs ? [new Outcome($this->rates->outInPlay(), 0, 1, 0)] : [
-                ...($r1 ? $this->groundWithForce($r2, $r3, $outs, $ground) : $this->groundWithoutForce($r2, $r3, $ground)),
-                ...$this->air($r1, $r2, $r3, $this->rates->outInPlay() - $ground),
-            ]),
+            new Outcome(
+                $this->rates->error,
+                self::FIRST + ($r1 ? self::SECOND : 0) + ($r2 ? self::THIRD : 0),
+                0,
+                (int) $r3,
+            ),
+            ...Outs::Two === $outs
+                ? [new Outcome($this->rates->outInPlay(), 0, 1, 0)]
+                : [
+                    ...$r1
+                        ? $this->groundWithForce($r2, $r3, $outs, $ground)
+                        : $this->groundWithoutForce($r2, $r3, $ground),
+                    ...$this->air($r1, $r2, $r3, $this->rates->outInPlay() - $ground),
+                ],
         ];
     }
 
     /** @return list<Outcome> what a single does, with the share of plate appearances */
     public function singles(Situation $situation): array
     {
-        return $this->single($situation->bases->has(Base::First), $situation->bases->has(Base::Second), $situation->bases->has(Base::Third), $situation->outs);
+        return $this->single(
+            $situation->bases->has(Base::First),
+            $situation->bases->has(Base::Second),
+            $situation->bases->has(Base::Third),
+            $situation->outs,
+        );
     }
 
     private function walk(bool $r1, bool $r2, bool $r3): Outcome
     {
-        $on = self::FIRST
-            + ($r1 || $r2 ? self::SECOND : 0)
-            + ($r3 || ($r1 && $r2) ? self::THIRD : 0);
+        $on = self::FIRST + ($r1 || $r2 ? self::SECOND : 0) + ($r3 || ($r1 && $r2) ? self::THIRD : 0);
 
         return new Outcome($this->rates->walk, $on, 0, (int) ($r1 && $r2 && $r3));
     }

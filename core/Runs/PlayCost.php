@@ -17,29 +17,38 @@ final readonly class PlayCost
     private const MOST_RUNS = 4;
 
     /**
-     * @param list<list<float>> $costs by situation, in the order of {@see RunChain::situations()}, then runs scored on the play
+     * @param list<list<float>> $costs by situation, in the order of {@see RunChain::situations()}, then runs scored on
+     *                                 the play
      * @param list<float>       $ended when the half-inning is over, by runs scored on the play
      */
-    private function __construct(public CostUnit $unit, private array $costs, private array $ended)
-    {
-    }
+    private function __construct(public CostUnit $unit, private array $costs, private array $ended) {}
 
     /** Runs on the play and to the end of the half-inning. */
     public static function inRuns(RunChain $chain): self
     {
         $costs = [];
         foreach (RunChain::situations() as $situation) {
-            $costs[] = array_map(static fn(int $runs): float => $runs + $chain->expectedRuns($situation), range(0, self::MOST_RUNS));
+            $costs[] = array_map(
+                static fn(int $runs): float => $runs + $chain->expectedRuns($situation),
+                range(0, self::MOST_RUNS),
+            );
         }
 
-        return new self(CostUnit::Runs, $costs, array_map(static fn(int $runs): float => $runs, range(0, self::MOST_RUNS)));
+        return new self(
+            CostUnit::Runs,
+            $costs,
+            array_map(static fn(int $runs): float => $runs, range(0, self::MOST_RUNS)),
+        );
     }
 
     /** The chance to lose. We are the home team when the visitors bat, in the top of an inning. */
     public static function inChance(WinTable $table, Context $context): self
     {
         $losing = static function (int $runs, ?Situation $situation) use ($table, $context): float {
-            $home = Half::Top === $context->half ? $table->after($context->inning, $context->half, $context->lead - $runs, $situation) : $table->after($context->inning, $context->half, -$context->lead + $runs, $situation);
+            $home =
+                Half::Top === $context->half
+                    ? $table->after($context->inning, $context->half, $context->lead - $runs, $situation)
+                    : $table->after($context->inning, $context->half, -$context->lead + $runs, $situation);
 
             return Half::Top === $context->half ? 1 - $home : $home;
         };
@@ -48,7 +57,11 @@ final readonly class PlayCost
             $costs[] = array_map(static fn(int $runs): float => $losing($runs, $situation), range(0, self::MOST_RUNS));
         }
 
-        return new self(CostUnit::Chance, $costs, array_map(static fn(int $runs): float => $losing($runs, null), range(0, self::MOST_RUNS)));
+        return new self(
+            CostUnit::Chance,
+            $costs,
+            array_map(static fn(int $runs): float => $losing($runs, null), range(0, self::MOST_RUNS)),
+        );
     }
 
     /**

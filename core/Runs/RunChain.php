@@ -21,14 +21,15 @@ final readonly class RunChain
      * @param array<int, float>       $expected     by index of the situation
      * @param array<int, list<float>> $distribution chance of 0, 1, 2 … runs, by index
      */
-    private function __construct(private array $expected, private array $distribution)
-    {
-    }
+    private function __construct(private array $expected, private array $distribution) {}
 
     public static function of(EventRates $rates, Advancement $advancement = new Advancement()): self
     {
         $appearance = new PlateAppearance($rates, $advancement);
-        /** @var array<int, array<int, array<int, float>>> $moves by runs, from, to; the end of the inning is not a state */
+        /**
+         * @var array<int, array<int, array<int, float>>> $moves by runs, from, to; the end of the inning is not a
+         *                                                state
+         */
         $moves = [];
         $runs = $ends = [];
         foreach (self::situations() as $from => $situation) {
@@ -98,7 +99,12 @@ final readonly class RunChain
             }
         }
 
-        return array_column((new LinearSystem($rows))->solve(array_map(static fn(float $value): array => [$value], array_values($runs))), 0);
+        return array_column(
+            (new LinearSystem($rows))->solve(
+                array_map(static fn(float $value): array => [$value], array_values($runs)),
+            ),
+            0,
+        );
     }
 
     /**
@@ -139,7 +145,10 @@ final readonly class RunChain
             }
         }
 
-        return array_map(static fn(array $chances): array => [...array_values($chances), max(0.0, 1 - array_sum($chances))], $distribution);
+        return array_map(
+            static fn(array $chances): array => [...array_values($chances), max(0.0, 1 - array_sum($chances))],
+            $distribution,
+        );
     }
 
     /** @return array<int, array<int, float>> */

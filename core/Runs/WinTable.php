@@ -18,22 +18,36 @@ use FoxCorner\Core\Game\Situation;
 final readonly class WinTable
 {
     /**
-     * @param array<int, array<string, array<int, float>>> $starts by inning, half and the home team's lead: chance when the half begins
+     * @param array<int, array<string, array<int, float>>> $starts by inning, half and the home team's lead: chance
+     *                                                             when the half begins
      */
-    private function __construct(private RunChain $chain, private int $innings, private array $starts, private float $extra)
-    {
-    }
+    private function __construct(
+        private RunChain $chain,
+        private int $innings,
+        private array $starts,
+        private float $extra,
+    ) {}
 
     /** @param bool $runnerOnSecond whether extra innings begin with a runner there */
     public static function of(RunChain $chain, int $innings, bool $runnerOnSecond = false): self
     {
         $first = $chain->runs(Situation::of(Bases::Empty, Outs::None));
-        $extra = self::extraInning($chain->runs(Situation::of($runnerOnSecond ? Bases::Second : Bases::Empty, Outs::None)));
+        $extra = self::extraInning(
+            $chain->runs(Situation::of($runnerOnSecond ? Bases::Second : Bases::Empty, Outs::None)),
+        );
         $starts = [];
         for ($inning = $innings; $inning >= 1; --$inning) {
             foreach ([Half::Bottom, Half::Top] as $half) {
                 for ($lead = -Context::LARGEST_LEAD; $lead <= Context::LARGEST_LEAD; ++$lead) {
-                    $starts[$inning][$half->value][$lead] = self::onward($first, $lead, $half, $inning, $innings, $starts, $extra);
+                    $starts[$inning][$half->value][$lead] = self::onward(
+                        $first,
+                        $lead,
+                        $half,
+                        $inning,
+                        $innings,
+                        $starts,
+                        $extra,
+                    );
                 }
             }
         }
@@ -50,7 +64,15 @@ final readonly class WinTable
     {
         $inning = min($inning, $this->innings);
 
-        return self::onward($this->chain->runs($situation), $lead, $half, $inning, $this->innings, $this->starts, $this->extra);
+        return self::onward(
+            $this->chain->runs($situation),
+            $lead,
+            $half,
+            $inning,
+            $this->innings,
+            $this->starts,
+            $this->extra,
+        );
     }
 
     /**
@@ -67,27 +89,49 @@ final readonly class WinTable
             return 1.0;
         }
 
-        return null === $situation ? self::onward([1.0], $lead, $half, min($inning, $this->innings), $this->innings, $this->starts, $this->extra) : $this->homeWins($inning, $half, $lead, $situation);
+        return null === $situation
+            ? self::onward(
+                [1.0],
+                $lead,
+                $half,
+                min($inning, $this->innings),
+                $this->innings,
+                $this->starts,
+                $this->extra,
+            )
+            : $this->homeWins($inning, $half, $lead, $situation);
     }
 
     /**
      * @param list<float>                                  $runs   distribution of what this half still brings
      * @param array<int, array<string, array<int, float>>> $starts
      */
-    private static function onward(array $runs, int $lead, Half $half, int $inning, int $innings, array $starts, float $extra): float
-    {
+    private static function onward(
+        array $runs,
+        int $lead,
+        Half $half,
+        int $inning,
+        int $innings,
+        array $starts,
+        float $extra,
+    ): float {
         $chance = 0.0;
         foreach ($runs as $scored => $share) {
-            $after = max(-Context::LARGEST_LEAD, min(Context::LARGEST_LEAD, $lead + (Half::Bottom === $half ? $scored : -$scored)));
-            $chance += $share * match (true) {
-                // The home team is ahead before its last turn: it need not bat.
-                Half::Top === $half && $inning >= $innings && $after > 0 => 1.0,
-                Half::Top === $half => $starts[$inning][Half::Bottom->value][$after],
-                $inning < $innings => $starts[$inning + 1][Half::Top->value][$after],
-                $after > 0 => 1.0,
-                $after < 0 => 0.0,
-                default => $extra,
-            };
+            $after = max(
+                -Context::LARGEST_LEAD,
+                min(Context::LARGEST_LEAD, $lead + (Half::Bottom === $half ? $scored : -$scored)),
+            );
+            $chance +=
+                $share *
+                match (true) {
+                    // The home team is ahead before its last turn: it need not bat.
+                    Half::Top === $half && $inning >= $innings && $after > 0 => 1.0,
+                    Half::Top === $half => $starts[$inning][Half::Bottom->value][$after],
+                    $inning < $innings => $starts[$inning + 1][Half::Top->value][$after],
+                    $after > 0 => 1.0,
+                    $after < 0 => 0.0,
+                    default => $extra,
+                };
         }
 
         return $chance;

@@ -32,7 +32,9 @@ abstract class AppTestCase extends WebTestCase
 
     protected function signIn(string $who = 'coach'): Account
     {
-        $account = $this->entities()->getRepository(Account::class)->findOneBy(['email' => "$who@saltmarsh.example"]);
+        $account = $this->entities()
+            ->getRepository(Account::class)
+            ->findOneBy(['email' => "$who@saltmarsh.example"]);
         self::assertNotNull($account);
         $this->browser->loginUser($account);
 
@@ -41,7 +43,9 @@ abstract class AppTestCase extends WebTestCase
 
     protected function team(string $name = 'Kites'): Team
     {
-        $team = $this->entities()->getRepository(Team::class)->findOneBy(['name' => $name]);
+        $team = $this->entities()
+            ->getRepository(Team::class)
+            ->findOneBy(['name' => $name]);
         self::assertNotNull($team);
 
         return $team;
@@ -56,7 +60,19 @@ abstract class AppTestCase extends WebTestCase
             $this->entities()->persist($entity);
         }
         foreach ($roster as $player) {
-            $this->entities()->persist(new Player($team, new RosterPlayer(Uuid::v7()->toRfc4122(), $player->name, $player->number, $player->positions, $player->traits, $player->limit)));
+            $this->entities()->persist(
+                new Player(
+                    $team,
+                    new RosterPlayer(
+                        Uuid::v7()->toRfc4122(),
+                        $player->name,
+                        $player->number,
+                        $player->positions,
+                        $player->traits,
+                        $player->limit,
+                    ),
+                ),
+            );
         }
         $this->entities()->flush();
 
@@ -65,7 +81,7 @@ abstract class AppTestCase extends WebTestCase
 
     protected function open(Team $team, string $path = ''): Crawler
     {
-        return $this->browser->request('GET', '/'.$team->id()->toRfc4122().$path);
+        return $this->browser->request('GET', '/' . $team->id()->toRfc4122() . $path);
     }
 
     /** To where all redirects lead: what is solved is waited for on a page in between. */
@@ -88,5 +104,14 @@ abstract class AppTestCase extends WebTestCase
     protected function entities(): EntityManagerInterface
     {
         return self::getContainer()->get(EntityManagerInterface::class);
+    }
+
+    /** The number that a query gives. */
+    protected function number(string $query): int
+    {
+        $number = $this->entities()->getConnection()->fetchOne($query);
+        self::assertIsNumeric($number);
+
+        return (int) $number;
     }
 }

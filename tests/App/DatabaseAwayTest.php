@@ -31,7 +31,12 @@ final class DatabaseAwayTest extends AppTestCase
         self::assertSame('Quist', $row->fetchColumn());
         $row->closeCursor();
         try {
-            $quist = $this->entities()->getConnection()->fetchOne("SELECT LOWER(CONCAT_WS('-', SUBSTR(HEX(id), 1, 8), SUBSTR(HEX(id), 9, 4), SUBSTR(HEX(id), 13, 4), SUBSTR(HEX(id), 17, 4), SUBSTR(HEX(id), 21))) FROM player WHERE name = 'Quist'");
+            $quist = $this->entities()
+                ->getConnection()
+                ->fetchOne(
+                    "SELECT LOWER(CONCAT_WS('-', SUBSTR(HEX(id), 1, 8), SUBSTR(HEX(id), 9, 4), SUBSTR(HEX(id), " .
+                        "13, 4), SUBSTR(HEX(id), 17, 4), SUBSTR(HEX(id), 21))) FROM player WHERE name = 'Quist'",
+                );
             self::assertIsString($quist);
             $this->open($this->team(), "/team/player/$quist");
             $this->browser->submitForm('Save Quist', ['player_form[name]' => 'Quistgaard']);
@@ -70,7 +75,12 @@ final class DatabaseAwayTest extends AppTestCase
         $writes = new Writes();
         $kernel = $this->kernelThat(function (Request $request) use ($writes): Response {
             self::assertTrue($request->attributes->has('_tried_again'));
-            $event = new ExceptionEvent($this->kernelThat(static fn(): Response => self::fail('A third time.')), $request, HttpKernelInterface::SUB_REQUEST, self::deadlock());
+            $event = new ExceptionEvent(
+                $this->kernelThat(static fn(): Response => self::fail('A third time.')),
+                $request,
+                HttpKernelInterface::SUB_REQUEST,
+                self::deadlock(),
+            );
             $this->listener($writes)->onException($event);
 
             return $event->getResponse() ?? self::fail('It is answered.');
@@ -86,7 +96,12 @@ final class DatabaseAwayTest extends AppTestCase
     {
         $error = new \PDOException('no');
         $error->errorInfo = ['HY000', $code, 'no'];
-        $response = $this->answer('GET', new \RuntimeException('wrapped', 0, $error), new Writes(), $this->kernelThat(static fn(): Response => self::fail('It is not tried again.')));
+        $response = $this->answer(
+            'GET',
+            new \RuntimeException('wrapped', 0, $error),
+            new Writes(),
+            $this->kernelThat(static fn(): Response => self::fail('It is not tried again.')),
+        );
 
         self::assertSame(503, $response->getStatusCode());
         self::assertSame('5', $response->headers->get('Retry-After'));
@@ -96,7 +111,12 @@ final class DatabaseAwayTest extends AppTestCase
     public function testAScriptIsToldInItsOwnWay(): void
     {
         $request = Request::create('/x', 'POST', server: ['HTTP_ACCEPT' => 'application/json']);
-        $event = new ExceptionEvent($this->kernelThat(static fn(): Response => new Response()), $request, HttpKernelInterface::MAIN_REQUEST, new LockWaitTimeoutException(self::driverError(), null));
+        $event = new ExceptionEvent(
+            $this->kernelThat(static fn(): Response => new Response()),
+            $request,
+            HttpKernelInterface::MAIN_REQUEST,
+            new LockWaitTimeoutException(self::driverError(), null),
+        );
         $writes = new Writes();
         $writes->note();
         $this->listener($writes)->onException($event);
@@ -109,11 +129,13 @@ final class DatabaseAwayTest extends AppTestCase
         $this->signIn();
         $this->browser->disableReboot();
         $times = 0;
-        self::getContainer()->get('event_dispatcher')->addListener('kernel.controller', static function () use (&$times): void {
-            if (1 === ++$times) {
-                throw self::deadlock();
-            }
-        });
+        self::getContainer()
+            ->get('event_dispatcher')
+            ->addListener('kernel.controller', static function () use (&$times): void {
+                if (1 === ++$times) {
+                    throw self::deadlock();
+                }
+            });
         $this->open($this->team(), '/team');
 
         self::assertResponseIsSuccessful();
@@ -137,7 +159,12 @@ final class DatabaseAwayTest extends AppTestCase
 
     private function answer(string $method, \Throwable $error, Writes $writes, HttpKernelInterface $kernel): Response
     {
-        $event = new ExceptionEvent($kernel, Request::create('/x', $method, server: 'POST' === $method ? ['HTTP_ACCEPT' => 'application/json'] : []), HttpKernelInterface::MAIN_REQUEST, $error);
+        $event = new ExceptionEvent(
+            $kernel,
+            Request::create('/x', $method, server: 'POST' === $method ? ['HTTP_ACCEPT' => 'application/json'] : []),
+            HttpKernelInterface::MAIN_REQUEST,
+            $error,
+        );
         $this->listener($writes)->onException($event);
 
         return $event->getResponse() ?? self::fail('It is answered.');
@@ -145,7 +172,12 @@ final class DatabaseAwayTest extends AppTestCase
 
     private function listener(Writes $writes): Unavailable
     {
-        return new Unavailable(\dirname(__DIR__, 2).'/public/unavailable.html', self::getContainer()->get(KeptPage::class), $writes, self::createStub(ManagerRegistry::class));
+        return new Unavailable(
+            \dirname(__DIR__, 2) . '/public/unavailable.html',
+            self::getContainer()->get(KeptPage::class),
+            $writes,
+            self::createStub(ManagerRegistry::class),
+        );
     }
 
     /** @param \Closure(Request): Response $answer */
@@ -153,9 +185,7 @@ final class DatabaseAwayTest extends AppTestCase
     {
         return new class ($answer) implements HttpKernelInterface {
             /** @param \Closure(Request): Response $answer */
-            public function __construct(private readonly \Closure $answer)
-            {
-            }
+            public function __construct(private readonly \Closure $answer) {}
 
             public function handle(Request $request, int $type = self::MAIN_REQUEST, bool $catch = true): Response
             {
@@ -180,6 +210,11 @@ final class DatabaseAwayTest extends AppTestCase
         self::assertIsArray($url);
         $port = $url['port'] ?? 0;
 
-        return new \PDO("mysql:host=127.0.0.1;port=$port;dbname=".ltrim($url['path'] ?? '', '/'), $url['user'] ?? '', $url['pass'] ?? '', [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION, \PDO::MYSQL_ATTR_USE_BUFFERED_QUERY => true]);
+        return new \PDO(
+            "mysql:host=127.0.0.1;port=$port;dbname=" . ltrim($url['path'] ?? '', '/'),
+            $url['user'] ?? '',
+            $url['pass'] ?? '',
+            [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION, \PDO::MYSQL_ATTR_USE_BUFFERED_QUERY => true],
+        );
     }
 }

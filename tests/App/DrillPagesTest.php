@@ -53,7 +53,10 @@ final class DrillPagesTest extends AppTestCase
         $this->open($this->team(), '/practice/drills/charge-and-throw');
         $this->browser->clickLink('Copy it');
         self::assertInputValueSame('drill_form[name]', 'Charge and throw, ours');
-        $this->browser->submitForm('Keep the drill', ['drill_form[name]' => 'Charge in the wind', 'drill_form[secondsPerRep]' => '30']);
+        $this->browser->submitForm('Keep the drill', [
+            'drill_form[name]' => 'Charge in the wind',
+            'drill_form[secondsPerRep]' => '30',
+        ]);
         $this->follow();
         self::assertSelectorTextContains('h1', 'Charge in the wind');
         self::assertSelectorTextContains('.takes', '30 s');
@@ -63,9 +66,18 @@ final class DrillPagesTest extends AppTestCase
         $this->follow();
         self::assertSelectorTextContains('.takes', '2 to 3, 2 at once');
         $shelf = self::getContainer()->get(DrillShelf::class);
-        $own = array_values(array_filter(array_keys($shelf->of($this->team())), static fn(string $key): bool => str_starts_with($key, 'own-')));
+        $own = array_values(
+            array_filter(
+                array_keys($shelf->of($this->team())),
+                static fn(string $key): bool => str_starts_with($key, 'own-'),
+            ),
+        );
         self::assertCount(1, $own);
-        self::assertEquals(ShippedDrills::get('charge-and-throw')->place, $shelf->of($this->team())[$own[0]]->place, 'set up like the original');
+        self::assertEquals(
+            ShippedDrills::get('charge-and-throw')->place,
+            $shelf->of($this->team())[$own[0]]->place,
+            'set up like the original',
+        );
 
         $this->browser->submitForm('Put away');
         $this->follow();
@@ -85,7 +97,11 @@ final class DrillPagesTest extends AppTestCase
         $key = basename((string) $page->getUri());
         $practice = self::getContainer()->get(PracticeRepository::class)->of($this->team())[0];
         $page = $this->open($this->team(), "/practice/{$practice->id()}");
-        $this->browser->request('POST', "/{$this->team()->id()}/practice/{$practice->id()}/arrange", ['_token' => $page->filter('[data-arrange]')->attr('data-token'), 'version' => $practice->version(), 'add' => $key]);
+        $this->browser->request('POST', "/{$this->team()->id()}/practice/{$practice->id()}/arrange", [
+            '_token' => $page->filter('[data-arrange]')->attr('data-token'),
+            'version' => $practice->version(),
+            'add' => $key,
+        ]);
         $this->follow();
 
         self::assertSelectorTextContains('main', 'Hops on the quay');
@@ -101,7 +117,10 @@ final class DrillPagesTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/practice/drills/new?like=charge-and-throw');
-        $this->browser->submitForm('Keep the drill', ["drill_form[$field]" => $typed, 'drill_form[purpose]' => 'To stay typed.']);
+        $this->browser->submitForm('Keep the drill', [
+            "drill_form[$field]" => $typed,
+            'drill_form[purpose]' => 'To stay typed.',
+        ]);
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains("#drill_form_{$field}_more", $words);
@@ -116,7 +135,11 @@ final class DrillPagesTest extends AppTestCase
         self::assertSame(20, $page->filter('.needs tbody tr')->count());
         self::assertStringStartsWith('Most needed: ', $page->filter('h1')->text());
         self::assertGreaterThan(0, $page->filter('.need-never')->count());
-        self::assertGreaterThan(0, $page->filter('.needs .need-not-yet, .needs .need-unsure')->count(), 'last week was graded');
+        self::assertGreaterThan(
+            0,
+            $page->filter('.needs .need-not-yet, .needs .need-unsure')->count(),
+            'last week was graded',
+        );
         foreach ($page->filter('.needs-why') as $why) {
             self::assertStringEndsWith('.', trim($why->textContent));
         }

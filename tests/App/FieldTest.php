@@ -20,7 +20,10 @@ final class FieldTest extends AppTestCase
 
         self::assertSelectorTextSame('h1', 'Double play, corners in');
         self::assertCount(9, $page->filter('svg.drawing .name'));
-        self::assertSame('6 Marsh', preg_replace('/\s+/', ' ', trim($page->filter('tbody tr')->eq(5)->filter('th')->text())));
+        self::assertSame(
+            '6 Marsh',
+            preg_replace('/\s+/', ' ', trim($page->filter('tbody tr')->eq(5)->filter('th')->text())),
+        );
         self::assertSelectorTextContains('tbody tr:nth-child(6)', '5½ off second, 2½ back');
         self::assertSelectorTextContains('tbody tr:nth-child(4)', '7 off second, 2½ back', 'in a shorter pace');
     }
@@ -30,12 +33,26 @@ final class FieldTest extends AppTestCase
         $this->signIn();
         $page = $this->open($this->team(), '/field/R1R3-1?inning=7&half=bottom&score=-1&batter=slapper&count=2-1');
 
-        foreach (['inning' => '7', 'half' => 'bottom', 'score' => '-1', 'batter' => 'slapper', 'count' => '2-1'] as $name => $value) {
-            self::assertSame($value, $page->filter("select[name=$name] option[selected]")->attr('value') ?? $page->filter("select[name=$name] option[selected]")->text(), $name);
+        $told = ['inning' => '7', 'half' => 'bottom', 'score' => '-1', 'batter' => 'slapper', 'count' => '2-1'];
+        foreach ($told as $name => $value) {
+            self::assertSame(
+                $value,
+                $page->filter("select[name=$name] option[selected]")->attr('value') ??
+                    $page->filter("select[name=$name] option[selected]")->text(),
+                $name,
+            );
         }
-        self::assertStringContainsString('/field/R3-1?', (string) $page->filter('#bag-first')->attr('href'), 'touching first takes the runner off');
+        self::assertStringContainsString(
+            '/field/R3-1?',
+            (string) $page->filter('#bag-first')->attr('href'),
+            'touching first takes the runner off',
+        );
         self::assertStringContainsString('/field/R1R3-2?', (string) $page->filter('#outs')->attr('href'));
-        self::assertStringContainsString('batter=slapper', (string) $page->filter('#outs')->attr('href'), 'the context stays');
+        self::assertStringContainsString(
+            'batter=slapper',
+            (string) $page->filter('#outs')->attr('href'),
+            'the context stays',
+        );
     }
 
     public function testTheBuntRunsWithJobsCallAndFindings(): void
@@ -46,9 +63,15 @@ final class FieldTest extends AppTestCase
 
         self::assertIsArray($picture);
         self::assertIsArray($picture['tracks']);
-        self::assertEqualsCanonicalizing(['1', '2', '3', '4', '5', '6', '7', '8', '9', 'R1', 'ball', 'batter'], array_map(strval(...), array_keys($picture['tracks'])));
+        self::assertEqualsCanonicalizing(
+            ['1', '2', '3', '4', '5', '6', '7', '8', '9', 'R1', 'ball', 'batter'],
+            array_map(strval(...), array_keys($picture['tracks'])),
+        );
         self::assertSelectorTextSame('.call', '“Crash, one.”');
-        self::assertSame(['Oyelaran may not throw', 'Szabo is 0.4 s late at first'], $page->filter('.finding p:first-child')->each(static fn($title): string => $title->text()));
+        self::assertSame(
+            ['Oyelaran may not throw', 'Szabo is 0.4 s late at first'],
+            $page->filter('.finding p:first-child')->each(static fn($title): string => $title->text()),
+        );
         self::assertCount(9, $page->filter('table:contains("Everybody’s job") tbody tr'));
     }
 
@@ -78,7 +101,11 @@ final class FieldTest extends AppTestCase
         self::assertSelectorTextContains('tbody tr:nth-child(6)', '7 off second, 4½ back');
         self::assertSelectorTextContains('body', '6 stands where Wren Tolland wants it; the rule says double play.');
         $this->open($this->team(), '/field/R1-1?batter=slapper');
-        self::assertSelectorTextNotContains('tbody tr:nth-child(6)', '7 off second, 4½ back', 'another depth is called: the rule goes');
+        self::assertSelectorTextNotContains(
+            'tbody tr:nth-child(6)',
+            '7 off second, 4½ back',
+            'another depth is called: the rule goes',
+        );
         $page = $this->open($this->team(), '/situations');
         self::assertCount(0, $page->filter('.cell-changed'), 'what the coach keeps is the base plan');
 
@@ -94,7 +121,10 @@ final class FieldTest extends AppTestCase
         $this->open($this->team(), '/field/R1-0?view=bunt&at=-20.5,35.5');
 
         self::assertResponseRedirects();
-        self::assertStringContainsString('bunt=-30,41', (string) $this->browser->getResponse()->headers->get('Location'));
+        self::assertStringContainsString(
+            'bunt=-30,41',
+            (string) $this->browser->getResponse()->headers->get('Location'),
+        );
     }
 
     #[TestWith(['/field/R1-3', 'Situation: "R1-3" does not exist'])]
@@ -150,11 +180,19 @@ final class FieldTest extends AppTestCase
         $rail = $this->open($team, '/team')->filter('#place-field')->attr('href');
         self::assertStringContainsString('/field/loaded-2?inning=7', (string) $rail);
 
-        $this->browser->request('GET', "/{$team->id()}/field/R1-1?inning=2", server: $late + ['HTTP_HX_BOOSTED' => 'true']);
+        $this->browser->request(
+            'GET',
+            "/{$team->id()}/field/R1-1?inning=2",
+            server: $late + ['HTTP_HX_BOOSTED' => 'true'],
+        );
         $rail = $this->open($team, '/team')->filter('#place-field')->attr('href');
         self::assertStringContainsString('/field/R1-1?inning=2', (string) $rail, 'a page that scripts bring is a page');
 
-        $this->browser->request('GET', "/{$team->id()}/field/R2-1?inning=2", server: $late + ['HTTP_HX_HISTORY_RESTORE_REQUEST' => 'true']);
+        $this->browser->request(
+            'GET',
+            "/{$team->id()}/field/R2-1?inning=2",
+            server: $late + ['HTTP_HX_HISTORY_RESTORE_REQUEST' => 'true'],
+        );
         $rail = $this->open($team, '/team')->filter('#place-field')->attr('href');
         self::assertStringContainsString('/field/R2-1?inning=2', (string) $rail, 'and so is one that is gone back to');
     }
@@ -181,14 +219,33 @@ final class FieldTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/field/R1-0?view=bunt&coverage=first-stays');
-        $membership = $this->entities()->getRepository(Membership::class)->findOneBy(['team' => $this->team(), 'role' => 'assistant']) ?? self::fail('The demo has an assistant.');
-        $this->drafts()->change($membership, 'Crash', static fn(PlanBook $book): PlanBook => $book->withPlays('bunt', $book->plays('bunt')->withChoice(Situation::fromKey('R1-0'), new CoverageChoice('corners-crash', 'Piet Holm', new \DateTimeImmutable()))));
+        $membership =
+            $this->entities()
+                ->getRepository(Membership::class)
+                ->findOneBy(['team' => $this->team(), 'role' => 'assistant']) ??
+            self::fail('The demo has an assistant.');
+        $this->drafts()->change(
+            $membership,
+            'Crash',
+            static fn(PlanBook $book): PlanBook => $book->withPlays(
+                'bunt',
+                $book
+                    ->plays('bunt')
+                    ->withChoice(
+                        Situation::fromKey('R1-0'),
+                        new CoverageChoice('corners-crash', 'Piet Holm', new \DateTimeImmutable()),
+                    ),
+            ),
+        );
         $this->entities()->clear();
         $this->browser->submitForm('Play “Stay” here');
         $this->browser->followRedirect();
 
         self::assertSelectorTextContains('.finding', 'Piet Holm has decided in the meantime');
         $this->entities()->clear();
-        self::assertSame('corners-crash', $this->drafts()->of($this->team())->plays('bunt')->choice(Situation::fromKey('R1-0'))?->coverage);
+        self::assertSame(
+            'corners-crash',
+            $this->drafts()->of($this->team())->plays('bunt')->choice(Situation::fromKey('R1-0'))?->coverage,
+        );
     }
 }

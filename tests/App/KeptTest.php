@@ -12,7 +12,20 @@ use Symfony\Component\HttpFoundation\Request;
 /** Forms that cannot be taken though nothing is wrong with them: what was typed comes back. */
 final class KeptTest extends AppTestCase
 {
-    private const PENHALE = ['player_form' => ['name' => 'Penhale', 'number' => '44', 'positions' => '8', 'homeToFirst' => '3.11', 'throws' => 'R', 'bats' => 'R', 'limit' => 'none', 'pitching' => 'ordinary', 'fielding' => 'ordinary', 'version' => '0']];
+    private const PENHALE = [
+        'player_form' => [
+            'name' => 'Penhale',
+            'number' => '44',
+            'positions' => '8',
+            'homeToFirst' => '3.11',
+            'throws' => 'R',
+            'bats' => 'R',
+            'limit' => 'none',
+            'pitching' => 'ordinary',
+            'fielding' => 'ordinary',
+            'version' => '0',
+        ],
+    ];
 
     public function testAFormSentAfterTheSessionHasEndedIsSentAgainAfterSigningIn(): void
     {
@@ -24,7 +37,10 @@ final class KeptTest extends AppTestCase
 
         $this->browser->submitForm('Sign in', ['email' => 'coach@saltmarsh.example', 'password' => 'wrong']);
         self::assertSelectorTextContains('dl', 'Curlews', 'a wrong password loses nothing either');
-        $this->browser->submitForm('Sign in', ['email' => 'coach@saltmarsh.example', 'password' => 'lantern-on-the-quay']);
+        $this->browser->submitForm('Sign in', [
+            'email' => 'coach@saltmarsh.example',
+            'password' => 'lantern-on-the-quay',
+        ]);
         self::assertSelectorTextContains('h1', 'You are signed in again');
         self::assertSelectorTextContains('table', 'Curlews');
         $this->browser->submitForm('Send it again');
@@ -35,7 +51,10 @@ final class KeptTest extends AppTestCase
     public function testATokenThatHasEndedIsNoWrongPasswordAndNothingIsLost(): void
     {
         $this->signIn();
-        $this->browser->request('POST', "/{$this->team()->id()}/team/opponents", ['name' => 'Curlews', '_token' => 'old']);
+        $this->browser->request('POST', "/{$this->team()->id()}/team/opponents", [
+            'name' => 'Curlews',
+            '_token' => 'old',
+        ]);
         self::assertResponseStatusCodeSame(403);
         self::assertSelectorTextContains('table', 'Curlews');
         $this->browser->submitForm('Send it again');
@@ -45,7 +64,10 @@ final class KeptTest extends AppTestCase
     public function testAFormOfTheFrameworkComesBackToo(): void
     {
         $this->browser->request('POST', "/{$this->team()->id()}/team/player/new", self::PENHALE);
-        $this->browser->submitForm('Sign in', ['email' => 'coach@saltmarsh.example', 'password' => 'lantern-on-the-quay']);
+        $this->browser->submitForm('Sign in', [
+            'email' => 'coach@saltmarsh.example',
+            'password' => 'lantern-on-the-quay',
+        ]);
         self::assertSelectorTextContains('table', '3.11');
         $this->browser->submitForm('Send it again');
         $this->browser->followRedirect();
@@ -60,16 +82,22 @@ final class KeptTest extends AppTestCase
         $token = $page->filter('#player_form__token')->attr('value');
         $this->browser->disableReboot();
         // Somebody else's save of the same number comes between the look at the others and our own.
-        $this->entities()->getEventManager()->addEventListener('onFlush', new class ($this->team()->id()->toBinary()) {
-            public function __construct(private readonly string $team)
-            {
-            }
+        $this->entities()->getEventManager()->addEventListener(
+            'onFlush',
+            new class ($this->team()->id()->toBinary()) {
+                public function __construct(private readonly string $team) {}
 
-            public function onFlush(\Doctrine\ORM\Event\OnFlushEventArgs $args): void
-            {
-                $args->getObjectManager()->getConnection()->executeStatement('UPDATE player SET number = 44 WHERE number = 7 AND team_id = ?', [$this->team]);
-            }
-        });
+                public function onFlush(\Doctrine\ORM\Event\OnFlushEventArgs $args): void
+                {
+                    $args
+                        ->getObjectManager()
+                        ->getConnection()
+                        ->executeStatement('UPDATE player SET number = 44 WHERE number = 7 AND team_id = ?', [
+                            $this->team,
+                        ]);
+                }
+            },
+        );
         $form = self::PENHALE;
         $form['player_form']['_token'] = $token;
         $this->browser->request('POST', "/{$this->team()->id()}/team/player/new", $form);
@@ -82,16 +110,24 @@ final class KeptTest extends AppTestCase
     public function testTwoSavesOfOnePlayerInTheSameMoment(): void
     {
         $this->signIn();
-        $player = $this->entities()->getRepository(Player::class)->findOneBy(['name' => 'Marsh']);
+        $player = $this->entities()
+            ->getRepository(Player::class)
+            ->findOneBy(['name' => 'Marsh']);
         self::assertNotNull($player);
         $this->open($this->team(), "/team/player/{$player->id()}");
         $this->browser->disableReboot();
-        $this->entities()->getEventManager()->addEventListener('onFlush', new class {
-            public function onFlush(\Doctrine\ORM\Event\OnFlushEventArgs $args): void
-            {
-                $args->getObjectManager()->getConnection()->executeStatement("UPDATE player SET version = version + 1 WHERE name = 'Marsh'");
-            }
-        });
+        $this->entities()->getEventManager()->addEventListener(
+            'onFlush',
+            new class {
+                public function onFlush(\Doctrine\ORM\Event\OnFlushEventArgs $args): void
+                {
+                    $args
+                        ->getObjectManager()
+                        ->getConnection()
+                        ->executeStatement("UPDATE player SET version = version + 1 WHERE name = 'Marsh'");
+                }
+            },
+        );
         $this->browser->submitForm('Save Marsh', ['player_form[name]' => 'Marshal']);
 
         self::assertResponseStatusCodeSame(409);
@@ -100,18 +136,38 @@ final class KeptTest extends AppTestCase
 
     public function testAScriptIsToldInsteadOfSentAway(): void
     {
-        $this->browser->request('GET', "/{$this->team()->id()}/practice/x/run/state", server: ['HTTP_ACCEPT' => 'application/json']);
+        $this->browser->request(
+            'GET',
+            "/{$this->team()->id()}/practice/x/run/state",
+            server: ['HTTP_ACCEPT' => 'application/json'],
+        );
         self::assertResponseStatusCodeSame(401);
-        $this->browser->request('POST', "/{$this->team()->id()}/practice/x/run/count", server: ['HTTP_ACCEPT' => 'application/json']);
+        $this->browser->request(
+            'POST',
+            "/{$this->team()->id()}/practice/x/run/count",
+            server: ['HTTP_ACCEPT' => 'application/json'],
+        );
         self::assertResponseStatusCodeSame(401, 'a redirect would look like an answer');
         $this->signIn();
-        $this->browser->request('POST', "/{$this->team()->id()}/team/opponents", ['_token' => 'old'], server: ['HTTP_ACCEPT' => 'application/json']);
+        $this->browser->request(
+            'POST',
+            "/{$this->team()->id()}/team/opponents",
+            ['_token' => 'old'],
+            server: ['HTTP_ACCEPT' => 'application/json'],
+        );
         self::assertResponseStatusCodeSame(403);
     }
 
     public function testNeitherPasswordsNorTokensAreShownOrKept(): void
     {
-        $typed = TypedForm::of(Request::create('/a?b=1', 'POST', ['name' => 'Ash', 'password' => 'secret', '_token' => 't', 'x_form' => ['_token' => 'u', 'startsAt' => '17:30', 'version' => '3']]));
+        $typed = TypedForm::of(
+            Request::create('/a?b=1', 'POST', [
+                'name' => 'Ash',
+                'password' => 'secret',
+                '_token' => 't',
+                'x_form' => ['_token' => 'u', 'startsAt' => '17:30', 'version' => '3'],
+            ]),
+        );
 
         self::assertSame(['name' => 'Ash', 'x_form[startsAt]' => '17:30', 'x_form[version]' => '3'], $typed->fields);
         self::assertSame(['name' => 'Ash', 'starts At' => '17:30'], $typed->words());
@@ -133,7 +189,7 @@ final class KeptTest extends AppTestCase
     public function testAnAddressThatTheWebServerWouldRefuseIsNotGoneBackTo(int $letters, bool $goesBack): void
     {
         $page = "/{$this->team()->id()}/team";
-        $this->browser->request('GET', "$page?x=".str_repeat('a', $letters - \strlen($page)));
+        $this->browser->request('GET', "$page?x=" . str_repeat('a', $letters - \strlen($page)));
 
         self::assertResponseRedirects();
         $door = (string) $this->browser->getResponse()->headers->get('Location');
@@ -147,8 +203,11 @@ final class KeptTest extends AppTestCase
     #[TestWith(['/\\elsewhere.example', '/'])]
     public function testAfterSigningInOneIsWhereOneWanted(string $to, string $leads): void
     {
-        $this->browser->request('GET', '/sign-in?to='.rawurlencode($to));
-        $this->browser->submitForm('Sign in', ['email' => 'coach@saltmarsh.example', 'password' => 'lantern-on-the-quay']);
+        $this->browser->request('GET', '/sign-in?to=' . rawurlencode($to));
+        $this->browser->submitForm('Sign in', [
+            'email' => 'coach@saltmarsh.example',
+            'password' => 'lantern-on-the-quay',
+        ]);
 
         self::assertResponseRedirects($leads);
     }

@@ -32,7 +32,11 @@ final class LineupPageTest extends AppTestCase
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('.finding', 'Marsh plays 4 and 6. Allowed: one place for each player');
-        self::assertSame($this->id(6), $this->browser->getCrawler()->filter('select[name=at_4] option[selected]')->attr('value'), 'what was picked is kept');
+        self::assertSame(
+            $this->id(6),
+            $this->browser->getCrawler()->filter('select[name=at_4] option[selected]')->attr('value'),
+            'what was picked is kept',
+        );
         self::assertNull($this->entities()->getRepository(TodaysLineup::class)->findOneBy([]));
     }
 
@@ -42,16 +46,18 @@ final class LineupPageTest extends AppTestCase
         $this->open($this->team(), '/team/lineup');
         $this->browser->disableReboot();
         $first = new class ($this->team()->id()->toBinary()) {
-            public function __construct(private readonly string $team)
-            {
-            }
+            public function __construct(private readonly string $team) {}
 
             public function onFlush(\Doctrine\ORM\Event\OnFlushEventArgs $args): void
             {
-                $args->getObjectManager()->getConnection()->executeStatement(
-                    'INSERT INTO todays_lineup (id, team_id, version, wanted) VALUES (?, ?, 1, ?)',
-                    [random_bytes(16), $this->team, '{}'],
-                );
+                $args
+                    ->getObjectManager()
+                    ->getConnection()
+                    ->executeStatement('INSERT INTO todays_lineup (id, team_id, version, wanted) VALUES (?, ?, 1, ?)', [
+                        random_bytes(16),
+                        $this->team,
+                        '{}',
+                    ]);
             }
         };
         $this->entities()->getEventManager()->addEventListener('onFlush', $first);
@@ -59,7 +65,7 @@ final class LineupPageTest extends AppTestCase
 
         self::assertResponseStatusCodeSame(409);
         self::assertSelectorTextContains('h1', 'Somebody else saved in the same moment');
-        self::assertSelectorExists('input[name=at_2][value="'.$this->id(21).'"]', 'what was picked is still there');
+        self::assertSelectorExists('input[name=at_2][value="' . $this->id(21) . '"]', 'what was picked is still there');
     }
 
     public function testOutOfPlaceIsAllowedAndSaid(): void
@@ -86,7 +92,7 @@ final class LineupPageTest extends AppTestCase
     public function testAPitcherOfTheStripStandsOnTheRubberAndSwitchHittersTurn(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/field/none-2?pitcher='.$this->id(19));
+        $this->open($this->team(), '/field/none-2?pitcher=' . $this->id(19));
         self::assertSelectorTextContains('tbody.tight', 'Varga');
         $this->open($this->team(), '/field/none-2?pitcher=nobody');
         self::assertSelectorTextContains('h1', 'Pitcher: nobody on the roster is meant');
@@ -94,7 +100,9 @@ final class LineupPageTest extends AppTestCase
 
     private function id(int $number): string
     {
-        $player = $this->entities()->getRepository(Player::class)->findOneBy(['team' => $this->team(), 'number' => $number]);
+        $player = $this->entities()
+            ->getRepository(Player::class)
+            ->findOneBy(['team' => $this->team(), 'number' => $number]);
         self::assertNotNull($player);
 
         return $player->id()->toRfc4122();

@@ -43,9 +43,14 @@ final class OddInputTest extends AppTestCase
     public function testAVersionThatIsNoNumberIsAnOldOne(string $version): void
     {
         $this->signIn();
-        $player = $this->entities()->getRepository(Player::class)->findOneBy(['name' => 'Marsh']);
+        $player = $this->entities()
+            ->getRepository(Player::class)
+            ->findOneBy(['name' => 'Marsh']);
         $this->open($this->team(), "/team/player/{$player?->id()}");
-        $this->browser->submitForm('Save Marsh', ['player_form[version]' => $version, 'player_form[name]' => 'Marshal']);
+        $this->browser->submitForm('Save Marsh', [
+            'player_form[version]' => $version,
+            'player_form[name]' => 'Marshal',
+        ]);
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('[role=alert]', 'Somebody else has changed this player');
@@ -67,11 +72,20 @@ final class OddInputTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=first-stays');
-        $this->browser->submit($this->browser->getCrawler()->filter('form[data-guard]')->form(), [$field => str_repeat('x', $letters)]);
+        $this->browser->submit($this->browser->getCrawler()->filter('form[data-guard]')->form(), [
+            $field => str_repeat('x', $letters),
+        ]);
 
         self::assertResponseStatusCodeSame(422);
-        self::assertStringContainsString($words, ucfirst($this->browser->getCrawler()->filter('.field-problem, .finding')->text()));
-        self::assertStringContainsString(str_repeat('x', $letters), (string) $this->browser->getResponse()->getContent(), 'what was typed is kept');
+        self::assertStringContainsString(
+            $words,
+            ucfirst($this->browser->getCrawler()->filter('.field-problem, .finding')->text()),
+        );
+        self::assertStringContainsString(
+            str_repeat('x', $letters),
+            (string) $this->browser->getResponse()->getContent(),
+            'what was typed is kept',
+        );
     }
 
     #[TestWith(['name', 61, 'It has 61 letters. Allowed: 1 to 60 letters'])]

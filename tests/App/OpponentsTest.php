@@ -17,11 +17,23 @@ final class OpponentsTest extends AppTestCase
         $this->open($this->team(), '/team/opponents');
         $this->browser->submitForm('Add the team', ['name' => 'Curlews']);
         $this->browser->followRedirect();
-        $this->browser->submitForm('Save the batters', ['row[0][number]' => '3', 'row[0][name]' => 'Arvo', 'row[0][bats]' => 'SL', 'row[0][home_to_first_s]' => '2,93', 'row[0][order]' => '1', 'row[2][number]' => '44', 'row[2][name]' => 'Haugen', 'row[2][power]' => 'yes', 'row[2][tendency]' => 'pulls']);
+        $this->browser->submitForm('Save the batters', [
+            'row[0][number]' => '3',
+            'row[0][name]' => 'Arvo',
+            'row[0][bats]' => 'SL',
+            'row[0][home_to_first_s]' => '2,93',
+            'row[0][order]' => '1',
+            'row[2][number]' => '44',
+            'row[2][name]' => 'Haugen',
+            'row[2][power]' => 'yes',
+            'row[2][tendency]' => 'pulls',
+        ]);
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'Curlews: 2 batters saved');
 
-        $arvo = $this->entities()->getRepository(OpponentBatter::class)->findOneBy(['name' => 'Arvo']);
+        $arvo = $this->entities()
+            ->getRepository(OpponentBatter::class)
+            ->findOneBy(['name' => 'Arvo']);
         self::assertSame(2.93, $arvo?->scouted()->homeToFirst);
         $this->open($this->team(), "/field/none-0?batter={$arvo->id()}");
         self::assertSelectorTextContains('.call', 'short halfway');
@@ -36,13 +48,17 @@ final class OpponentsTest extends AppTestCase
         $opponent = $this->opponent();
         $before = \count($opponent->batters());
         $this->open($this->team(), "/team/opponents/{$opponent->id()}");
-        $this->browser->submitForm('Save the batters', ['row[0][home_to_first_s]' => 'quick', 'row[1][number]' => '2', 'row[3][order]' => '12']);
+        $this->browser->submitForm('Save the batters', [
+            'row[0][home_to_first_s]' => 'quick',
+            'row[1][number]' => '2',
+            'row[3][order]' => '12',
+        ]);
 
         self::assertResponseStatusCodeSame(422);
         $wrong = $this->browser->getCrawler()->filter('.finding tbody')->text();
-        self::assertStringContainsString('home_to_first_s"quick" is not a number', $wrong);
-        self::assertStringContainsString('number2 is there twice', $wrong);
-        self::assertStringContainsString('order12 is too large', $wrong);
+        self::assertStringContainsString('home_to_first_s "quick" is not a number', $wrong);
+        self::assertStringContainsString('number 2 is there twice', $wrong);
+        self::assertStringContainsString('order 12 is too large', $wrong);
         self::assertInputValueSame('row[0][home_to_first_s]', 'quick');
         $this->entities()->clear();
         self::assertCount($before, $this->opponent()->batters());
@@ -55,7 +71,11 @@ final class OpponentsTest extends AppTestCase
         $opponent = $this->opponent();
         $id = $opponent->batters()[0]->id();
         $this->open($this->team(), "/team/opponents/{$opponent->id()}");
-        $this->browser->submitForm('Save the batters', ['row[0][name]' => 'Vossberg', 'row[1][number]' => '', 'row[1][name]' => '']);
+        $this->browser->submitForm('Save the batters', [
+            'row[0][name]' => 'Vossberg',
+            'row[1][number]' => '',
+            'row[1][name]' => '',
+        ]);
         $this->entities()->clear();
 
         self::assertCount(8, $this->opponent()->batters());
@@ -78,7 +98,10 @@ final class OpponentsTest extends AppTestCase
     public function testOutAndInIsTheSame(): void
     {
         $csv = new BatterCsv();
-        $batters = array_map(static fn(OpponentBatter $batter): ScoutedBatter => $batter->scouted(), $this->opponent()->batters());
+        $batters = array_map(
+            static fn(OpponentBatter $batter): ScoutedBatter => $batter->scouted(),
+            $this->opponent()->batters(),
+        );
 
         self::assertEquals([$batters, []], $csv->read($csv->write($batters)));
     }
@@ -109,9 +132,16 @@ final class OpponentsTest extends AppTestCase
     {
         $this->signIn();
         $opponent = $this->opponent();
-        $mine = $this->open($this->team(), "/team/opponents/{$opponent->id()}")->selectButton('Save the batters')->form()->getPhpValues();
+        $mine = $this->open($this->team(), "/team/opponents/{$opponent->id()}")
+            ->selectButton('Save the batters')
+            ->form()
+            ->getPhpValues();
         $this->browser->submitForm('Save the batters', ['row[0][home_to_first_s]' => '2.91']);
-        $this->browser->request('POST', "/{$this->team()->id()}/team/opponents/{$opponent->id()}", array_replace_recursive($mine, ['row' => [1 => ['name' => 'Imrich']]]));
+        $this->browser->request(
+            'POST',
+            "/{$this->team()->id()}/team/opponents/{$opponent->id()}",
+            array_replace_recursive($mine, ['row' => [1 => ['name' => 'Imrich']]]),
+        );
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('.finding', 'Somebody else has changed this list');
@@ -133,6 +163,8 @@ final class OpponentsTest extends AppTestCase
 
     private function opponent(): Opponent
     {
-        return $this->entities()->getRepository(Opponent::class)->findOneBy(['name' => 'Lanternfish']) ?? self::fail('The demo has opponents.');
+        return $this->entities()
+            ->getRepository(Opponent::class)
+            ->findOneBy(['name' => 'Lanternfish']) ?? self::fail('The demo has opponents.');
     }
 }

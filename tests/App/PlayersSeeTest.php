@@ -21,7 +21,11 @@ final class PlayersSeeTest extends AppTestCase
         self::assertStringContainsString('3.02 s', $row('Marsh'));
         self::assertStringContainsString('56 mph', $row('Marsh'));
         self::assertSame('7 Quist 7 9', trim($row('Quist')));
-        self::assertStringNotContainsString('No throwing', $page->filter('main')->text(), 'a sore arm is nobody else’s business');
+        self::assertStringNotContainsString(
+            'No throwing',
+            $page->filter('main')->text(),
+            'a sore arm is nobody else’s business',
+        );
         self::assertSelectorNotExists('a:contains("Save as CSV")');
         self::assertSelectorNotExists('a:contains("Opponents")');
     }
@@ -60,13 +64,13 @@ final class PlayersSeeTest extends AppTestCase
         $this->signIn('player');
         $page = $this->open($this->team(), '/practice/needs');
         self::assertSame(['Marsh'], $page->filter('.needs-head')->each(static fn($head): string => $head->text()));
-        $page = $this->open($this->team(), '/practice/week?from='.$this->lastWeek()->startsAt()->format('Y-m-d'));
+        $page = $this->open($this->team(), '/practice/week?from=' . $this->lastWeek()->startsAt()->format('Y-m-d'));
         self::assertSelectorTextContains('main', 'Your throws this week');
         foreach (['Quist', 'Tveit', 'Lund'] as $other) {
             self::assertStringNotContainsString($other, $page->filter('main')->text());
         }
         $this->signIn();
-        $page = $this->open($this->team(), '/practice/week?from='.$this->lastWeek()->startsAt()->format('Y-m-d'));
+        $page = $this->open($this->team(), '/practice/week?from=' . $this->lastWeek()->startsAt()->format('Y-m-d'));
         self::assertStringContainsString('Lund', $page->filter('main')->text());
     }
 
@@ -76,7 +80,10 @@ final class PlayersSeeTest extends AppTestCase
         $page = $this->open($this->team(), '/team/lineup')->filter('main')->text();
         self::assertStringNotContainsString('throw', $page);
         $this->signIn();
-        self::assertStringContainsString('Oyelaran may not throw today', $this->open($this->team(), '/team/lineup')->filter('main')->text());
+        self::assertStringContainsString(
+            'Oyelaran may not throw today',
+            $this->open($this->team(), '/team/lineup')->filter('main')->text(),
+        );
     }
 
     public function testAFindingAboutAnArmKeepsItsReasonToTheCoaches(): void
@@ -115,13 +122,23 @@ final class PlayersSeeTest extends AppTestCase
     #[TestWith(['/practice/%practice%/remove'])]
     public function testAnAssistantDoesNotTakeOffWhatOthersRelyOn(string $path): void
     {
-        $player = $this->entities()->getRepository(Player::class)->findOneBy(['name' => 'Quist']);
-        $opponent = $this->entities()->getConnection()->fetchOne('SELECT id FROM opponent WHERE team_id = ?', [$this->team()->id()->toBinary()]);
+        $player = $this->entities()
+            ->getRepository(Player::class)
+            ->findOneBy(['name' => 'Quist']);
+        $opponent = $this->entities()
+            ->getConnection()
+            ->fetchOne('SELECT id FROM opponent WHERE team_id = ?', [$this->team()->id()->toBinary()]);
         self::assertIsString($opponent);
-        $path = strtr($path, ['%player%' => (string) $player?->id(), '%opponent%' => (string) \Symfony\Component\Uid\Uuid::fromBinary($opponent), '%practice%' => (string) $this->lastWeek()->id()]);
+        $path = strtr($path, [
+            '%player%' => (string) $player?->id(),
+            '%opponent%' => (string) \Symfony\Component\Uid\Uuid::fromBinary($opponent),
+            '%practice%' => (string) $this->lastWeek()->id(),
+        ]);
         foreach (['assistant' => 403, 'coach' => 303] as $who => $status) {
             $this->signIn($who);
-            $token = $this->open($this->team(), '/practice/new')->filter('[data-token-of-counts]')->attr('data-token-of-counts');
+            $token = $this->open($this->team(), '/practice/new')
+                ->filter('[data-token-of-counts]')
+                ->attr('data-token-of-counts');
             $this->browser->request('POST', "/{$this->team()->id()}$path", ['_token' => $token]);
             self::assertResponseStatusCodeSame($status, "$who $path");
         }
@@ -130,16 +147,25 @@ final class PlayersSeeTest extends AppTestCase
     public function testAnAssistantTakesOffAPracticeThatHasNotRun(): void
     {
         $this->signIn('assistant');
-        $practices = $this->entities()->getRepository(Practice::class)->findBy(['team' => $this->team()], ['startsAt' => 'DESC']);
+        $practices = $this->entities()
+            ->getRepository(Practice::class)
+            ->findBy(['team' => $this->team()], ['startsAt' => 'DESC']);
         self::assertNull(self::getContainer()->get(RunRepository::class)->of($practices[0]));
         $this->open($this->team(), "/practice/{$practices[0]->id()}");
         $this->browser->submitForm('Take this practice off');
         self::assertResponseRedirects();
-        self::assertCount(\count($practices) - 1, $this->entities()->getRepository(Practice::class)->findBy(['team' => $this->team()]));
+        self::assertCount(
+            \count($practices) - 1,
+            $this->entities()
+                ->getRepository(Practice::class)
+                ->findBy(['team' => $this->team()]),
+        );
     }
 
     private function lastWeek(): Practice
     {
-        return $this->entities()->getRepository(Practice::class)->findBy(['team' => $this->team()], ['startsAt' => 'ASC'])[0];
+        return $this->entities()
+            ->getRepository(Practice::class)
+            ->findBy(['team' => $this->team()], ['startsAt' => 'ASC'])[0];
     }
 }

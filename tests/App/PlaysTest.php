@@ -36,7 +36,10 @@ final class PlaysTest extends AppTestCase
     public function testTwoCoveragesBesideEachOtherAndTheirDifference(): void
     {
         $this->signIn();
-        $page = $this->open($this->team(), '/plays/bunt/R1R2-0?coverage=corners-crash&with=wheel&surface=wet%20grass&corners=normal');
+        $page = $this->open(
+            $this->team(),
+            '/plays/bunt/R1R2-0?coverage=corners-crash&with=wheel&surface=wet%20grass&corners=normal',
+        );
 
         self::assertSelectorTextContains('h1', '“Crash” or “Wheel”');
         self::assertCount(2, $page->filter('[data-play-map]'));
@@ -68,7 +71,13 @@ final class PlaysTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=corners-crash');
-        $this->browser->submitForm('Keep this coverage', ['name' => 'Quay crash', 'call' => 'Quay', 'task_5_7' => 'back-up-second', 'task_5_8' => 'back-up-third', 'early_6' => '1']);
+        $this->browser->submitForm('Keep this coverage', [
+            'name' => 'Quay crash',
+            'call' => 'Quay',
+            'task_5_7' => 'back-up-second',
+            'task_5_8' => 'back-up-third',
+            'early_6' => '1',
+        ]);
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'Quay crash is kept.');
         self::assertSelectorTextContains('#coverage option[selected]', 'Quay crash');
@@ -82,7 +91,11 @@ final class PlaysTest extends AppTestCase
         $this->open($this->team(), "/plays/bunt/R1-0/coverage/{$own->key}");
         $this->browser->submitForm('Take this coverage out');
         $this->open($this->team(), '/field/R1-0?view=bunt');
-        self::assertSelectorTextContains('.call', '“Crash,', 'the usual one again, though the choice names one that is gone');
+        self::assertSelectorTextContains(
+            '.call',
+            '“Crash,',
+            'the usual one again, though the choice names one that is gone',
+        );
     }
 
     public function testACopySaysThatItsOriginalHasChanged(): void
@@ -99,7 +112,10 @@ final class PlaysTest extends AppTestCase
         $this->open($this->team(), "/plays/bunt/R1-0/coverage/$ours");
         $this->browser->submitForm('Keep this coverage', ['early_6' => '1', 'call' => 'Ours']);
         $page = $this->browser->followRedirect();
-        self::assertStringContainsString('Ours again is a copy of “Ours”, which has changed since', $page->filter('main')->text());
+        self::assertStringContainsString(
+            'Ours again is a copy of “Ours”, which has changed since',
+            $page->filter('main')->text(),
+        );
         $this->browser->request('GET', (string) $page->filter('.note a:contains("Ours again")')->attr('href'));
         self::assertSelectorTextContains('.note', '“Ours”, of which this is a copy, has changed since');
         $this->browser->submitForm('Keep this coverage');
@@ -111,11 +127,22 @@ final class PlaysTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=first-stays');
-        $this->browser->submitForm('Keep this coverage', ['name' => 'Broken', 'call' => 'Break', 'task_1_3' => 'cover-second', 'task_1_6' => '']);
+        $this->browser->submitForm('Keep this coverage', [
+            'name' => 'Broken',
+            'call' => 'Break',
+            'task_1_3' => 'cover-second',
+            'task_1_6' => '',
+        ]);
         $this->browser->followRedirect();
-        $this->open($this->team(), '/field/R1-0?view=bunt&coverage='.$this->own()->key);
+        $this->open($this->team(), '/field/R1-0?view=bunt&coverage=' . $this->own()->key);
 
-        $findings = implode(' ', $this->browser->getCrawler()->filter('.finding p:first-child')->each(static fn($title): string => $title->text()));
+        $findings = implode(
+            ' ',
+            $this->browser
+                ->getCrawler()
+                ->filter('.finding p:first-child')
+                ->each(static fn($title): string => $title->text()),
+        );
         self::assertStringContainsString('Nobody covers first', $findings);
         self::assertStringContainsString('Two at second', $findings);
         self::assertStringContainsString('Marsh has no job', $findings);
@@ -149,7 +176,10 @@ final class PlaysTest extends AppTestCase
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('.finding', 'Name: it is empty');
         self::assertInputValueSame('call', 'Mine');
-        self::assertSame('cover-home', $this->browser->getCrawler()->filter('select[name=task_1_3] option[selected]')->attr('value'));
+        self::assertSame(
+            'cover-home',
+            $this->browser->getCrawler()->filter('select[name=task_1_3] option[selected]')->attr('value'),
+        );
     }
 
     public function testTheAuditFollowsTheFormBeforeItIsSaved(): void
@@ -169,7 +199,10 @@ final class PlaysTest extends AppTestCase
         $this->browser->followRedirect();
 
         self::assertSelectorTextContains('.good', 'First base, no matter what, first, second, nobody out.');
-        self::assertSame(OutPolicy::First, $this->drafts()->of($this->team())->plays('bunt')->policy(Situation::fromKey('R1R2-0')));
+        self::assertSame(
+            OutPolicy::First,
+            $this->drafts()->of($this->team())->plays('bunt')->policy(Situation::fromKey('R1R2-0')),
+        );
         $this->open($this->team(), '/field/R1R2-0?view=bunt&coverage=wheel&bunt=-20,30');
         self::assertSelectorTextContains('.call', ', one.”');
     }
@@ -185,7 +218,10 @@ final class PlaysTest extends AppTestCase
         $this->open($this->team(), '/plays/bunt/R1-0');
         $this->browser->submitForm('Weigh them so', ['sign_late' => '99']);
         $this->browser->followRedirect();
-        self::assertSelectorTextContains('.finding', 'Late: 99 is too large. Allowed: -9 to 9 points. Nothing was changed.');
+        self::assertSelectorTextContains(
+            '.finding',
+            'Late: 99 is too large. Allowed: -9 to 9 points. Nothing was changed.',
+        );
         $this->browser->submitForm('As shipped');
         self::assertTrue($this->drafts()->of($this->team())->buntPoints->isOrdinary());
         self::assertSame(2, $this->drafts()->of($this->team())->buntPoints->weigh(BuntSign::NobodyOut));

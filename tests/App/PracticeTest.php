@@ -28,7 +28,12 @@ final class PracticeTest extends AppTestCase
     {
         $team = $this->newTeam($this->signIn(), Teams::fifteen());
         $this->open($team, '/practice/new');
-        $this->browser->submitForm('Make the practice', ['practice_form[startsAt]' => '2027-05-14T17:30', 'practice_form[minutes]' => '70', 'practice_form[whoHelps]' => "Ana, hits\nBo\nCy, hits", 'practice_form[place]' => 'Top field']);
+        $this->browser->submitForm('Make the practice', [
+            'practice_form[startsAt]' => '2027-05-14T17:30',
+            'practice_form[minutes]' => '70',
+            'practice_form[whoHelps]' => "Ana, hits\nBo\nCy, hits",
+            'practice_form[place]' => 'Top field',
+        ]);
         $page = $this->follow();
 
         self::assertMatchesRegularExpression('/^\d+ of \d+ needs met/', $page->filter('h1')->text());
@@ -38,7 +43,10 @@ final class PracticeTest extends AppTestCase
         $sheet = self::getContainer()->get(SheetCodec::class)->read($this->practiceOf($team));
         self::assertSame(70, array_sum(array_map(static fn($block): int => $block->minutes, $sheet->blocks)));
         foreach ($sheet->rounds() as $round) {
-            $everybody = [...$round->waiting, ...array_merge(...array_map(static fn($station): array => $station->players, $round->stations))];
+            $everybody = [
+                ...$round->waiting,
+                ...array_merge(...array_map(static fn($station): array => $station->players, $round->stations)),
+            ];
             self::assertCount(15, $everybody);
         }
     }
@@ -55,7 +63,10 @@ final class PracticeTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/practice/new');
-        $this->browser->submitForm('Make the practice', ["practice_form[$field]" => $typed, 'practice_form[place]' => 'Top field']);
+        $this->browser->submitForm('Make the practice', [
+            "practice_form[$field]" => $typed,
+            'practice_form[place]' => 'Top field',
+        ]);
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains("#practice_form_{$field}_more", $words);
@@ -72,7 +83,10 @@ final class PracticeTest extends AppTestCase
         unset($values['practice_form']['comes']);
         $this->browser->request('POST', $form->getUri(), $values);
 
-        self::assertSelectorTextContains('#practice_form_comes_more', 'Nobody is ticked. Allowed: at least one player.');
+        self::assertSelectorTextContains(
+            '#practice_form_comes_more',
+            'Nobody is ticked. Allowed: at least one player.',
+        );
     }
 
     public function testSolvedAgainWithFewer(): void
@@ -80,12 +94,19 @@ final class PracticeTest extends AppTestCase
         $this->signIn();
         $practice = $this->practiceOf($this->team());
         $this->open($this->team(), "/practice/{$practice->id()}/change");
-        $this->browser->submitForm('Solve again', ['practice_form[whoHelps]' => 'Ana, hits', 'practice_form[minutes]' => '50']);
+        $this->browser->submitForm('Solve again', [
+            'practice_form[whoHelps]' => 'Ana, hits',
+            'practice_form[minutes]' => '50',
+        ]);
         $page = $this->follow();
 
         self::assertSelectorTextContains('.strip', '50');
         self::assertSelectorTextContains('body', 'Still short');
-        self::assertGreaterThan(0, $page->filter('.sheet tr:contains("Collect balls")')->count(), 'who waits has something to do');
+        self::assertGreaterThan(
+            0,
+            $page->filter('.sheet tr:contains("Collect balls")')->count(),
+            'who waits has something to do',
+        );
     }
 
     public function testTheShedIsCounted(): void
@@ -95,7 +116,21 @@ final class PracticeTest extends AppTestCase
         $this->browser->submitForm('Make the practice', ['practice_form[equipment][bucket_of_balls]' => '-1']);
         self::assertSelectorTextContains('#practice_form_equipment_bucket_of_balls_more', 'Allowed: 0 to 99');
 
-        $this->browser->submitForm('Make the practice', array_map(static fn(): string => '0', array_fill_keys(['practice_form[equipment][bucket_of_balls]', 'practice_form[equipment][bag]', 'practice_form[equipment][helmet]', 'practice_form[equipment][cone]'], 0)));
+        $this->browser->submitForm(
+            'Make the practice',
+            array_map(
+                static fn(): string => '0',
+                array_fill_keys(
+                    [
+                        'practice_form[equipment][bucket_of_balls]',
+                        'practice_form[equipment][bag]',
+                        'practice_form[equipment][helmet]',
+                        'practice_form[equipment][cone]',
+                    ],
+                    0,
+                ),
+            ),
+        );
         if ($this->browser->getResponse()->isRedirect()) {
             $this->follow();
             self::assertSelectorTextNotContains('.sheet', 'Charge and throw');
@@ -123,7 +158,9 @@ final class PracticeTest extends AppTestCase
     {
         $this->signIn();
         $practice = $this->practiceOf($this->team());
-        $this->entities()->getConnection()->executeStatement("UPDATE player SET name = 'Changed' WHERE name = 'Ibarra'");
+        $this->entities()
+            ->getConnection()
+            ->executeStatement("UPDATE player SET name = 'Changed' WHERE name = 'Ibarra'");
         $this->open($this->team(), "/practice/{$practice->id()}");
 
         self::assertSelectorTextContains('.sheet', 'Ibarra');
@@ -158,13 +195,32 @@ final class PracticeTest extends AppTestCase
         $this->signIn();
         $this->open($this->team(), '/practice/practices.ics');
         $from = new \DateTimeImmutable('-30 days');
-        $reading = CalendarReader::read((string) $this->browser->getResponse()->getContent(), $from, $from->modify('+60 days'), new \DateTimeZone('UTC'));
+        $reading = CalendarReader::read(
+            (string) $this->browser->getResponse()->getContent(),
+            $from,
+            $from->modify('+60 days'),
+            new \DateTimeZone('UTC'),
+        );
         $practices = array_reverse(self::getContainer()->get(PracticeRepository::class)->of($this->team()));
 
         self::assertSame([], $reading->problems);
         self::assertSame(
-            array_map(static fn(Practice $practice): array => [$practice->startsAt()->format('c'), $practice->endsAt()->format('c'), $practice->place()], $practices),
-            array_map(static fn(FoundEvent $event): array => [$event->startsAt->format('c'), $event->endsAt->format('c'), $event->place], $reading->events),
+            array_map(
+                static fn(Practice $practice): array => [
+                    $practice->startsAt()->format('c'),
+                    $practice->endsAt()->format('c'),
+                    $practice->place(),
+                ],
+                $practices,
+            ),
+            array_map(
+                static fn(FoundEvent $event): array => [
+                    $event->startsAt->format('c'),
+                    $event->endsAt->format('c'),
+                    $event->place,
+                ],
+                $reading->events,
+            ),
         );
     }
 
@@ -185,7 +241,10 @@ final class PracticeTest extends AppTestCase
         $this->signIn();
         $this->open($this->team(), "/practice/{$this->practiceOf($this->team())->id()}/cards.pdf");
 
-        self::assertSame(\count($this->sheetOf($this->team())->drills()), preg_match_all('~/Type /Page\b~', (string) $this->browser->getResponse()->getContent()));
+        self::assertSame(
+            \count($this->sheetOf($this->team())->drills()),
+            preg_match_all('~/Type /Page\b~', (string) $this->browser->getResponse()->getContent()),
+        );
     }
 
     public function testAStationIsTakenOutAndAnotherAdded(): void
@@ -208,7 +267,10 @@ final class PracticeTest extends AppTestCase
         self::assertSelectorExists("[data-lock=\"0/$station->drill\"][aria-pressed=true]");
         $this->arrange(['another' => '1']);
 
-        self::assertEquals($station->players, $this->sheetOf($this->team())->rounds()[0]->station($station->drill)?->players);
+        self::assertEquals(
+            $station->players,
+            $this->sheetOf($this->team())->rounds()[0]->station($station->drill)?->players,
+        );
         $this->arrange(['lock' => "0/$station->drill"]);
         self::assertSelectorNotExists('[data-lock][aria-pressed=true]');
     }
@@ -218,13 +280,22 @@ final class PracticeTest extends AppTestCase
         $this->signIn();
         $drill = $this->sheetOf($this->team())->choices[0]->drill;
         $this->arrange(['move' => $drill, 'x' => '40', 'y' => '-30.5']);
-        self::assertSame([40.0, -30.5], array_map(floatval(...), $this->sheetOf($this->team())->choices[0]->shift ?? []));
+        self::assertSame(
+            [40.0, -30.5],
+            array_map(floatval(...), $this->sheetOf($this->team())->choices[0]->shift ?? []),
+        );
         $this->arrange(['another' => '1']);
-        self::assertSame([40.0, -30.5], array_map(floatval(...), $this->sheetOf($this->team())->choices[0]->shift ?? []));
+        self::assertSame(
+            [40.0, -30.5],
+            array_map(floatval(...), $this->sheetOf($this->team())->choices[0]->shift ?? []),
+        );
 
         $this->arrange(['move' => $drill, 'x' => 'far', 'y' => '0']);
         self::assertSelectorTextContains('.finding', '“far” is no number. Allowed: feet.');
-        self::assertSame([40.0, -30.5], array_map(floatval(...), $this->sheetOf($this->team())->choices[0]->shift ?? []));
+        self::assertSame(
+            [40.0, -30.5],
+            array_map(floatval(...), $this->sheetOf($this->team())->choices[0]->shift ?? []),
+        );
     }
 
     public function testTwoCoachesAtOnePractice(): void
@@ -257,7 +328,11 @@ final class PracticeTest extends AppTestCase
         $token = json_decode((string) $page->filter('#search [hx-vals]')->attr('hx-vals'), true);
         self::assertIsArray($token);
         foreach ([1, 2] as $try) {
-            $this->browser->request('POST', "/{$this->team()->id()}/practice/{$practice->id()}/search", ['try' => $try, 'began' => $before] + $token);
+            $this->browser->request(
+                'POST',
+                "/{$this->team()->id()}/practice/{$practice->id()}/search",
+                ['try' => $try, 'began' => $before] + $token,
+            );
             self::assertResponseIsSuccessful();
             self::assertSelectorExists("progress[value=\"$try\"]");
         }
@@ -276,8 +351,16 @@ final class PracticeTest extends AppTestCase
             self::assertMatchesRegularExpression('/\+\d+ points|Nothing that one helper/', $page->text());
         }
 
-        self::assertSame(1, $this->entities()->getRepository(SolveJob::class)->count(['kind' => SolveKind::Ways]), 'the same practice is tried once');
-        $this->browser->request('POST', "/{$this->team()->id()}/practice/{$this->team()->id()}/ways", ['_token' => $token]);
+        self::assertSame(
+            1,
+            $this->entities()
+                ->getRepository(SolveJob::class)
+                ->count(['kind' => SolveKind::Ways]),
+            'the same practice is tried once',
+        );
+        $this->browser->request('POST', "/{$this->team()->id()}/practice/{$this->team()->id()}/ways", [
+            '_token' => $token,
+        ]);
         self::assertResponseStatusCodeSame(204, 'a page may still ask when the practice is taken off');
     }
 
@@ -286,13 +369,18 @@ final class PracticeTest extends AppTestCase
         $this->signIn();
         $practice = $this->practiceOf($this->team());
         $start = $practice->startsAt()->modify('+1 week');
-        $this->entities()->persist(new Booking($this->team(), 'taken', $start, $start->modify('+1 hour'), 'Taken', 'Quay field'));
+        $this->entities()->persist(
+            new Booking($this->team(), 'taken', $start, $start->modify('+1 hour'), 'Taken', 'Quay field'),
+        );
         $this->entities()->flush();
         $this->open($this->team(), "/practice/{$practice->id()}");
         $this->browser->submitForm('Make them', ['weeks' => '2']);
         $this->follow();
 
-        self::assertSelectorTextContains('.finding', '1 more practice is made. The field is taken on '.$start->format('j M'));
+        self::assertSelectorTextContains(
+            '.finding',
+            '1 more practice is made. The field is taken on ' . $start->format('j M'),
+        );
         self::assertEquals($practice->startsAt()->modify('+2 weeks'), $this->practiceOf($this->team())->startsAt());
     }
 
@@ -314,7 +402,14 @@ final class PracticeTest extends AppTestCase
         $practice = $this->practiceOf($this->team());
         $this->entities()->refresh($practice);
         $page = $this->open($this->team(), "/practice/{$practice->id()}");
-        $this->browser->request('POST', "/{$this->team()->id()}/practice/{$practice->id()}/arrange", ['_token' => $page->filter('[data-arrange]')->attr('data-token'), 'version' => $version ?? $practice->version()] + $what);
+        $this->browser->request(
+            'POST',
+            "/{$this->team()->id()}/practice/{$practice->id()}/arrange",
+            [
+                '_token' => $page->filter('[data-arrange]')->attr('data-token'),
+                'version' => $version ?? $practice->version(),
+            ] + $what,
+        );
         self::assertResponseStatusCodeSame(303);
         $this->follow();
     }

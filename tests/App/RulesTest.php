@@ -16,7 +16,12 @@ final class RulesTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/situations/rules/new');
-        $this->browser->submitForm('Save the rule', ['rule_form[name]' => 'Wall ball', 'rule_form[reason]' => 'The wall is close.', 'rule_form[depth_9]' => 'shallow', 'rule_form[steps_3]' => '2']);
+        $this->browser->submitForm('Save the rule', [
+            'rule_form[name]' => 'Wall ball',
+            'rule_form[reason]' => 'The wall is close.',
+            'rule_form[depth_9]' => 'shallow',
+            'rule_form[steps_3]' => '2',
+        ]);
         $this->browser->followRedirect();
         self::assertSelectorTextContains('table', 'Wall ball Always 9 shallow; 3 2 steps off the line');
 
@@ -33,7 +38,14 @@ final class RulesTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/situations/rules/new');
-        $this->browser->submitForm('Save the rule', ["rule_form[$field]" => $typed] + ['rule_form[name]' => 'A', 'rule_form[reason]' => 'B.', 'rule_form[depth_9]' => 'shallow']);
+        $this->browser->submitForm(
+            'Save the rule',
+            ["rule_form[$field]" => $typed] + [
+                'rule_form[name]' => 'A',
+                'rule_form[reason]' => 'B.',
+                'rule_form[depth_9]' => 'shallow',
+            ],
+        );
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains("#rule_form_{$field}_more .field-problem", $words);
@@ -76,7 +88,9 @@ final class RulesTest extends AppTestCase
     {
         $this->signIn();
         $membership = $this->membership();
-        $off = static fn(string $id): \Closure => static fn(PlanBook $book): PlanBook => $book->withRule($book->rule($id)?->switched(false) ?? self::fail('It is shipped.'));
+        $off = static fn(string $id): \Closure => static fn(PlanBook $book): PlanBook => $book->withRule(
+            $book->rule($id)?->switched(false) ?? self::fail('It is shipped.'),
+        );
         $this->drafts()->change($membership, 'one', $off('bunt'));
         self::assertSame('one', $this->drafts()->undo($this->team()));
         $this->drafts()->change($membership, 'two', $off('in'));
@@ -90,7 +104,13 @@ final class RulesTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/situations/rules/bunt');
-        $this->drafts()->change($this->membership(), 'Meanwhile', static fn(PlanBook $book): PlanBook => $book->withRule($book->rule('bunt')?->switched(false) ?? self::fail('It is shipped.')));
+        $this->drafts()->change(
+            $this->membership(),
+            'Meanwhile',
+            static fn(PlanBook $book): PlanBook => $book->withRule(
+                $book->rule('bunt')?->switched(false) ?? self::fail('It is shipped.'),
+            ),
+        );
         $this->browser->submitForm('Save bunt likely', ['rule_form[reason]' => 'Mine.']);
 
         self::assertResponseStatusCodeSame(422);
@@ -103,7 +123,11 @@ final class RulesTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/situations/depths?unit=paces');
-        $this->browser->submitForm('Stand like this', ['middle_double-play_off' => '6', 'word_double-play' => 'Pinch', 'sign_double-play' => 'two fingers on the cap']);
+        $this->browser->submitForm('Stand like this', [
+            'middle_double-play_off' => '6',
+            'word_double-play' => 'Pinch',
+            'sign_double-play' => 'two fingers on the cap',
+        ]);
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'Depths changed');
         self::assertInputValueSame('middle_double-play_off', '6');
@@ -119,7 +143,12 @@ final class RulesTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/situations/depths');
-        $this->browser->submitForm('Stand like this', ['middle_normal_off' => '80', 'corners_bunt_back' => 'far', 'outfield_deep_out' => '99', 'word_in' => '']);
+        $this->browser->submitForm('Stand like this', [
+            'middle_normal_off' => '80',
+            'corners_bunt_back' => 'far',
+            'outfield_deep_out' => '99',
+            'word_in' => '',
+        ]);
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('h1', 'Not saved: 4 figures to mend');
@@ -142,11 +171,16 @@ final class RulesTest extends AppTestCase
     /** @return list<string> */
     private function order(): array
     {
-        return array_map(static fn(AlignmentRule $rule): string => $rule->id, $this->drafts()->of($this->team())->rules);
+        return array_map(
+            static fn(AlignmentRule $rule): string => $rule->id,
+            $this->drafts()->of($this->team())->rules,
+        );
     }
 
     private function membership(): Membership
     {
-        return $this->entities()->getRepository(Membership::class)->findOneBy(['team' => $this->team(), 'role' => 'assistant']) ?? self::fail('The demo has an assistant.');
+        return $this->entities()
+            ->getRepository(Membership::class)
+            ->findOneBy(['team' => $this->team(), 'role' => 'assistant']) ?? self::fail('The demo has an assistant.');
     }
 }

@@ -28,7 +28,11 @@ final class SignInTest extends AppTestCase
 
     public function testNoDemoNoHint(): void
     {
-        $this->entities()->getConnection()->executeStatement("UPDATE account SET email = 'somebody@else.example' WHERE email = ?", [DemoSignIn::EMAIL]);
+        $this->entities()
+            ->getConnection()
+            ->executeStatement("UPDATE account SET email = 'somebody@else.example' WHERE email = ?", [
+                DemoSignIn::EMAIL,
+            ]);
         $this->browser->request('GET', '/sign-in');
 
         self::assertSelectorNotExists('.note');
@@ -44,7 +48,11 @@ final class SignInTest extends AppTestCase
         self::assertInputValueSame('email', DemoSignIn::EMAIL);
         $this->attempt('nobody@saltmarsh.example', 'wrong');
 
-        self::assertSame($known, $this->browser->getCrawler()->filter('[role=alert]')->text(), 'an unknown e-mail reads the same');
+        self::assertSame(
+            $known,
+            $this->browser->getCrawler()->filter('[role=alert]')->text(),
+            'an unknown e-mail reads the same',
+        );
     }
 
     public function testFiveWrongPasswordsShutTheDoorEvenToTheRightOne(): void
@@ -56,7 +64,9 @@ final class SignInTest extends AppTestCase
         $this->attempt(DemoSignIn::EMAIL, DemoSignIn::PASSWORD);
         self::assertSelectorTextContains('[role=alert]', 'Too many wrong passwords. Try again in 10 minutes.');
 
-        $this->entities()->getConnection()->executeStatement('UPDATE sign_in_failure SET at = DATE_SUB(at, INTERVAL 11 MINUTE)');
+        $this->entities()
+            ->getConnection()
+            ->executeStatement('UPDATE sign_in_failure SET at = DATE_SUB(at, INTERVAL 11 MINUTE)');
         $this->attempt(DemoSignIn::EMAIL, DemoSignIn::PASSWORD);
         self::assertSelectorTextContains('.strip', 'Kites');
     }
@@ -94,7 +104,15 @@ final class SignInTest extends AppTestCase
     public function testAnotherSpellingIsNoWayAroundALockedDoor(): void
     {
         $this->browser->followRedirects();
-        foreach (['coach@saltmarsh.example', 'COACH@saltmarsh.example', 'Coach@Saltmarsh.Example', 'coach@SALTMARSH.example', 'coacH@saltmarsh.example'] as $spelling) {
+        foreach (
+            [
+                'coach@saltmarsh.example',
+                'COACH@saltmarsh.example',
+                'Coach@Saltmarsh.Example',
+                'coach@SALTMARSH.example',
+                'coacH@saltmarsh.example',
+            ] as $spelling
+        ) {
             $this->attempt($spelling, 'wrong');
         }
         $this->attempt('coAch@saltmarsh.example', DemoSignIn::PASSWORD);
@@ -119,12 +137,16 @@ final class SignInTest extends AppTestCase
         $this->browser->followRedirects();
         $insert = 'INSERT INTO sign_in_failure (email, address, at) VALUES (?, ?, NOW())';
         for ($try = 1; $try <= 99; ++$try) {
-            $this->entities()->getConnection()->executeStatement($insert, [hash('sha256', DemoSignIn::EMAIL), "10.0.0.$try"]);
+            $this->entities()
+                ->getConnection()
+                ->executeStatement($insert, [hash('sha256', DemoSignIn::EMAIL), "10.0.0.$try"]);
         }
         $this->attempt(DemoSignIn::EMAIL, DemoSignIn::PASSWORD);
         self::assertSelectorTextContains('.strip', 'Kites', 'ninety-nine do not');
         $this->browser->getCookieJar()->clear();
-        $this->entities()->getConnection()->executeStatement($insert, [hash('sha256', DemoSignIn::EMAIL), '10.0.0.100']);
+        $this->entities()
+            ->getConnection()
+            ->executeStatement($insert, [hash('sha256', DemoSignIn::EMAIL), '10.0.0.100']);
         $this->attempt(DemoSignIn::EMAIL, DemoSignIn::PASSWORD);
 
         self::assertSelectorTextContains('[role=alert]', 'Too many wrong passwords.');
@@ -134,7 +156,12 @@ final class SignInTest extends AppTestCase
     {
         $this->browser->followRedirects();
         for ($try = 1; $try <= 25; ++$try) {
-            $this->entities()->getConnection()->executeStatement('INSERT INTO sign_in_failure (email, address, at) VALUES (?, ?, NOW())', [hash('sha256', "$try@elsewhere.example"), '127.0.0.1']);
+            $this->entities()
+                ->getConnection()
+                ->executeStatement('INSERT INTO sign_in_failure (email, address, at) VALUES (?, ?, NOW())', [
+                    hash('sha256', "$try@elsewhere.example"),
+                    '127.0.0.1',
+                ]);
         }
         $this->attempt(DemoSignIn::EMAIL, DemoSignIn::PASSWORD);
 
@@ -144,7 +171,11 @@ final class SignInTest extends AppTestCase
     public function testARefusedTokenIsNoWrongPassword(): void
     {
         for ($try = 1; $try <= 6; ++$try) {
-            $this->browser->request('POST', '/sign-in', ['email' => DemoSignIn::EMAIL, 'password' => 'wrong', '_csrf_token' => 'old']);
+            $this->browser->request('POST', '/sign-in', [
+                'email' => DemoSignIn::EMAIL,
+                'password' => 'wrong',
+                '_csrf_token' => 'old',
+            ]);
             self::assertSelectorTextContains('[role=alert]', 'This page was open for long');
         }
         $this->browser->followRedirects();
@@ -219,7 +250,11 @@ final class SignInTest extends AppTestCase
         $options = self::getContainer()->getParameter('session.storage.options');
         self::assertSame([1, 100], [$options['gc_probability'], $options['gc_divisor']]);
         $connection = $this->entities()->getConnection();
-        $connection->executeStatement("INSERT INTO session (sess_id, sess_data, sess_lifetime, sess_time) VALUES ('old', '', ?, 0), ('used', '', ?, 0)", [time() - 5, time() + 500]);
+        $connection->executeStatement(
+            "INSERT INTO session (sess_id, sess_data, sess_lifetime, sess_time) VALUES ('old', '', ?, 0), " .
+                "('used', '', ?, 0)",
+            [time() - 5, time() + 500],
+        );
         $handler = self::getContainer()->get('test.session_handler');
         $handler->open('', 'fox');
         $handler->read('mine');

@@ -24,14 +24,27 @@ final class SituationAddressTest extends TestCase
 {
     public function testComesBackTheSame(): void
     {
-        $query = ['inning' => '7', 'half' => 'bottom', 'score' => '-2', 'batter' => 'slapper', 'count' => '3-2', 'view' => 'bunt', 'coverage' => 'first-stays', 'moved' => '4:16.5,78.0;6:-14.0,80.3', 'bunt' => '12,44'];
+        $query = [
+            'inning' => '7',
+            'half' => 'bottom',
+            'score' => '-2',
+            'batter' => 'slapper',
+            'count' => '3-2',
+            'view' => 'bunt',
+            'coverage' => 'first-stays',
+            'moved' => '4:16.5,78.0;6:-14.0,80.3',
+            'bunt' => '12,44',
+        ];
         $address = self::read('R1R3-2', $query);
         $parameters = $address->with([]);
 
         self::assertEquals(['situation' => 'R1R3-2'] + $query, $parameters);
         self::assertSame('slapper', $address->context->batter->key);
         self::assertEquals([4 => Point::of(16.5, 78.0), 6 => Point::of(-14.0, 80.3)], $address->moved);
-        self::assertEquals($address, self::read($parameters['situation'], array_diff_key($parameters, ['situation' => true])));
+        self::assertEquals(
+            $address,
+            self::read($parameters['situation'], array_diff_key($parameters, ['situation' => true])),
+        );
     }
 
     public function testAnEmptyAddressIsTheOrdinaryContext(): void
@@ -100,6 +113,11 @@ final class SituationAddressTest extends TestCase
         /** @var InputBag<string> $bag */
         $bag = new InputBag($query);
 
-        return SituationAddress::read($situation, $bag, ContextAddress::read($bag, static fn(string $id): ?Batter => null), new PlayControls(PlayFamilies::shipped(), [new BuntControls()]));
+        return SituationAddress::read(
+            $situation,
+            $bag,
+            ContextAddress::read($bag, static fn(string $id): ?Batter => null),
+            new PlayControls(PlayFamilies::shipped(), [new BuntControls()]),
+        );
     }
 }

@@ -28,7 +28,12 @@ final class SolvingTest extends AppTestCase
         $job = $this->job(SolveKind::Arrange);
         self::assertSame(SolveState::Waiting, $job->state());
 
-        $this->entities()->getConnection()->executeStatement("UPDATE solve_job SET state = 'done', outcome = '{\"done\":\"\",\"undo\":null,\"figures\":{},\"refused\":null}' WHERE kind = 'people'");
+        $this->entities()
+            ->getConnection()
+            ->executeStatement(
+                "UPDATE solve_job SET state = 'done', outcome = " .
+                    "'{\"done\":\"\",\"undo\":null,\"figures\":{},\"refused\":null}' WHERE kind = 'people'",
+            );
         self::getContainer()->get(SolveHandler::class)(new Solve());
         $this->open($this->team(), "/practice/solving/{$job->id()}");
         self::assertResponseRedirects("/{$this->team()->id()}/practice/{$practice->id()}");
@@ -41,7 +46,9 @@ final class SolvingTest extends AppTestCase
         $this->running();
         $this->signIn();
         $terns = $this->team('Terns');
-        $practice = $this->entities()->getRepository(Practice::class)->findOneBy(['team' => $terns]);
+        $practice = $this->entities()
+            ->getRepository(Practice::class)
+            ->findOneBy(['team' => $terns]);
         $this->open($terns, "/practice/{$practice?->id()}");
         $this->browser->submitForm('Another way');
         $this->follow();
@@ -115,7 +122,9 @@ final class SolvingTest extends AppTestCase
 
         self::assertEquals($dead->id(), $jobs->next(), 'it is taken up by another');
         self::assertNull($jobs->next(), 'and holds the team again');
-        $this->entities()->getConnection()->executeStatement("UPDATE solve_job SET state = 'done' WHERE id = ?", [$dead->id()->toBinary()]);
+        $this->entities()
+            ->getConnection()
+            ->executeStatement("UPDATE solve_job SET state = 'done' WHERE id = ?", [$dead->id()->toBinary()]);
         self::assertEquals($waiting->id(), $jobs->next());
     }
 
@@ -124,7 +133,7 @@ final class SolvingTest extends AppTestCase
         $this->running();
         $this->signIn();
         $practice = $this->practice();
-        $before = $practice->sheet().$practice->setup();
+        $before = $practice->sheet() . $practice->setup();
         $this->open($this->team(), "/practice/{$practice->id()}");
         $this->browser->submitForm('Another way');
         $this->browser->followRedirect();
@@ -135,14 +144,21 @@ final class SolvingTest extends AppTestCase
         self::getContainer()->get(SolveHandler::class)(new Solve());
         $this->entities()->clear();
 
-        self::assertSame($before, $this->practice()->sheet().$this->practice()->setup());
+        self::assertSame($before, $this->practice()->sheet() . $this->practice()->setup());
     }
 
     public function testWhatWasChangedMeanwhileIsNotOverwritten(): void
     {
         $this->signIn();
         $practice = $this->practice();
-        $job = new SolveJob($this->team(), $this->signIn(), SolveKind::Arrange, $practice->id()->toRfc4122(), json_encode(['setup' => $practice->setup(), 'version' => $practice->version() - 1], \JSON_THROW_ON_ERROR), new \DateTimeImmutable());
+        $job = new SolveJob(
+            $this->team(),
+            $this->signIn(),
+            SolveKind::Arrange,
+            $practice->id()->toRfc4122(),
+            json_encode(['setup' => $practice->setup(), 'version' => $practice->version() - 1], \JSON_THROW_ON_ERROR),
+            new \DateTimeImmutable(),
+        );
         $this->entities()->persist($job);
         $this->entities()->flush();
         self::getContainer()->get(SolveHandler::class)(new Solve());
@@ -158,7 +174,14 @@ final class SolvingTest extends AppTestCase
         $practice = $this->practice();
         $wish = $practice->wish();
         $coach = $this->signIn();
-        $job = new SolveJob($this->team(), $coach, SolveKind::Change, $practice->id()->toRfc4122(), json_encode([...$wish->toArray(), 'place' => 'On the mole', 'version' => 99], \JSON_THROW_ON_ERROR), new \DateTimeImmutable());
+        $job = new SolveJob(
+            $this->team(),
+            $coach,
+            SolveKind::Change,
+            $practice->id()->toRfc4122(),
+            json_encode([...$wish->toArray(), 'place' => 'On the mole', 'version' => 99], \JSON_THROW_ON_ERROR),
+            new \DateTimeImmutable(),
+        );
         $this->entities()->persist($job);
         $this->entities()->flush();
         self::getContainer()->get(SolveHandler::class)(new Solve());
@@ -175,7 +198,9 @@ final class SolvingTest extends AppTestCase
         $this->signIn();
         $page = $this->open($this->team(), '/practice/new');
         $values = $page->selectButton('Make the practice')->form()->getPhpValues();
-        $count = fn(): int => $this->entities()->getRepository(Practice::class)->count(['team' => $this->team()]);
+        $count = fn(): int => $this->entities()
+            ->getRepository(Practice::class)
+            ->count(['team' => $this->team()]);
         $before = $count();
         foreach ([1, 2] as $_) {
             $this->browser->request('POST', "/{$this->team()->id()}/practice/new", $values);
@@ -193,7 +218,11 @@ final class SolvingTest extends AppTestCase
         $tomorrow = new \DateTimeImmutable('tomorrow 17:30');
         $this->open($this->team(), '/practice/new');
 
-        self::assertInputValueNotSame('practice_form[startsAt]', $tomorrow->format('Y-m-d\TH:i'), 'there is a practice then');
+        self::assertInputValueNotSame(
+            'practice_form[startsAt]',
+            $tomorrow->format('Y-m-d\TH:i'),
+            'there is a practice then',
+        );
     }
 
     public function testASecondPracticeOverTheFirstSaysSoAndCanBeMeant(): void
@@ -203,7 +232,10 @@ final class SolvingTest extends AppTestCase
         $this->open($this->team(), '/practice/new');
         self::assertSelectorNotExists('#practice_form_allTheSame');
         $this->browser->submitForm('Make the practice', ['practice_form[startsAt]' => $at->format('Y-m-d\TH:i')]);
-        self::assertSelectorTextContains('#practice_form_startsAt_more', 'The field has the team’s practice from 17:30 to 18:40 then.');
+        self::assertSelectorTextContains(
+            '#practice_form_startsAt_more',
+            'The field has the team’s practice from 17:30 to 18:40 then.',
+        );
         $this->browser->submitForm('Make the practice', ['practice_form[allTheSame]' => '1']);
         $this->follow();
 
@@ -220,7 +252,11 @@ final class SolvingTest extends AppTestCase
         $practice->arrange(json_encode($setup, \JSON_THROW_ON_ERROR), $practice->sheet());
         $this->entities()->flush();
         $page = $this->open($this->team(), "/practice/{$practice->id()}");
-        $this->browser->request('POST', "/{$this->team()->id()}/practice/{$practice->id()}/arrange", ['_token' => $page->filter('[data-arrange]')->attr('data-token'), 'version' => $practice->version(), 'add' => 'rundown']);
+        $this->browser->request('POST', "/{$this->team()->id()}/practice/{$practice->id()}/arrange", [
+            '_token' => $page->filter('[data-arrange]')->attr('data-token'),
+            'version' => $practice->version(),
+            'add' => 'rundown',
+        ]);
         $this->browser->followRedirect();
 
         self::assertSelectorTextContains('.finding', 'There are 12 already. Allowed: at most 12');
@@ -229,15 +265,30 @@ final class SolvingTest extends AppTestCase
     private function running(string $since = 'now', SolveKind $kind = SolveKind::People): SolveJob
     {
         $job = $this->waiting($kind);
-        $this->entities()->getConnection()->executeStatement("UPDATE solve_job SET state = 'running', begun_at = ? WHERE id = ?", [(new \DateTimeImmutable($since))->format('Y-m-d H:i:s'), $job->id()->toBinary()]);
+        $this->entities()
+            ->getConnection()
+            ->executeStatement("UPDATE solve_job SET state = 'running', begun_at = ? WHERE id = ?", [
+                (new \DateTimeImmutable($since))->format('Y-m-d H:i:s'),
+                $job->id()->toBinary(),
+            ]);
 
         return $job;
     }
 
     private function waiting(SolveKind $kind = SolveKind::People): SolveJob
     {
-        $coach = $this->entities()->getRepository(\FoxCorner\App\Club\Account::class)->findOneBy(['email' => 'coach@saltmarsh.example']) ?? self::fail('The demo has a coach.');
-        $job = new SolveJob($this->team(), $coach, $kind, $this->practice()->id()->toRfc4122(), '{"print":"x"}', new \DateTimeImmutable());
+        $coach =
+            $this->entities()
+                ->getRepository(\FoxCorner\App\Club\Account::class)
+                ->findOneBy(['email' => 'coach@saltmarsh.example']) ?? self::fail('The demo has a coach.');
+        $job = new SolveJob(
+            $this->team(),
+            $coach,
+            $kind,
+            $this->practice()->id()->toRfc4122(),
+            '{"print":"x"}',
+            new \DateTimeImmutable(),
+        );
         $this->entities()->persist($job);
         $this->entities()->flush();
 
@@ -248,11 +299,15 @@ final class SolvingTest extends AppTestCase
     {
         $this->entities()->clear();
 
-        return $this->entities()->getRepository(SolveJob::class)->findOneBy(['kind' => $kind]) ?? self::fail('It was asked for.');
+        return $this->entities()
+            ->getRepository(SolveJob::class)
+            ->findOneBy(['kind' => $kind]) ?? self::fail('It was asked for.');
     }
 
     private function practice(): Practice
     {
-        return $this->entities()->getRepository(Practice::class)->findBy(['team' => $this->team()], ['startsAt' => 'DESC'])[0];
+        return $this->entities()
+            ->getRepository(Practice::class)
+            ->findBy(['team' => $this->team()], ['startsAt' => 'DESC'])[0];
     }
 }

@@ -16,7 +16,10 @@ final class StorageTest extends AppTestCase
         $validator = new SchemaValidator($this->entities());
 
         self::assertSame([], $validator->validateMapping());
-        self::assertSame([], array_values(array_diff($validator->getUpdateSchemaList(), ['DROP TABLE doctrine_migration_versions'])));
+        self::assertSame(
+            [],
+            array_values(array_diff($validator->getUpdateSchemaList(), ['DROP TABLE doctrine_migration_versions'])),
+        );
     }
 
     public function testTwoPlayersCannotWearOneNumberWhateverTheForm(): void
@@ -28,16 +31,34 @@ final class StorageTest extends AppTestCase
     public function testTheDemoCanBeResetAndIsTheSame(): void
     {
         $demo = self::getContainer()->get(Demo::class);
-        $before = [$this->entities()->getRepository(Player::class)->count(), $this->entities()->getRepository(Practice::class)->count()];
+        $before = [
+            $this->entities()->getRepository(Player::class)->count(),
+            $this->entities()->getRepository(Practice::class)->count(),
+        ];
         $other = $this->newTeam($this->signIn('player'));
         $this->entities()->getConnection()->executeStatement("DELETE FROM player WHERE name = 'Marsh'");
-        $this->entities()->getConnection()->executeStatement('DELETE FROM membership WHERE team_id = ?', [$other->id()->toBinary()]);
+        $this->entities()
+            ->getConnection()
+            ->executeStatement('DELETE FROM membership WHERE team_id = ?', [$other->id()->toBinary()]);
         $demo->remove();
-        self::assertSame([0, 0], [$this->entities()->getRepository(Player::class)->count(), $this->entities()->getRepository(Practice::class)->count()]);
-        self::assertSame(1, $this->entities()->getRepository(\FoxCorner\App\Team\Team::class)->count(), 'what is not the demo’s stays');
+        self::assertSame(
+            [0, 0],
+            [
+                $this->entities()->getRepository(Player::class)->count(),
+                $this->entities()->getRepository(Practice::class)->count(),
+            ],
+        );
+        self::assertSame(
+            1,
+            $this->entities()->getRepository(\FoxCorner\App\Team\Team::class)->count(),
+            'what is not the demo’s stays',
+        );
         $demo->load();
 
-        self::assertSame($before, [$this->entities()->getRepository(Player::class)->count(), $this->entities()->getRepository(Practice::class)->count()]);
+        self::assertSame($before, [
+            $this->entities()->getRepository(Player::class)->count(),
+            $this->entities()->getRepository(Practice::class)->count(),
+        ]);
     }
 
     public function testSessionsLiveInTheDatabase(): void
@@ -48,7 +69,10 @@ final class StorageTest extends AppTestCase
         $handler->write('an-id', 'kept');
         $handler->close();
 
-        self::assertSame('kept', $this->entities()->getConnection()->fetchOne("SELECT sess_data FROM session WHERE sess_id = 'an-id'"));
+        self::assertSame(
+            'kept',
+            $this->entities()->getConnection()->fetchOne("SELECT sess_data FROM session WHERE sess_id = 'an-id'"),
+        );
     }
 
     public function testWithoutADatabaseAPlainPageSaysSo(): void
@@ -74,9 +98,23 @@ final class StorageTest extends AppTestCase
     public function testPagesAskTheDatabaseLittle(): void
     {
         $this->signIn();
-        $practice = $this->entities()->getRepository(Practice::class)->findOneBy(['team' => $this->team()]);
+        $practice = $this->entities()
+            ->getRepository(Practice::class)
+            ->findOneBy(['team' => $this->team()]);
         self::assertNotNull($practice);
-        foreach (['', '/team', '/team/stopwatch', '/field/R1-0', '/field/R1-0?view=bunt', '/situations', '/practice', "/practice/{$practice->id()}", '/you'] as $path) {
+        foreach (
+            [
+                '',
+                '/team',
+                '/team/stopwatch',
+                '/field/R1-0',
+                '/field/R1-0?view=bunt',
+                '/situations',
+                '/practice',
+                "/practice/{$practice->id()}",
+                '/you',
+            ] as $path
+        ) {
             $queries = $this->queriesOf($path);
             self::assertGreaterThan(0, $queries, $path);
             self::assertLessThanOrEqual(12, $queries, "$path asks $queries times");

@@ -23,7 +23,12 @@ final class TeamTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/team/player/new');
-        $this->browser->submitForm('Save the player', ['player_form[name]' => 'Penhale', 'player_form[number]' => '44', 'player_form[positions]' => '8 7', 'player_form[homeToFirst]' => '3.11']);
+        $this->browser->submitForm('Save the player', [
+            'player_form[name]' => 'Penhale',
+            'player_form[number]' => '44',
+            'player_form[positions]' => '8 7',
+            'player_form[homeToFirst]' => '3.11',
+        ]);
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'Penhale is saved');
 
@@ -47,7 +52,14 @@ final class TeamTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/team/player/new');
-        $this->browser->submitForm('Save the player', ["player_form[$field]" => $typed] + ['player_form[name]' => 'Penhale', 'player_form[number]' => '44', 'player_form[positions]' => '8']);
+        $this->browser->submitForm(
+            'Save the player',
+            ["player_form[$field]" => $typed] + [
+                'player_form[name]' => 'Penhale',
+                'player_form[number]' => '44',
+                'player_form[positions]' => '8',
+            ],
+        );
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains("#player_form_{$field}_more .field-problem", $words);
@@ -60,10 +72,16 @@ final class TeamTest extends AppTestCase
     public function testTwoCoachesAtOnePlayer(): void
     {
         $this->signIn();
-        $player = $this->entities()->getRepository(Player::class)->findOneBy(['team' => $this->team(), 'number' => 6]);
+        $player = $this->entities()
+            ->getRepository(Player::class)
+            ->findOneBy(['team' => $this->team(), 'number' => 6]);
         self::assertNotNull($player);
         $this->open($this->team(), "/team/player/{$player->id()}");
-        $this->entities()->getConnection()->executeStatement('UPDATE player SET version = version + 1, arm = 61 WHERE id = ?', [$player->id()->toBinary()]);
+        $this->entities()
+            ->getConnection()
+            ->executeStatement('UPDATE player SET version = version + 1, arm = 61 WHERE id = ?', [
+                $player->id()->toBinary(),
+            ]);
         $this->entities()->clear();
         $this->browser->submitForm('Save Marsh', ['player_form[name]' => 'Marshal']);
 
@@ -74,8 +92,14 @@ final class TeamTest extends AppTestCase
     public function testTheMedianOfTheReadingsCountsAndUndoTakesOneBack(): void
     {
         $this->signIn();
-        $lund = fn(): ?float => $this->entities()->getRepository(Player::class)->findOneBy(['name' => 'Lund'])?->asRosterPlayer()->traits->homeToFirst;
-        $id = (string) $this->entities()->getRepository(Player::class)->findOneBy(['name' => 'Lund'])?->id();
+        $lund = fn(): ?float => $this->entities()
+            ->getRepository(Player::class)
+            ->findOneBy(['name' => 'Lund'])
+            ?->asRosterPlayer()->traits->homeToFirst;
+        $id = (string) $this->entities()
+            ->getRepository(Player::class)
+            ->findOneBy(['name' => 'Lund'])
+            ?->id();
         foreach (['3,30', '3.22', '3.26'] as $typed) {
             $this->open($this->team(), '/team/stopwatch');
             $this->browser->submitForm('Keep it', ['player' => $id, 'value' => $typed]);
@@ -98,7 +122,13 @@ final class TeamTest extends AppTestCase
     public function testAReadingThatCannotBeIsKeptForMending(string $name, string $typed, string $words): void
     {
         $this->signIn();
-        $id = '' === $name ? '' : (string) $this->entities()->getRepository(Player::class)->findOneBy(['name' => $name])?->id();
+        $id =
+            '' === $name
+                ? ''
+                : (string) $this->entities()
+                    ->getRepository(Player::class)
+                    ->findOneBy(['name' => $name])
+                    ?->id();
         $this->open($this->team(), '/team/stopwatch');
         $this->browser->submitForm('Keep it', ['player' => $id, 'value' => $typed]);
 
@@ -111,7 +141,12 @@ final class TeamTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/team/field');
-        $this->browser->submitForm('Save the field', ['field_form[ruleSet]' => 'baseball-70', 'field_form[basePath]' => '', 'field_form[pitchingDistance]' => '', 'field_form[right]' => '181.5']);
+        $this->browser->submitForm('Save the field', [
+            'field_form[ruleSet]' => 'baseball-70',
+            'field_form[basePath]' => '',
+            'field_form[pitchingDistance]' => '',
+            'field_form[right]' => '181.5',
+        ]);
         $this->browser->followRedirect();
 
         self::assertSelectorTextContains('body', 'Baseball, 70 ft, seven innings');
@@ -133,10 +168,16 @@ final class TeamTest extends AppTestCase
 
     public function testWhatASpreadsheetSaves(): void
     {
-        $reading = (new RosterCsv())->read("\xEF\xBB\xBFNumber;Name;Positions;Throws;Bats;Home to first s;Arm mph\r\n3;Ødegård;6 4;R;SL;3,05;\r\n;;;;;;\r\n\"7\";\"Mary Ann\";\"2\";l;;;51,5\r\n");
+        $reading = (new RosterCsv())->read(
+            "\xEF\xBB\xBFNumber;Name;Positions;Throws;Bats;Home to first s;Arm mph\r\n3;Ødegård;6 " .
+                "4;R;SL;3,05;\r\n;;;;;;\r\n\"7\";\"Mary Ann\";\"2\";l;;;51,5\r\n",
+        );
 
         self::assertEquals([], $reading->problems);
-        self::assertSame(['Ødegård', 'Mary Ann'], array_map(static fn(RosterPlayer $player): string => $player->name, $reading->players));
+        self::assertSame(
+            ['Ødegård', 'Mary Ann'],
+            array_map(static fn(RosterPlayer $player): string => $player->name, $reading->players),
+        );
         self::assertSame(3.05, $reading->players[0]->traits->homeToFirst);
         self::assertSame(51.5, $reading->players[1]->traits->armMph);
         self::assertNull($reading->players[1]->traits->homeToFirst);
@@ -144,7 +185,10 @@ final class TeamTest extends AppTestCase
 
     public function testEveryBadCellIsNamedByRowAndColumn(): void
     {
-        $reading = (new RosterCsv())->read("number,name,positions,throws,home_to_first_s\n1,Ash,1,R,3.2\n1,Birk,2,R,\nx,Cole,3,,\n4,Dale,12,,\n5,Elm,5,Q,\n6,Fir,6,,43\n7,,7,,\n");
+        $reading = (new RosterCsv())->read(
+            "number,name,positions,throws,home_to_first_s\n1,Ash,1,R,3.2\n1,Birk,2,R,\nx,Cole,3,,\n4,Dale,12,,\n" .
+                "5,Elm,5,Q,\n6,Fir,6,,43\n7,,7,,\n",
+        );
 
         self::assertSame(
             ['3 number', '4 number', '5 positions', '6 throws', '7 home_to_first_s', '8 name'],
@@ -165,7 +209,13 @@ final class TeamTest extends AppTestCase
     {
         $roster = self::getContainer()->get(PlayerRepository::class)->rosterOf($this->team());
         $again = (new RosterCsv())->read((new RosterCsv())->write($roster));
-        $plain = static fn(RosterPlayer $player): array => [$player->name, $player->number, $player->positions, $player->traits, $player->limit];
+        $plain = static fn(RosterPlayer $player): array => [
+            $player->name,
+            $player->number,
+            $player->positions,
+            $player->traits,
+            $player->limit,
+        ];
 
         self::assertEquals([], $again->problems);
         self::assertEquals(array_map($plain, $roster), array_map($plain, $again->players));
@@ -179,7 +229,12 @@ final class TeamTest extends AppTestCase
         self::assertSelectorTextContains('h1', '2 players can be read: 1 new, 1 changed; nothing is written yet');
         self::assertSelectorTextContains('tbody tr:first-child', 'name P1 → Ash');
         self::assertSelectorTextContains('tbody tr:last-child', 'new: plays 2');
-        self::assertCount(1, $this->entities()->getRepository(Player::class)->findBy(['team' => $team]));
+        self::assertCount(
+            1,
+            $this->entities()
+                ->getRepository(Player::class)
+                ->findBy(['team' => $team]),
+        );
 
         $this->browser->submitForm('Write these 2 to the roster');
         $this->browser->followRedirect();
@@ -195,7 +250,10 @@ final class TeamTest extends AppTestCase
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('tbody', '"quick" is no position');
-        self::assertStringContainsString('99,Ash,quick', $this->browser->getCrawler()->filter('textarea')->last()->text());
+        self::assertStringContainsString(
+            '99,Ash,quick',
+            $this->browser->getCrawler()->filter('textarea')->last()->text(),
+        );
     }
 
     public function testAColumnThatIsLeftOutLeavesWhatIsThere(): void
@@ -204,14 +262,23 @@ final class TeamTest extends AppTestCase
         $before = $this->player('Marsh');
         $this->open($this->team(), '/team/import');
         $this->browser->submitForm('Look it over', ['text' => "#,Player,Arm\n6,Marsh,58\n12,Oyelaran,\n7,Quist,-\n"]);
-        self::assertSame(['arm 56 mph → 58 mph', 'stays as it is', 'arm 57 mph → none'], $this->browser->getCrawler()->filter('tbody tr td:last-child')->each(static fn($cell): string => $cell->text()));
+        self::assertSame(
+            ['arm 56 mph → 58 mph', 'stays as it is', 'arm 57 mph → none'],
+            $this->browser
+                ->getCrawler()
+                ->filter('tbody tr td:last-child')
+                ->each(static fn($cell): string => $cell->text()),
+        );
         $this->browser->submitForm('Write these 3 to the roster');
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'Roster read from a list: 0 new, 2 changed.');
         $after = $this->player('Marsh');
 
         self::assertSame(58.0, $after->traits->armMph);
-        self::assertEquals([$before->traits->homeToFirst, $before->traits->paceFeet, $before->traits->bats, $before->positions], [$after->traits->homeToFirst, $after->traits->paceFeet, $after->traits->bats, $after->positions]);
+        self::assertEquals(
+            [$before->traits->homeToFirst, $before->traits->paceFeet, $before->traits->bats, $before->positions],
+            [$after->traits->homeToFirst, $after->traits->paceFeet, $after->traits->bats, $after->positions],
+        );
         self::assertSame(Limit::NoThrowing, $this->player('Oyelaran')->limit);
         self::assertNull($this->player('Quist')->traits->armMph);
     }
@@ -234,13 +301,21 @@ final class TeamTest extends AppTestCase
         $this->signIn();
         $before = $this->entities()->getConnection()->fetchAllAssociative('SELECT * FROM player ORDER BY id');
         $this->open($this->team(), '/team/import');
-        $this->browser->submitForm('Look it over', ['text' => "number,name,positions,arm_mph\n6,Marshall,6,58\n61,Penhale,8,\n"]);
+        $this->browser->submitForm('Look it over', [
+            'text' => "number,name,positions,arm_mph\n6,Marshall,6,58\n61,Penhale,8,\n",
+        ]);
         $this->browser->submitForm('Write these 2 to the roster');
         $this->browser->followRedirect();
         $this->browser->submitForm('Undo');
         $plain = static fn(array $row): array => array_diff_key($row, ['version' => 0]);
 
-        self::assertSame(array_map($plain, $before), array_map($plain, $this->entities()->getConnection()->fetchAllAssociative('SELECT * FROM player ORDER BY id')));
+        self::assertSame(
+            array_map($plain, $before),
+            array_map(
+                $plain,
+                $this->entities()->getConnection()->fetchAllAssociative('SELECT * FROM player ORDER BY id'),
+            ),
+        );
     }
 
     /**
@@ -254,13 +329,34 @@ final class TeamTest extends AppTestCase
     #[TestWith(["3,Ash,SS,R,R\n4,Birk,C,R,L\n", [6], 'R', 'R'])]
     #[TestWith(["Ash,3,shortstop\n", [6], 'R', 'R'])]
     #[TestWith(["\"no.\",\"first.name\",name,pos\n3,Jo,Ash,\"Right field\"\n", [9], 'R', 'R'])]
-    public function testRealSpreadsheetsAreUnderstood(string $text, array $positions, string $throws, string $bats): void
-    {
-        foreach ([$text, "\u{FEFF}$text", "\xFF\xFE".mb_convert_encoding($text, 'UTF-16LE', 'UTF-8'), "\xFE\xFF".mb_convert_encoding($text, 'UTF-16BE', 'UTF-8'), mb_convert_encoding($text, 'UTF-16LE', 'UTF-8')] as $written) {
+    public function testRealSpreadsheetsAreUnderstood(
+        string $text,
+        array $positions,
+        string $throws,
+        string $bats,
+    ): void {
+        foreach (
+            [
+                $text,
+                "\u{FEFF}$text",
+                "\xFF\xFE" . mb_convert_encoding($text, 'UTF-16LE', 'UTF-8'),
+                "\xFE\xFF" . mb_convert_encoding($text, 'UTF-16BE', 'UTF-8'),
+                mb_convert_encoding($text, 'UTF-16LE', 'UTF-8'),
+            ] as $written
+        ) {
             $reading = (new RosterCsv())->read($written);
             self::assertEquals([], $reading->problems);
             $ash = $reading->players[0];
-            self::assertSame(['Ash', 3, $positions, $throws, $bats], [$ash->name, $ash->number, Position::numbers($ash->positions), $ash->traits->throws->value, $ash->traits->bats->value]);
+            self::assertSame(
+                ['Ash', 3, $positions, $throws, $bats],
+                [
+                    $ash->name,
+                    $ash->number,
+                    Position::numbers($ash->positions),
+                    $ash->traits->throws->value,
+                    $ash->traits->bats->value,
+                ],
+            );
         }
     }
 
@@ -298,16 +394,34 @@ final class TeamTest extends AppTestCase
     public function testOfManyTriesTheOldestFallOut(): void
     {
         $coach = $this->signIn();
-        $lund = $this->entities()->getRepository(Player::class)->findOneBy(['name' => 'Lund']) ?? self::fail('Lund is on the roster.');
+        $lund =
+            $this->entities()
+                ->getRepository(Player::class)
+                ->findOneBy(['name' => 'Lund']) ?? self::fail('Lund is on the roster.');
         foreach (range(1, 60) as $_) {
-            $this->entities()->persist(new Reading($lund, Quantity::HomeToFirst, 4.0, $coach, new \DateTimeImmutable()));
+            $this->entities()->persist(
+                new Reading($lund, Quantity::HomeToFirst, 4.0, $coach, new \DateTimeImmutable()),
+            );
         }
         $this->entities()->flush();
         foreach (range(1, 31) as $_) {
-            self::getContainer()->get(ReadingRepository::class)->alone($lund, fn() => $this->entities()->persist(new Reading($lund, Quantity::HomeToFirst, 3.2, $coach, new \DateTimeImmutable())), Quantity::HomeToFirst);
+            self::getContainer()
+                ->get(ReadingRepository::class)
+                ->alone(
+                    $lund,
+                    fn() => $this->entities()->persist(
+                        new Reading($lund, Quantity::HomeToFirst, 3.2, $coach, new \DateTimeImmutable()),
+                    ),
+                    Quantity::HomeToFirst,
+                );
         }
 
-        self::assertSame(60, $this->entities()->getRepository(Reading::class)->count(['player' => $lund]));
+        self::assertSame(
+            60,
+            $this->entities()
+                ->getRepository(Reading::class)
+                ->count(['player' => $lund]),
+        );
         self::assertSame(3.2, $lund->asRosterPlayer()->traits->homeToFirst, '31 of 60 are 3.2');
     }
 
@@ -319,7 +433,10 @@ final class TeamTest extends AppTestCase
         $this->browser->submitForm('Play these nine', ['at_4' => $id, 'at_6' => $id]);
 
         self::assertResponseStatusCodeSame(422);
-        self::assertSelectorTextContains('[role=alert]', 'Position 6: Marsh plays 4 and 6. Allowed: one place for each player.');
+        self::assertSelectorTextContains(
+            '[role=alert]',
+            'Position 6: Marsh plays 4 and 6. Allowed: one place for each player.',
+        );
         self::assertSame($id, $this->browser->getCrawler()->filter('#at_4 option[selected]')->attr('value'));
     }
 
@@ -327,6 +444,9 @@ final class TeamTest extends AppTestCase
     {
         $this->entities()->clear();
 
-        return $this->entities()->getRepository(Player::class)->findOneBy(['team' => $this->team(), 'name' => $name])?->asRosterPlayer() ?? self::fail("$name is on the roster.");
+        return $this->entities()
+            ->getRepository(Player::class)
+            ->findOneBy(['team' => $this->team(), 'name' => $name])
+            ?->asRosterPlayer() ?? self::fail("$name is on the roster.");
     }
 }

@@ -14,7 +14,10 @@ final class TodayTest extends AppTestCase
         $page = $this->open($this->team());
 
         self::assertStringContainsString('practice, 2 findings open', $page->filter('h1')->text());
-        self::assertSame(['Oyelaran may not throw', 'Szabo is 0.4 s late at first'], $page->filter('.finding p:first-child')->each(static fn($title): string => $title->text()));
+        self::assertSame(
+            ['Oyelaran may not throw', 'Szabo is 0.4 s late at first'],
+            $page->filter('.finding p:first-child')->each(static fn($title): string => $title->text()),
+        );
         self::assertSelectorTextContains('main', 'Quay field');
         self::assertSelectorTextContains('main', 'Taught last');
         $page = $this->browser->click($page->filter('.finding a')->first()->link());
@@ -24,7 +27,9 @@ final class TodayTest extends AppTestCase
     public function testMendingTheRosterMendsTheFinding(): void
     {
         $this->signIn();
-        $this->entities()->getConnection()->executeStatement("UPDATE player SET today_limit = 'none' WHERE name = 'Oyelaran'");
+        $this->entities()
+            ->getConnection()
+            ->executeStatement("UPDATE player SET today_limit = 'none' WHERE name = 'Oyelaran'");
         $page = $this->open($this->team());
 
         self::assertStringContainsString('1 finding open', $page->filter('h1')->text());
@@ -59,7 +64,9 @@ final class TodayTest extends AppTestCase
     public function testSomebodyInNoTeam(): void
     {
         $account = $this->signIn('player');
-        $this->entities()->getConnection()->executeStatement('DELETE FROM membership WHERE account_id = ?', [$account->id()->toBinary()]);
+        $this->entities()
+            ->getConnection()
+            ->executeStatement('DELETE FROM membership WHERE account_id = ?', [$account->id()->toBinary()]);
         $this->browser->request('GET', '/');
 
         self::assertSelectorTextContains('h1', 'You are in no team yet');

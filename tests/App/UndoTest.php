@@ -25,20 +25,35 @@ final class UndoTest extends AppTestCase
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'Marsh is off the roster.');
         $this->entities()->clear();
-        self::assertNull($this->entities()->getRepository(Player::class)->findOneBy(['name' => 'Marsh']));
-        self::assertSame(0, $this->entities()->getRepository(Reading::class)->count(['player' => $marsh->id()->toBinary()]));
+        self::assertNull(
+            $this->entities()
+                ->getRepository(Player::class)
+                ->findOneBy(['name' => 'Marsh']),
+        );
+        self::assertSame(
+            0,
+            $this->entities()
+                ->getRepository(Reading::class)
+                ->count(['player' => $marsh->id()->toBinary()]),
+        );
 
         $this->browser->submitForm('Undo');
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'Taken back: Marsh is off the roster.');
         $this->entities()->clear();
-        self::assertEquals($before, [$this->player('Marsh')->asRosterPlayer(), $this->rows('reading'), $this->rows('membership')]);
+        self::assertEquals($before, [
+            $this->player('Marsh')->asRosterPlayer(),
+            $this->rows('reading'),
+            $this->rows('membership'),
+        ]);
     }
 
     public function testAPracticeComesBackWithItsRunAndGrades(): void
     {
         $this->signIn();
-        $held = $this->entities()->getRepository(Practice::class)->findBy(['team' => $this->team()], ['startsAt' => 'ASC'])[0];
+        $held = $this->entities()
+            ->getRepository(Practice::class)
+            ->findBy(['team' => $this->team()], ['startsAt' => 'ASC'])[0];
         $before = [$this->rows('practice'), $this->rows('practice_run'), $this->rows('turn_record')];
         $this->open($this->team(), "/practice/{$held->id()}");
         $this->browser->submitForm('Take this practice off');
@@ -52,7 +67,9 @@ final class UndoTest extends AppTestCase
     public function testAnOpponentComesBackWithItsBatters(): void
     {
         $this->signIn();
-        $opponent = $this->entities()->getRepository(Opponent::class)->findOneBy(['name' => 'Lanternfish']);
+        $opponent = $this->entities()
+            ->getRepository(Opponent::class)
+            ->findOneBy(['name' => 'Lanternfish']);
         $before = [$this->rows('opponent'), $this->rows('opponent_batter')];
         $this->open($this->team(), "/team/opponents/{$opponent?->id()}");
         $this->browser->submitForm('Take Lanternfish off the list');
@@ -74,7 +91,11 @@ final class UndoTest extends AppTestCase
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.finding', 'its place is taken by something else');
         $this->entities()->clear();
-        self::assertNull($this->entities()->getRepository(Player::class)->findOneBy(['name' => 'Quist']));
+        self::assertNull(
+            $this->entities()
+                ->getRepository(Player::class)
+                ->findOneBy(['name' => 'Quist']),
+        );
 
         $this->entities()->getConnection()->executeStatement("UPDATE player SET number = 28 WHERE name = 'Fenn'");
         $this->open($this->team(), '/changes');
@@ -103,7 +124,9 @@ final class UndoTest extends AppTestCase
     public function testSolvingAgainKeepsTheEarlierSheetAtHand(): void
     {
         $this->signIn();
-        $practice = $this->entities()->getRepository(Practice::class)->findBy(['team' => $this->team()], ['startsAt' => 'DESC'])[0];
+        $practice = $this->entities()
+            ->getRepository(Practice::class)
+            ->findBy(['team' => $this->team()], ['startsAt' => 'DESC'])[0];
         $before = [$practice->sheet(), $practice->setup()];
         $this->open($this->team(), "/practice/{$practice->id()}");
         $this->browser->submitForm('Another way');
@@ -135,17 +158,25 @@ final class UndoTest extends AppTestCase
 
         $this->open($this->team(), "/team/player/{$this->player('Quist')->id()}");
         $this->browser->submitForm('Take Quist off the roster');
-        self::assertNull($this->entities()->getRepository(UndoStep::class)->findOneBy(['words' => 'Long ago']));
+        self::assertNull(
+            $this->entities()
+                ->getRepository(UndoStep::class)
+                ->findOneBy(['words' => 'Long ago']),
+        );
     }
 
     private function player(string $name): Player
     {
-        return $this->entities()->getRepository(Player::class)->findOneBy(['team' => $this->team(), 'name' => $name]) ?? self::fail("$name is on the roster.");
+        return $this->entities()
+            ->getRepository(Player::class)
+            ->findOneBy(['team' => $this->team(), 'name' => $name]) ?? self::fail("$name is on the roster.");
     }
 
     /** @return list<array<string, mixed>> all rows of a table */
     private function rows(string $table): array
     {
-        return $this->entities()->getConnection()->fetchAllAssociative("SELECT * FROM $table ORDER BY id");
+        return $this->entities()
+            ->getConnection()
+            ->fetchAllAssociative("SELECT * FROM $table ORDER BY id");
     }
 }

@@ -30,12 +30,25 @@ final class Teams
 {
     public static function player(int $number, int ...$positions): RosterPlayer
     {
-        return new RosterPlayer("id-$number", "P$number", $number, array_map(Position::ofNumber(...), array_values($positions)), Traits::unknown());
+        return new RosterPlayer(
+            "id-$number",
+            "P$number",
+            $number,
+            array_map(Position::ofNumber(...), array_values($positions)),
+            Traits::unknown(),
+        );
     }
 
     public static function with(RosterPlayer $player, ?Traits $traits = null, ?Limit $limit = null): RosterPlayer
     {
-        return new RosterPlayer($player->id, $player->name, $player->number, $player->positions, $traits ?? $player->traits, $limit ?? $player->limit);
+        return new RosterPlayer(
+            $player->id,
+            $player->name,
+            $player->number,
+            $player->positions,
+            $traits ?? $player->traits,
+            $limit ?? $player->limit,
+        );
     }
 
     /** @return list<RosterPlayer> one ordinary player at each position, wearing its number */
@@ -47,12 +60,30 @@ final class Teams
     /** @return list<RosterPlayer> the nine and six more who can do two things */
     public static function fifteen(): array
     {
-        return [...self::nine(), self::player(10, 1, 5), self::player(11, 2, 3), self::player(12, 4, 6), self::player(13, 7, 8), self::player(14, 9, 7), self::player(15, 3, 1)];
+        return [
+            ...self::nine(),
+            self::player(10, 1, 5),
+            self::player(11, 2, 3),
+            self::player(12, 4, 6),
+            self::player(13, 7, 8),
+            self::player(14, 9, 7),
+            self::player(15, 3, 1),
+        ];
     }
 
-    public static function state(string $rules = 'fastpitch-43', string $situation = 'R1-0', int $inning = 3, int $lead = 0, BatterType $batter = BatterType::Right, string $count = '0-0'): GameState
-    {
-        return GameState::of(ShippedRuleSets::get($rules), Situation::fromKey($situation), Context::of($inning, Half::Top, $lead, Batter::ofType($batter), Count::fromKey($count)));
+    public static function state(
+        string $rules = 'fastpitch-43',
+        string $situation = 'R1-0',
+        int $inning = 3,
+        int $lead = 0,
+        BatterType $batter = BatterType::Right,
+        string $count = '0-0',
+    ): GameState {
+        return GameState::of(
+            ShippedRuleSets::get($rules),
+            Situation::fromKey($situation),
+            Context::of($inning, Half::Top, $lead, Batter::ofType($batter), Count::fromKey($count)),
+        );
     }
 
     public static function cost(Level $level = Level::Pro): PlayCost
@@ -61,16 +92,28 @@ final class Teams
     }
 
     /** @param list<RosterPlayer>|null $roster */
-    public static function plan(?GameState $state = null, Level $level = Level::Fastpitch16, ?array $roster = null): SituationPlan
-    {
+    public static function plan(
+        ?GameState $state = null,
+        Level $level = Level::Fastpitch16,
+        ?array $roster = null,
+    ): SituationPlan {
         $state ??= self::state();
 
-        return SituationPlan::of($state, $level->profile(), Lineup::choose($roster ?? self::nine()), PlanBook::shipped($state->rules->sport));
+        return SituationPlan::of(
+            $state,
+            $level->profile(),
+            Lineup::choose($roster ?? self::nine()),
+            PlanBook::shipped($state->rules->sport),
+        );
     }
 
     /** @param list<RosterPlayer>|null $roster */
-    public static function bunt(?GameState $state = null, Level $level = Level::Fastpitch16, ?array $roster = null, ?string $coverage = null): PlannedPlay
-    {
+    public static function bunt(
+        ?GameState $state = null,
+        Level $level = Level::Fastpitch16,
+        ?array $roster = null,
+        ?string $coverage = null,
+    ): PlannedPlay {
         $plan = self::plan($state, $level, $roster);
 
         return PlannedPlay::of($plan, new BuntFamily(), PlanBook::shipped($plan->state->rules->sport), $coverage);

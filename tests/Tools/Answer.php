@@ -8,7 +8,10 @@ namespace FoxCorner\Tests\Tools;
 final readonly class Answer
 {
     /** @param int $status 0 when nothing did */
-    public function __construct(public int $status, public float $seconds, public string $body, public string $location)
-    {
-    }
+    public function __construct(
+        public int $status,
+        public float $seconds,
+        public string $body,
+        public string $location,
+    ) {}
 }

@@ -9,21 +9,27 @@ use FoxCorner\App\Demo\DemoSignIn;
 /** Somebody at a running instance, signed in or not, who follows no redirects. */
 final readonly class Client
 {
-    private function __construct(private \CurlHandle $curl, private string $address, public string $team)
-    {
-    }
+    private function __construct(private \CurlHandle $curl, private string $address, public string $team) {}
 
     /** @param string $who as in "coach"; '' for a stranger */
     public static function of(string $address, string $who, float $patience = 30.0): self
     {
         $curl = curl_init();
-        curl_setopt_array($curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEFILE => '', \CURLOPT_TIMEOUT_MS => (int) (1000 * $patience)]);
+        curl_setopt_array($curl, [
+            \CURLOPT_RETURNTRANSFER => true,
+            \CURLOPT_COOKIEFILE => '',
+            \CURLOPT_TIMEOUT_MS => (int) (1000 * $patience),
+        ]);
         $stranger = new self($curl, $address, '');
         if ('' === $who) {
             return $stranger;
         }
         $page = $stranger->send('GET', '/sign-in')->body;
-        $stranger->send('POST', '/sign-in', ['email' => "$who@saltmarsh.example", 'password' => DemoSignIn::PASSWORD, '_csrf_token' => self::field($page, '_csrf_token')]);
+        $stranger->send('POST', '/sign-in', [
+            'email' => "$who@saltmarsh.example",
+            'password' => DemoSignIn::PASSWORD,
+            '_csrf_token' => self::field($page, '_csrf_token'),
+        ]);
         $home = $stranger->send('GET', '/');
 
         return new self($curl, $address, ltrim($home->location, '/'));
@@ -33,17 +39,24 @@ final readonly class Client
     public function send(string $method, string $path, array $fields = []): Answer
     {
         $location = '';
-        curl_setopt($this->curl, \CURLOPT_HEADERFUNCTION, static function (\CurlHandle $curl, string $line) use (&$location): int {
+        curl_setopt($this->curl, \CURLOPT_HEADERFUNCTION, static function (\CurlHandle $curl, string $line) use (
+            &$location,
+        ): int {
             if (0 === stripos($line, 'location:')) {
                 $location = trim(substr($line, 9));
             }
 
             return \strlen($line);
         });
-        self::aim($this->curl, $this->address.$path, $method, $fields);
+        self::aim($this->curl, $this->address . $path, $method, $fields);
         $body = curl_exec($this->curl);
 
-        return new Answer(curl_getinfo($this->curl, \CURLINFO_RESPONSE_CODE), curl_getinfo($this->curl, \CURLINFO_TOTAL_TIME), \is_string($body) ? $body : '', $location);
+        return new Answer(
+            curl_getinfo($this->curl, \CURLINFO_RESPONSE_CODE),
+            curl_getinfo($this->curl, \CURLINFO_TOTAL_TIME),
+            \is_string($body) ? $body : '',
+            $location,
+        );
     }
 
     /**
@@ -56,7 +69,7 @@ final readonly class Client
         $curl = curl_init();
         curl_setopt_array($curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_TIMEOUT => 60]);
         curl_setopt($curl, \CURLOPT_COOKIE, $this->cookie());
-        self::aim($curl, $this->address.$path, 'POST', $fields);
+        self::aim($curl, $this->address . $path, 'POST', $fields);
 
         return $curl;
     }
@@ -77,7 +90,13 @@ final readonly class Client
     /** @return non-empty-string */
     private function cookie(): string
     {
-        $cookies = implode('; ', array_map(static fn(string $line): string => implode('=', \array_slice(explode("\t", $line), 5, 2)), curl_getinfo($this->curl, \CURLINFO_COOKIELIST)));
+        $cookies = implode(
+            '; ',
+            array_map(
+                static fn(string $line): string => implode('=', \array_slice(explode("\t", $line), 5, 2)),
+                curl_getinfo($this->curl, \CURLINFO_COOKIELIST),
+            ),
+        );
 
         return '' === $cookies ? throw new \LogicException('Nobody is signed in.') : $cookies;
     }
@@ -90,6 +109,6 @@ final readonly class Client
 
     private static function field(string $page, string $name): string
     {
-        return 1 === preg_match('/name="'.$name.'" value="([^"]+)"/', $page, $found) ? $found[1] : '';
+        return 1 === preg_match('/name="' . $name . '" value="([^"]+)"/', $page, $found) ? $found[1] : '';
     }
 }

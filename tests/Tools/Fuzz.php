@@ -19,16 +19,102 @@ final class Fuzz
     private const SLOW = 5.0;
     /** Words that programs stumble over. */
     private const JUNK = [
-        '', '0', '-1', '1', '2', '99999999999999999999', '1e309', 'NaN', 'null', 'true', '[]', "'", '"', '<b>x</b>', '../../etc/passwd', '%', "a\0b", "\xFF\xFE", "\u{202E}abc", '😀', 'x,y', '1,2', '-20,30', '400,400',
-        '4:16.5,78', '4:1e9,2;6:x', 'R1-0', 'R9-9', 'none', 'loaded-2', '2027-05-14T17:30', '2027-02-30', '0000-00-00', 'corners-crash', 'bunt', 'air', 'depth', 'slapper', 'right', 'away', 'here', 'start', 'next', 'back', 'on', 'skip',
-        "BEGIN:VCALENDAR\nBEGIN:VEVENT\nUID:1\nDTSTART:20270101T100000\nRRULE:FREQ=DAILY;BYHOUR=25\nEND:VEVENT\nEND:VCALENDAR", "number,name.x,positions\n1,Ash,6", "#;Player;Pos\n1;=A;SS/2B", '=1+1', '00000000-0000-7000-8000-000000000000',
+        '',
+        '0',
+        '-1',
+        '1',
+        '2',
+        '99999999999999999999',
+        '1e309',
+        'NaN',
+        'null',
+        'true',
+        '[]',
+        "'",
+        '"',
+        '<b>x</b>',
+        '../../etc/passwd',
+        '%',
+        "a\0b",
+        "\xFF\xFE",
+        "\u{202E}abc",
+        '😀',
+        'x,y',
+        '1,2',
+        '-20,30',
+        '400,400',
+        '4:16.5,78',
+        '4:1e9,2;6:x',
+        'R1-0',
+        'R9-9',
+        'none',
+        'loaded-2',
+        '2027-05-14T17:30',
+        '2027-02-30',
+        '0000-00-00',
+        'corners-crash',
+        'bunt',
+        'air',
+        'depth',
+        'slapper',
+        'right',
+        'away',
+        'here',
+        'start',
+        'next',
+        'back',
+        'on',
+        'skip',
+        "BEGIN:VCALENDAR\nBEGIN:VEVENT\nUID:1\nDTSTART:20270101T100000\nRRULE:FREQ=DAILY;BYHOUR=25\nEND:VEVENT\n" .
+        'END:VCALENDAR',
+        "number,name.x,positions\n1,Ash,6",
+        "#;Player;Pos\n1;=A;SS/2B",
+        '=1+1',
+        '00000000-0000-7000-8000-000000000000',
     ];
 
     private readonly Randomizer $chance;
     /** @var array<string, Client> */
     private array $clients = [];
     /** @var list<string> names of fields that forms have */
-    private array $fields = ['_token', 'seen', 'version', 'do', 'player', 'is', 'index', 'zone', 'text', 'confirm', 'by', 'x', 'y', 'lock', 'move', 'add', 'drop', 'try', 'began', 'job', 'grade', 'was', 'row', 'block', 'drill', 'counted', 'attention', 'weeks', 'notice', 'theme', 'name', 'coverage', 'shipped', 'back', '_kept', '_target_path'];
+    private array $fields = [
+        '_token',
+        'seen',
+        'version',
+        'do',
+        'player',
+        'is',
+        'index',
+        'zone',
+        'text',
+        'confirm',
+        'by',
+        'x',
+        'y',
+        'lock',
+        'move',
+        'add',
+        'drop',
+        'try',
+        'began',
+        'job',
+        'grade',
+        'was',
+        'row',
+        'block',
+        'drill',
+        'counted',
+        'attention',
+        'weeks',
+        'notice',
+        'theme',
+        'name',
+        'coverage',
+        'shipped',
+        'back',
+        '_kept',
+        '_target_path',
+    ];
     /** @var list<string> what pages have in their addresses */
     private array $known = [];
 
@@ -53,12 +139,36 @@ final class Fuzz
             $slowest = max($slowest, $answer->seconds);
             $counted[$answer->status] = ($counted[$answer->status] ?? 0) + 1;
             if (0 === $answer->status || $answer->status >= 500 || $answer->seconds > self::SLOW) {
-                $faults[] = \sprintf('%s, request %d: %d in %.2f s: %s %s %s %s', date('H:i:s'), $number, $answer->status, $answer->seconds, '' === $who ? 'stranger' : $who, $method, $path, json_encode($fields, \JSON_INVALID_UTF8_SUBSTITUTE));
+                $faults[] = \sprintf(
+                    '%s, request %d: %d in %.2f s: %s %s %s %s',
+                    date('H:i:s'),
+                    $number,
+                    $answer->status,
+                    $answer->seconds,
+                    '' === $who ? 'stranger' : $who,
+                    $method,
+                    $path,
+                    json_encode($fields, \JSON_INVALID_UTF8_SUBSTITUTE),
+                );
             }
         }
         ksort($counted);
-        printf("%d requests, slowest %.2f s; by status: %s\n", $requests, $slowest, implode(', ', array_map(static fn(int $status, int $count): string => "$status: $count", array_keys($counted), $counted)));
-        echo implode("\n", array_map(static fn(string $fault): string => mb_strimwidth($fault, 0, 600, '…'), \array_slice($faults, 0, 20))), [] === $faults ? '' : "\n";
+        printf(
+            "%d requests, slowest %.2f s; by status: %s\n",
+            $requests,
+            $slowest,
+            implode(
+                ', ',
+                array_map(
+                    static fn(int $status, int $count): string => "$status: $count",
+                    array_keys($counted),
+                    $counted,
+                ),
+            ),
+        );
+        foreach (\array_slice($faults, 0, 20) as $fault) {
+            echo mb_strimwidth($fault, 0, 600, '…'), "\n";
+        }
 
         return \count($faults);
     }
@@ -67,10 +177,17 @@ final class Fuzz
     private function routes(): array
     {
         /** @var array<string, array{path: string, method: string}> $all */
-        $all = json_decode((string) shell_exec(escapeshellarg($this->console).' debug:router --format=json 2>/dev/null'), true, 16, \JSON_THROW_ON_ERROR);
+        $all = json_decode(
+            (string) shell_exec(escapeshellarg($this->console) . ' debug:router --format=json 2>/dev/null'),
+            true,
+            16,
+            \JSON_THROW_ON_ERROR,
+        );
         $routes = [];
         foreach ($all as $name => $route) {
-            foreach ('sign_out' === $name || str_starts_with($name, '_') ? [] : explode('|', $route['method']) as $method) {
+            foreach (
+                'sign_out' === $name || str_starts_with($name, '_') ? [] : explode('|', $route['method']) as $method
+            ) {
                 $routes[] = ['ANY' === $method ? 'GET' : $method, $route['path']];
             }
         }
@@ -84,7 +201,26 @@ final class Fuzz
         $coach = $this->clients['coach'];
         $practices = $coach->send('GET', "/$coach->team/practice")->body;
         preg_match('~practice/([0-9a-f-]{36})"~', $practices, $practice);
-        foreach (['', '/team', '/team/player/new', '/team/field', '/team/opponents', '/team/lineup', '/team/stopwatch', '/situations/rules/new', '/situations/depths', '/practice/new', '/practice/drills/new', '/practice/needs', '/practice/'.($practice[1] ?? ''), '/plays/bunt/R1-0', '/plays/bunt/R1-0/coverage/new?from=first-stays', '/field/R1-0?view=bunt'] as $path) {
+        foreach (
+            [
+                '',
+                '/team',
+                '/team/player/new',
+                '/team/field',
+                '/team/opponents',
+                '/team/lineup',
+                '/team/stopwatch',
+                '/situations/rules/new',
+                '/situations/depths',
+                '/practice/new',
+                '/practice/drills/new',
+                '/practice/needs',
+                '/practice/' . ($practice[1] ?? ''),
+                '/plays/bunt/R1-0',
+                '/plays/bunt/R1-0/coverage/new?from=first-stays',
+                '/field/R1-0?view=bunt',
+            ] as $path
+        ) {
             $page = $coach->send('GET', "/$coach->team$path")->body;
             preg_match_all('/ name="([^"]+)"/', $page, $names);
             preg_match_all('/[0-9a-f]{8}-[0-9a-f-]{27}/', $page, $ids);
@@ -104,25 +240,73 @@ final class Fuzz
         [$method, $path] = $route;
         $who = $this->pick(self::WHO);
         $client = $this->clients[$who];
-        $team = $this->chance->getInt(1, 20) > 1 ? ('' === $client->team ? $this->clients['coach']->team : $client->team) : $this->word();
-        $path = (string) preg_replace_callback('/\{(\w+)\}/', fn(array $found): string => rawurlencode(match (true) {
-            'team' === $found[1] => $team,
-            'situation' === $found[1] && $this->chance->getInt(1, 5) > 1 => $this->pick(['none-0', 'R1-0', 'R1R3-1', 'loaded-2', 'R3-0']),
-            default => $this->word(),
-        }), $path);
+        $team =
+            $this->chance->getInt(1, 20) > 1
+                ? ('' === $client->team
+                    ? $this->clients['coach']->team
+                    : $client->team)
+                : $this->word();
+        $path = (string) preg_replace_callback(
+            '/\{(\w+)\}/',
+            fn(array $found): string => rawurlencode(
+                match (true) {
+                    'team' === $found[1] => $team,
+                    'situation' === $found[1] && $this->chance->getInt(1, 5) > 1 => $this->pick([
+                        'none-0',
+                        'R1-0',
+                        'R1R3-1',
+                        'loaded-2',
+                        'R3-0',
+                    ]),
+                    default => $this->word(),
+                },
+            ),
+            $path,
+        );
         $fields = $query = [];
         for ($field = $this->chance->getInt(0, 4); $field > 0; --$field) {
-            $query[$this->pick([...$this->fields, 'view', 'bunt', 'moved', 'kind', 'how', 'batter', 'inning', 'score', 'half', 'count', 'pitcher', 'runners', 'at', 'from', 'to', 'again', 'family', 'unit', 'reach', 'together', 'with', 'surface', 'corners', 'against', 'bom', 'like'])] = $this->value();
+            $query[
+                $this->pick([
+                    ...$this->fields,
+                    'view',
+                    'bunt',
+                    'moved',
+                    'kind',
+                    'how',
+                    'batter',
+                    'inning',
+                    'score',
+                    'half',
+                    'count',
+                    'pitcher',
+                    'runners',
+                    'at',
+                    'from',
+                    'to',
+                    'again',
+                    'family',
+                    'unit',
+                    'reach',
+                    'together',
+                    'with',
+                    'surface',
+                    'corners',
+                    'against',
+                    'bom',
+                    'like',
+                ])
+            ] = $this->value();
         }
         if ('POST' === $method) {
             for ($field = $this->chance->getInt(0, 12); $field > 0; --$field) {
                 $fields[$this->pick($this->fields)] = $this->value();
             }
-            $fields['_token'] = $this->chance->getInt(1, 4) > 1 && '' !== $client->team ? $client->token() : $this->word();
+            $fields['_token'] =
+                $this->chance->getInt(1, 4) > 1 && '' !== $client->team ? $client->token() : $this->word();
         }
         parse_str(http_build_query($fields), $nested);
 
-        return [$who, $method, [] === $query ? $path : $path.'?'.http_build_query($query), $nested];
+        return [$who, $method, [] === $query ? $path : $path . '?' . http_build_query($query), $nested];
     }
 
     /** @return string|array<mixed> */
@@ -131,7 +315,7 @@ final class Fuzz
         return match ($this->chance->getInt(1, 12)) {
             1 => [$this->word()],
             2 => [$this->word() => [$this->word() => $this->word()]],
-            3 => str_repeat($this->word().'x', $this->chance->getInt(1, 3000)),
+            3 => str_repeat($this->word() . 'x', $this->chance->getInt(1, 3000)),
             default => $this->word(),
         };
     }

@@ -51,15 +51,39 @@ final class Kills
             $number = array_keys($players)[$this->chance->getInt(0, \count($players) - 1)];
             $form = $coach->send('GET', "/$coach->team/team/player/{$players[$number]}")->body;
             preg_match_all('/name="(player_form\[[^"]+)"[^>]* value="([^"]*)"/', $form, $found, \PREG_SET_ORDER);
-            parse_str(implode('&', array_map(static fn(array $field): string => urlencode($field[1]).'='.urlencode(html_entity_decode($field[2])), $found)), $fields);
+            parse_str(
+                implode(
+                    '&',
+                    array_map(
+                        static fn(array $field): string => urlencode($field[1]) .
+                            '=' .
+                            urlencode(html_entity_decode($field[2])),
+                        $found,
+                    ),
+                ),
+                $fields,
+            );
             $arm = $this->chance->getInt(30, 70);
             if (!\is_array($fields['player_form'] ?? null)) {
                 continue;
             }
-            $fields['player_form'] = [...$fields['player_form'], 'arm' => $arm, 'throws' => 'R', 'bats' => 'R', 'limit' => 'none', 'pitching' => 'ordinary', 'fielding' => 'ordinary'];
+            $fields['player_form'] = [
+                ...$fields['player_form'],
+                'arm' => $arm,
+                'throws' => 'R',
+                'bats' => 'R',
+                'limit' => 'none',
+                'pitching' => 'ordinary',
+                'fielding' => 'ordinary',
+            ];
             if ($save === $saves) {
                 // While the last one is on its way.
-                $this->shell("(sleep 0.0{$this->chance->getInt(0, 9)}; kill -9 -- -\$(cat \$RUN_DIR/$service.pid)) >/dev/null 2>&1 &");
+                $this->shell(
+                    "(sleep 0.0{$this->chance->getInt(
+                        0,
+                        9,
+                    )}; kill -9 -- -\$(cat \$RUN_DIR/$service.pid)) >/dev/null 2>&1 &",
+                );
             }
             ++$this->saves;
             $answer = $coach->send('POST', "/$coach->team/team/player/{$players[$number]}", $fields);
@@ -92,7 +116,12 @@ final class Kills
     /** @return array<int, string> ids by shirt number */
     private function players(Client $coach): array
     {
-        preg_match_all('~text-right">(\d+)</td>\s*<th[^>]*><a href="/[^/]+/team/player/([0-9a-f-]{36})"~', $coach->send('GET', "/$coach->team/team")->body, $found, \PREG_SET_ORDER);
+        preg_match_all(
+            '~text-right">(\d+)</td>\s*<th[^>]*><a href="/[^/]+/team/player/([0-9a-f-]{36})"~',
+            $coach->send('GET', "/$coach->team/team")->body,
+            $found,
+            \PREG_SET_ORDER,
+        );
 
         $players = [];
         foreach ($found as [, $number, $id]) {
@@ -105,7 +134,14 @@ final class Kills
     private function shell(string $line): void
     {
         $bin = escapeshellarg("$this->root/bin/lib");
-        exec('bash -c '.escapeshellarg("PROFILE=test; . $bin/settings.sh; . $bin/install.sh; . $bin/owner.sh; . $bin/services.sh; $line"), $output, $code);
+        exec(
+            'bash -c ' .
+                escapeshellarg(
+                    "PROFILE=test; . $bin/settings.sh; . $bin/install.sh; . $bin/owner.sh; . $bin/services.sh; $line",
+                ),
+            $output,
+            $code,
+        );
         if (0 !== $code) {
             throw new \RuntimeException(implode("\n", $output));
         }

@@ -1,6 +1,7 @@
 import { expect, signIn, test } from './fox.mjs';
 
-const place = async (page, actor) => (await page.locator(`[data-actor="${actor}"]`).getAttribute('transform')).match(/-?[\d.]+/g).map(Number);
+const place = async (page, actor) =>
+    (await page.locator(`[data-actor="${actor}"]`).getAttribute('transform')).match(/-?[\d.]+/g).map(Number);
 
 test('bags and outs by mouse and by keys, kept in the address', async ({ page }) => {
     const team = await signIn(page);
@@ -39,7 +40,8 @@ test('the play runs, steps and is dragged along the computed keyframes', async (
     const end = (actor) => play.tracks[actor][play.tracks[actor].length - 1].slice(1);
 
     await bar.fill('0');
-    for (const actor of ['1', '6', '9', 'R1', 'ball']) expect(await place(page, actor)).toEqual(play.tracks[actor][0].slice(1));
+    for (const actor of ['1', '6', '9', 'R1', 'ball'])
+        expect(await place(page, actor)).toEqual(play.tracks[actor][0].slice(1));
     await page.getByRole('button', { name: 'Next' }).click();
     await expect(bar).toHaveAttribute('aria-valuetext', /Fielded, 5/);
     const fielded = play.events[1].t;
@@ -56,7 +58,10 @@ test('the play runs, steps and is dragged along the computed keyframes', async (
     }
 
     await bar.fill('0.3');
-    const [from, to] = play.tracks.ball.reduce(([a, b], frame) => (frame[0] <= 0.3 ? [frame, b] : [a, b ?? frame]), [null, null]);
+    const [from, to] = play.tracks.ball.reduce(
+        ([a, b], frame) => (frame[0] <= 0.3 ? [frame, b] : [a, b ?? frame]),
+        [null, null],
+    );
     const share = (0.3 - from[0]) / (to[0] - from[0]);
     expect((await place(page, 'ball'))[0]).toBeCloseTo(from[1] + share * (to[1] - from[1]), 1);
 
@@ -78,7 +83,10 @@ test('the play runs, steps and is dragged along the computed keyframes', async (
     await expect(page.locator('[data-play]')).toHaveAttribute('data-play', sent);
     await page.getByLabel('Time of the play').fill('0');
     await page.getByRole('button', { name: 'Next' }).click();
-    await expect(page.getByLabel('Time of the play'), 'the clock runs after going back').toHaveAttribute('aria-valuetext', /Fielded, 5/);
+    await expect(page.getByLabel('Time of the play'), 'the clock runs after going back').toHaveAttribute(
+        'aria-valuetext',
+        /Fielded, 5/,
+    );
 });
 
 test('bar and words always say the same time, however busy the machine is', async ({ page }) => {
@@ -95,7 +103,11 @@ test('bar and words always say the same time, however busy the machine is', asyn
         await bar.fill('0');
         await page.getByRole('button', { name: 'Next' }).click();
         await page.waitForTimeout(120);
-        const shown = await bar.evaluate((input) => [Number(input.value).toFixed(2), input.getAttribute('aria-valuetext').split(' ')[0], document.querySelector('[data-clock-read]').textContent.split(' ')[0]]);
+        const shown = await bar.evaluate((input) => [
+            Number(input.value).toFixed(2),
+            input.getAttribute('aria-valuetext').split(' ')[0],
+            document.querySelector('[data-clock-read]').textContent.split(' ')[0],
+        ]);
         expect(shown).toEqual([fielded, fielded, fielded]);
         await expect(page.getByRole('button', { name: 'Play', exact: true }), 'nothing runs').toBeVisible();
     }
@@ -108,7 +120,9 @@ test('a browser that puts the bar elsewhere is not believed', async ({ page }) =
     await page.goto(`/${team}/team`);
     await page.goBack();
     await expect(page.locator('[data-clock-read]')).not.toBeEmpty();
-    const [bar, words] = await page.getByLabel('Time of the play').evaluate((input) => [Number(input.value).toFixed(2), input.getAttribute('aria-valuetext').split(' ')[0]]);
+    const [bar, words] = await page
+        .getByLabel('Time of the play')
+        .evaluate((input) => [Number(input.value).toFixed(2), input.getAttribute('aria-valuetext').split(' ')[0]]);
     expect(bar).toBe(words);
 });
 
@@ -137,7 +151,11 @@ test('a held arrow moves every step and leaves no trail in the history', async (
     await page.goto(`/${team}/field/none-0`);
     const spot = page.locator('#spot-4');
     const place = async () => Number((await spot.getAttribute('transform')).match(/-?[\d.]+/)[0]);
-    const [from, pace, history] = [await place(), Number(await spot.getAttribute('data-pace')), await page.evaluate(() => history.length)];
+    const [from, pace, history] = [
+        await place(),
+        Number(await spot.getAttribute('data-pace')),
+        await page.evaluate(() => history.length),
+    ];
     await spot.focus();
     for (let step = 0; step < 14; ++step) {
         await page.keyboard.down('ArrowRight');
@@ -146,7 +164,7 @@ test('a held arrow moves every step and leaves no trail in the history', async (
     }
     await page.keyboard.up('ArrowRight');
     await expect(page).toHaveURL(/moved=4/);
-    await expect.poll(place).toBeCloseTo(from + 14 * pace / 2, 0);
+    await expect.poll(place).toBeCloseTo(from + (14 * pace) / 2, 0);
     await expect(spot).toBeFocused();
     expect(await page.evaluate(() => history.length)).toBe(history);
 });
@@ -194,7 +212,11 @@ test('names on the drawing do not lie on each other', async ({ page }) => {
     for (const at of ['0', '1.1', '1.85', '3']) {
         await page.goto(`/${team}/field/R1-0?view=bunt`);
         await page.getByLabel('Time of the play').fill(at);
-        const boxes = await page.locator('svg[data-ground] .name').evaluateAll((names) => names.map((name) => ({ words: name.textContent, ...name.getBoundingClientRect().toJSON() })));
+        const boxes = await page
+            .locator('svg[data-ground] .name')
+            .evaluateAll((names) =>
+                names.map((name) => ({ words: name.textContent, ...name.getBoundingClientRect().toJSON() })),
+            );
         for (const [index, a] of boxes.entries()) {
             for (const b of boxes.slice(index + 1)) {
                 const over = Math.min(a.right, b.right) - Math.max(a.left, b.left);
@@ -237,10 +259,18 @@ test('names before the pitch do not lie on each other, on a phone either', async
     const team = await signIn(page);
     await page.goto(`/${team}/field/R1-0`);
     await expect(page.locator('svg[data-names] .name')).toHaveCount(9);
-    const boxes = await page.locator('svg[data-names] .name').evaluateAll((names) => names.map((name) => ({ words: name.textContent, ...name.getBoundingClientRect().toJSON() })));
+    const boxes = await page
+        .locator('svg[data-names] .name')
+        .evaluateAll((names) =>
+            names.map((name) => ({ words: name.textContent, ...name.getBoundingClientRect().toJSON() })),
+        );
     for (const [index, a] of boxes.entries()) {
         for (const b of boxes.slice(index + 1)) {
-            expect(Math.min(a.right, b.right) - Math.max(a.left, b.left) > 3 && Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 4, `${a.words} and ${b.words}`).toBe(false);
+            expect(
+                Math.min(a.right, b.right) - Math.max(a.left, b.left) > 3 &&
+                    Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 4,
+                `${a.words} and ${b.words}`,
+            ).toBe(false);
         }
     }
 });

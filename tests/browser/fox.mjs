@@ -44,9 +44,21 @@ async function atTheDoor(page, who) {
 export async function isAccessible(page, only = null) {
     // The short way: there are no frames to put together.
     const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).setLegacyMode(true);
-    const { violations } = await (only ? axe.withRules(only) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])).analyze();
+    const { violations } = await (
+        only
+            ? axe.withRules(only)
+            : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    ).analyze();
     const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
-    expect(serious.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).slice(0, 4).join(' | ')}`)).toEqual([]);
+    expect(
+        serious.map(
+            ({ id, nodes }) =>
+                `${id}: ${nodes
+                    .map((node) => node.target.join(' '))
+                    .slice(0, 4)
+                    .join(' | ')}`,
+        ),
+    ).toEqual([]);
 }
 
 export async function doesNotOverflow(page) {

@@ -2,11 +2,22 @@ import { execFileSync } from 'node:child_process';
 import { expect, signIn, test } from './fox.mjs';
 
 // Runs a line of the start command's own shell functions on the tested instance.
-const services = (line) => execFileSync('bash', ['-c', `PROFILE=test; . bin/lib/settings.sh; . bin/lib/install.sh; . bin/lib/owner.sh; . bin/lib/services.sh; ${line}`], { stdio: ['ignore', 'pipe', 'pipe'] });
+const services = (line) =>
+    execFileSync(
+        'bash',
+        [
+            '-c',
+            `PROFILE=test; . bin/lib/settings.sh; . bin/lib/install.sh; . bin/lib/owner.sh; . bin/lib/services.sh; ${line}`,
+        ],
+        { stdio: ['ignore', 'pipe', 'pipe'] },
+    );
 
 test.use({ expectedErrors: 'status of (50[0-9]|422)' });
 
-for (const [name, words] of [['mariadb', /waiting for its database/], ['fpm', /waiting for its database/]]) {
+for (const [name, words] of [
+    ['mariadb', /waiting for its database/],
+    ['fpm', /waiting for its database/],
+]) {
     test(`${name} killed: a plain page, then everything as it was`, async ({ page }) => {
         const team = await signIn(page);
         // The whole group: PHP's workers go on answering without their leader.
@@ -16,7 +27,10 @@ for (const [name, words] of [['mariadb', /waiting for its database/], ['fpm', /w
         }).toPass({ timeout: 10_000 });
         await expect(page.getByRole('heading')).toHaveText(words);
         services(`start_${name}`);
-        await expect(page.getByRole('heading', { level: 1 }), 'the page looks again by itself').toHaveText('Double play, corners in', { timeout: 15_000 });
+        await expect(page.getByRole('heading', { level: 1 }), 'the page looks again by itself').toHaveText(
+            'Double play, corners in',
+            { timeout: 15_000 },
+        );
         await expect(page.locator('.strip')).toContainText('Kites');
     });
 }
@@ -36,7 +50,9 @@ test('a database that hangs is not waited for long, and what was typed is kept',
     services('kill -STOP $(cat $RUN_DIR/mariadb.pid)');
     try {
         await page.getByRole('button', { name: 'Save the player' }).click();
-        await expect(page.getByRole('heading', { level: 1 })).toHaveText('The database does not take it right now', { timeout: 20_000 });
+        await expect(page.getByRole('heading', { level: 1 })).toHaveText('The database does not take it right now', {
+            timeout: 20_000,
+        });
         await expect(page.locator('table')).toContainText('Penhale');
     } finally {
         services('kill -CONT $(cat $RUN_DIR/mariadb.pid)');
@@ -58,7 +74,9 @@ test('a database that only reads: the page says so, and /health too', async ({ p
     } finally {
         services('end_service mariadb KILL; start_mariadb');
     }
-    await expect(page.getByRole('heading', { level: 1 }), 'the page looks again by itself').toContainText('players', { timeout: 15_000 });
+    await expect(page.getByRole('heading', { level: 1 }), 'the page looks again by itself').toContainText('players', {
+        timeout: 15_000,
+    });
 });
 
 test('a worker that is killed is started again, and its practice is solved', async ({ page }) => {
@@ -74,11 +92,26 @@ test('a worker that is killed is started again, and its practice is solved', asy
 });
 
 test('nobody but the owner enters where the sockets are, and no secret is on a command line', async () => {
-    const seen = services('stat -c %a "$RUN_DIR/sock" "$RUN_DIR"; stat -c %a "$RUN_DIR/database-password" "$RUN_DIR/php-fpm.conf" "$RUN_DIR/mariadb-client.cnf"').toString().trim().split('\n');
+    const seen = services(
+        'stat -c %a "$RUN_DIR/sock" "$RUN_DIR"; stat -c %a "$RUN_DIR/database-password" "$RUN_DIR/php-fpm.conf" ' +
+            '"$RUN_DIR/mariadb-client.cnf"',
+    )
+        .toString()
+        .trim()
+        .split('\n');
     expect(seen).toEqual(['700', '700', '600', '600', '600']);
-    const who = services('ps -o user= -p "$(cat $RUN_DIR/fpm.pid),$(cat $RUN_DIR/mariadb.pid),$(cat $RUN_DIR/nginx.pid),$(cat $RUN_DIR/workers.pid)" | sort -u').toString().trim();
+    const who = services(
+        'ps -o user= -p "$(cat $RUN_DIR/fpm.pid),$(cat $RUN_DIR/mariadb.pid),$(cat $RUN_DIR/nginx.pid),$(cat ' +
+            '$RUN_DIR/workers.pid)" | sort -u',
+    )
+        .toString()
+        .trim();
     expect(who, 'one user, and not root').not.toMatch(/root|\n/);
-    const shown = services('seen=$(ps -eo args=); case $seen in *"$DB_PASSWORD"* | *"$SECRET"*) echo seen ;; *) echo hidden ;; esac').toString().trim();
+    const shown = services(
+        'seen=$(ps -eo args=); case $seen in *"$DB_PASSWORD"* | *"$SECRET"*) echo seen ;; *) echo hidden ;; esac',
+    )
+        .toString()
+        .trim();
     expect(shown).toBe('hidden');
     const listens = services('ss -ltnH 2>/dev/null | grep -c ":$((WEB_PORT + 2)) " || true').toString().trim();
     expect(listens, 'PHP has no port').toBe('0');

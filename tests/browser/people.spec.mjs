@@ -37,7 +37,10 @@ test('what is typed is not left without a question', async ({ page }) => {
     await page.goto(`/${team}/team/player/new`);
     await page.getByLabel('Name, as called on the field').fill('Half');
     let question = '';
-    page.once('dialog', (dialog) => { question = dialog.message(); dialog.dismiss(); });
+    page.once('dialog', (dialog) => {
+        question = dialog.message();
+        dialog.dismiss();
+    });
     await page.getByRole('link', { name: 'Today', exact: true }).click();
     expect(question).toContain('What you typed on it is not saved');
     await expect(page.getByLabel('Name, as called on the field')).toHaveValue('Half');
@@ -48,7 +51,9 @@ test('what is typed is not left without a question', async ({ page }) => {
 
 test('a form that is saved asks nothing', async ({ page }) => {
     const team = await signIn(page);
-    page.on('dialog', () => { throw new Error('Nothing is lost here.'); });
+    page.on('dialog', () => {
+        throw new Error('Nothing is lost here.');
+    });
     await page.goto(`/${team}/team/player/new`);
     await page.getByLabel('Name, as called on the field').fill('Penhale');
     await page.getByLabel('Shirt number').fill('77');
@@ -109,7 +114,11 @@ test.describe('with a wrong password', () => {
 
     test('an address of another team, or of nothing, is a page with a way back', async ({ page }) => {
         const team = await signIn(page);
-        for (const path of ['/00000000-0000-7000-8000-000000000000/team', `/${team}/practice/00000000-0000-7000-8000-000000000000`, `/${team}/field/R1-9`]) {
+        for (const path of [
+            '/00000000-0000-7000-8000-000000000000/team',
+            `/${team}/practice/00000000-0000-7000-8000-000000000000`,
+            `/${team}/field/R1-9`,
+        ]) {
             expect((await page.goto(path)).status()).toBe(404);
             await isAccessible(page);
             await page.getByRole('link', { name: 'Back to Today' }).click();
@@ -119,13 +128,26 @@ test.describe('with a wrong password', () => {
 });
 
 test('a pace, a thumb: a fielder is moved by touch', async ({ browser, baseURL }) => {
-    const context = await browser.newContext({ baseURL, viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+    const context = await browser.newContext({
+        baseURL,
+        viewport: { width: 390, height: 844 },
+        hasTouch: true,
+        isMobile: true,
+    });
     const page = await context.newPage();
     const team = await signIn(page);
     await page.goto(`/${team}/field/none-2`);
     const box = await page.locator('#spot-4').boundingBox();
     const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-    const touch = (type, atX, atY) => page.locator('#spot-4').dispatchEvent(type, { pointerId: 1, pointerType: 'touch', isPrimary: true, bubbles: true, clientX: atX, clientY: atY });
+    const touch = (type, atX, atY) =>
+        page.locator('#spot-4').dispatchEvent(type, {
+            pointerId: 1,
+            pointerType: 'touch',
+            isPrimary: true,
+            bubbles: true,
+            clientX: atX,
+            clientY: atY,
+        });
     await page.evaluate(() => (Element.prototype.setPointerCapture = () => {}));
     await touch('pointerdown', x, y);
     await touch('pointermove', x + 25, y - 6);

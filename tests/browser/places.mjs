@@ -18,13 +18,42 @@ export const PLACES = {
         const player = await first(page, `/${team}/team`);
         const opponent = await first(page, `/${team}/team/opponents`);
         const plan = ['rules', 'rules/guard', 'depths', 'walk-off'].map((part) => `/${team}/situations/${part}`);
-        const field = ['field/R1-0', 'field/R2-0?view=bunt', 'field/R3-1/compare?against=in', 'field/none-0?view=air', 'situations?batter=slapper', 'plays/bunt/R1R2-0?with=wheel', 'plays/bunt/R1-0/coverage/new?from=first-stays'];
-        const people = ['team', 'team/field', 'team/import', 'team/lineup', 'team/opponents', 'team/runs', 'team/stopwatch', 'you'];
+        const field = [
+            'field/R1-0',
+            'field/R2-0?view=bunt',
+            'field/R3-1/compare?against=in',
+            'field/none-0?view=air',
+            'situations?batter=slapper',
+            'plays/bunt/R1R2-0?with=wheel',
+            'plays/bunt/R1-0/coverage/new?from=first-stays',
+        ];
+        const people = [
+            'team',
+            'team/field',
+            'team/import',
+            'team/lineup',
+            'team/opponents',
+            'team/runs',
+            'team/stopwatch',
+            'you',
+        ];
         return [...plan, opponent, player, `/${team}`, ...[...field, ...people].map((part) => `/${team}/${part}`)];
     },
     teaching: async (page, team) => {
         const practice = await first(page, `/${team}/practice`);
-        const parts = ['', '/new', '/needs', '/drills', '/drills/charge-and-throw', '/drills/new', '/week', '/calendar'];
-        return [...parts.map((part) => `/${team}/practice${part}`), ...['', '/change', '/run', '/run/station/charge-and-throw', '/after'].map((part) => practice + part)];
+        const parts = [
+            '',
+            '/new',
+            '/needs',
+            '/drills',
+            '/drills/charge-and-throw',
+            '/drills/new',
+            '/week',
+            '/calendar',
+        ];
+        return [
+            ...parts.map((part) => `/${team}/practice${part}`),
+            ...['', '/change', '/run', '/run/station/charge-and-throw', '/after'].map((part) => practice + part),
+        ];
     },
 };

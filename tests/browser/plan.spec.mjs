@@ -52,7 +52,9 @@ test('tried moves are undone and done again, by button and by key', async ({ pag
         await short.focus();
         await page.keyboard.press('ArrowLeft');
         await expect(page).toHaveURL(/moved=6%3A/);
-        await expect.poll(() => page.evaluate(() => JSON.parse(sessionStorage.getItem(`tries ${location.pathname}`)).at)).toBe(count);
+        await expect
+            .poll(() => page.evaluate(() => JSON.parse(sessionStorage.getItem(`tries ${location.pathname}`)).at))
+            .toBe(count);
     }
     const twice = page.url();
     await page.getByRole('button', { name: 'Undo the move' }).click();

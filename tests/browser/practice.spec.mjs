@@ -47,8 +47,11 @@ test.describe('tonight on two phones', () => {
         await start(page);
         await expect(page.locator('.dial-block')).toHaveText('Warm-up');
         await expect(helper.locator('.dial-block'), 'without a touch on this phone').toHaveText('Warm-up');
-        const seconds = async (phone) => { const [minutes, rest] = (await phone.locator('[data-clock]').innerText()).split(':').map(Number); return 60 * minutes + rest; };
-        expect(Math.abs(await seconds(page) - await seconds(helper)), 'the same clock').toBeLessThanOrEqual(1);
+        const seconds = async (phone) => {
+            const [minutes, rest] = (await phone.locator('[data-clock]').innerText()).split(':').map(Number);
+            return 60 * minutes + rest;
+        };
+        expect(Math.abs((await seconds(page)) - (await seconds(helper))), 'the same clock').toBeLessThanOrEqual(1);
         await doesNotOverflow(page);
         await isAccessible(page);
 
@@ -65,7 +68,10 @@ test.describe('tonight on two phones', () => {
         await helper.locator('[data-less]').first().click();
         await expect(more).toHaveText('4');
         await isAccessible(helper);
-        await expect(page.locator('.run-station').first().locator('b'), 'the coach sees it on the other phone').toHaveText('4');
+        await expect(
+            page.locator('.run-station').first().locator('b'),
+            'the coach sees it on the other phone',
+        ).toHaveText('4');
 
         await other.setOffline(true);
         await expect(helper.locator('[data-trouble="no-network"]')).toBeVisible();
@@ -74,7 +80,9 @@ test.describe('tonight on two phones', () => {
         await expect(more).toHaveText('5');
         await expect.poll(() => seconds(helper), { message: 'the clock goes on alone' }).toBeLessThan(still);
         await other.setOffline(false);
-        await expect(page.locator('.run-station').first().locator('b'), 'sent when the network is back').toHaveText('5');
+        await expect(page.locator('.run-station').first().locator('b'), 'sent when the network is back').toHaveText(
+            '5',
+        );
         await helper.reload();
         await expect(helper.locator('[data-more]').first()).toHaveText('5');
 
@@ -99,21 +107,21 @@ test.describe('tonight on two phones', () => {
 test.describe('far from the mast', () => {
     test.use({ expectedErrors: 'ERR_FAILED|404' });
     test('a phone that has lost the network turns its blocks by itself', async ({ page }) => {
-    test.slow();
-    const address = await newPractice(page, 'Far from the mast');
-    await page.clock.install();
-    await page.goto(`${address}/run`);
-    await start(page);
-    await expect(page.locator('.dial-block')).toHaveText('Warm-up');
-    await page.route('**/run/state', (route) => route.abort());
-    await page.clock.fastForward('12:30');
-    await expect(page.locator('.dial-block')).toHaveText('Water');
-    await page.clock.fastForward('02:00');
-    await expect(page.locator('.dial-block')).toHaveText('Rotation');
-    await page.unroute('**/run/state');
-    await page.clock.resume();
-    await expect(page.locator('.dial-block'), 'the server knows better').toHaveText('Warm-up');
-    await takeOff(page, address);
+        test.slow();
+        const address = await newPractice(page, 'Far from the mast');
+        await page.clock.install();
+        await page.goto(`${address}/run`);
+        await start(page);
+        await expect(page.locator('.dial-block')).toHaveText('Warm-up');
+        await page.route('**/run/state', (route) => route.abort());
+        await page.clock.fastForward('12:30');
+        await expect(page.locator('.dial-block')).toHaveText('Water');
+        await page.clock.fastForward('02:00');
+        await expect(page.locator('.dial-block')).toHaveText('Rotation');
+        await page.unroute('**/run/state');
+        await page.clock.resume();
+        await expect(page.locator('.dial-block'), 'the server knows better').toHaveText('Warm-up');
+        await takeOff(page, address);
     });
 });
 
@@ -174,7 +182,10 @@ test('the builder by mouse and by keys', async ({ page }) => {
     await page.mouse.move(box.x + 40, box.y + 30, { steps: 4 });
     await page.mouse.up();
     await expect(page.locator(`[data-station="${key}"]`)).not.toHaveAttribute('transform', before);
-    await expect(page.getByRole('button', { name: 'Choose stations for me' }), 'the coach has decided something').toBeVisible();
+    await expect(
+        page.getByRole('button', { name: 'Choose stations for me' }),
+        'the coach has decided something',
+    ).toBeVisible();
     const moved = await page.locator(`[data-station="${key}"]`).getAttribute('transform');
     const nudgedFrom = await page.locator('[data-arrange]').getAttribute('data-version');
     await page.locator(`[data-station="${key}"]`).focus();
@@ -184,7 +195,10 @@ test('the builder by mouse and by keys', async ({ page }) => {
     await expect(page.locator('[data-arrange]'), 'it is kept').not.toHaveAttribute('data-version', nudgedFrom);
 
     const stations = await page.locator('[data-station]').count();
-    await page.getByRole('button', { name: /^Take out/ }).last().click();
+    await page
+        .getByRole('button', { name: /^Take out/ })
+        .last()
+        .click();
     await expect(page.locator('[data-station]')).toHaveCount(stations - 1);
     const drill = await page.getByLabel('Drill to add').locator('option:enabled').first().getAttribute('value');
     await page.getByLabel('Drill to add').selectOption(drill);
@@ -217,7 +231,9 @@ test('games come from a calendar into the week', async ({ page }) => {
     await page.getByRole('link', { name: 'Read a calendar' }).click();
     const day = new Date(Date.now() + 2 * 86400000).toISOString().slice(0, 10).replaceAll('-', '');
     const events = `BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:walk\r\nSUMMARY:Game at the lighthouse\r\nDTSTART:${day}T090000\r\nDTEND:${day}T110000\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n`;
-    await page.getByLabel('File').setInputFiles({ name: 'season.ics', mimeType: 'text/calendar', buffer: Buffer.from(events) });
+    await page
+        .getByLabel('File')
+        .setInputFiles({ name: 'season.ics', mimeType: 'text/calendar', buffer: Buffer.from(events) });
     await page.getByRole('button', { name: 'Look at it' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('1 entries found');
     await page.getByRole('button', { name: 'Put them into the calendar' }).click();

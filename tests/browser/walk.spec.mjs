@@ -25,9 +25,18 @@ test('a coach walks from the sign-in to a practice sheet', async ({ page }) => {
     await expect(page.locator('.sheet').first()).not.toContainText('Oyelaran');
     await expect(page.locator('.strip')).toContainText('Harbour meadow');
 
-    const [pdf] = await Promise.all([page.waitForResponse(/sheet\.pdf$/), page.evaluate((href) => fetch(href), await page.getByRole('link', { name: 'Sheet as PDF' }).getAttribute('href'))]);
+    const [pdf] = await Promise.all([
+        page.waitForResponse(/sheet\.pdf$/),
+        page.evaluate(
+            (href) => fetch(href),
+            await page.getByRole('link', { name: 'Sheet as PDF' }).getAttribute('href'),
+        ),
+    ]);
     expect(pdf.headers()['content-type']).toBe('application/pdf');
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'To a calendar' }).click()]);
+    const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('link', { name: 'To a calendar' }).click(),
+    ]);
     expect(download.suggestedFilename()).toBe('practice.ics');
 
     await page.emulateMedia({ media: 'print' });
@@ -44,7 +53,9 @@ test('on a phone whatever is touched is large enough', async ({ page }) => {
     const team = await signIn(page);
     for (const path of [`/${team}/field/R1-0?view=bunt`, `/${team}/practice`]) {
         await page.goto(path);
-        for (const control of await page.locator('.rail-link:visible, .button:visible, .segment:visible, .clock-button:visible, .outs-link:visible').all()) {
+        for (const control of await page
+            .locator('.rail-link:visible, .button:visible, .segment:visible, .clock-button:visible, .outs-link:visible')
+            .all()) {
             const box = await control.boundingBox();
             expect(box.height, await control.innerText()).toBeGreaterThanOrEqual(44);
             expect(box.width, await control.innerText()).toBeGreaterThanOrEqual(44);
@@ -61,7 +72,9 @@ test('the stopwatch on a phone: start, split, stop, keep, undo', async ({ page }
     await page.getByRole('button', { name: 'Split' }).click();
     await page.getByRole('button', { name: 'Stop' }).click();
     await expect(page.locator('[data-stopwatch-splits] li')).toHaveCount(2);
-    const [split, stop] = (await page.locator('[data-stopwatch-splits] li').allInnerTexts()).map((words) => parseFloat(words));
+    const [split, stop] = (await page.locator('[data-stopwatch-splits] li').allInnerTexts()).map((words) =>
+        parseFloat(words),
+    );
     expect(stop).toBeGreaterThan(split);
     await expect(page.getByLabel('Reading')).toHaveValue(stop.toFixed(2));
     await page.getByLabel('Reading').fill('3.28');
@@ -78,9 +91,15 @@ test('the stopwatch on a phone: start, split, stop, keep, undo', async ({ page }
 test('a roster file as a spreadsheet saves it', async ({ page }) => {
     const team = await signIn(page);
     await page.goto(`/${team}/team/import`);
-    await page.getByLabel('Or load a CSV file').setInputFiles({ name: 'roster.csv', mimeType: 'text/csv', buffer: Buffer.from('\uFEFFNumber;Name;Positions;Home to first s\r\n31;Penhale;8 7;3,11\r\n') });
+    await page.getByLabel('Or load a CSV file').setInputFiles({
+        name: 'roster.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from('\uFEFFNumber;Name;Positions;Home to first s\r\n31;Penhale;8 7;3,11\r\n'),
+    });
     await page.getByRole('button', { name: 'Look it over' }).click();
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 player can be read: 1 new, 0 changed; nothing is written yet');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+        '1 player can be read: 1 new, 0 changed; nothing is written yet',
+    );
     await page.getByRole('button', { name: 'Write this one to the roster' }).click();
     await expect(page.locator('tbody tr', { hasText: 'Penhale' })).toContainText('3.11 s');
     await page.getByRole('link', { name: 'Penhale' }).click();

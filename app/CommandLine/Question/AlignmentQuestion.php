@@ -19,14 +19,17 @@ final readonly class AlignmentQuestion implements Question
         return [
             'call' => $plan->alignment->call(),
             'wants' => InfieldWant::in($plan->state, $plan->alignment)->label(),
-            'spots' => array_map(static fn(Spot $spot): array => [
-                'position' => $spot->position->value,
-                'x_ft' => round($spot->placement->point()->x, 2),
-                'y_ft' => round($spot->placement->point()->y, 2),
-                'depth' => $spot->depth->value,
-                'paces' => $spot->placement->inPaces($plan->lineup->at($spot->position)->traits->pace()),
-                'reason' => $spot->because(),
-            ], $plan->alignment->spots()),
+            'spots' => array_map(
+                static fn(Spot $spot): array => [
+                    'position' => $spot->position->value,
+                    'x_ft' => round($spot->placement->point()->x, 2),
+                    'y_ft' => round($spot->placement->point()->y, 2),
+                    'depth' => $spot->depth->value,
+                    'paces' => $spot->placement->inPaces($plan->lineup->at($spot->position)->traits->pace()),
+                    'reason' => $spot->because(),
+                ],
+                $plan->alignment->spots(),
+            ),
         ];
     }
 }

@@ -25,8 +25,11 @@ final readonly class BuntMapQuestion implements Question
         }
 
         return [
-            'coverage' => $coverage->key, 'shares' => $shares, 'cost_runs' => round($map->cost() ?? 0.0, 4),
-            'worst' => self::spot($map->worst()), 'spots' => array_map(self::spot(...), $map->spots),
+            'coverage' => $coverage->key,
+            'shares' => $shares,
+            'cost_runs' => round($map->cost() ?? 0.0, 4),
+            'worst' => self::spot($map->worst()),
+            'spots' => array_map(self::spot(...), $map->spots),
         ];
     }
 
@@ -34,8 +37,12 @@ final readonly class BuntMapQuestion implements Question
     private static function spot(MapSpot $spot): array
     {
         return [
-            'x_ft' => round($spot->at->x, 2), 'y_ft' => round($spot->at->y, 2), 'fielded_by' => $spot->by->value,
-            'call' => $spot->called->base->word(), 'outcome' => $spot->outcome()->value, 'out_chance' => round($spot->called->chance, 4),
+            'x_ft' => round($spot->at->x, 2),
+            'y_ft' => round($spot->at->y, 2),
+            'fielded_by' => $spot->by->value,
+            'call' => $spot->called->base->word(),
+            'outcome' => $spot->outcome()->value,
+            'out_chance' => round($spot->called->chance, 4),
             'margin_s' => is_finite($spot->called->margin()) ? round($spot->called->margin(), 3) : null,
         ];
     }

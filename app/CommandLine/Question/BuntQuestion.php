@@ -18,7 +18,12 @@ final readonly class BuntQuestion implements Question
     {
         $play = PlanInput::play($input, new BuntFamily());
         $kind = BuntKind::from($input->text('kind', BuntKind::Sacrifice->value));
-        $bunt = BuntTrial::restingAt($input->number('rest_ft', 30.0), $input->number('degrees'), $play->plan->state->rules, $kind);
+        $bunt = BuntTrial::restingAt(
+            $input->number('rest_ft', 30.0),
+            $input->number('degrees'),
+            $play->plan->state->rules,
+            $kind,
+        );
 
         return PlayQuestion::describe($play->run($bunt, PlanInput::cost($play->plan)));
     }

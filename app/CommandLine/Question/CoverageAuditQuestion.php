@@ -14,9 +14,7 @@ use FoxCorner\Core\Play\Family\PlayFamilies;
 /** What a coverage is worth over its family's sample, and what is wrong with it. */
 final readonly class CoverageAuditQuestion implements Question
 {
-    public function __construct(private PlayFamilies $families)
-    {
-    }
+    public function __construct(private PlayFamilies $families) {}
 
     public function answer(Fields $input): array
     {
@@ -24,12 +22,21 @@ final readonly class CoverageAuditQuestion implements Question
         $report = $play->report(PlanInput::cost($play->plan));
 
         return [
-            'coverage' => $report->coverage->key, 'outs_per_bunt' => round($report->outs, 4), 'lead_out_share' => round($report->leadOutShare, 4),
+            'coverage' => $report->coverage->key,
+            'outs_per_bunt' => round($report->outs, 4),
+            'lead_out_share' => round($report->leadOutShare, 4),
             'cost_runs_by_policy' => array_map(static fn(float $cost): float => round($cost, 4), $report->costs),
-            'findings' => array_map(static fn(AuditedFinding $finding): array => [
-                'kind' => $finding->worst->kind, 'title' => $finding->worst->title, 'measure' => $finding->worst->measure,
-                'mend' => $finding->worst->mend, 'bunts' => $finding->balls, 'of' => $finding->tried,
-            ], $report->findings),
+            'findings' => array_map(
+                static fn(AuditedFinding $finding): array => [
+                    'kind' => $finding->worst->kind,
+                    'title' => $finding->worst->title,
+                    'measure' => $finding->worst->measure,
+                    'mend' => $finding->worst->mend,
+                    'bunts' => $finding->balls,
+                    'of' => $finding->tried,
+                ],
+                $report->findings,
+            ),
         ];
     }
 }

@@ -15,9 +15,15 @@ final readonly class GroundBallQuestion implements Question
 {
     public function answer(Fields $input): array
     {
-        $ball = RollingBall::groundBall(Speed::ofMph($input->number('exit_speed_mph')), Surface::from($input->text('surface')));
+        $ball = RollingBall::groundBall(
+            Speed::ofMph($input->number('exit_speed_mph')),
+            Surface::from($input->text('surface')),
+        );
         $seconds = $ball->secondsTo($input->number('distance_ft'));
 
-        return ['seconds' => null === $seconds ? null : round($seconds, 4), 'rests_ft' => round($ball->restDistance(), 1)];
+        return [
+            'seconds' => null === $seconds ? null : round($seconds, 4),
+            'rests_ft' => round($ball->restDistance(), 1),
+        ];
     }
 }

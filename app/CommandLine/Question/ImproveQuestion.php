@@ -19,7 +19,13 @@ final readonly class ImproveQuestion implements Question
     {
         $plan = PlanInput::read($input);
         $map = $plan->range(PlayCost::inRuns(RunChain::of($plan->level->rates)));
-        $improver = new Improver($map, $plan->cast, $plan->state->rules->diamond(), [], (int) round(2 * $input->number('reach_paces', 2.0)));
+        $improver = new Improver(
+            $map,
+            $plan->cast,
+            $plan->state->rules->diamond(),
+            [],
+            (int) round(2 * $input->number('reach_paces', 2.0)),
+        );
 
         return ['single' => self::told($improver->single()), 'joint' => self::told($improver->joint())];
     }
@@ -27,9 +33,22 @@ final readonly class ImproveQuestion implements Question
     /** @return array<string, mixed>|null */
     private static function told(?Improvement $found): ?array
     {
-        return null === $found ? null : [
-            'steps' => array_map(static fn(Step $step): array => ['position' => $step->position->value, 'x_ft' => round($step->to->x, 2), 'y_ft' => round($step->to->y, 2), 'words' => $step->words()], $found->steps),
-            'runs_saved_per_100' => round($found->gain, 2), 'outs_gained_per_100' => round($found->outs, 2), 'opens' => $found->price?->name(), 'opens_ft' => round($found->feet, 1),
-        ];
+        return null === $found
+            ? null
+            : [
+                'steps' => array_map(
+                    static fn(Step $step): array => [
+                        'position' => $step->position->value,
+                        'x_ft' => round($step->to->x, 2),
+                        'y_ft' => round($step->to->y, 2),
+                        'words' => $step->words(),
+                    ],
+                    $found->steps,
+                ),
+                'runs_saved_per_100' => round($found->gain, 2),
+                'outs_gained_per_100' => round($found->outs, 2),
+                'opens' => $found->price?->name(),
+                'opens_ft' => round($found->feet, 1),
+            ];
     }
 }

@@ -18,19 +18,20 @@ use FoxCorner\Core\Play\Scheme\Job;
 /** One play of any family against one coverage. */
 final readonly class PlayQuestion implements Question
 {
-    public function __construct(private PlayFamilies $families)
-    {
-    }
+    public function __construct(private PlayFamilies $families) {}
 
     public function answer(Fields $input): array
     {
         $play = PlanInput::play($input, $this->families->get($input->text('family')));
         $trial = [];
         foreach ($input->within('trial')->all() as $name => $value) {
-            $trial[(string) $name] = \is_int($value) || \is_float($value) ? (float) $value : (\is_string($value) ? $value : '');
+            $trial[(string) $name] =
+                \is_int($value) || \is_float($value) ? (float) $value : (\is_string($value) ? $value : '');
         }
 
-        return self::describe($play->run($play->family->trial($trial, $play->plan->state->rules), PlanInput::cost($play->plan)));
+        return self::describe(
+            $play->run($play->family->trial($trial, $play->plan->state->rules), PlanInput::cost($play->plan)),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -45,7 +46,14 @@ final readonly class PlayQuestion implements Question
             'options' => array_map(self::option(...), $play->options()),
             'break_even' => round($play->setting->after?->breakEven($play->options()[0]->base) ?? 1.0, 4),
             'jobs' => array_map(self::move(...), array_values($play->moves)),
-            'events' => array_map(static fn(Event $event): array => ['kind' => $event->kind->value, 's' => round($event->seconds, 3), 'words' => $event->words], $play->events),
+            'events' => array_map(
+                static fn(Event $event): array => [
+                    'kind' => $event->kind->value,
+                    's' => round($event->seconds, 3),
+                    'words' => $event->words,
+                ],
+                $play->events,
+            ),
         ];
     }
 
@@ -74,7 +82,11 @@ final readonly class PlayQuestion implements Question
             'jobs' => array_map(static fn(Job $job): string => $job->words, $move->jobs),
             'there_s' => round($move->there(), 3),
             'keyframes_s_ft' => array_map(
-                static fn(Keyframe $frame): array => [round($frame->seconds, 3), round($frame->point->x, 2), round($frame->point->y, 2)],
+                static fn(Keyframe $frame): array => [
+                    round($frame->seconds, 3),
+                    round($frame->point->x, 2),
+                    round($frame->point->y, 2),
+                ],
                 $move->track->keyframes,
             ),
         ];

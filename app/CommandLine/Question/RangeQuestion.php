@@ -23,11 +23,21 @@ final readonly class RangeQuestion implements Question
             'two_per_ball' => null === $summary->twoPerBall ? null : round($summary->twoPerBall, 4),
             'third_scores' => null === $summary->thirdScores ? null : round($summary->thirdScores, 4),
             'runs_per_ball' => round($summary->cost, 4),
-            'holes' => array_map(static fn(Hole $hole): array => [
-                'name' => $hole->name(), 'from_deg' => $hole->fromDegrees, 'to_deg' => $hole->toDegrees,
-                'width_ft' => round($hole->feet, 1), 'through_per_100' => round($hole->through, 2),
-            ], $summary->holes),
-            'out_chance_by_deg' => array_map(static fn(float $degrees, float $chance): array => [$degrees, round($chance, 4)], $summary->sprays, $summary->outChance),
+            'holes' => array_map(
+                static fn(Hole $hole): array => [
+                    'name' => $hole->name(),
+                    'from_deg' => $hole->fromDegrees,
+                    'to_deg' => $hole->toDegrees,
+                    'width_ft' => round($hole->feet, 1),
+                    'through_per_100' => round($hole->through, 2),
+                ],
+                $summary->holes,
+            ),
+            'out_chance_by_deg' => array_map(
+                static fn(float $degrees, float $chance): array => [$degrees, round($chance, 4)],
+                $summary->sprays,
+                $summary->outChance,
+            ),
         ];
     }
 }

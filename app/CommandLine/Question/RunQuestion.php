@@ -16,13 +16,21 @@ final readonly class RunQuestion implements Question
     {
         $motion = new MotionProfile();
         $delay = Bats::from($input->text('bats'))->startDelay($motion);
-        $legs = Legs::fromHomeToFirst($input->number('home_to_first_s'), $delay, $input->number('base_path_ft'), $motion->accelerationTime);
+        $legs = Legs::fromHomeToFirst(
+            $input->number('home_to_first_s'),
+            $delay,
+            $input->number('base_path_ft'),
+            $motion->accelerationTime,
+        );
         $start = match ($input->text('start')) {
             'steal' => $motion->stealStart,
             'batter' => $delay,
             default => 0.0,
         };
 
-        return ['seconds' => round($start + $legs->secondsFor($input->number('distance_ft')), 4), 'top_speed_fps' => round($legs->topSpeed, 3)];
+        return [
+            'seconds' => round($start + $legs->secondsFor($input->number('distance_ft')), 4),
+            'top_speed_fps' => round($legs->topSpeed, 3),
+        ];
     }
 }

@@ -18,12 +18,22 @@ final readonly class SpotQuestion implements Question
     {
         $rules = ShippedRuleSets::get($input->text('rule_set'));
         $position = Position::ofNumber((int) $input->number('position'));
-        $fractions = DepthTable::shipped($rules->sport)->infield($position->group(), NamedDepth::from($input->text('depth')));
-        $spot = DepthSpot::of($position, $fractions->off * $rules->basePath, $fractions->back * $rules->basePath, $rules->diamond());
+        $fractions = DepthTable::shipped($rules->sport)->infield(
+            $position->group(),
+            NamedDepth::from($input->text('depth')),
+        );
+        $spot = DepthSpot::of(
+            $position,
+            $fractions->off * $rules->basePath,
+            $fractions->back * $rules->basePath,
+            $rules->diamond(),
+        );
 
         return [
-            'off_ft' => round($spot->off, 2), 'back_ft' => round($spot->back, 2),
-            'x_ft' => round($spot->point()->x, 2), 'y_ft' => round($spot->point()->y, 2),
+            'off_ft' => round($spot->off, 2),
+            'back_ft' => round($spot->back, 2),
+            'x_ft' => round($spot->point()->x, 2),
+            'y_ft' => round($spot->point()->y, 2),
             'paces' => $spot->inPaces($input->number('pace_ft', 2.5)),
         ];
     }

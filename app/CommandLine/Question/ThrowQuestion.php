@@ -14,8 +14,15 @@ final readonly class ThrowQuestion implements Question
 {
     public function answer(Fields $input): array
     {
-        $flight = Throws::of(Ball::from($input->text('ball')))->over($input->number('distance_ft'), Speed::ofMph($input->number('speed_mph')));
+        $flight = Throws::of(Ball::from($input->text('ball')))->over(
+            $input->number('distance_ft'),
+            Speed::ofMph($input->number('speed_mph')),
+        );
 
-        return ['flight_s' => round($flight->seconds, 4), 'launch_deg' => round($flight->launchDegrees, 2), 'bounces' => $flight->bounces];
+        return [
+            'flight_s' => round($flight->seconds, 4),
+            'launch_deg' => round($flight->launchDegrees, 2),
+            'bounces' => $flight->bounces,
+        ];
     }
 }

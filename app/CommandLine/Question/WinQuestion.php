@@ -16,9 +16,23 @@ final readonly class WinQuestion implements Question
 {
     public function answer(Fields $input): array
     {
-        $table = WinTable::of(RunChain::of(RatesInput::read($input)), (int) $input->number('innings', 9), true === $input->flag('extra_runner_on_second'));
-        $situation = Situation::fromKey($input->text('bases', 'none').'-'.(int) $input->number('outs'));
+        $table = WinTable::of(
+            RunChain::of(RatesInput::read($input)),
+            (int) $input->number('innings', 9),
+            true === $input->flag('extra_runner_on_second'),
+        );
+        $situation = Situation::fromKey($input->text('bases', 'none') . '-' . (int) $input->number('outs'));
 
-        return ['home_wins' => round($table->homeWins((int) $input->number('inning'), Half::from($input->text('half')), (int) $input->number('home_lead'), $situation), 4)];
+        return [
+            'home_wins' => round(
+                $table->homeWins(
+                    (int) $input->number('inning'),
+                    Half::from($input->text('half')),
+                    (int) $input->number('home_lead'),
+                    $situation,
+                ),
+                4,
+            ),
+        ];
     }
 }

@@ -8,7 +8,5 @@ namespace FoxCorner\App\Plan\Address;
 final readonly class Choice
 {
     /** @param array<string, string> $address parameters of the route */
-    public function __construct(public string $id, public string $label, public array $address, public bool $isHere)
-    {
-    }
+    public function __construct(public string $id, public string $label, public array $address, public bool $isHere) {}
 }

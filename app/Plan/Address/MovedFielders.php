@@ -7,7 +7,10 @@ namespace FoxCorner\App\Plan\Address;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\InvalidValue;
 
-/** Fielders put somewhere by hand, as an address carries them: "4:16.5,78;6:-14,80", position number, feet to the right of and out from home. */
+/**
+ * Fielders put somewhere by hand, as an address carries them: "4:16.5,78;6:-14,80", position number, feet to the right
+ * of and out from home.
+ */
 final class MovedFielders
 {
     private const ALLOWED = 'fielders 3 to 9 and where they stand, as in 4:16.5,78;6:-14,80';
@@ -34,7 +37,11 @@ final class MovedFielders
     /** @param array<int, Point> $moved */
     public static function write(array $moved): ?string
     {
-        $words = array_map(static fn(int $number, Point $point): string => \sprintf('%d:%.1f,%.1f', $number, $point->x, $point->y), array_keys($moved), $moved);
+        $words = array_map(
+            static fn(int $number, Point $point): string => \sprintf('%d:%.1f,%.1f', $number, $point->x, $point->y),
+            array_keys($moved),
+            $moved,
+        );
 
         return [] === $words ? null : implode(';', $words);
     }

@@ -8,7 +8,5 @@ namespace FoxCorner\App\Plan\Address;
 final readonly class SampleChoices
 {
     /** @param list<Choice> $trials */
-    public function __construct(public array $trials)
-    {
-    }
+    public function __construct(public array $trials) {}
 }

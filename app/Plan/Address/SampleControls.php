@@ -15,9 +15,7 @@ use Symfony\Component\HttpFoundation\InputBag;
 /** The controls of a family that has none of its own: one of the trials that its coverages are audited against. */
 final readonly class SampleControls implements FamilyControls
 {
-    public function __construct(private PlayFamily $family)
-    {
-    }
+    public function __construct(private PlayFamily $family) {}
 
     public function family(): string
     {
@@ -52,7 +50,12 @@ final readonly class SampleControls implements FamilyControls
         $choices = [];
         foreach ($this->family->trials($play->plan->state->rules) as $index => $trial) {
             $number = (string) ($index + 1);
-            $choices[] = new Choice("trial-$number", $trial->words(), $address->with([$this->parameter() => $number]), $number === $here);
+            $choices[] = new Choice(
+                "trial-$number",
+                $trial->words(),
+                $address->with([$this->parameter() => $number]),
+                $number === $here,
+            );
         }
 
         return new SampleChoices($choices);
@@ -80,6 +83,10 @@ final readonly class SampleControls implements FamilyControls
 
     private function unknown(string $typed): InvalidValue
     {
-        return InvalidValue::because($this->parameter(), "there is no number $typed", 'the number of one of those that can be picked');
+        return InvalidValue::because(
+            $this->parameter(),
+            "there is no number $typed",
+            'the number of one of those that can be picked',
+        );
     }
 }

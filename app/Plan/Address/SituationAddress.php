@@ -36,8 +36,7 @@ final readonly class SituationAddress
         public array $moved,
         public FlyKind $air,
         public array $trial,
-    ) {
-    }
+    ) {}
 
     /**
      * @param InputBag<string> $query
@@ -46,7 +45,11 @@ final readonly class SituationAddress
      */
     public static function read(string $situation, InputBag $query, Context $context, PlayControls $controls): self
     {
-        [$coverage, $view, $kind] = [$query->getString('coverage'), $query->getString('view', self::DEPTH), $query->getString('kind')];
+        [$coverage, $view, $kind] = [
+            $query->getString('coverage'),
+            $query->getString('view', self::DEPTH),
+            $query->getString('kind'),
+        ];
         $trial = [];
         foreach ($controls->all() as $one) {
             $trial += $one->read($query);
@@ -56,11 +59,21 @@ final readonly class SituationAddress
             $keys = array_map(static fn(PlayFamily $one): string => $one->key(), $controls->families->all());
             throw InvalidValue::notOneOf('view', $view, [self::DEPTH, ...$keys, self::AIR]);
         }
-        $air = '' === $kind ? FlyKind::Fly : FlyKind::tryFrom($kind) ?? throw InvalidValue::notOneOf('kind', $kind, array_column(FlyKind::cases(), 'value'));
+        $air =
+            '' === $kind
+                ? FlyKind::Fly
+                : FlyKind::tryFrom($kind) ??
+                    throw InvalidValue::notOneOf('kind', $kind, array_column(FlyKind::cases(), 'value'));
 
         return new self(
-            Situation::fromKey($situation), $context, $family, self::AIR === $view, '' === $coverage ? null : $coverage,
-            MovedFielders::read($query->getString('moved')), $air, $trial,
+            Situation::fromKey($situation),
+            $context,
+            $family,
+            self::AIR === $view,
+            '' === $coverage ? null : $coverage,
+            MovedFielders::read($query->getString('moved')),
+            $air,
+            $trial,
         );
     }
 
@@ -81,19 +94,30 @@ final readonly class SituationAddress
     {
         $bases = $this->situation->bases->toggle($base);
 
-        return $this->with(['situation' => Situation::of($bases, $this->situation->outs)->key(), 'coverage' => null, 'moved' => null]);
+        return $this->with([
+            'situation' => Situation::of($bases, $this->situation->outs)->key(),
+            'coverage' => null,
+            'moved' => null,
+        ]);
     }
 
     /** @return array<string, string> */
     public function withOuts(Outs $outs): array
     {
-        return $this->with(['situation' => Situation::of($this->situation->bases, $outs)->key(), 'coverage' => null, 'moved' => null]);
+        return $this->with([
+            'situation' => Situation::of($this->situation->bases, $outs)->key(),
+            'coverage' => null,
+            'moved' => null,
+        ]);
     }
 
     /** @return array<string, string> what stays when a form changes the context */
     public function stays(): array
     {
-        return array_diff_key($this->with(['situation' => null, 'moved' => null]), ContextAddress::write($this->context));
+        return array_diff_key(
+            $this->with(['situation' => null, 'moved' => null]),
+            ContextAddress::write($this->context),
+        );
     }
 
     /** Where fielders are put by hand, as an address carries it; null when nobody is. */

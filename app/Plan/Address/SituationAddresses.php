@@ -15,9 +15,7 @@ use Symfony\Component\HttpFoundation\InputBag;
 /** Reads situations and contexts from addresses; batters by name are those of the team's opponents. */
 final readonly class SituationAddresses
 {
-    public function __construct(private OpponentRepository $opponents, private PlayControls $controls)
-    {
-    }
+    public function __construct(private OpponentRepository $opponents, private PlayControls $controls) {}
 
     /**
      * @param InputBag<string> $query

@@ -39,9 +39,14 @@ final class BookCodec
         $parts = [
             'depths' => DepthCodec::write($book->depths, $shipped->depths),
             'rules' => $isShipped ? [] : array_map(RuleCodec::write(...), $book->rules),
-            'kept' => array_filter(array_map(self::writeSpots(...), $book->kept), static fn(array $spots): bool => [] !== $spots),
+            'kept' => array_filter(
+                array_map(self::writeSpots(...), $book->kept),
+                static fn(array $spots): bool => [] !== $spots,
+            ),
             'plays' => array_map(PlaysCodec::write(...), $decided),
-            'bunt_points' => $book->buntPoints->isOrdinary() ? [] : [...$book->buntPoints->all(), 'likely_at' => $book->buntPoints->likelyAt],
+            'bunt_points' => $book->buntPoints->isOrdinary()
+                ? []
+                : [...$book->buntPoints->all(), 'likely_at' => $book->buntPoints->likelyAt],
         ];
 
         return json_encode(
@@ -59,7 +64,10 @@ final class BookCodec
         return new PlanBook(
             DepthCodec::read($fields->within('depths'), DepthTable::shipped($sport)),
             [] === $rules ? ShippedRules::all() : $rules,
-            array_map(static fn(Fields $spots): array => array_map(self::readSpot(...), $spots->items()), $fields->map('kept')),
+            array_map(
+                static fn(Fields $spots): array => array_map(self::readSpot(...), $spots->items()),
+                $fields->map('kept'),
+            ),
             array_map(PlaysCodec::read(...), $fields->map('plays')),
             $fields->has('bunt_points') ? self::readPoints($fields->within('bunt_points')) : BuntPoints::ordinary(),
         );
@@ -72,17 +80,28 @@ final class BookCodec
      */
     private static function writeSpots(array $spots): array
     {
-        return array_map(static fn(KeptSpot $spot): array => [
-            'position' => $spot->position->value, 'depth' => $spot->depth->value,
-            'x_ft' => round($spot->point->x, 2), 'y_ft' => round($spot->point->y, 2), 'by' => $spot->by,
-        ], $spots);
+        return array_map(
+            static fn(KeptSpot $spot): array => [
+                'position' => $spot->position->value,
+                'depth' => $spot->depth->value,
+                'x_ft' => round($spot->point->x, 2),
+                'y_ft' => round($spot->point->y, 2),
+                'by' => $spot->by,
+            ],
+            $spots,
+        );
     }
 
     private static function readSpot(Fields $spot): KeptSpot
     {
         $point = Point::of($spot->number('x_ft'), $spot->number('y_ft'));
 
-        return new KeptSpot(Position::ofNumber($spot->whole('position', 0)), $spot->enum('depth', NamedDepth::class), $point, $spot->text('by'));
+        return new KeptSpot(
+            Position::ofNumber($spot->whole('position', 0)),
+            $spot->enum('depth', NamedDepth::class),
+            $point,
+            $spot->text('by'),
+        );
     }
 
     private static function readPoints(Fields $fields): BuntPoints

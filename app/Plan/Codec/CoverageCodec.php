@@ -24,9 +24,14 @@ final class CoverageCodec
     public static function write(Coverage $coverage): array
     {
         return [
-            'key' => $coverage->key, 'name' => $coverage->name, 'call' => $coverage->call, 'reason' => $coverage->reason,
-            'bases' => array_column($coverage->bases, 'value'), 'fielders' => Position::numbers($coverage->fielders),
-            'early' => Position::numbers($coverage->early), 'reserve' => Position::numbers($coverage->reserve),
+            'key' => $coverage->key,
+            'name' => $coverage->name,
+            'call' => $coverage->call,
+            'reason' => $coverage->reason,
+            'bases' => array_column($coverage->bases, 'value'),
+            'fielders' => Position::numbers($coverage->fielders),
+            'early' => Position::numbers($coverage->early),
+            'reserve' => Position::numbers($coverage->reserve),
             'depths' => (object) array_map(static fn(NamedDepth $depth): string => $depth->value, $coverage->depths),
             'lines' => array_map(self::writeLine(...), $coverage->lines),
             ...null === $coverage->copyOf ? [] : ['copy_of' => $coverage->copyOf],
@@ -44,11 +49,18 @@ final class CoverageCodec
         $name = $fields->text('name', self::UNNAMED);
 
         return new Coverage(
-            $fields->text('key', self::UNNAMED), $name, $fields->text('call', $name), $fields->text('reason'),
+            $fields->text('key', self::UNNAMED),
+            $name,
+            $fields->text('call', $name),
+            $fields->text('reason'),
             $fields->has('bases') ? $fields->enums('bases', Bases::class) : Bases::cases(),
-            Position::ofNumbers($fields->integers('fielders')), array_map(self::readLine(...), $fields->each('lines')),
-            Position::ofNumbers($fields->integers('early')), Position::ofNumbers($fields->integers('reserve')), $depths,
-            $fields->textOrNull('copy_of'), $fields->textOrNull('copied_as'),
+            Position::ofNumbers($fields->integers('fielders')),
+            array_map(self::readLine(...), $fields->each('lines')),
+            Position::ofNumbers($fields->integers('early')),
+            Position::ofNumbers($fields->integers('reserve')),
+            $depths,
+            $fields->textOrNull('copy_of'),
+            $fields->textOrNull('copied_as'),
         );
     }
 
@@ -56,8 +68,11 @@ final class CoverageCodec
     private static function writeLine(CoverageLine $line): array
     {
         return [
-            'who' => $line->who->value, 'job' => $line->job->key(),
-            ...[] === $line->when ? [] : ['when' => array_map(static fn(Branch $branch): string => $branch->key(), $line->when)],
+            'who' => $line->who->value,
+            'job' => $line->job->key(),
+            ...[] === $line->when
+                ? []
+                : ['when' => array_map(static fn(Branch $branch): string => $branch->key(), $line->when)],
         ];
     }
 
@@ -65,7 +80,9 @@ final class CoverageCodec
     private static function readLine(Fields $line): CoverageLine
     {
         return CoverageLine::in(
-            Position::ofNumber($line->whole('who', 0)), Job::ofKey($line->text('job')), ...array_map(Branch::ofKey(...), $line->texts('when')),
+            Position::ofNumber($line->whole('who', 0)),
+            Job::ofKey($line->text('job')),
+            ...array_map(Branch::ofKey(...), $line->texts('when')),
         );
     }
 }

@@ -42,7 +42,10 @@ final class DepthCodec
             }
         }
 
-        return array_filter(['infield' => $infield, 'outfield' => $outfield, 'names' => $names], static fn(array $part): bool => [] !== $part);
+        return array_filter(
+            ['infield' => $infield, 'outfield' => $outfield, 'names' => $names],
+            static fn(array $part): bool => [] !== $part,
+        );
     }
 
     /** @throws InvalidValue */
@@ -50,14 +53,21 @@ final class DepthCodec
     {
         foreach (self::GROUPS as $group) {
             foreach ($fields->within('infield')->map($group->value) as $depth => $spot) {
-                $table = $table->withInfield($group, NamedDepth::from($depth), new DepthFractions($spot->number('off'), $spot->number('back')));
+                $table = $table->withInfield(
+                    $group,
+                    NamedDepth::from($depth),
+                    new DepthFractions($spot->number('off'), $spot->number('back')),
+                );
             }
         }
         foreach ($fields->numbers('outfield') as $depth => $share) {
             $table = $table->withOutfield(NamedDepth::from($depth), $share);
         }
         foreach ($fields->map('names') as $depth => $name) {
-            $table = $table->withName(NamedDepth::from($depth), new DepthName($name->text('word'), $name->text('sign')));
+            $table = $table->withName(
+                NamedDepth::from($depth),
+                new DepthName($name->text('word'), $name->text('sign')),
+            );
         }
 
         return $table;

@@ -11,7 +11,8 @@ use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 
 /**
- * The mark of a coverage as the program's first version made it: a hash of PHP's own serialization of its objects, class
+ * The mark of a coverage as the program's first version made it: a hash of PHP's own serialization of its objects,
+ * class
  * names and all. Written out by hand, since those classes are gone; wanted only to read what that version has stored.
  */
 final class FirstPrint
@@ -35,18 +36,25 @@ final class FirstPrint
     {
         ++$this->met;
         $parts = [
-            $this->positions($coverage->fielders), $this->list($coverage->lines, $this->line(...)),
-            $this->positions($coverage->early), $this->positions($coverage->reserve),
-            $this->list($coverage->depths, fn(NamedDepth $depth): string => $this->case(self::DEPTH.$depth->name)),
+            $this->positions($coverage->fielders),
+            $this->list($coverage->lines, $this->line(...)),
+            $this->positions($coverage->early),
+            $this->positions($coverage->reserve),
+            $this->list($coverage->depths, fn(NamedDepth $depth): string => $this->case(self::DEPTH . $depth->name)),
         ];
 
-        return 'a:5:{'.implode('', array_map(static fn(int $key, string $part): string => "i:$key;$part", array_keys($parts), $parts)).'}';
+        return 'a:5:{' .
+            implode(
+                '',
+                array_map(static fn(int $key, string $part): string => "i:$key;$part", array_keys($parts), $parts),
+            ) .
+            '}';
     }
 
     /** @param list<Position> $positions */
     private function positions(array $positions): string
     {
-        return $this->list($positions, fn(Position $position): string => $this->case(self::POSITION.$position->name));
+        return $this->list($positions, fn(Position $position): string => $this->case(self::POSITION . $position->name));
     }
 
     /**
@@ -60,32 +68,42 @@ final class FirstPrint
         ++$this->met;
         $written = '';
         foreach ($values as $key => $value) {
-            $written .= "i:$key;".$write($value);
+            $written .= "i:$key;" . $write($value);
         }
 
-        return 'a:'.\count($values).":{{$written}}";
+        return 'a:' . \count($values) . ":{{$written}}";
     }
 
     private function line(CoverageLine $line): string
     {
         ++$this->met;
-        $by = array_map(static fn(Branch $branch): Position => $branch->fieldedBy ?? throw new \LogicException('The first version knew no other branch.'), $line->when);
+        $by = array_map(
+            static fn(Branch $branch): Position => $branch->fieldedBy ??
+                throw new \LogicException('The first version knew no other branch.'),
+            $line->when,
+        );
 
-        return 'O:37:"FoxCorner\Core\Play\Bunt\CoverageLine":3:{s:3:"who";'.$this->case(self::POSITION.$line->who->name)
-            .'s:3:"job";'.$this->job($line).'s:13:"whenFieldedBy";'.$this->positions($by).'}';
+        return 'O:37:"FoxCorner\Core\Play\Bunt\CoverageLine":3:{s:3:"who";' .
+            $this->case(self::POSITION . $line->who->name) .
+            's:3:"job";' .
+            $this->job($line) .
+            's:13:"whenFieldedBy";' .
+            $this->positions($by) .
+            '}';
     }
 
     private function job(CoverageLine $line): string
     {
         ++$this->met;
         $job = $line->job;
-        $kind = $this->case(self::KIND.$job->kind->name);
-        $base = null === $job->base ? $this->plain('N;') : $this->case(self::BASE.$job->base->name);
-        $toward = $this->plain('b:'.(int) $job->startsTowardBall.';');
-        $words = $this->plain('s:'.\strlen($job->words).":\"$job->words\";");
-        $late = $this->plain('b:'.(int) $job->comesLate.';');
+        $kind = $this->case(self::KIND . $job->kind->name);
+        $base = null === $job->base ? $this->plain('N;') : $this->case(self::BASE . $job->base->name);
+        $toward = $this->plain('b:' . (int) $job->startsTowardBall . ';');
+        $words = $this->plain('s:' . \strlen($job->words) . ":\"$job->words\";");
+        $late = $this->plain('b:' . (int) $job->comesLate . ';');
 
-        return "O:23:\"FoxCorner\\Core\\Play\\Job\":5:{s:4:\"kind\";{$kind}s:4:\"base\";{$base}s:16:\"startsTowardBall\";{$toward}s:5:\"words\";{$words}s:9:\"comesLate\";$late}";
+        return "O:23:\"FoxCorner\\Core\\Play\\Job\":5:{s:4:\"kind\";{$kind}s:4:\"base\";{$base}" .
+            "s:16:\"startsTowardBall\";{$toward}s:5:\"words\";{$words}s:9:\"comesLate\";$late}";
     }
 
     private function case(string $name): string
@@ -96,7 +114,7 @@ final class FirstPrint
         }
         $this->numbers[$name] = $this->met;
 
-        return 'E:'.\strlen($name).":\"$name\";";
+        return 'E:' . \strlen($name) . ":\"$name\";";
     }
 
     private function plain(string $written): string

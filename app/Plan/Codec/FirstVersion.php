@@ -36,22 +36,36 @@ final class FirstVersion
         foreach ($own as $coverage) {
             $prints[FirstPrint::of($coverage)] = CoveragePrint::of($coverage);
         }
-        $plays = array_filter([
-            'own' => array_map(static fn(Coverage $coverage): array => CoverageCodec::write(self::printed($coverage, $prints)), $own),
-            'choices' => $values['coverages'] ?? [],
-            'policies' => $values['policies'] ?? [],
-        ], static fn(mixed $part): bool => [] !== $part);
+        $plays = array_filter(
+            [
+                'own' => array_map(
+                    static fn(Coverage $coverage): array => CoverageCodec::write(self::printed($coverage, $prints)),
+                    $own,
+                ),
+                'choices' => $values['coverages'] ?? [],
+                'policies' => $values['policies'] ?? [],
+            ],
+            static fn(mixed $part): bool => [] !== $part,
+        );
         unset($values['own'], $values['coverages'], $values['policies']);
 
-        return Fields::of(['version' => BookCodec::VERSION, ...$values, ...[] === $plays ? [] : ['plays' => [self::BUNT => $plays]]]);
+        return Fields::of([
+            'version' => BookCodec::VERSION,
+            ...$values,
+            ...[] === $plays ? [] : ['plays' => [self::BUNT => $plays]],
+        ]);
     }
 
     private static function coverage(Fields $coverage): Coverage
     {
-        $lines = array_map(static fn(Fields $line): array => [
-            'who' => $line->whole('who', 0), 'job' => $line->text('task'),
-            'when' => array_map(static fn(int $number): string => "fielded:$number", $line->integers('when')),
-        ], $coverage->each('lines'));
+        $lines = array_map(
+            static fn(Fields $line): array => [
+                'who' => $line->whole('who', 0),
+                'job' => $line->text('task'),
+                'when' => array_map(static fn(int $number): string => "fielded:$number", $line->integers('when')),
+            ],
+            $coverage->each('lines'),
+        );
 
         return CoverageCodec::read(Fields::of(['lines' => $lines] + $coverage->all()));
     }
@@ -66,8 +80,18 @@ final class FirstVersion
         $copiedAs = null === $coverage->copiedAs ? null : $prints[$coverage->copiedAs] ?? $coverage->copiedAs;
 
         return new Coverage(
-            $coverage->key, $coverage->name, $coverage->call, $coverage->reason, $coverage->bases, $coverage->fielders,
-            $coverage->lines, $coverage->early, $coverage->reserve, $coverage->depths, $coverage->copyOf, $copiedAs,
+            $coverage->key,
+            $coverage->name,
+            $coverage->call,
+            $coverage->reason,
+            $coverage->bases,
+            $coverage->fielders,
+            $coverage->lines,
+            $coverage->early,
+            $coverage->reserve,
+            $coverage->depths,
+            $coverage->copyOf,
+            $copiedAs,
         );
     }
 }

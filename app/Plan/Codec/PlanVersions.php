@@ -7,7 +7,10 @@ namespace FoxCorner\App\Plan\Codec;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\InvalidValue;
 
-/** Brings a plan's document to the present version, one step after the other; the stored one stays as it is until it is changed. */
+/**
+ * Brings a plan's document to the present version, one step after the other; the stored one stays as it is until it is
+ * changed.
+ */
 final class PlanVersions
 {
     /** @throws InvalidValue when a later version of the program has written it */
@@ -16,7 +19,11 @@ final class PlanVersions
         // The first version did not say that it was.
         $version = $document->whole('version', 1);
         if ($version > BookCodec::VERSION || $version < 1) {
-            throw InvalidValue::because('version', "a document of version $version cannot be read", 'version 1 to '.BookCodec::VERSION);
+            throw InvalidValue::because(
+                'version',
+                "a document of version $version cannot be read",
+                'version 1 to ' . BookCodec::VERSION,
+            );
         }
 
         return 1 === $version ? FirstVersion::upgraded($document) : $document;

@@ -17,14 +17,21 @@ final class PlaysCodec
     /** @return array<string, mixed> */
     public static function write(FamilyPlan $plan): array
     {
-        return array_filter([
-            'own' => array_map(static fn(Coverage $coverage): array => CoverageCodec::write($coverage), $plan->own),
-            'choices' => array_map(
-                static fn(CoverageChoice $choice): array => ['coverage' => $choice->coverage, 'by' => $choice->by, 'at' => $choice->at->format(\DATE_ATOM)],
-                $plan->choices,
-            ),
-            'policies' => array_map(static fn(OutPolicy $policy): string => $policy->value, $plan->policies),
-        ], static fn(array $part): bool => [] !== $part);
+        return array_filter(
+            [
+                'own' => array_map(static fn(Coverage $coverage): array => CoverageCodec::write($coverage), $plan->own),
+                'choices' => array_map(
+                    static fn(CoverageChoice $choice): array => [
+                        'coverage' => $choice->coverage,
+                        'by' => $choice->by,
+                        'at' => $choice->at->format(\DATE_ATOM),
+                    ],
+                    $plan->choices,
+                ),
+                'policies' => array_map(static fn(OutPolicy $policy): string => $policy->value, $plan->policies),
+            ],
+            static fn(array $part): bool => [] !== $part,
+        );
     }
 
     /** @throws InvalidValue */
@@ -33,7 +40,11 @@ final class PlaysCodec
         return new FamilyPlan(
             array_map(CoverageCodec::read(...), $fields->each('own')),
             array_map(
-                static fn(Fields $choice): CoverageChoice => new CoverageChoice($choice->text('coverage'), $choice->text('by'), self::moment($choice->text('at'))),
+                static fn(Fields $choice): CoverageChoice => new CoverageChoice(
+                    $choice->text('coverage'),
+                    $choice->text('by'),
+                    self::moment($choice->text('at')),
+                ),
                 $fields->map('choices'),
             ),
             $fields->enumMap('policies', OutPolicy::class),
@@ -44,6 +55,8 @@ final class PlaysCodec
     {
         $moment = \DateTimeImmutable::createFromFormat(\DATE_ATOM, $text);
 
-        return false === $moment ? throw InvalidValue::because('at', "\"$text\" is not a moment", 'as in 2026-11-25T18:00:00+00:00') : $moment;
+        return false === $moment
+            ? throw InvalidValue::because('at', "\"$text\" is not a moment", 'as in 2026-11-25T18:00:00+00:00')
+            : $moment;
     }
 }

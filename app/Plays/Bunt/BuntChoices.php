@@ -31,8 +31,7 @@ final readonly class BuntChoices
         public BuntKind $kind,
         public array $stays,
         public BuntOutlook $outlook,
-    ) {
-    }
+    ) {}
 
     /** Whether a bunt is likely, and what speaks for it, as a sentence. */
     public function outlookWords(): string
@@ -48,12 +47,29 @@ final readonly class BuntChoices
     {
         $ways = $lengths = [];
         foreach (BuntGrid::DIRECTIONS as $index => $degrees) {
-            $ways[] = new Choice('way-'.($index + 1), self::WAYS[$index], $address->with(['bunt' => \sprintf('%g,%g', $degrees, $bunt->feet)]), $degrees === $bunt->degrees);
+            $ways[] = new Choice(
+                'way-' . ($index + 1),
+                self::WAYS[$index],
+                $address->with(['bunt' => \sprintf('%g,%g', $degrees, $bunt->feet)]),
+                $degrees === $bunt->degrees,
+            );
         }
         foreach (BuntGrid::REST_DISTANCES as $index => $feet) {
-            $lengths[] = new Choice("far-$feet", self::LENGTHS[$index], $address->with(['bunt' => \sprintf('%g,%g', $bunt->degrees, $feet)]), $feet === $bunt->feet);
+            $lengths[] = new Choice(
+                "far-$feet",
+                self::LENGTHS[$index],
+                $address->with(['bunt' => \sprintf('%g,%g', $bunt->degrees, $feet)]),
+                $feet === $bunt->feet,
+            );
         }
 
-        return new self($ways, $lengths, BuntKind::in($address->situation), $bunt->kind, $address->with(['situation' => null, 'how' => null]), $outlook);
+        return new self(
+            $ways,
+            $lengths,
+            BuntKind::in($address->situation),
+            $bunt->kind,
+            $address->with(['situation' => null, 'how' => null]),
+            $outlook,
+        );
     }
 }

@@ -43,7 +43,11 @@ final readonly class BuntControls implements FamilyControls
     public function read(InputBag $query): array
     {
         $how = $query->getString(self::HOW);
-        $kind = '' === $how ? BuntKind::Sacrifice : BuntKind::tryFrom($how) ?? throw InvalidValue::notOneOf(self::HOW, $how, array_column(BuntKind::cases(), 'value'));
+        $kind =
+            '' === $how
+                ? BuntKind::Sacrifice
+                : BuntKind::tryFrom($how) ??
+                    throw InvalidValue::notOneOf(self::HOW, $how, array_column(BuntKind::cases(), 'value'));
 
         return self::parameters(self::bunt($query), $kind);
     }
@@ -52,19 +56,31 @@ final readonly class BuntControls implements FamilyControls
     {
         [$degrees, $feet] = self::typed($carried[self::BUNT] ?? '');
 
-        return BuntTrial::restingAt($feet, $degrees, $rules, BuntKind::from($carried[self::HOW] ?? BuntKind::Sacrifice->value));
+        return BuntTrial::restingAt(
+            $feet,
+            $degrees,
+            $rules,
+            BuntKind::from($carried[self::HOW] ?? BuntKind::Sacrifice->value),
+        );
     }
 
     public function carry(Trial $trial): array
     {
         $bunt = $trial instanceof BuntTrial ? [round($trial->degrees), round($trial->feet)] : self::ORDINARY;
 
-        return [self::BUNT => null, ...self::parameters($bunt, $trial instanceof BuntTrial ? $trial->kind : BuntKind::Sacrifice)];
+        return [
+            self::BUNT => null,
+            ...self::parameters($bunt, $trial instanceof BuntTrial ? $trial->kind : BuntKind::Sacrifice),
+        ];
     }
 
     public function choices(SituationAddress $address, PlannedPlay $play): BuntChoices
     {
-        return BuntChoices::of($address, $this->trial($address->trial, $play->plan->state->rules), BuntOutlook::of($play->plan->state));
+        return BuntChoices::of(
+            $address,
+            $this->trial($address->trial, $play->plan->state->rules),
+            BuntOutlook::of($play->plan->state),
+        );
     }
 
     public function folder(): string
@@ -105,7 +121,9 @@ final readonly class BuntControls implements FamilyControls
         if ('' === $query->getString(self::AT)) {
             return self::typed($query->getString(self::BUNT));
         }
-        $point = Point::of(...TwoNumbers::read(self::AT, $query->getString(self::AT), 'two distances in feet, as in -12.5,30'));
+        $point = Point::of(
+            ...TwoNumbers::read(self::AT, $query->getString(self::AT), 'two distances in feet, as in -12.5,30'),
+        );
         $degrees = min(self::FAIR, max(-self::FAIR, $point->sprayDegrees()));
 
         return [round($degrees), round(min(self::FARTHEST, max(self::NEAREST, $point->distanceTo(Point::home()))))];
@@ -114,6 +132,8 @@ final readonly class BuntControls implements FamilyControls
     /** @return array{float, float} */
     private static function typed(string $bunt): array
     {
-        return '' === $bunt ? self::ORDINARY : TwoNumbers::read(self::BUNT, $bunt, 'degrees from straight away and feet from home, as in -20,30');
+        return '' === $bunt
+            ? self::ORDINARY
+            : TwoNumbers::read(self::BUNT, $bunt, 'degrees from straight away and feet from home, as in -20,30');
     }
 }

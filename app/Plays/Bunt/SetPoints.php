@@ -22,9 +22,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** How the coach weighs the signs of a bunt. */
 final class SetPoints extends AbstractController
 {
-    public function __construct(private readonly SituationAddresses $addresses, private readonly PlanEdits $edits)
-    {
-    }
+    public function __construct(private readonly SituationAddresses $addresses, private readonly PlanEdits $edits) {}
 
     #[Route('/{team}/plays/bunt/{situation}/points', name: 'set_points', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
@@ -33,13 +31,26 @@ final class SetPoints extends AbstractController
         $address = $this->addresses->read($membership->team, $situation, $request->query);
         try {
             $points = $request->request->getBoolean('ours') ? BuntPoints::ordinary() : self::read($request);
-            $this->edits->tell($membership, PlanEdit::of(
-                'Signs of a bunt weighed', $request->request->getString('seen'),
-                static fn(PlanBook $book): mixed => $book->buntPoints,
-                static fn(PlanBook $book): PlanBook => $book->withBuntPoints($points),
-            ), 'The signs are weighed as you say; the corners follow.');
+            $this->edits->tell(
+                $membership,
+                PlanEdit::of(
+                    'Signs of a bunt weighed',
+                    $request->request->getString('seen'),
+                    static fn(PlanBook $book): mixed => $book->buntPoints,
+                    static fn(PlanBook $book): PlanBook => $book->withBuntPoints($points),
+                ),
+                'The signs are weighed as you say; the corners follow.',
+            );
         } catch (InvalidValue $problem) {
-            $this->addFlash('problem', \sprintf('%s: %s. Allowed: %s. Nothing was changed.', ucfirst($problem->field), $problem->wrong, $problem->allowed));
+            $this->addFlash(
+                'problem',
+                \sprintf(
+                    '%s: %s. Allowed: %s. Nothing was changed.',
+                    ucfirst($problem->field),
+                    $problem->wrong,
+                    $problem->allowed,
+                ),
+            );
         }
         $back = ['team' => $membership->team->id(), 'family' => BuntFamily::KEY, ...$address->with(['view' => null])];
 
@@ -51,7 +62,7 @@ final class SetPoints extends AbstractController
     {
         $points = [];
         foreach (BuntSign::cases() as $sign) {
-            $points[$sign->value] = self::whole($sign->label(), $request->request->getString('sign_'.$sign->value));
+            $points[$sign->value] = self::whole($sign->label(), $request->request->getString('sign_' . $sign->value));
         }
 
         return BuntPoints::of($points, self::whole('likely from', $request->request->getString('likely_at')));
@@ -64,6 +75,10 @@ final class SetPoints extends AbstractController
             return (int) $typed;
         }
 
-        throw InvalidValue::because($field, '' === trim($typed) ? 'it is empty' : "\"$typed\" is not a whole number", 'whole points, -9 to 9');
+        throw InvalidValue::because(
+            $field,
+            '' === trim($typed) ? 'it is empty' : "\"$typed\" is not a whole number",
+            'whole points, -9 to 9',
+        );
     }
 }

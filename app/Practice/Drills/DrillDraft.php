@@ -52,16 +52,28 @@ final class DrillDraft
     public static function copyOf(Drill $drill): self
     {
         $draft = new self();
-        $draft->name = $drill->name.', ours';
+        $draft->name = $drill->name . ', ours';
         $draft->purpose = $drill->purpose;
         $draft->family = $drill->family;
         $draft->positions = array_map(Position::from(...), $drill->positions());
         $draft->skills = array_values(array_filter(Skill::cases(), $drill->servesSkill(...)));
         $draft->place = isset(ShippedDrills::all()[$drill->key]) ? $drill->key : null;
-        [$draft->min, $draft->max, $draft->atOnce, $draft->secondsPerRep, $draft->throwsPerRep, $draft->helpers] = [$drill->min, $drill->max, $drill->atOnce, $drill->secondsPerRep, $drill->throwsPerRep, $drill->helpers];
-        [$draft->isHit, $draft->fitsIndoors, $draft->buckets] = [$drill->isHit, $drill->fitsIndoors, $drill->equipment['bucket of balls'] ?? 0];
+        [$draft->min, $draft->max, $draft->atOnce, $draft->secondsPerRep, $draft->throwsPerRep, $draft->helpers] = [
+            $drill->min,
+            $drill->max,
+            $drill->atOnce,
+            $drill->secondsPerRep,
+            $drill->throwsPerRep,
+            $drill->helpers,
+        ];
+        [$draft->isHit, $draft->fitsIndoors, $draft->buckets] = [
+            $drill->isHit,
+            $drill->fitsIndoors,
+            $drill->equipment['bucket of balls'] ?? 0,
+        ];
         [$draft->steps, $draft->points, $draft->mistakes, $draft->progression, $draft->cautions] = array_map(
-            static fn(array $lines): string => implode("\n", $lines), [$drill->steps, $drill->points, $drill->mistakes, $drill->progression, $drill->cautions],
+            static fn(array $lines): string => implode("\n", $lines),
+            [$drill->steps, $drill->points, $drill->mistakes, $drill->progression, $drill->cautions],
         );
 
         return $draft;
@@ -72,28 +84,67 @@ final class DrillDraft
     {
         $name = trim($this->name ?? '');
         if ('' === $name || mb_strlen($name) > self::LONGEST_NAME) {
-            throw InvalidValue::because('name', '' === $name ? 'it is empty' : \sprintf('it has %d letters', mb_strlen($name)), \sprintf('1 to %d letters', self::LONGEST_NAME));
+            throw InvalidValue::because(
+                'name',
+                '' === $name ? 'it is empty' : \sprintf('it has %d letters', mb_strlen($name)),
+                \sprintf('1 to %d letters', self::LONGEST_NAME),
+            );
         }
-        foreach (['purpose' => $this->purpose, 'steps' => $this->steps, 'points' => $this->points, 'mistakes' => $this->mistakes, 'progression' => $this->progression, 'cautions' => $this->cautions] as $field => $text) {
+        foreach (
+            [
+                'purpose' => $this->purpose,
+                'steps' => $this->steps,
+                'points' => $this->points,
+                'mistakes' => $this->mistakes,
+                'progression' => $this->progression,
+                'cautions' => $this->cautions,
+            ] as $field => $text
+        ) {
             $letters = null === $text ? 0 : mb_strlen($text);
             if ($letters > self::LONGEST_TEXT) {
-                throw InvalidValue::because($field, \sprintf('it has %d letters', $letters), \sprintf('at most %d', self::LONGEST_TEXT));
+                throw InvalidValue::because(
+                    $field,
+                    \sprintf('it has %d letters', $letters),
+                    \sprintf('at most %d', self::LONGEST_TEXT),
+                );
             }
         }
         if ([] === $this->positions || [] === $this->skills) {
-            throw InvalidValue::because([] === $this->positions ? 'positions' : 'skills', 'nothing is ticked', 'at least one');
+            throw InvalidValue::because(
+                [] === $this->positions ? 'positions' : 'skills',
+                'nothing is ticked',
+                'at least one',
+            );
         }
         if ([] === Lines::of($this->steps)) {
             throw InvalidValue::because('steps', 'nobody knows how to run it', 'at least one step, one a line');
         }
 
         return new Drill(
-            $key, $name, mb_strimwidth($name, 0, 14, '…'), $this->family ?? throw InvalidValue::because('family', 'it is empty', 'one of the list'), trim($this->purpose ?? ''),
-            array_fill_keys(array_map(static fn(Position $position): int => $position->value, $this->positions), $this->skills),
+            $key,
+            $name,
+            mb_strimwidth($name, 0, 14, '…'),
+            $this->family ?? throw InvalidValue::because('family', 'it is empty', 'one of the list'),
+            trim($this->purpose ?? ''),
+            array_fill_keys(
+                array_map(static fn(Position $position): int => $position->value, $this->positions),
+                $this->skills,
+            ),
             null === $this->place ? DrillPlace::anywhere(self::RADIUS) : ShippedDrills::get($this->place)->place,
-            self::number('smallest group', $this->min), self::number('largest group', $this->max), self::number('at once', $this->atOnce), self::number('seconds', $this->secondsPerRep),
-            self::number('throws', $this->throwsPerRep), self::number('helpers', $this->helpers), $this->equipment(),
-            Lines::of($this->steps), Lines::of($this->points), Lines::of($this->mistakes), Lines::of($this->progression), Lines::of($this->cautions), $this->isHit, $this->fitsIndoors,
+            self::number('smallest group', $this->min),
+            self::number('largest group', $this->max),
+            self::number('at once', $this->atOnce),
+            self::number('seconds', $this->secondsPerRep),
+            self::number('throws', $this->throwsPerRep),
+            self::number('helpers', $this->helpers),
+            $this->equipment(),
+            Lines::of($this->steps),
+            Lines::of($this->points),
+            Lines::of($this->mistakes),
+            Lines::of($this->progression),
+            Lines::of($this->cautions),
+            $this->isHit,
+            $this->fitsIndoors,
         );
     }
 

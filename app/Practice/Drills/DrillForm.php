@@ -23,25 +23,78 @@ use Symfony\Component\OptionsResolver\OptionsResolver;
 final class DrillForm extends AbstractType
 {
     private const NUMBERS = [
-        'min' => ['Smallest group', 'players'], 'max' => ['Largest group', 'players'], 'atOnce' => ['Work at once', 'players'], 'secondsPerRep' => ['One repetition', 's'],
-        'throwsPerRep' => ['Throws in it', 'throws'], 'helpers' => ['Helpers', ''], 'buckets' => ['Buckets of balls', ''],
+        'min' => ['Smallest group', 'players'],
+        'max' => ['Largest group', 'players'],
+        'atOnce' => ['Work at once', 'players'],
+        'secondsPerRep' => ['One repetition', 's'],
+        'throwsPerRep' => ['Throws in it', 'throws'],
+        'helpers' => ['Helpers', ''],
+        'buckets' => ['Buckets of balls', ''],
     ];
-    private const TEXTS = ['steps' => 'Steps', 'points' => 'Look for', 'mistakes' => 'Common mistakes', 'progression' => 'Easier to harder', 'cautions' => 'Take care'];
+    private const TEXTS = [
+        'steps' => 'Steps',
+        'points' => 'Look for',
+        'mistakes' => 'Common mistakes',
+        'progression' => 'Easier to harder',
+        'cautions' => 'Take care',
+    ];
 
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
         $builder
             ->add('name', TextType::class, ['label' => 'Name', 'required' => false, 'attr' => ['maxlength' => 60]])
-            ->add('purpose', TextType::class, ['label' => 'What for', 'required' => false, 'attr' => ['maxlength' => 200]])
-            ->add('family', EnumType::class, ['label' => 'Family', 'class' => SkillFamily::class, 'choice_label' => static fn(SkillFamily $family): string => $family->label()])
-            ->add('positions', EnumType::class, ['label' => 'Positions', 'class' => Position::class, 'multiple' => true, 'expanded' => true, 'required' => false, 'choice_label' => static fn(Position $position): string => $position->value.' '.$position->label()])
-            ->add('skills', EnumType::class, ['label' => 'What it drills', 'class' => Skill::class, 'multiple' => true, 'required' => false, 'help' => 'Several with Ctrl or by touch.', 'attr' => ['size' => 9], 'choice_label' => static fn(Skill $skill): string => $skill->label(), 'group_by' => static fn(Skill $skill): string => $skill->family()->label()])
-            ->add('place', ChoiceType::class, ['label' => 'Set up like', 'required' => false, 'placeholder' => 'Any open ground', 'choices' => array_column(array_map(static fn($drill): array => [$drill->name, $drill->key], ShippedDrills::all()), 1, 0)]);
+            ->add('purpose', TextType::class, [
+                'label' => 'What for',
+                'required' => false,
+                'attr' => ['maxlength' => 200],
+            ])
+            ->add('family', EnumType::class, [
+                'label' => 'Family',
+                'class' => SkillFamily::class,
+                'choice_label' => static fn(SkillFamily $family): string => $family->label(),
+            ])
+            ->add('positions', EnumType::class, [
+                'label' => 'Positions',
+                'class' => Position::class,
+                'multiple' => true,
+                'expanded' => true,
+                'required' => false,
+                'choice_label' => static fn(Position $position): string => $position->value . ' ' . $position->label(),
+            ])
+            ->add('skills', EnumType::class, [
+                'label' => 'What it drills',
+                'class' => Skill::class,
+                'multiple' => true,
+                'required' => false,
+                'help' => 'Several with Ctrl or by touch.',
+                'attr' => ['size' => 9],
+                'choice_label' => static fn(Skill $skill): string => $skill->label(),
+                'group_by' => static fn(Skill $skill): string => $skill->family()->label(),
+            ])
+            ->add('place', ChoiceType::class, [
+                'label' => 'Set up like',
+                'required' => false,
+                'placeholder' => 'Any open ground',
+                'choices' => array_column(
+                    array_map(static fn($drill): array => [$drill->name, $drill->key], ShippedDrills::all()),
+                    1,
+                    0,
+                ),
+            ]);
         foreach (self::NUMBERS as $name => [$label, $unit]) {
-            $builder->add($name, IntegerType::class, ['label' => $label, 'required' => false, 'attr' => '' === $unit ? [] : ['data-unit' => $unit], 'invalid_message' => 'This is not a whole number. Allowed: digits only.']);
+            $builder->add($name, IntegerType::class, [
+                'label' => $label,
+                'required' => false,
+                'attr' => '' === $unit ? [] : ['data-unit' => $unit],
+                'invalid_message' => 'This is not a whole number. Allowed: digits only.',
+            ]);
         }
         foreach (self::TEXTS as $name => $label) {
-            $builder->add($name, TextareaType::class, ['label' => $label, 'required' => false, 'help' => 'One a line.']);
+            $builder->add($name, TextareaType::class, [
+                'label' => $label,
+                'required' => false,
+                'help' => 'One a line.',
+            ]);
         }
         $builder
             ->add('isHit', CheckboxType::class, ['label' => 'A helper has to hit the balls', 'required' => false])

@@ -18,9 +18,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The drills: searched, filtered, and each one with its drawing. */
 final class DrillPages extends AbstractController
 {
-    public function __construct(private readonly DrillShelf $shelf, private readonly OwnDrillRepository $own)
-    {
-    }
+    public function __construct(private readonly DrillShelf $shelf, private readonly OwnDrillRepository $own) {}
 
     #[Route('/{team}/practice/drills', name: 'drills', methods: ['GET'], priority: 1)]
     public function list(Membership $membership, Request $request): Response
@@ -28,8 +26,11 @@ final class DrillPages extends AbstractController
         $wanted = DrillSearch::of($request->query);
 
         return $this->render('drills/list.html.twig', [
-            'wanted' => $wanted, 'drills' => array_filter($this->shelf->of($membership->team), $wanted->finds(...)), 'all' => \count($this->shelf->of($membership->team)),
-            'families' => SkillFamily::cases(), 'positions' => Position::cases(),
+            'wanted' => $wanted,
+            'drills' => array_filter($this->shelf->of($membership->team), $wanted->finds(...)),
+            'all' => \count($this->shelf->of($membership->team)),
+            'families' => SkillFamily::cases(),
+            'positions' => Position::cases(),
             'away' => array_diff_key($this->shelf->ever($membership->team), $this->shelf->of($membership->team)),
         ]);
     }
@@ -41,8 +42,11 @@ final class DrillPages extends AbstractController
         $rules = $membership->team->rules();
 
         return $this->render('drills/show.html.twig', [
-            'drill' => $found, 'place' => $found->place->on($rules->diamond()), 'drawing' => new FieldDrawing($rules, Window::practiceGround($rules)),
-            'own' => $this->own->byKey($membership->team, $drill), 'groups' => $this->groups($found),
+            'drill' => $found,
+            'place' => $found->place->on($rules->diamond()),
+            'drawing' => new FieldDrawing($rules, Window::practiceGround($rules)),
+            'own' => $this->own->byKey($membership->team, $drill),
+            'groups' => $this->groups($found),
         ]);
     }
 

@@ -13,9 +13,7 @@ use Symfony\Component\Serializer\SerializerInterface;
 /** The drills that a team can choose from: those that come with the program, and its own. */
 final readonly class DrillShelf
 {
-    public function __construct(private OwnDrillRepository $own, private SerializerInterface $serializer)
-    {
-    }
+    public function __construct(private OwnDrillRepository $own, private SerializerInterface $serializer) {}
 
     /** @return array<string, Drill> by key, the team's own first; without those it has put away */
     public function of(Team $team): array

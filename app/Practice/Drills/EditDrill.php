@@ -22,11 +22,19 @@ final class EditDrill extends AbstractController
     /** Drills of its own that a team may have. */
     private const MOST = 100;
     /** The form's fields by the core's names. */
-    private const FIELDS = ['smallest group' => 'min', 'largest group' => 'max', 'at once' => 'atOnce', 'seconds' => 'secondsPerRep', 'throws' => 'throwsPerRep'];
+    private const FIELDS = [
+        'smallest group' => 'min',
+        'largest group' => 'max',
+        'at once' => 'atOnce',
+        'seconds' => 'secondsPerRep',
+        'throws' => 'throwsPerRep',
+    ];
 
-    public function __construct(private readonly DrillShelf $shelf, private readonly OwnDrillRepository $own, private readonly EntityManagerInterface $entities)
-    {
-    }
+    public function __construct(
+        private readonly DrillShelf $shelf,
+        private readonly OwnDrillRepository $own,
+        private readonly EntityManagerInterface $entities,
+    ) {}
 
     #[Route('/{team}/practice/drills/new', name: 'new_drill', methods: ['GET', 'POST'], priority: 2)]
     public function make(Membership $membership, Request $request): Response
@@ -52,7 +60,12 @@ final class EditDrill extends AbstractController
         $own = $this->own->byKey($membership->team, $drill) ?? throw $this->createNotFoundException();
         $own->putAway('1' === $request->request->getString('away'));
         $this->entities->flush();
-        $this->addFlash('done', $own->isPutAway() ? 'Put away. Old sheets keep it; take it out again at the foot of the list.' : 'It is among the drills again.');
+        $this->addFlash(
+            'done',
+            $own->isPutAway()
+                ? 'Put away. Old sheets keep it; take it out again at the foot of the list.'
+                : 'It is among the drills again.',
+        );
 
         return $this->redirectToRoute('drills', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
     }
@@ -64,10 +77,16 @@ final class EditDrill extends AbstractController
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid() && $this->isRight($form, $draft, $own, $membership->team)) {
             $document = $this->shelf->write($draft);
-            null === $own ? $this->entities->persist($own = new OwnDrill($membership->team, $document)) : $own->change($document);
+            null === $own
+                ? $this->entities->persist($own = new OwnDrill($membership->team, $document))
+                : $own->change($document);
             $this->entities->flush();
 
-            return $this->redirectToRoute('drill', ['team' => $membership->team->id(), 'drill' => $own->key()], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute(
+                'drill',
+                ['team' => $membership->team->id(), 'drill' => $own->key()],
+                Response::HTTP_SEE_OTHER,
+            );
         }
 
         return $this->render('drills/edit.html.twig', ['form' => $form, 'own' => $own]);
@@ -78,11 +97,19 @@ final class EditDrill extends AbstractController
     {
         try {
             if (null !== $own && $draft->version !== $own->version()) {
-                throw InvalidValue::because('drill', 'somebody else has changed it since you opened the form; what you typed is still here', 'open it again and compare');
+                throw InvalidValue::because(
+                    'drill',
+                    'somebody else has changed it since you opened the form; what you typed is still here',
+                    'open it again and compare',
+                );
             }
             $draft->toDrill('own');
             if (null === $own && $this->own->count(['team' => $team]) >= self::MOST) {
-                throw InvalidValue::because('drill', \sprintf('the team has written %d already, those that are put away with them', self::MOST), 'changing one of them');
+                throw InvalidValue::because(
+                    'drill',
+                    \sprintf('the team has written %d already, those that are put away with them', self::MOST),
+                    'changing one of them',
+                );
             }
 
             return true;

@@ -27,9 +27,7 @@ class OwnDrill
     private bool $putAway = false;
 
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Team $team,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Team $team,
         string $document,
     ) {
         $this->id = Uuid::v7();
@@ -48,7 +46,7 @@ class OwnDrill
 
     public function key(): string
     {
-        return 'own-'.$this->id->toRfc4122();
+        return 'own-' . $this->id->toRfc4122();
     }
 
     public function putAway(bool $away): void

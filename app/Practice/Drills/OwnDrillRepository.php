@@ -27,6 +27,8 @@ final class OwnDrillRepository extends ServiceEntityRepository
     {
         $id = substr($key, \strlen('own-'));
 
-        return str_starts_with($key, 'own-') && Uuid::isValid($id) ? $this->findOneBy(['team' => $team, 'id' => Uuid::fromString($id)]) : null;
+        return str_starts_with($key, 'own-') && Uuid::isValid($id)
+            ? $this->findOneBy(['team' => $team, 'id' => Uuid::fromString($id)])
+            : null;
     }
 }

@@ -18,12 +18,11 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class AfterPage extends AbstractController
 {
     public function __construct(
-        private readonly RunRepository $runs,
+        private readonly RunsNow $runs,
         private readonly SheetCodec $codec,
         private readonly TurnRecords $records,
         private readonly RunTime $time,
-    ) {
-    }
+    ) {}
 
     #[Route('/{team}/practice/{practice}/after', name: 'after_practice', methods: ['GET'])]
     public function show(Membership $membership, Practice $practice): Response
@@ -39,16 +38,29 @@ final class AfterPage extends AbstractController
     {
         $membership->mustBeAbleToChange();
         $said = GradesSaid::in($request->request);
-        [$given, $overtaken] = $this->records->alone($practice, fn(Records $now): array => $this->keep($practice, $said, $now));
+        [$given, $overtaken] = $this->records->alone(
+            $practice,
+            fn(Records $now): array => $this->keep($practice, $said, $now),
+        );
         if ([] !== $overtaken) {
             return $this->page($practice, $this->records->of($practice), $said, $overtaken);
         }
-        $this->addFlash('done', \sprintf('Kept: %d %s. They count in what is needed next.', $given, 1 === $given ? 'grade' : 'grades'));
+        $this->addFlash(
+            'done',
+            \sprintf('Kept: %d %s. They count in what is needed next.', $given, 1 === $given ? 'grade' : 'grades'),
+        );
 
-        return $this->redirectToRoute('after_practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'after_practice',
+            ['team' => $membership->team->id(), 'practice' => $practice->id()],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
-    /** @return array{int, list<string>} how many grades were given or taken back; whom somebody else has graded since the page was opened */
+    /**
+     * @return array{int, list<string>} how many grades were given or taken back; whom somebody else has graded since
+     *                                  the page was opened
+     */
     private function keep(Practice $practice, GradesSaid $said, Records $now): array
     {
         $given = 0;
@@ -73,12 +85,32 @@ final class AfterPage extends AbstractController
     /** @param list<string> $overtaken */
     private function page(Practice $practice, Records $records, GradesSaid $said, array $overtaken = []): Response
     {
-        return $this->render('run/after.html.twig', [
-            'practice' => $practice, 'sheet' => $this->codec->read($practice), 'work' => $this->work($practice), 'records' => $records, 'grades' => Grade::cases(), 'said' => $said, 'overtaken' => $overtaken,
-        ], new Response(status: [] === $overtaken ? Response::HTTP_OK : Response::HTTP_CONFLICT));
+        return $this->render(
+            'run/after.html.twig',
+            [
+                'practice' => $practice,
+                'sheet' => $this->codec->read($practice),
+                'work' => $this->work($practice),
+                'records' => $records,
+                'grades' => Grade::cases(),
+                'said' => $said,
+                'overtaken' => $overtaken,
+            ],
+            new Response(status: [] === $overtaken ? Response::HTTP_OK : Response::HTTP_CONFLICT),
+        );
     }
 
-    /** @return array<string, array<string, array{name: string, number: int, planned: int, counted: int|null, block: int, position: int}>> by drill and player, of the rounds that were done */
+    /**
+     * @return array<string, array<string, array{
+     *     name: string,
+     *     number: int,
+     *     planned: int,
+     *     counted: int|null,
+     *     block: int,
+     *     position: int,
+     * }>>
+     * by drill and player, of the rounds that were done
+     */
     private function work(Practice $practice): array
     {
         $run = $this->runs->of($practice);
@@ -89,7 +121,14 @@ final class AfterPage extends AbstractController
             if (null !== $run && !$run->clock()->isDone($index, $now)) {
                 continue;
             }
-            $row = $work[$station->drill][$player->id] ?? ['name' => $player->name, 'number' => $player->number, 'planned' => 0, 'counted' => null, 'block' => $index, 'position' => $player->position];
+            $row = $work[$station->drill][$player->id] ?? [
+                'name' => $player->name,
+                'number' => $player->number,
+                'planned' => 0,
+                'counted' => null,
+                'block' => $index,
+                'position' => $player->position,
+            ];
             $row['planned'] += $station->repetitions;
             $counted = $records->at($index, $station->drill, $player->id)?->counted;
             $row['counted'] = null === $counted ? $row['counted'] : $counted + ($row['counted'] ?? 0);

@@ -17,9 +17,7 @@ final readonly class GradesSaid
      * @param array<array-key, mixed> $said by drill and player
      * @param array<array-key, mixed> $was
      */
-    private function __construct(private array $said, private array $was)
-    {
-    }
+    private function __construct(private array $said, private array $was) {}
 
     public static function nothing(): self
     {
@@ -36,7 +34,9 @@ final readonly class GradesSaid
     {
         $said = self::word($this->said, $drill, $player);
 
-        return null !== $said && null !== self::word($this->was, $drill, $player) && $said !== self::word($this->was, $drill, $player);
+        return null !== $said &&
+            null !== self::word($this->was, $drill, $player) &&
+            $said !== self::word($this->was, $drill, $player);
     }
 
     public function grade(string $drill, string $player): ?Grade

@@ -9,9 +9,7 @@ use Psr\Clock\ClockInterface;
 /** The clocks of the machine that answers. */
 final readonly class MachineTime implements RunTime
 {
-    public function __construct(private ClockInterface $clock)
-    {
-    }
+    public function __construct(private ClockInterface $clock) {}
 
     public function wall(): int
     {

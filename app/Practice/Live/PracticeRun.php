@@ -62,10 +62,10 @@ class PracticeRun
     #[ORM\Column(type: 'bigint')]
     private int $heededAt = 0;
 
+    private bool $isStoppedUnwritten = false;
+
     public function __construct(
-        #[ORM\OneToOne]
-        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
-        public readonly Practice $practice,
+        #[ORM\OneToOne] #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')] public readonly Practice $practice,
         RunClock $clock,
         RunTime $time,
     ) {
@@ -82,7 +82,14 @@ class PracticeRun
 
     public function clock(): RunClock
     {
-        return RunClock::kept($this->lengths, $this->skipped, $this->startedAt, $this->pausedAt, $this->reason, $this->planned);
+        return RunClock::kept(
+            $this->lengths,
+            $this->skipped,
+            $this->startedAt,
+            $this->pausedAt,
+            $this->reason,
+            $this->planned,
+        );
     }
 
     /**
@@ -94,20 +101,31 @@ class PracticeRun
         return $this->booted === $time->boot() ? $this->ahead + $time->uptime() : $time->wall();
     }
 
-    /** Stops for a lightning notice, once for each, and for none that is long over. */
+    /** Stops at the moment of a lightning notice, once for each, and for none that is long over. */
     public function heed(int $noticeAt, RunTime $time): void
     {
-        $now = $this->now($time);
-        if ($noticeAt <= $this->heededAt || $time->wall() - $noticeAt > self::NOTICE_HOLDS || !$this->clock()->isStarted() || $this->clock()->isOver($now)) {
+        [$now, $wall, $clock] = [$this->now($time), $time->wall(), $this->clock()];
+        $at = max($clock->startedAt ?? 0, $now - max(0, $wall - $noticeAt));
+        if (
+            $noticeAt <= $this->heededAt ||
+            $wall - $noticeAt > self::NOTICE_HOLDS ||
+            !$clock->isStarted() ||
+            $clock->isOver($at)
+        ) {
             return;
         }
         $this->heededAt = $noticeAt;
-        $this->turn($this->clock()->pause($now, PauseReason::Lightning));
+        $this->isStoppedUnwritten = true;
+        $this->turn($clock->pause($at, PauseReason::Lightning));
     }
 
+    /**
+     * Another number for every state that a page can show; a stop that nobody has written down yet counts as half a
+     * step.
+     */
     public function edition(): int
     {
-        return $this->edition;
+        return 2 * $this->edition + (int) $this->isStoppedUnwritten;
     }
 
     public function turn(RunClock $clock): void

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Live;
 
-use Doctrine\ORM\EntityManagerInterface;
-use Doctrine\ORM\OptimisticLockException;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Practice;
@@ -26,21 +24,22 @@ final class RunPage extends AbstractController
     private const NEWS = 12 * 3600;
 
     public function __construct(
-        private readonly RunRepository $runs,
+        private readonly RunsNow $runs,
         private readonly SheetCodec $codec,
         private readonly TurnRecords $records,
         private readonly WeatherService $weather,
         private readonly PlayerRepository $players,
         private readonly PracticeRepository $practices,
-        private readonly EntityManagerInterface $entities,
         private readonly RunTime $time,
-    ) {
-    }
+    ) {}
 
     #[Route('/{team}/practice/{practice}/run', name: 'run_practice', methods: ['GET'])]
     public function show(Membership $membership, Practice $practice, DrillShelf $shelf): Response
     {
-        return $this->render('run/show.html.twig', $this->shown($membership, $practice) + ['drills' => $shelf->ever($membership->team)]);
+        return $this->render(
+            'run/show.html.twig',
+            $this->shown($membership, $practice) + ['drills' => $shelf->ever($membership->team)],
+        );
     }
 
     #[Route('/{team}/practice/{practice}/run/station/{drill}', name: 'run_station', methods: ['GET'])]
@@ -55,11 +54,15 @@ final class RunPage extends AbstractController
     #[Route('/{team}/practice/{practice}/run/state', name: 'run_state', methods: ['GET'])]
     public function state(Membership $membership, string $practice): JsonResponse
     {
-        $run = $this->heeded($this->runs->inTeam($membership->team, $practice), $membership);
+        $run = $this->runs->inTeam($membership->team, $practice);
         if (null === $run && !$this->practices->hasOne($membership->team, $practice)) {
             throw $this->createNotFoundException();
         }
-        $response = new JsonResponse(null === $run ? ['edition' => 0, 'now' => $this->time->wall(), 'runs' => false, 'index' => 0] : $this->signal($run)->toArray());
+        $response = new JsonResponse(
+            null === $run
+                ? ['edition' => 0, 'now' => $this->time->wall(), 'runs' => false, 'index' => 0]
+                : $this->signal($run)->toArray(),
+        );
         $response->headers->set('Cache-Control', 'no-store');
 
         return $response;
@@ -69,12 +72,19 @@ final class RunPage extends AbstractController
     private function shown(Membership $membership, Practice $practice): array
     {
         $sheet = $this->codec->read($practice);
-        $run = $this->heeded($this->runs->of($practice), $membership);
-        $signal = null === $run ? new RunSignal(RunState::ready($sheet), 0, $this->time->wall(), $this->time->wall()) : $this->signal($run);
+        $run = $this->runs->of($practice);
+        $signal =
+            null === $run
+                ? new RunSignal(RunState::ready($sheet), 0, $this->time->wall(), $this->time->wall())
+                : $this->signal($run);
 
         return [
-            'practice' => $practice, 'state' => new RunState($practice, $sheet, $signal), 'records' => $this->records->of($practice),
-            'weather' => $this->newsOf($membership), 'isSimulated' => $this->weather->isSimulated(), 'roster' => $this->players->rosterOf($membership->team),
+            'practice' => $practice,
+            'state' => new RunState($practice, $sheet, $signal),
+            'records' => $this->records->of($practice),
+            'weather' => $this->newsOf($membership),
+            'isSimulated' => $this->weather->isSimulated(),
+            'roster' => $this->players->rosterOf($membership->team),
         ];
     }
 
@@ -88,22 +98,8 @@ final class RunPage extends AbstractController
     {
         $latest = $this->weather->latest($membership->team);
 
-        return null === $latest || intdiv($this->time->wall(), 1000) - $latest[1]->getTimestamp() > self::NEWS ? null : $latest;
-    }
-
-    /** The run, stopped by now if there is lightning. */
-    private function heeded(?PracticeRun $run, Membership $membership): ?PracticeRun
-    {
-        $notice = null === $run ? null : $this->weather->latest($membership->team);
-        if (null !== $run && null !== $notice && Notice::Lightning === $notice[0]) {
-            $run->heed((int) $notice[1]->format('Uv'), $this->time);
-            try {
-                $this->entities->flush();
-            } catch (OptimisticLockException) {
-                // Another phone has stopped the clock in the same moment; the next look shows it.
-            }
-        }
-
-        return $run;
+        return null === $latest || intdiv($this->time->wall(), 1000) - $latest[1]->getTimestamp() > self::NEWS
+            ? null
+            : $latest;
     }
 }

@@ -30,10 +30,13 @@ final class RunRepository extends ServiceEntityRepository
             return null;
         }
         /** @var PracticeRun|null $run */
-        $run = $this->createQueryBuilder('run')->join('run.practice', 'practice')
+        $run = $this->createQueryBuilder('run')
+            ->join('run.practice', 'practice')
             ->where('practice.id = :practice AND practice.team = :team')
-            ->setParameter('practice', Uuid::fromString($practice), 'uuid')->setParameter('team', $team->id(), 'uuid')
-            ->getQuery()->getOneOrNullResult();
+            ->setParameter('practice', Uuid::fromString($practice), 'uuid')
+            ->setParameter('team', $team->id(), 'uuid')
+            ->getQuery()
+            ->getOneOrNullResult();
 
         return $run;
     }
@@ -56,6 +59,8 @@ final class RunRepository extends ServiceEntityRepository
     /** Tells every phone that something other than the clock has changed. */
     public function touch(PracticeRun $run): void
     {
-        $this->getEntityManager()->getConnection()->executeStatement('UPDATE practice_run SET edition = edition + 1 WHERE id = ?', [$run->id()->toBinary()]);
+        $this->getEntityManager()
+            ->getConnection()
+            ->executeStatement('UPDATE practice_run SET edition = edition + 1 WHERE id = ?', [$run->id()->toBinary()]);
     }
 }

@@ -33,7 +33,10 @@ final readonly class RunSignal
         return $this->clock->isStarted() && !$this->clock->isPaused() && !$this->isOver();
     }
 
-    /** @return list<array{int, int}> blocks still to come, with the ms until each begins: a phone without a network goes on by them */
+    /**
+     * @return list<array{int, int}> blocks still to come, with the ms until each begins: a phone without a network
+     *                               goes on by them
+     */
     public function ahead(): array
     {
         $ahead = [];
@@ -49,6 +52,13 @@ final readonly class RunSignal
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['edition' => $this->edition, 'now' => $this->now, 'runs' => $this->runs(), 'index' => $this->index, 'left' => $this->left, 'ahead' => $this->ahead()];
+        return [
+            'edition' => $this->edition,
+            'now' => $this->now,
+            'runs' => $this->runs(),
+            'index' => $this->index,
+            'left' => $this->left,
+            'ahead' => $this->ahead(),
+        ];
     }
 }

@@ -48,6 +48,14 @@ final readonly class RunState
         return null;
     }
 
+    /** Minutes and seconds of the block that runs; nothing when all is over. */
+    public function leftWords(): string
+    {
+        $seconds = intdiv($this->signal->left, 1000);
+
+        return $this->signal->isOver() ? '' : \sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60);
+    }
+
     public function label(int $index): string
     {
         $block = $this->sheet->blocks[$index] ?? null;
@@ -56,7 +64,16 @@ final readonly class RunState
         }
         $kind = BlockKind::from($block->kind);
 
-        return BlockKind::Round === $kind ? 'Round '.(1 + \count(array_filter(\array_slice($this->sheet->blocks, 0, $index), static fn(SheetBlock $before): bool => $before->isRound()))) : $kind->label();
+        return BlockKind::Round === $kind
+            ? 'Round ' .
+                    (1 +
+                        \count(
+                            array_filter(
+                                \array_slice($this->sheet->blocks, 0, $index),
+                                static fn(SheetBlock $before): bool => $before->isRound(),
+                            ),
+                        ))
+            : $kind->label();
     }
 
     /** @return list<string> of all blocks, and of the end */
@@ -68,19 +85,23 @@ final readonly class RunState
     /** By the clock on the wall: as planned until it is to begin, then reckoned from now. */
     public function endsAt(): string
     {
-        $wall = new \DateTimeImmutable('@'.intdiv($this->signal->wall, 1000));
+        $wall = new \DateTimeImmutable('@' . intdiv($this->signal->wall, 1000));
         $zone = $this->practice->startsAt()->getTimezone();
         if (!$this->clock->isStarted() && $wall <= $this->practice->startsAt()) {
             return $this->practice->endsAt()->format('H:i');
         }
         $left = $this->clock->endsAt($this->signal->now) - $this->signal->now;
 
-        return $wall->setTimezone($zone)->modify('+'.intdiv(max(0, $left), 1000).' seconds')->format('H:i');
+        return $wall
+            ->setTimezone($zone)
+            ->modify('+' . intdiv(max(0, $left), 1000) . ' seconds')
+            ->format('H:i');
     }
 
     /** Whether whoever starts it now has probably mistaken the practice: it is not to begin within the hour. */
     public function isEarly(): bool
     {
-        return !$this->clock->isStarted() && $this->practice->startsAt()->getTimestamp() - intdiv($this->signal->wall, 1000) > self::EARLY;
+        return !$this->clock->isStarted() &&
+            $this->practice->startsAt()->getTimestamp() - intdiv($this->signal->wall, 1000) > self::EARLY;
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Live;
 
-/** The two clocks that a run knows: the one on the wall, which somebody may set, and how long the machine has been up. */
+/**
+ * The two clocks that a run knows: the one on the wall, which somebody may set, and how long the machine has been up.
+ */
 interface RunTime
 {
     /** ms since 1970. */

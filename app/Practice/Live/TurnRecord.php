@@ -22,21 +22,13 @@ class TurnRecord
     use Identified;
 
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
-        public readonly Practice $practice,
-        #[ORM\Column(type: 'smallint')]
-        public readonly int $block,
-        #[ORM\Column(length: 60)]
-        public readonly string $drill,
-        #[ORM\Column(length: 36)]
-        public readonly string $player,
-        #[ORM\Column(type: 'smallint', nullable: true)]
-        public readonly ?int $counted = null,
-        #[ORM\Column]
-        public readonly bool $attention = false,
-        #[ORM\Column(length: 10, nullable: true)]
-        public readonly ?Grade $grade = null,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')] public readonly Practice $practice,
+        #[ORM\Column(type: 'smallint')] public readonly int $block,
+        #[ORM\Column(length: 60)] public readonly string $drill,
+        #[ORM\Column(length: 36)] public readonly string $player,
+        #[ORM\Column(type: 'smallint', nullable: true)] public readonly ?int $counted = null,
+        #[ORM\Column] public readonly bool $attention = false,
+        #[ORM\Column(length: 10, nullable: true)] public readonly ?Grade $grade = null,
     ) {
         $this->id = Uuid::v7();
     }

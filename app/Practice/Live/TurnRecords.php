@@ -15,13 +15,13 @@ final readonly class TurnRecords
 {
     private const MOST = 500;
 
-    public function __construct(private EntityManagerInterface $entities)
-    {
-    }
+    public function __construct(private EntityManagerInterface $entities) {}
 
     public function of(Practice $practice): Records
     {
-        return new Records($this->entities->getRepository(TurnRecord::class)->findBy(['practice' => $practice], ['block' => 'ASC']));
+        return new Records(
+            $this->entities->getRepository(TurnRecord::class)->findBy(['practice' => $practice], ['block' => 'ASC']),
+        );
     }
 
     /**
@@ -32,7 +32,8 @@ final readonly class TurnRecords
     public function ofAll(array $practices): array
     {
         $records = [];
-        foreach ($this->entities->getRepository(TurnRecord::class)->findBy(['practice' => $practices], ['block' => 'ASC']) as $record) {
+        $turns = $this->entities->getRepository(TurnRecord::class);
+        foreach ($turns->findBy(['practice' => $practices], ['block' => 'ASC']) as $record) {
             $records[$record->practice->id()->toRfc4122()][] = $record;
         }
 
@@ -40,8 +41,14 @@ final readonly class TurnRecords
     }
 
     /** @throws InvalidValue when nobody can have done so many */
-    public function count(Practice $practice, int $block, string $drill, string $player, int $counted, bool $attention): void
-    {
+    public function count(
+        Practice $practice,
+        int $block,
+        string $drill,
+        string $player,
+        int $counted,
+        bool $attention,
+    ): void {
         InvalidValue::unlessBetween('repetitions', $counted, 0, self::MOST, 'of one player in one round');
         $this->write($practice, $block, $drill, $player, ['counted' => $counted, 'attention' => (int) $attention]);
     }
@@ -63,7 +70,9 @@ final readonly class TurnRecords
     public function alone(Practice $practice, callable $what): mixed
     {
         return $this->entities->wrapInTransaction(function () use ($practice, $what): mixed {
-            $this->entities->getConnection()->fetchOne('SELECT id FROM practice WHERE id = ? FOR UPDATE', [$practice->id()->toBinary()]);
+            $this->entities
+                ->getConnection()
+                ->fetchOne('SELECT id FROM practice WHERE id = ? FOR UPDATE', [$practice->id()->toBinary()]);
 
             return $what($this->of($practice));
         });
@@ -72,13 +81,30 @@ final readonly class TurnRecords
     /** @param non-empty-array<string, int|string|null> $values */
     private function write(Practice $practice, int $block, string $drill, string $player, array $values): void
     {
-        $row = ['id' => Uuid::v7()->toBinary(), 'practice_id' => $practice->id()->toBinary(), 'block' => $block, 'drill' => $drill, 'player' => $player] + $values + ['attention' => 0];
-        $this->entities->getConnection()->executeStatement(
-            \sprintf(
-                'INSERT INTO turn_record (%s) VALUES (%s) ON DUPLICATE KEY UPDATE %s',
-                implode(', ', array_keys($row)), implode(', ', array_fill(0, \count($row), '?')), implode(', ', array_map(static fn(string $column): string => "$column = VALUES($column)", array_keys($values))),
-            ),
-            array_values($row),
-        );
+        $row = [
+            'id' => Uuid::v7()->toBinary(),
+            'practice_id' => $practice->id()->toBinary(),
+            'block' => $block,
+            'drill' => $drill,
+            'player' => $player,
+        ] +
+            $values + ['attention' => 0];
+        $this->entities
+            ->getConnection()
+            ->executeStatement(
+                \sprintf(
+                    'INSERT INTO turn_record (%s) VALUES (%s) ON DUPLICATE KEY UPDATE %s',
+                    implode(', ', array_keys($row)),
+                    implode(', ', array_fill(0, \count($row), '?')),
+                    implode(
+                        ', ',
+                        array_map(
+                            static fn(string $column): string => "$column = VALUES($column)",
+                            array_keys($values),
+                        ),
+                    ),
+                ),
+                array_values($row),
+            );
     }
 }

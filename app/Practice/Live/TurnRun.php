@@ -27,14 +27,14 @@ final class TurnRun extends AbstractController
 {
     public function __construct(
         private readonly RunRepository $runs,
+        private readonly RunsNow $now,
         private readonly TurnRecords $records,
         private readonly SheetCodec $codec,
         private readonly SolveJobs $jobs,
         private readonly PlayerRepository $players,
         private readonly EntityManagerInterface $entities,
         private readonly RunTime $time,
-    ) {
-    }
+    ) {}
 
     #[Route('/{team}/practice/{practice}/run/turn', name: 'turn_run', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
@@ -44,12 +44,19 @@ final class TurnRun extends AbstractController
         try {
             $this->turned($practice, $request);
         } catch (InvalidValue $problem) {
-            $this->addFlash('problem', ucfirst($problem->wrong).'. Now: '.$problem->allowed.'.');
+            $this->addFlash('problem', ucfirst($problem->wrong) . '. Now: ' . $problem->allowed . '.');
         } catch (OptimisticLockException|UniqueConstraintViolationException) {
-            $this->addFlash('problem', 'Somebody else has turned the clock in the same moment; this is how it stands now.');
+            $this->addFlash(
+                'problem',
+                'Somebody else has turned the clock in the same moment; this is how it stands now.',
+            );
         }
 
-        return $this->redirectToRoute('run_practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'run_practice',
+            ['team' => $membership->team->id(), 'practice' => $practice->id()],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     /** Totals, so that a phone may send the same again after a gap in the network. */
@@ -59,13 +66,30 @@ final class TurnRun extends AbstractController
     {
         $membership->mustBeAbleToChange();
         $said = $request->request;
-        [$block, $drill, $player] = [self::whole($said->getString('block')), $said->getString('drill'), $said->getString('player')];
+        [$block, $drill, $player] = [
+            self::whole($said->getString('block')),
+            $said->getString('drill'),
+            $said->getString('player'),
+        ];
         $station = $this->codec->read($practice)->round($block)?->station($drill);
-        if (null === $station || !\in_array($player, array_map(static fn($one): string => $one->id, $station->players), true)) {
-            return new Response('This player is not at that station in that round. Allowed: who stands on the page of the station.', Response::HTTP_UNPROCESSABLE_ENTITY);
+        if (
+            null === $station ||
+            !\in_array($player, array_map(static fn($one): string => $one->id, $station->players), true)
+        ) {
+            return new Response(
+                'This player is not at that station in that round. Allowed: who stands on the page of the station.',
+                Response::HTTP_UNPROCESSABLE_ENTITY,
+            );
         }
         try {
-            $this->records->count($practice, $block, $drill, $player, self::whole($said->getString('counted')), '1' === $said->getString('attention'));
+            $this->records->count(
+                $practice,
+                $block,
+                $drill,
+                $player,
+                self::whole($said->getString('counted')),
+                '1' === $said->getString('attention'),
+            );
         } catch (InvalidValue $problem) {
             return new Response($problem->sentence(), Response::HTTP_UNPROCESSABLE_ENTITY);
         }
@@ -89,20 +113,43 @@ final class TurnRun extends AbstractController
     public function people(Membership $membership, Practice $practice, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $player = $this->players->inTeam($membership->team, $request->request->getString('player'))?->asRosterPlayer() ?? throw $this->createNotFoundException();
+        $player =
+            $this->players->inTeam($membership->team, $request->request->getString('player'))?->asRosterPlayer() ??
+            throw $this->createNotFoundException();
         $is = 'away' === $request->request->getString('is') ? 'away' : 'here';
         $request->getSession()->save();
         try {
-            $job = $this->jobs->ask($membership->team, $membership->account, SolveKind::People, $practice->id()->toRfc4122(), [
-                'player' => $player->id, 'is' => $is, 'words' => \sprintf('%s %s: %s', $player->name, 'away' === $is ? 'is not there' : 'is here', $practice->words()),
-            ]);
+            $job = $this->jobs->ask(
+                $membership->team,
+                $membership->account,
+                SolveKind::People,
+                $practice->id()->toRfc4122(),
+                [
+                    'player' => $player->id,
+                    'is' => $is,
+                    'words' => \sprintf(
+                        '%s %s: %s',
+                        $player->name,
+                        'away' === $is ? 'is not there' : 'is here',
+                        $practice->words(),
+                    ),
+                ],
+            );
         } catch (InvalidValue $problem) {
             $this->addFlash('problem', $problem->sentence());
 
-            return $this->redirectToRoute('run_practice', ['team' => $membership->team->id(), 'practice' => $practice->id()], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute(
+                'run_practice',
+                ['team' => $membership->team->id(), 'practice' => $practice->id()],
+                Response::HTTP_SEE_OTHER,
+            );
         }
 
-        return $this->redirectToRoute('solving', ['team' => $membership->team->id(), 'job' => $job->id()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'solving',
+            ['team' => $membership->team->id(), 'job' => $job->id()],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     /**
@@ -112,18 +159,24 @@ final class TurnRun extends AbstractController
      */
     private function turned(Practice $practice, Request $request): void
     {
-        $run = $this->runs->of($practice);
+        $run = $this->now->of($practice);
         $clock = $run?->clock() ?? RunState::ready($this->codec->read($practice));
         $now = $run?->now($this->time) ?? $this->time->wall();
         // Two coaches press "next" within a second: the second one meant the block that is over by now.
-        if (null !== $run && $clock->isStarted() && $request->request->getString('index') !== (string) $clock->at($now)->index) {
+        if (
+            null !== $run &&
+            $clock->isStarted() &&
+            $request->request->getString('index') !== (string) $clock->at($now)->index
+        ) {
             throw InvalidValue::because('practice', 'the clock had gone on before you pressed', 'as it stands here');
         }
         if ('start' === $request->request->getString('do')) {
             $this->start($practice, $run, $clock);
         } else {
             $turned = $this->asked($clock, $request, $now);
-            null === $run ? throw new \LogicException('A clock that has not begun refuses all but the start.') : $run->turn($turned);
+            null === $run
+                ? throw new \LogicException('A clock that has not begun refuses all but the start.')
+                : $run->turn($turned);
         }
         $this->entities->flush();
     }
@@ -132,7 +185,9 @@ final class TurnRun extends AbstractController
     private function start(Practice $practice, ?PracticeRun $run, RunClock $clock): void
     {
         $started = $clock->start($this->time->wall());
-        null === $run ? $this->entities->persist(new PracticeRun($practice, $started, $this->time)) : $run->begin($started, $this->time);
+        null === $run
+            ? $this->entities->persist(new PracticeRun($practice, $started, $this->time))
+            : $run->begin($started, $this->time);
     }
 
     /** @throws InvalidValue */
@@ -147,7 +202,20 @@ final class TurnRun extends AbstractController
             'not-yet' => $clock->notYet(),
             'skip' => $clock->skip($now),
             'longer' => $clock->extend($now, (int) $request->request->getString('minutes', '2')),
-            default => $clock->pause($now, PauseReason::tryFrom($do) ?? throw InvalidValue::notOneOf('what to do', $do, ['start', 'on', 'next', 'back', 'not-yet', 'skip', 'longer', ...array_column(PauseReason::cases(), 'value')])),
+            default => $clock->pause(
+                $now,
+                PauseReason::tryFrom($do) ??
+                    throw InvalidValue::notOneOf('what to do', $do, [
+                        'start',
+                        'on',
+                        'next',
+                        'back',
+                        'not-yet',
+                        'skip',
+                        'longer',
+                        ...array_column(PauseReason::cases(), 'value'),
+                    ]),
+            ),
         };
     }
 }

@@ -21,7 +21,8 @@ final readonly class PracticeSetup
      * @param list<Helper>                       $helpers
      * @param array<string, int>                 $equipment pieces by name
      * @param string                             $part      as in {@see FieldPart}
-     * @param list<string>|null                  $stations  keys of the drills that the coach wants; null: whatever is needed most
+     * @param list<string>|null                  $stations  keys of the drills that the coach wants; null: whatever is
+     *                                                      needed most
      * @param array<string, array{float, float}> $shifts    ft by which the coach has moved a station
      * @param list<string>                       $locks     "round/drill": these groups stay when it is solved again
      */
@@ -38,8 +39,7 @@ final readonly class PracticeSetup
         public array $shifts = [],
         public array $locks = [],
         public int $seed = 1,
-    ) {
-    }
+    ) {}
 
     /** @throws InvalidValue when the minutes are out of bounds */
     public function shape(): TimeShape
@@ -77,13 +77,26 @@ final readonly class PracticeSetup
 
     public function withLockTurned(string $lock): self
     {
-        return $this->changed(locks: \in_array($lock, $this->locks, true) ? array_values(array_diff($this->locks, [$lock])) : [...$this->locks, $lock]);
+        return $this->changed(
+            locks: \in_array($lock, $this->locks, true)
+                ? array_values(array_diff($this->locks, [$lock]))
+                : [...$this->locks, $lock],
+        );
     }
 
     /** As if the coach had decided nothing about the stations. */
     public function choosingAgain(): self
     {
-        return new self($this->helpers, $this->equipment, $this->part, $this->warmUp, $this->round, $this->teamDefence, $this->finish, $this->isHot);
+        return new self(
+            $this->helpers,
+            $this->equipment,
+            $this->part,
+            $this->warmUp,
+            $this->round,
+            $this->teamDefence,
+            $this->finish,
+            $this->isHot,
+        );
     }
 
     public function withSeed(int $seed): self
@@ -102,11 +115,25 @@ final readonly class PracticeSetup
      * @param array<string, array{float, float}>|null $shifts
      * @param list<string>|null                       $locks
      */
-    private function changed(?array $stations = null, ?array $shifts = null, ?array $locks = null, ?int $seed = null): self
-    {
+    private function changed(
+        ?array $stations = null,
+        ?array $shifts = null,
+        ?array $locks = null,
+        ?int $seed = null,
+    ): self {
         return new self(
-            $this->helpers, $this->equipment, $this->part, $this->warmUp, $this->round, $this->teamDefence, $this->finish, $this->isHot,
-            $stations ?? $this->stations, $shifts ?? $this->shifts, $locks ?? $this->locks, $seed ?? $this->seed,
+            $this->helpers,
+            $this->equipment,
+            $this->part,
+            $this->warmUp,
+            $this->round,
+            $this->teamDefence,
+            $this->finish,
+            $this->isHot,
+            $stations ?? $this->stations,
+            $shifts ?? $this->shifts,
+            $locks ?? $this->locks,
+            $seed ?? $this->seed,
         );
     }
 }

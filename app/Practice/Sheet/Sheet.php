@@ -17,9 +17,14 @@ final readonly class Sheet
      * @param list<Conflict>    $conflicts stations that are never in the same round
      * @param list<ScriptLine>  $script    of team defence
      */
-    public function __construct(public array $blocks, public array $needs, public array $choices = [], public array $conflicts = [], public array $script = [], public float $objective = 0.0)
-    {
-    }
+    public function __construct(
+        public array $blocks,
+        public array $needs,
+        public array $choices = [],
+        public array $conflicts = [],
+        public array $script = [],
+        public float $objective = 0.0,
+    ) {}
 
     /** What it works on, in the words of a calendar: "charge and throw, cover first on the run and 3 more" */
     public function focus(): string
@@ -27,7 +32,7 @@ final readonly class Sheet
         $names = array_map(fn(string $drill): string => lcfirst($this->name($drill)), $this->drills());
         $most = \array_slice($names, 0, 2);
 
-        return implode(', ', $most).(\count($names) > 2 ? ' and '.(\count($names) - 2).' more' : '');
+        return implode(', ', $most) . (\count($names) > 2 ? ' and ' . (\count($names) - 2) . ' more' : '');
     }
 
     public function name(string $drill): string
@@ -88,7 +93,9 @@ final readonly class Sheet
 
     public function waitingMinutes(): int
     {
-        return array_sum(array_map(static fn(SheetBlock $round): int => \count($round->waiting) * $round->minutes, $this->rounds()));
+        return array_sum(
+            array_map(static fn(SheetBlock $round): int => \count($round->waiting) * $round->minutes, $this->rounds()),
+        );
     }
 
     /** "11 of 14 needs met, nobody waits" */
@@ -97,6 +104,11 @@ final readonly class Sheet
         $needs = \count($this->needs);
         $waiting = $this->waitingMinutes();
 
-        return \sprintf('%d of %d needs met, %s', $needs - \count($this->unmet()), $needs, 0 === $waiting ? 'nobody waits' : \sprintf('%d player-minutes of waiting', $waiting));
+        return \sprintf(
+            '%d of %d needs met, %s',
+            $needs - \count($this->unmet()),
+            $needs,
+            0 === $waiting ? 'nobody waits' : \sprintf('%d player-minutes of waiting', $waiting),
+        );
     }
 }

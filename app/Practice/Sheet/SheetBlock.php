@@ -15,9 +15,14 @@ final readonly class SheetBlock
      * @param list<SheetPlayer>  $waiting
      * @param list<SheetPlayer>  $away     not there yet, or gone
      */
-    public function __construct(public string $kind, public int $start, public int $minutes, public array $stations = [], public array $waiting = [], public array $away = [])
-    {
-    }
+    public function __construct(
+        public string $kind,
+        public int $start,
+        public int $minutes,
+        public array $stations = [],
+        public array $waiting = [],
+        public array $away = [],
+    ) {}
 
     public function isRound(): bool
     {

@@ -12,7 +12,10 @@ final readonly class SheetChoice
      * @param array{float, float}|null $shift     ft from where it belongs; null when it is not set up
      * @param string                   $hindrance why it could not be run, as the end of a sentence; empty when it could
      */
-    public function __construct(public string $drill, public string $name, public ?array $shift, public string $hindrance = '')
-    {
-    }
+    public function __construct(
+        public string $drill,
+        public string $name,
+        public ?array $shift,
+        public string $hindrance = '',
+    ) {}
 }

@@ -11,7 +11,10 @@ final readonly class SheetStation
      * @param list<SheetPlayer> $players
      * @param list<string>      $helpers names
      */
-    public function __construct(public string $drill, public array $players, public int $repetitions, public array $helpers = [])
-    {
-    }
+    public function __construct(
+        public string $drill,
+        public array $players,
+        public int $repetitions,
+        public array $helpers = [],
+    ) {}
 }

@@ -27,16 +27,36 @@ final class SheetWriter
         $rounds = [];
         $duties = [];
         foreach ($schedule->rounds as $round) {
-            $duties = $helpers->duties(array_map(static fn(array $turns) => $turns[0]->drill, array_values($round->stations())), $duties) + $duties;
+            $duties =
+                $helpers->duties(
+                    array_map(static fn(array $turns) => $turns[0]->drill, array_values($round->stations())),
+                    $duties,
+                ) + $duties;
             $rounds[$round->block->start] = self::round($round, $duties);
         }
 
         return new Sheet(
-            array_map(static fn(Block $block): SheetBlock => BlockKind::Round === $block->kind
-                ? $rounds[$block->start]
-                : new SheetBlock($block->kind->value, $block->start, $block->minutes), $schedule->time->blocks),
-            array_map(static fn(MetNeed $met): SheetNeed => new SheetNeed($met->need->position->value, $met->need->drill->key, $met->need->reps, $met->gained, $met->need->reason, $met->binds), $schedule->needs),
-            $choices, $schedule->placement->conflicts(), $script, $schedule->objective,
+            array_map(
+                static fn(Block $block): SheetBlock => BlockKind::Round === $block->kind
+                    ? $rounds[$block->start]
+                    : new SheetBlock($block->kind->value, $block->start, $block->minutes),
+                $schedule->time->blocks,
+            ),
+            array_map(
+                static fn(MetNeed $met): SheetNeed => new SheetNeed(
+                    $met->need->position->value,
+                    $met->need->drill->key,
+                    $met->need->reps,
+                    $met->gained,
+                    $met->need->reason,
+                    $met->binds,
+                ),
+                $schedule->needs,
+            ),
+            $choices,
+            $schedule->placement->conflicts(),
+            $script,
+            $schedule->objective,
         );
     }
 
@@ -45,10 +65,22 @@ final class SheetWriter
     {
         $stations = [];
         foreach ($round->stations() as $key => $turns) {
-            $stations[] = new SheetStation($key, array_map(static fn(Turn $turn): SheetPlayer => self::player($turn->player, $turn->position), $turns), $round->repetitions($turns[0]->drill), $duties[$key]);
+            $stations[] = new SheetStation(
+                $key,
+                array_map(static fn(Turn $turn): SheetPlayer => self::player($turn->player, $turn->position), $turns),
+                $round->repetitions($turns[0]->drill),
+                $duties[$key],
+            );
         }
 
-        return new SheetBlock(BlockKind::Round->value, $round->block->start, $round->block->minutes, $stations, self::aside($round->idle), self::aside($round->away));
+        return new SheetBlock(
+            BlockKind::Round->value,
+            $round->block->start,
+            $round->block->minutes,
+            $stations,
+            self::aside($round->idle),
+            self::aside($round->away),
+        );
     }
 
     /**
@@ -58,7 +90,10 @@ final class SheetWriter
      */
     private static function aside(array $players): array
     {
-        return array_map(static fn(RosterPlayer $player): SheetPlayer => self::player($player, $player->positions[0]), $players);
+        return array_map(
+            static fn(RosterPlayer $player): SheetPlayer => self::player($player, $player->positions[0]),
+            $players,
+        );
     }
 
     private static function player(RosterPlayer $player, Position $position): SheetPlayer

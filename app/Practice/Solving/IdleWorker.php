@@ -14,9 +14,7 @@ final class IdleWorker
 
     private int $looked = 0;
 
-    public function __construct(private readonly SolveJobs $jobs)
-    {
-    }
+    public function __construct(private readonly SolveJobs $jobs) {}
 
     #[AsEventListener]
     public function onRunning(WorkerRunningEvent $event): void

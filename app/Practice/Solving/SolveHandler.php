@@ -19,9 +19,11 @@ use Symfony\Component\Uid\Uuid;
 final readonly class SolveHandler
 {
     /** @param iterable<SolveWork> $works */
-    public function __construct(private SolveJobs $jobs, private EntityManagerInterface $entities, #[AutowireIterator(SolveWork::class)] private iterable $works)
-    {
-    }
+    public function __construct(
+        private SolveJobs $jobs,
+        private EntityManagerInterface $entities,
+        #[AutowireIterator(SolveWork::class)] private iterable $works,
+    ) {}
 
     /**
      * What the database refuses for a moment is tried again; any other fault ends the work with a word, so that nobody
@@ -50,7 +52,16 @@ final readonly class SolveHandler
             $this->jobs->release($id);
             throw $away;
         } catch (\Throwable $fault) {
-            $this->jobs->end($id, SolveOutcome::refused(InvalidValue::because('practice', 'it could not be solved, by a fault of ours that is in the log now', 'trying otherwise: other stations, minutes or people')));
+            $this->jobs->end(
+                $id,
+                SolveOutcome::refused(
+                    InvalidValue::because(
+                        'practice',
+                        'it could not be solved, by a fault of ours that is in the log now',
+                        'trying otherwise: other stations, minutes or people',
+                    ),
+                ),
+            );
             throw new UnrecoverableMessageHandlingException($fault->getMessage(), 0, $fault);
         }
     }
@@ -62,7 +73,13 @@ final readonly class SolveHandler
         } catch (InvalidValue $problem) {
             return SolveOutcome::refused($problem);
         } catch (OptimisticLockException) {
-            return SolveOutcome::refused(InvalidValue::because('practice', 'somebody else has changed it while it was being solved', 'look at what is here now and do it again'));
+            return SolveOutcome::refused(
+                InvalidValue::because(
+                    'practice',
+                    'somebody else has changed it while it was being solved',
+                    'look at what is here now and do it again',
+                ),
+            );
         }
     }
 

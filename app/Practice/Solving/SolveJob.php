@@ -33,21 +33,13 @@ class SolveJob
 
     /** @param string $practice its id; of one that is to be made, the id that it will have */
     public function __construct(
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
-        public readonly Team $team,
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(name: 'by_id', nullable: false)]
-        public readonly Account $by,
-        #[ORM\Column(length: 12)]
-        public readonly SolveKind $kind,
-        #[ORM\Column(length: 36)]
-        public readonly string $practice,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Team $team,
+        #[ORM\ManyToOne] #[ORM\JoinColumn(name: 'by_id', nullable: false)] public readonly Account $by,
+        #[ORM\Column(length: 12)] public readonly SolveKind $kind,
+        #[ORM\Column(length: 36)] public readonly string $practice,
         /** JSON, as the kind of work reads it. */
-        #[ORM\Column(type: 'text', length: 16777215)]
-        public readonly string $request,
-        #[ORM\Column]
-        private \DateTimeImmutable $askedAt,
+        #[ORM\Column(type: 'text', length: 16777215)] public readonly string $request,
+        #[ORM\Column] private \DateTimeImmutable $askedAt,
     ) {
         $this->id = Uuid::v7();
         $this->hold(null, null);

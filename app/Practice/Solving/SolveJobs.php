@@ -23,11 +23,20 @@ final class SolveJobs
     /** What goes on behind a page that is used meanwhile: it comes last, and leaves a worker to what is waited for. */
     private const BEHIND = "('ways', 'search')";
     /** Twice the moment before which a worker counts as dead. */
-    private const MAY_BEGIN = "(job.state = 'waiting' OR (job.state = 'running' AND job.begun_at < ?)) AND NOT EXISTS (
+    private const MAY_BEGIN =
+        "(job.state = 'waiting' OR (job.state = 'running' AND job.begun_at < ?)) AND NOT EXISTS (
         SELECT 1 FROM (SELECT team_id, kind FROM solve_job WHERE state = 'running' AND begun_at >= ?) busy
-        WHERE job.kind IN ".self::BEHIND.' AND busy.kind IN '.self::BEHIND.'
-            OR job.kind NOT IN '.self::BEHIND.' AND busy.kind NOT IN '.self::BEHIND.' AND busy.team_id = job.team_id)';
-    private const NEXT = ' ORDER BY job.kind IN '.self::BEHIND.', job.id LIMIT 1';
+        WHERE job.kind IN " .
+        self::BEHIND .
+        ' AND busy.kind IN ' .
+        self::BEHIND .
+        '
+            OR job.kind NOT IN ' .
+        self::BEHIND .
+        ' AND busy.kind NOT IN ' .
+        self::BEHIND .
+        ' AND busy.team_id = job.team_id)';
+    private const NEXT = ' ORDER BY job.kind IN ' . self::BEHIND . ', job.id LIMIT 1';
     private const TRIES = 5;
     /** Waiting for the answer: how often, and how long apart in µs; nine tenths of a second in all. */
     private const LOOKS = 30;
@@ -37,8 +46,7 @@ final class SolveJobs
         private readonly EntityManagerInterface $entities,
         private readonly MessageBusInterface $bus,
         private readonly ClockInterface $clock,
-    ) {
-    }
+    ) {}
 
     /**
      * Asks for something to be solved and waits a moment: most of it is ready by then.
@@ -54,7 +62,11 @@ final class SolveJobs
         $open = $this->open($team, $kind, $now);
         if ($open >= self::MOST) {
             $wrong = \sprintf('%d of your team’s practices are being solved already', $open);
-            throw InvalidValue::because('practice', $wrong, 'one after the other: wait until one is ready, then press again');
+            throw InvalidValue::because(
+                'practice',
+                $wrong,
+                'one after the other: wait until one is ready, then press again',
+            );
         }
         $said = json_encode($request, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
         $job = new SolveJob($team, $by, $kind, $practice, $said, $now);
@@ -84,18 +96,20 @@ final class SolveJobs
     /** Pieces of work of everybody that come before this one. */
     public function before(SolveJob $job): int
     {
-        return $this->count(
-            "id < ? AND state IN ('waiting', 'running') AND asked_at > ?",
-            [$job->id()->toBinary(), self::recent($this->clock->now())],
-        );
+        return $this->count("id < ? AND state IN ('waiting', 'running') AND asked_at > ?", [
+            $job->id()->toBinary(),
+            self::recent($this->clock->now()),
+        ]);
     }
 
     public function drop(SolveJob $job): void
     {
-        $this->entities->getConnection()->executeStatement(
-            "UPDATE solve_job SET state = 'dropped' WHERE id = ? AND state IN ('waiting', 'running')",
-            [$job->id()->toBinary()],
-        );
+        $this->entities
+            ->getConnection()
+            ->executeStatement(
+                "UPDATE solve_job SET state = 'dropped' WHERE id = ? AND state IN ('waiting', 'running')",
+                [$job->id()->toBinary()],
+            );
     }
 
     public function wake(): void
@@ -116,12 +130,16 @@ final class SolveJobs
         $dead = $this->dead();
         // Another worker may be quicker: then the one after it.
         for ($try = 0; $try < self::TRIES; ++$try) {
-            $id = $connection->fetchOne('SELECT job.id FROM solve_job job WHERE '.self::MAY_BEGIN.self::NEXT, [$dead, $dead]);
+            $id = $connection->fetchOne('SELECT job.id FROM solve_job job WHERE ' . self::MAY_BEGIN . self::NEXT, [
+                $dead,
+                $dead,
+            ]);
             if (!\is_string($id)) {
                 return null;
             }
             $taken = $connection->executeStatement(
-                "UPDATE solve_job job SET job.state = 'running', job.begun_at = ? WHERE job.id = ? AND ".self::MAY_BEGIN,
+                "UPDATE solve_job job SET job.state = 'running', job.begun_at = ? WHERE job.id = ? AND " .
+                    self::MAY_BEGIN,
                 [$this->clock->now()->format('Y-m-d H:i:s'), $id, $dead, $dead],
             );
             if (0 < (int) $taken) {
@@ -135,7 +153,7 @@ final class SolveJobs
     public function anyMayBegin(): bool
     {
         $dead = $this->dead();
-        $any = 'SELECT 1 FROM solve_job job WHERE '.self::MAY_BEGIN.' LIMIT 1';
+        $any = 'SELECT 1 FROM solve_job job WHERE ' . self::MAY_BEGIN . ' LIMIT 1';
 
         return false !== $this->entities->getConnection()->fetchOne($any, [$dead, $dead]);
     }
@@ -149,10 +167,11 @@ final class SolveJobs
     public function release(Uuid $job): void
     {
         try {
-            $this->entities->getConnection()->executeStatement(
-                "UPDATE solve_job SET state = 'waiting' WHERE id = ? AND state = 'running'",
-                [$job->toBinary()],
-            );
+            $this->entities
+                ->getConnection()
+                ->executeStatement("UPDATE solve_job SET state = 'waiting' WHERE id = ? AND state = 'running'", [
+                    $job->toBinary(),
+                ]);
         } catch (Exception) {
             // The database is away: after a minute it counts as given back anyway.
         }
@@ -160,10 +179,12 @@ final class SolveJobs
 
     public function end(Uuid $job, SolveOutcome $outcome): void
     {
-        $this->entities->getConnection()->executeStatement(
-            "UPDATE solve_job SET state = 'done', outcome = ? WHERE id = ? AND state = 'running'",
-            [$outcome->write(), $job->toBinary()],
-        );
+        $this->entities
+            ->getConnection()
+            ->executeStatement("UPDATE solve_job SET state = 'done', outcome = ? WHERE id = ? AND state = 'running'", [
+                $outcome->write(),
+                $job->toBinary(),
+            ]);
     }
 
     /** What is old goes, and what would help a sheet that has been changed since is not tried any more. */
@@ -174,7 +195,8 @@ final class SolveJobs
         $connection->executeStatement('DELETE FROM solve_job WHERE asked_at < ?', [$yesterday]);
         if (SolveKind::Ways === $kind) {
             $connection->executeStatement(
-                "UPDATE solve_job SET state = 'dropped' WHERE team_id = ? AND practice = ? AND kind = 'ways' AND state = 'waiting'",
+                "UPDATE solve_job SET state = 'dropped' WHERE team_id = ? AND practice = ? AND kind = 'ways' AND " .
+                    "state = 'waiting'",
                 [$team->id()->toBinary(), $practice],
             );
         }
@@ -184,7 +206,11 @@ final class SolveJobs
     {
         return $this->count(
             "team_id = ? AND state IN ('waiting', 'running') AND asked_at > ?
-                AND (kind IN ".self::BEHIND.') = (? IN '.self::BEHIND.')',
+                AND (kind IN " .
+                self::BEHIND .
+                ') = (? IN ' .
+                self::BEHIND .
+                ')',
             [$team->id()->toBinary(), self::recent($now), $kind->value],
         );
     }
@@ -205,12 +231,17 @@ final class SolveJobs
 
     private function dead(): string
     {
-        return $this->clock->now()->modify('-'.self::DEAD.' seconds')->format('Y-m-d H:i:s');
+        return $this->clock
+            ->now()
+            ->modify('-' . self::DEAD . ' seconds')
+            ->format('Y-m-d H:i:s');
     }
 
     private function stateOf(SolveJob $job): ?SolveState
     {
-        $state = $this->entities->getConnection()->fetchOne('SELECT state FROM solve_job WHERE id = ?', [$job->id()->toBinary()]);
+        $state = $this->entities
+            ->getConnection()
+            ->fetchOne('SELECT state FROM solve_job WHERE id = ?', [$job->id()->toBinary()]);
 
         return \is_string($state) ? SolveState::tryFrom($state) : null;
     }

@@ -13,9 +13,12 @@ final readonly class SolveOutcome
      * @param array<string, float>                                      $figures
      * @param array{field: string, wrong: string, allowed: string}|null $refused
      */
-    private function __construct(public string $done, public ?string $undo, public array $figures, private ?array $refused)
-    {
-    }
+    private function __construct(
+        public string $done,
+        public ?string $undo,
+        public array $figures,
+        private ?array $refused,
+    ) {}
 
     /** @param array<string, float> $figures */
     public static function done(string $words = '', ?string $undo = null, array $figures = []): self
@@ -25,22 +28,40 @@ final readonly class SolveOutcome
 
     public static function refused(InvalidValue $problem): self
     {
-        return new self('', null, [], ['field' => $problem->field, 'wrong' => $problem->wrong, 'allowed' => $problem->allowed]);
+        return new self(
+            '',
+            null,
+            [],
+            ['field' => $problem->field, 'wrong' => $problem->wrong, 'allowed' => $problem->allowed],
+        );
     }
 
     public function problem(): ?InvalidValue
     {
-        return null === $this->refused ? null : InvalidValue::because($this->refused['field'], $this->refused['wrong'], $this->refused['allowed']);
+        return null === $this->refused
+            ? null
+            : InvalidValue::because($this->refused['field'], $this->refused['wrong'], $this->refused['allowed']);
     }
 
     public function write(): string
     {
-        return json_encode(['done' => $this->done, 'undo' => $this->undo, 'figures' => $this->figures, 'refused' => $this->refused], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
+        return json_encode(
+            ['done' => $this->done, 'undo' => $this->undo, 'figures' => $this->figures, 'refused' => $this->refused],
+            \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
+        );
     }
 
     public static function read(string $json): self
     {
-        /** @var array{done: string, undo: string|null, figures: array<string, float|int>, refused: array{field: string, wrong: string, allowed: string}|null} $read */
+        /**
+         * @var array{
+         *     done: string,
+         *     undo: string|null,
+         *     figures: array<string, float|int>,
+         *     refused: array{field: string, wrong: string, allowed: string}|null,
+         * }
+         * $read
+         */
         $read = json_decode($json, true, 8, \JSON_THROW_ON_ERROR);
 
         return new self($read['done'], $read['undo'], array_map(floatval(...), $read['figures']), $read['refused']);

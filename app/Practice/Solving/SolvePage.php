@@ -13,12 +13,13 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
-/** Where somebody waits whose practice takes longer to solve than a moment; and where everybody goes from when it is done. */
+/**
+ * Where somebody waits whose practice takes longer to solve than a moment; and where everybody goes from when it is
+ * done.
+ */
 final class SolvePage extends AbstractController
 {
-    public function __construct(private readonly SolveJobs $jobs, private readonly PracticeRepository $practices)
-    {
-    }
+    public function __construct(private readonly SolveJobs $jobs, private readonly PracticeRepository $practices) {}
 
     #[Route('/{team}/practice/solving/{job}', name: 'solving', methods: ['GET'], priority: 1)]
     public function show(Membership $membership, string $job, Request $request): Response
@@ -26,12 +27,17 @@ final class SolvePage extends AbstractController
         $membership->mustBeAbleToChange();
         $found = $this->jobs->inTeam($membership->team, $job) ?? throw $this->createNotFoundException();
         if (!$found->state()->isOver()) {
-            return $this->render('practice/solving.html.twig', ['job' => $found, 'before' => $this->jobs->before($found)]);
+            return $this->render('practice/solving.html.twig', [
+                'job' => $found,
+                'before' => $this->jobs->before($found),
+            ]);
         }
         $this->tell($found);
         $to = $this->after($membership, $found);
         if (ByScript::isForPart($request)) {
-            return new Response(headers: ['HX-Location' => json_encode(['path' => $to, 'target' => 'body'], \JSON_THROW_ON_ERROR)]);
+            return new Response(
+                headers: ['HX-Location' => json_encode(['path' => $to, 'target' => 'body'], \JSON_THROW_ON_ERROR)],
+            );
         }
 
         return $this->redirect($to, Response::HTTP_SEE_OTHER);
@@ -74,6 +80,9 @@ final class SolvePage extends AbstractController
             return $this->generateUrl('edit_practice', [...$team, 'practice' => $job->practice, 'again' => $job->id()]);
         }
 
-        return $this->generateUrl(SolveKind::People === $job->kind ? 'run_practice' : 'practice', [...$team, 'practice' => $job->practice]);
+        return $this->generateUrl(SolveKind::People === $job->kind ? 'run_practice' : 'practice', [
+            ...$team,
+            'practice' => $job->practice,
+        ]);
     }
 }

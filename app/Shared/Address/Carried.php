@@ -23,9 +23,7 @@ final readonly class Carried
     private const COOKIE = 'situation';
     private const LONGEST = 300;
 
-    public function __construct(private RequestStack $requests)
-    {
-    }
+    public function __construct(private RequestStack $requests) {}
 
     /** @return array<string, string> inning, score, batter and the rest, as parameters of an address */
     public function context(): array
@@ -45,7 +43,9 @@ final readonly class Carried
         $request = $this->requests->getMainRequest();
         $here = $request?->attributes->getString('situation') ?? '';
 
-        return '' !== $here ? $here : self::known(null === $request ? '' : self::kept($request)['situation'] ?? '') ?? 'R1-0';
+        return '' !== $here
+            ? $here
+            : self::known(null === $request ? '' : self::kept($request)['situation'] ?? '') ?? 'R1-0';
     }
 
     #[AsEventListener]
@@ -59,13 +59,33 @@ final readonly class Carried
         $team = $request->attributes->getString('team');
         $situation = self::known($request->attributes->getString('situation'));
         $context = self::contextOf($request->query->all());
-        if (!$event->isMainRequest() || !$request->isMethod('GET') || '' === $team || !$event->getResponse()->isSuccessful() || (null === $situation && [] === $context)) {
+        if (
+            !$event->isMainRequest() ||
+            !$request->isMethod('GET') ||
+            '' === $team ||
+            !$event->getResponse()->isSuccessful() ||
+            (null === $situation && [] === $context)
+        ) {
             return;
         }
         $before = self::kept($request);
-        $now = ['situation' => $situation ?? self::known($before['situation'] ?? '') ?? 'R1-0', ...([] === $context ? self::contextOf($before) : $context)];
+        $now = [
+            'situation' => $situation ?? (self::known($before['situation'] ?? '') ?? 'R1-0'),
+            ...[] === $context ? self::contextOf($before) : $context,
+        ];
         if ($now !== $before) {
-            $event->getResponse()->headers->setCookie(Cookie::create(self::COOKIE, http_build_query($now), '+1 year', "/$team", secure: $request->isSecure(), sameSite: Cookie::SAMESITE_LAX));
+            $event
+                ->getResponse()
+                ->headers->setCookie(
+                    Cookie::create(
+                        self::COOKIE,
+                        http_build_query($now),
+                        '+1 year',
+                        "/$team",
+                        secure: $request->isSecure(),
+                        sameSite: Cookie::SAMESITE_LAX,
+                    ),
+                );
         }
     }
 
@@ -83,7 +103,9 @@ final readonly class Carried
     public function forget(ResponseEvent $event): void
     {
         if ($event->getRequest()->attributes->has('_forget_situation')) {
-            $event->getResponse()->headers->clearCookie(self::COOKIE, '/'.$event->getRequest()->attributes->getString('team'));
+            $event
+                ->getResponse()
+                ->headers->clearCookie(self::COOKIE, '/' . $event->getRequest()->attributes->getString('team'));
         }
     }
 
@@ -105,7 +127,10 @@ final readonly class Carried
      */
     private static function contextOf(array $values): array
     {
-        return array_filter(array_intersect_key($values, array_flip(ContextAddress::NAMES)), static fn(mixed $value): bool => \is_string($value) && '' !== $value);
+        return array_filter(
+            array_intersect_key($values, array_flip(ContextAddress::NAMES)),
+            static fn(mixed $value): bool => \is_string($value) && '' !== $value,
+        );
     }
 
     private static function known(string $situation): ?string

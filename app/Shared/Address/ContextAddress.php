@@ -40,12 +40,26 @@ final class ContextAddress
         return Context::of(
             self::whole('inning', $query->getString('inning', (string) $ordinary->inning), '1 to 15'),
             Half::tryFrom($half) ?? throw InvalidValue::notOneOf('half', $half, array_column(Half::cases(), 'value')),
-            self::whole('score', $query->getString('score', (string) $ordinary->lead), '-10 to 10 runs, ours less theirs'),
-            null === $type ? $named($batter) ?? throw InvalidValue::because('batter', \sprintf('"%s" is not known', $batter), implode(', ', array_column(BatterType::cases(), 'value')).', or a batter of an opponent') : Batter::ofType($type),
+            self::whole(
+                'score',
+                $query->getString('score', (string) $ordinary->lead),
+                '-10 to 10 runs, ours less theirs',
+            ),
+            null === $type
+                ? $named($batter) ??
+                    throw InvalidValue::because(
+                        'batter',
+                        \sprintf('"%s" is not known', $batter),
+                        implode(', ', array_column(BatterType::cases(), 'value')) . ', or a batter of an opponent',
+                    )
+                : Batter::ofType($type),
             Count::fromKey($query->getString('count', $ordinary->count->key())),
             Pitching::Ordinary,
             '' === $pitcher ? null : $pitcher,
-            '' === $runners ? RunnerSpeed::Ordinary : RunnerSpeed::tryFrom($runners) ?? throw InvalidValue::notOneOf('runners', $runners, array_column(RunnerSpeed::cases(), 'value')),
+            '' === $runners
+                ? RunnerSpeed::Ordinary
+                : RunnerSpeed::tryFrom($runners) ??
+                    throw InvalidValue::notOneOf('runners', $runners, array_column(RunnerSpeed::cases(), 'value')),
         );
     }
 
@@ -65,6 +79,8 @@ final class ContextAddress
 
     private static function whole(string $field, string $value, string $allowed): int
     {
-        return 1 === preg_match('/^-?\d{1,4}$/', $value) ? (int) $value : throw InvalidValue::because($field, \sprintf('"%s" is not a whole number', $value), $allowed);
+        return 1 === preg_match('/^-?\d{1,4}$/', $value)
+            ? (int) $value
+            : throw InvalidValue::because($field, \sprintf('"%s" is not a whole number', $value), $allowed);
     }
 }

@@ -15,9 +15,11 @@ use Twig\TwigFunction;
 /** Whom the control of the situation offers: opponents' batters and our pitchers. */
 final class ContextExtension extends AbstractExtension
 {
-    public function __construct(private readonly OpponentRepository $opponents, private readonly PlayerRepository $players, private readonly Carried $carried)
-    {
-    }
+    public function __construct(
+        private readonly OpponentRepository $opponents,
+        private readonly PlayerRepository $players,
+        private readonly Carried $carried,
+    ) {}
 
     public function getFunctions(): array
     {
@@ -32,6 +34,11 @@ final class ContextExtension extends AbstractExtension
     /** @return list<RosterPlayer> */
     private function pitchers(Team $team): array
     {
-        return array_values(array_filter($this->players->rosterOf($team), static fn(RosterPlayer $player): bool => $player->plays(Position::Pitcher)));
+        return array_values(
+            array_filter(
+                $this->players->rosterOf($team),
+                static fn(RosterPlayer $player): bool => $player->plays(Position::Pitcher),
+            ),
+        );
     }
 }

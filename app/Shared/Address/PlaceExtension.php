@@ -14,9 +14,7 @@ final class PlaceExtension extends AbstractExtension
     /** The address of a team alone. */
     private const FIRST = 'today';
 
-    public function __construct(private readonly RequestStack $requests)
-    {
-    }
+    public function __construct(private readonly RequestStack $requests) {}
 
     public function getFunctions(): array
     {

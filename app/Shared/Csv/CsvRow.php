@@ -13,9 +13,7 @@ final readonly class CsvRow
      * @param int                        $line  as a spreadsheet counts, the headings being 1
      * @param array<string, string|null> $cells
      */
-    public function __construct(public int $line, private array $cells)
-    {
-    }
+    public function __construct(public int $line, private array $cells) {}
 
     /** Whether something stands in the cell; a hyphen says "nothing" aloud. */
     public function says(string $column): bool
@@ -38,9 +36,14 @@ final readonly class CsvRow
             return null;
         }
         // As people write it: 3,15 or 3.15 s or 62 mph.
-        $number = 1 === preg_match('/^([+-]?\d{0,6}[.,]?\d{1,6})\s*(s|sec|mph|ft|feet|\'|")?$/i', $cell, $parts) ? str_replace(',', '.', $parts[1]) : $cell;
+        $number =
+            1 === preg_match('/^([+-]?\d{0,6}[.,]?\d{1,6})\s*(s|sec|mph|ft|feet|\'|")?$/i', $cell, $parts)
+                ? str_replace(',', '.', $parts[1])
+                : $cell;
 
-        return is_numeric($number) ? (float) $number : throw InvalidValue::because($field, "\"$cell\" is not a number", 'a number, or nothing');
+        return is_numeric($number)
+            ? (float) $number
+            : throw InvalidValue::because($field, "\"$cell\" is not a number", 'a number, or nothing');
     }
 
     /**
@@ -52,7 +55,13 @@ final readonly class CsvRow
     {
         $cell = $this->text($column);
 
-        return ctype_digit($cell) && \strlen($cell) < 6 ? (int) $cell : throw InvalidValue::because($field, '' === $cell ? 'it is empty' : "\"$cell\" is not a whole number", $allowed);
+        return ctype_digit($cell) && \strlen($cell) < 6
+            ? (int) $cell
+            : throw InvalidValue::because(
+                $field,
+                '' === $cell ? 'it is empty' : "\"$cell\" is not a whole number",
+                $allowed,
+            );
     }
 
     /** Anything of y, yes, true, 1, x is yes; empty, n, no, false, 0 is no. @throws InvalidValue */
@@ -88,7 +97,13 @@ final readonly class CsvRow
             }
         }
 
-        return '' === $cell ? $otherwise : throw InvalidValue::notOneOf(str_replace('_', ' ', $column), $cell, array_map(strval(...), array_column($enum::cases(), 'value')));
+        return '' === $cell
+            ? $otherwise
+            : throw InvalidValue::notOneOf(
+                str_replace('_', ' ', $column),
+                $cell,
+                array_map(strval(...), array_column($enum::cases(), 'value')),
+            );
     }
 
     /** @throws InvalidValue */
@@ -100,6 +115,12 @@ final readonly class CsvRow
         }
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $cell);
 
-        return false !== $day && $day->format('Y-m-d') === $cell ? $day : throw InvalidValue::because(str_replace('_', ' ', $column), "\"$cell\" is not a date", 'year-month-day, as in 2026-11-30, or nothing');
+        return false !== $day && $day->format('Y-m-d') === $cell
+            ? $day
+            : throw InvalidValue::because(
+                str_replace('_', ' ', $column),
+                "\"$cell\" is not a date",
+                'year-month-day, as in 2026-11-30, or nothing',
+            );
     }
 }

@@ -27,9 +27,7 @@ final readonly class CsvTable
      * @param list<CsvRow>     $rows     without the empty ones
      * @param list<RowProblem> $problems that kept it from being read at all
      */
-    private function __construct(public array $rows, public array $problems)
-    {
-    }
+    private function __construct(public array $rows, public array $problems) {}
 
     /**
      * @param list<string>                                      $columns all that are known, the needed ones first
@@ -37,15 +35,30 @@ final readonly class CsvTable
      * @param array<string, string>                             $names   columns by other names that people give them
      * @param (callable(list<list<string>>): list<string>)|null $guess   columns of a table that has no headings
      */
-    public static function read(string $text, array $columns, int $needed, array $names = [], ?callable $guess = null): self
-    {
+    public static function read(
+        string $text,
+        array $columns,
+        int $needed,
+        array $names = [],
+        ?callable $guess = null,
+    ): self {
         $must = \array_slice($columns, 0, $needed);
         $text = TypedText::unicode($text);
         if ('' === trim($text)) {
-            return self::unreadable(1, '', 'There is nothing in it', 'a first line with '.implode(', ', $must).', then a line for every one');
+            return self::unreadable(
+                1,
+                '',
+                'There is nothing in it',
+                'a first line with ' . implode(', ', $must) . ', then a line for every one',
+            );
         }
         if (\strlen($text) > self::LARGEST) {
-            return self::unreadable(1, '', \sprintf('It is larger than %d kB', self::LARGEST / 1000), \sprintf('at most %d lines', self::MOST_ROWS));
+            return self::unreadable(
+                1,
+                '',
+                \sprintf('It is larger than %d kB', self::LARGEST / 1000),
+                \sprintf('at most %d lines', self::MOST_ROWS),
+            );
         }
         $separator = self::separator($text);
         $lines = self::cells($text, $separator);
@@ -57,10 +70,20 @@ final readonly class CsvTable
         $lines = \array_slice($lines, $hasHeadings || null === $guess ? 1 : 0);
         $missing = array_values(array_diff($must, $headings));
         if ([] !== $missing || [] === $lines) {
-            return self::unreadable(1, implode(', ', $missing), [] === $lines ? 'There is no line below the first' : 'The column is missing', 'columns '.implode(', ', $columns).'; all but the first '.$needed.' may be left out');
+            return self::unreadable(
+                1,
+                implode(', ', $missing),
+                [] === $lines ? 'There is no line below the first' : 'The column is missing',
+                'columns ' . implode(', ', $columns) . '; all but the first ' . $needed . ' may be left out',
+            );
         }
         if (\count($lines) > self::MOST_ROWS) {
-            return self::unreadable(self::MOST_ROWS + 2, '', \sprintf('There are %d lines', \count($lines)), \sprintf('at most %d', self::MOST_ROWS));
+            return self::unreadable(
+                self::MOST_ROWS + 2,
+                '',
+                \sprintf('There are %d lines', \count($lines)),
+                \sprintf('at most %d', self::MOST_ROWS),
+            );
         }
 
         return new self(self::rows($lines, $headings, $hasHeadings ? 2 : 1), []);
@@ -75,8 +98,11 @@ final readonly class CsvTable
     private static function cells(string $text, string $separator): array
     {
         /** @var list<list<string|null>> $lines */
-        $lines = (new CsvEncoder())->decode(trim($text, "\r\n")."\n", 'csv', [
-            CsvEncoder::DELIMITER_KEY => $separator, CsvEncoder::AS_COLLECTION_KEY => true, CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::KEY_SEPARATOR_KEY => self::NEVER,
+        $lines = (new CsvEncoder())->decode(trim($text, "\r\n") . "\n", 'csv', [
+            CsvEncoder::DELIMITER_KEY => $separator,
+            CsvEncoder::AS_COLLECTION_KEY => true,
+            CsvEncoder::NO_HEADERS_KEY => true,
+            CsvEncoder::KEY_SEPARATOR_KEY => self::NEVER,
         ]);
 
         return array_map(static fn(array $cells): array => array_map(self::plain(...), $cells), $lines);
@@ -123,7 +149,12 @@ final readonly class CsvTable
             try {
                 $made[] = $make($row);
             } catch (InvalidValue $problem) {
-                $problems[] = new RowProblem($row->line, $columns[$problem->field] ?? $problem->field, $problem->wrong, $problem->allowed);
+                $problems[] = new RowProblem(
+                    $row->line,
+                    $columns[$problem->field] ?? $problem->field,
+                    $problem->wrong,
+                    $problem->allowed,
+                );
             }
         }
 
@@ -137,10 +168,11 @@ final readonly class CsvTable
      */
     public static function write(array $columns, array $rows, bool $forSpreadsheet = false): string
     {
-        $safe = static fn(string $cell): string => 1 === preg_match(self::FORMULA, $cell) ? "'".$cell : $cell;
+        $safe = static fn(string $cell): string => 1 === preg_match(self::FORMULA, $cell) ? "'" . $cell : $cell;
         $lines = array_map(static fn(array $row): array => array_combine($columns, array_map($safe, $row)), $rows);
 
-        return ($forSpreadsheet ? "\u{FEFF}" : '').(new CsvEncoder())->encode($lines, 'csv', [CsvEncoder::HEADERS_KEY => $columns]);
+        return ($forSpreadsheet ? "\u{FEFF}" : '') .
+            (new CsvEncoder())->encode($lines, 'csv', [CsvEncoder::HEADERS_KEY => $columns]);
     }
 
     /** Without the apostrophe of {@see write}. */
@@ -154,7 +186,11 @@ final readonly class CsvTable
     private static function separator(string $text): string
     {
         $first = strtok($text, "\n");
-        $counts = array_map(static fn(string $mark): int => substr_count((string) $first, $mark), [';' => ';', "\t" => "\t", ',' => ',']);
+        $counts = array_map(static fn(string $mark): int => substr_count((string) $first, $mark), [
+            ';' => ';',
+            "\t" => "\t",
+            ',' => ',',
+        ]);
         arsort($counts);
 
         return array_key_first($counts);

@@ -8,7 +8,5 @@ namespace FoxCorner\App\Shared\Csv;
 final readonly class RowProblem
 {
     /** @param int $row as a spreadsheet counts, the headings being row 1 */
-    public function __construct(public int $row, public string $column, public string $wrong, public string $allowed)
-    {
-    }
+    public function __construct(public int $row, public string $column, public string $wrong, public string $allowed) {}
 }

@@ -11,9 +11,7 @@ use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
 /** Puts itself between the application and the database's driver, to know what stands. */
 final readonly class NotesWrites implements Middleware
 {
-    public function __construct(private Writes $writes)
-    {
-    }
+    public function __construct(private Writes $writes) {}
 
     public function wrap(Driver $driver): Driver
     {

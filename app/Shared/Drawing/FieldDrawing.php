@@ -21,9 +21,7 @@ final readonly class FieldDrawing
     /** ft of dirt on the foul side of a base line, as a share of the base path. */
     private const FOUL_SKIN = 0.14;
 
-    public function __construct(private RuleSet $rules, public Window $window)
-    {
-    }
+    public function __construct(private RuleSet $rules, public Window $window) {}
 
     /** The whole field, from behind the plate to the fence. */
     public static function whole(RuleSet $rules): self
@@ -43,12 +41,12 @@ final readonly class FieldDrawing
         $left = Point::polar($this->rules->fence->distanceAt(-45.0), -45.0);
         $right = Point::polar($this->rules->fence->distanceAt(45.0), 45.0);
 
-        return 'M'.self::pair($left).'L0 0L'.self::pair($right);
+        return 'M' . self::pair($left) . 'L0 0L' . self::pair($right);
     }
 
     public function fence(): string
     {
-        return 'M'.implode('L', array_map($this->onFence(...), range(-45, 45, 3)));
+        return 'M' . implode('L', array_map($this->onFence(...), range(-45, 45, 3)));
     }
 
     /** @return list<string> every second band of the mown outfield, from the fence in */
@@ -56,7 +54,7 @@ final readonly class FieldDrawing
     {
         $paths = [];
         for ($band = self::ARCS; $band > 0; $band -= 2) {
-            $paths[] = $this->toFence($band / self::ARCS).$this->toFence(($band - 1) / self::ARCS);
+            $paths[] = $this->toFence($band / self::ARCS) . $this->toFence(($band - 1) / self::ARCS);
         }
 
         return $paths;
@@ -76,10 +74,14 @@ final readonly class FieldDrawing
 
         return \sprintf(
             'M%s L%s A%.2f %.2f 0 %d 0 %s L%s Z',
-            self::pair($home), self::pair($edge), $radius, $radius,
+            self::pair($home),
+            self::pair($edge),
+            $radius,
+            $radius,
             // The far arc is more than half the circle only when it begins nearer to home than the rubber.
             $edge->y < $pitcher ? 1 : 0,
-            self::pair(Point::of(-$edge->x, $edge->y)), self::pair(Point::of(-$home->x, $home->y)),
+            self::pair(Point::of(-$edge->x, $edge->y)),
+            self::pair(Point::of(-$home->x, $home->y)),
         );
     }
 
@@ -92,7 +94,15 @@ final readonly class FieldDrawing
         $inside = 3.5 * \M_SQRT2;
         $diagonal = $this->rules->basePath * \M_SQRT2;
 
-        return \sprintf('M0 %.2f L%.2f %.2f L0 %.2f L%.2f %.2f Z', -$inside, $diagonal / 2 - $inside, -$diagonal / 2, -$diagonal + $inside, -$diagonal / 2 + $inside, -$diagonal / 2);
+        return \sprintf(
+            'M0 %.2f L%.2f %.2f L0 %.2f L%.2f %.2f Z',
+            -$inside,
+            $diagonal / 2 - $inside,
+            -$diagonal / 2,
+            -$diagonal + $inside,
+            -$diagonal / 2 + $inside,
+            -$diagonal / 2,
+        );
     }
 
     /** First to second to third; home to first is the line itself. */
@@ -100,7 +110,15 @@ final readonly class FieldDrawing
     {
         $diamond = $this->rules->diamond();
 
-        return 'M'.implode('L', array_map(static fn(Base $base): string => self::pair($diamond->at($base)), [Base::First, Base::Second, Base::Third]));
+        return 'M' .
+            implode(
+                'L',
+                array_map(static fn(Base $base): string => self::pair($diamond->at($base)), [
+                    Base::First,
+                    Base::Second,
+                    Base::Third,
+                ]),
+            );
     }
 
     /** @return list<array{x: float, y: float, size: float}> the three bags, as squares on their corners */
@@ -108,24 +126,39 @@ final readonly class FieldDrawing
     {
         $size = max(self::HALF_BAG, 3.4 * $this->window->feetPerPixel());
 
-        return array_map(fn(Base $base): array => ['x' => $this->rules->diamond()->at($base)->x, 'y' => -$this->rules->diamond()->at($base)->y, 'size' => $size], [Base::First, Base::Second, Base::Third]);
+        return array_map(
+            fn(Base $base): array => [
+                'x' => $this->rules->diamond()->at($base)->x,
+                'y' => -$this->rules->diamond()->at($base)->y,
+                'size' => $size,
+            ],
+            [Base::First, Base::Second, Base::Third],
+        );
     }
 
     public function homePlate(): string
     {
         $half = max(0.9, 3.0 * $this->window->feetPerPixel());
 
-        return \sprintf('M0 0L%1$.2f %2$.2fL%1$.2f %3$.2fL%4$.2f %3$.2fL%4$.2f %2$.2fZ', $half, -$half, -2 * $half, -$half);
+        return \sprintf(
+            'M0 0L%1$.2f %2$.2fL%1$.2f %3$.2fL%4$.2f %3$.2fL%4$.2f %2$.2fZ',
+            $half,
+            -$half,
+            -2 * $half,
+            -$half,
+        );
     }
 
     public function homeCircle(): float
     {
-        return self::HOME_CIRCLE * $this->rules->basePath / 90 * ($this->rules->sport->isSoftball() ? 1.3 : 1.0);
+        return ((self::HOME_CIRCLE * $this->rules->basePath) / 90) * ($this->rules->sport->isSoftball() ? 1.3 : 1.0);
     }
 
     public function pitchersCircle(): float
     {
-        return $this->rules->sport->isSoftball() ? self::PITCHERS_CIRCLE_SOFTBALL : self::PITCHERS_MOUND_BASEBALL * $this->rules->basePath / 90;
+        return $this->rules->sport->isSoftball()
+            ? self::PITCHERS_CIRCLE_SOFTBALL
+            : (self::PITCHERS_MOUND_BASEBALL * $this->rules->basePath) / 90;
     }
 
     public function pitchersPlateY(): float
@@ -147,9 +180,14 @@ final readonly class FieldDrawing
 
     private function toFence(float $share): string
     {
-        $points = array_map(fn(int $degrees): string => self::pair(Point::polar($share * $this->rules->fence->distanceAt($degrees), $degrees)), range(-45, 45, 3));
+        $points = array_map(
+            fn(int $degrees): string => self::pair(
+                Point::polar($share * $this->rules->fence->distanceAt($degrees), $degrees),
+            ),
+            range(-45, 45, 3),
+        );
 
-        return 'M0 0L'.implode('L', $points).'Z';
+        return 'M0 0L' . implode('L', $points) . 'Z';
     }
 
     private function onFence(int $degrees): string

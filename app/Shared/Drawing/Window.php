@@ -24,17 +24,23 @@ final readonly class Window
     /** Pixels that the drawing is wide on a laptop; symbol and letter sizes are given for this. */
     private const PIXELS = 692;
 
-    private function __construct(public float $left, public float $top, public float $width, public float $height)
-    {
-    }
+    private function __construct(public float $left, public float $top, public float $width, public float $height) {}
 
     /** From behind the plate to the fence. */
     public static function wholeField(RuleSet $rules): self
     {
-        $deepest = max(array_map(static fn(float $degrees): float => Point::polar($rules->fence->distanceAt($degrees), $degrees)->y, [-22.5, 0.0, 22.5]));
+        $deepest = max(
+            array_map(
+                static fn(float $degrees): float => Point::polar($rules->fence->distanceAt($degrees), $degrees)->y,
+                [-22.5, 0.0, 22.5],
+            ),
+        );
         $margin = 0.06 * $deepest;
         $height = $deepest + 3.0 * $margin + 0.14 * $rules->basePath;
-        $width = max($height * self::SHAPE, 2.2 * Point::polar(max($rules->fence->feet[0], $rules->fence->feet[4]), 45.0)->x);
+        $width = max(
+            $height * self::SHAPE,
+            2.2 * Point::polar(max($rules->fence->feet[0], $rules->fence->feet[4]), 45.0)->x,
+        );
 
         return new self(-$width / 2, -$deepest - $margin, $width, $width / self::SHAPE);
     }
@@ -54,7 +60,12 @@ final readonly class Window
     /** The ground in front of the plate, where bunts come to rest. */
     public static function inFrontOfPlate(): self
     {
-        return new self(-self::BUNT_WIDTH / 2, self::BUNT_BEHIND - self::BUNT_WIDTH / self::SHAPE, self::BUNT_WIDTH, self::BUNT_WIDTH / self::SHAPE);
+        return new self(
+            -self::BUNT_WIDTH / 2,
+            self::BUNT_BEHIND - self::BUNT_WIDTH / self::SHAPE,
+            self::BUNT_WIDTH,
+            self::BUNT_WIDTH / self::SHAPE,
+        );
     }
 
     private static function aroundInfield(float $width, float $shape, RuleSet $rules): self

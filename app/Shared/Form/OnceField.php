@@ -19,10 +19,14 @@ final class OnceField extends AbstractType
 {
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
-        $builder->addViewTransformer(new CallbackTransformer(
-            static fn(mixed $once): string => \is_string($once) ? $once : '',
-            static fn(mixed $typed): string => \is_string($typed) && Uuid::isValid($typed) ? $typed : Uuid::v7()->toRfc4122(),
-        ));
+        $builder->addViewTransformer(
+            new CallbackTransformer(
+                static fn(mixed $once): string => \is_string($once) ? $once : '',
+                static fn(mixed $typed): string => \is_string($typed) && Uuid::isValid($typed)
+                    ? $typed
+                    : Uuid::v7()->toRfc4122(),
+            ),
+        );
     }
 
     public function getParent(): string

@@ -21,10 +21,14 @@ final class VersionField extends AbstractType
 
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
-        $builder->addViewTransformer(new CallbackTransformer(
-            static fn(mixed $version): string => \is_int($version) ? (string) $version : '0',
-            static fn(mixed $typed): int => \is_string($typed) && 1 === preg_match('/^\d{1,9}$/', $typed) ? (int) $typed : self::NEVER,
-        ));
+        $builder->addViewTransformer(
+            new CallbackTransformer(
+                static fn(mixed $version): string => \is_int($version) ? (string) $version : '0',
+                static fn(mixed $typed): int => \is_string($typed) && 1 === preg_match('/^\d{1,9}$/', $typed)
+                    ? (int) $typed
+                    : self::NEVER,
+            ),
+        );
     }
 
     public function getParent(): string

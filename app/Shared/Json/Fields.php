@@ -10,9 +10,7 @@ use FoxCorner\Core\InvalidValue;
 final readonly class Fields
 {
     /** @param array<array-key, mixed> $values */
-    private function __construct(private array $values)
-    {
-    }
+    private function __construct(private array $values) {}
 
     /** @param array<array-key, mixed> $values */
     public static function of(array $values): self
@@ -25,7 +23,9 @@ final readonly class Fields
     {
         $values = json_decode($json, true, 32);
 
-        return \is_array($values) ? new self($values) : throw InvalidValue::because('document', 'it is not JSON', 'a JSON object');
+        return \is_array($values)
+            ? new self($values)
+            : throw InvalidValue::because('document', 'it is not JSON', 'a JSON object');
     }
 
     public function has(string $name): bool
@@ -86,14 +86,18 @@ final readonly class Fields
     {
         $value = $this->values[$name] ?? null;
 
-        return null === $value || \is_int($value) ? $value : throw InvalidValue::because($name, 'it is not a whole number', 'a whole number');
+        return null === $value || \is_int($value)
+            ? $value
+            : throw InvalidValue::because($name, 'it is not a whole number', 'a whole number');
     }
 
     public function flag(string $name): ?bool
     {
         $value = $this->values[$name] ?? null;
 
-        return null === $value || \is_bool($value) ? $value : throw InvalidValue::because($name, 'it is neither true nor false', 'true or false');
+        return null === $value || \is_bool($value)
+            ? $value
+            : throw InvalidValue::because($name, 'it is neither true nor false', 'true or false');
     }
 
     public function within(string $name): self
@@ -106,7 +110,12 @@ final readonly class Fields
     /** @return list<self> the objects of a list */
     public function each(string $name): array
     {
-        return array_values(array_map(static fn(mixed $value): self => new self(\is_array($value) ? $value : []), $this->within($name)->values));
+        return array_values(
+            array_map(
+                static fn(mixed $value): self => new self(\is_array($value) ? $value : []),
+                $this->within($name)->values,
+            ),
+        );
     }
 
     /** @return array<string, self> the objects of an object */
@@ -123,7 +132,10 @@ final readonly class Fields
     /** @return list<self> those of a list's entries that have names */
     public function objects(string $name): array
     {
-        return array_map(self::of(...), array_values(array_filter($this->lists($name), static fn(array $entry): bool => !array_is_list($entry))));
+        return array_map(
+            self::of(...),
+            array_values(array_filter($this->lists($name), static fn(array $entry): bool => !array_is_list($entry))),
+        );
     }
 
     /** @return list<array<array-key, mixed>> those of a list's entries that are lists or have names */
@@ -162,7 +174,10 @@ final readonly class Fields
     {
         $numbers = [];
         foreach ($this->within($name)->values as $key => $value) {
-            $numbers[(string) $key] = \is_int($value) || \is_float($value) ? (float) $value : throw InvalidValue::because("$name $key", 'it is not a number', 'a number');
+            $numbers[(string) $key] =
+                \is_int($value) || \is_float($value)
+                    ? (float) $value
+                    : throw InvalidValue::because("$name $key", 'it is not a number', 'a number');
         }
 
         return $numbers;
@@ -171,7 +186,9 @@ final readonly class Fields
     /** @return list<self> the lists of a list, by the name of a key */
     public function items(): array
     {
-        return array_values(array_map(static fn(mixed $value): self => new self(\is_array($value) ? $value : []), $this->values));
+        return array_values(
+            array_map(static fn(mixed $value): self => new self(\is_array($value) ? $value : []), $this->values),
+        );
     }
 
     /**
@@ -212,7 +229,12 @@ final readonly class Fields
      */
     public function enums(string $name, string $enum): array
     {
-        return array_values(array_map(static fn(mixed $value): \BackedEnum => self::toCase($value, $name, $enum), $this->within($name)->values));
+        return array_values(
+            array_map(
+                static fn(mixed $value): \BackedEnum => self::toCase($value, $name, $enum),
+                $this->within($name)->values,
+            ),
+        );
     }
 
     /**
@@ -230,6 +252,10 @@ final readonly class Fields
             }
         }
 
-        throw InvalidValue::notOneOf($name, \is_scalar($value) ? (string) $value : '?', array_map(strval(...), array_column($enum::cases(), 'value')));
+        throw InvalidValue::notOneOf(
+            $name,
+            \is_scalar($value) ? (string) $value : '?',
+            array_map(strval(...), array_column($enum::cases(), 'value')),
+        );
     }
 }

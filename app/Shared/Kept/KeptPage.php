@@ -11,9 +11,7 @@ use Twig\Environment;
 /** The page that a form comes back on, with what was typed and a button that sends it again. */
 final readonly class KeptPage
 {
-    public function __construct(private Environment $twig, private CsrfTokenManagerInterface $tokens)
-    {
-    }
+    public function __construct(private Environment $twig, private CsrfTokenManagerInterface $tokens) {}
 
     public function of(TypedForm $typed, NotKept $why): Response
     {
@@ -36,7 +34,10 @@ final readonly class KeptPage
     /** @param array<string, string> $tokens */
     private function page(TypedForm $typed, NotKept $why, array $tokens): Response
     {
-        return new Response($this->twig->render('error/kept.html.twig', ['typed' => $typed, 'why' => $why, 'tokens' => $tokens]), $why->status());
+        return new Response(
+            $this->twig->render('error/kept.html.twig', ['typed' => $typed, 'why' => $why, 'tokens' => $tokens]),
+            $why->status(),
+        );
     }
 
     /** @return array<string, string> by the field's name */

@@ -27,9 +27,13 @@ enum NotKept
     public function words(): string
     {
         return match ($this) {
-            self::TokenEnded, self::SignedInAgain => 'What you sent is not kept yet. It is still here, as you typed it.',
-            self::ChangedMeanwhile => 'Yours is not kept, theirs is. What you typed is still here: look at what is there now, then decide.',
-            self::DatabaseAway => 'Nothing was kept, nothing is lost. What you typed is still here; wait a little and send it again.',
+            self::TokenEnded,
+            self::SignedInAgain => 'What you sent is not kept yet. It is still here, as you typed it.',
+            self::ChangedMeanwhile => 'Yours is not kept, theirs is. What you typed is still here: look at what ' .
+                'is there now, then ' .
+                'decide.',
+            self::DatabaseAway => 'Nothing was kept, nothing is lost. What you typed is still here; wait a little ' .
+                'and send it again.',
         };
     }
 

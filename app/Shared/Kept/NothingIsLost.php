@@ -16,9 +16,7 @@ use Symfony\Component\Security\Core\Exception\InvalidCsrfTokenException;
 /** A form whose token has ended, or that met another save in the same moment, comes back with what was typed. */
 final readonly class NothingIsLost
 {
-    public function __construct(private KeptPage $page, private Security $security)
-    {
-    }
+    public function __construct(private KeptPage $page, private Security $security) {}
 
     #[AsEventListener(priority: 40)]
     public function onException(ExceptionEvent $event): void
@@ -29,13 +27,18 @@ final readonly class NothingIsLost
         }
         $why = match (true) {
             $event->getThrowable() instanceof InvalidCsrfTokenException => NotKept::TokenEnded,
-            $event->getThrowable() instanceof OptimisticLockException, $event->getThrowable() instanceof UniqueConstraintViolationException => NotKept::ChangedMeanwhile,
+            $event->getThrowable() instanceof OptimisticLockException,
+            $event->getThrowable() instanceof UniqueConstraintViolationException => NotKept::ChangedMeanwhile,
             default => null,
         };
         if (null !== $why) {
             $isScript = ByScript::asked($request);
             $event->allowCustomResponseCode();
-            $event->setResponse($isScript ? new JsonResponse(['problem' => $why->name], $why->status()) : $this->page->of(TypedForm::of($request), $why));
+            $event->setResponse(
+                $isScript
+                    ? new JsonResponse(['problem' => $why->name], $why->status())
+                    : $this->page->of(TypedForm::of($request), $why),
+            );
         }
     }
 }

@@ -21,9 +21,12 @@ final readonly class TypedForm
      * @param string                $page   where it was typed
      * @param array<string, string> $fields by the name in the form, as in "player_form[name]"
      */
-    private function __construct(public string $path, public string $page, public array $fields, public bool $hadFile)
-    {
-    }
+    private function __construct(
+        public string $path,
+        public string $page,
+        public array $fields,
+        public bool $hadFile,
+    ) {}
 
     public static function of(Request $request): self
     {
@@ -31,31 +34,50 @@ final readonly class TypedForm
         $isOurs = \is_array($from) && ($from['host'] ?? '') === $request->getHost();
 
         return new self(
-            $request->getRequestUri(), $isOurs ? ($from['path'] ?? '/').(isset($from['query']) ? '?'.$from['query'] : '') : '/',
-            self::withoutTokens(self::flat($request->request->all())), 0 < $request->files->count(),
+            $request->getRequestUri(),
+            $isOurs ? ($from['path'] ?? '/') . (isset($from['query']) ? '?' . $from['query'] : '') : '/',
+            self::withoutTokens(self::flat($request->request->all())),
+            0 < $request->files->count(),
         );
     }
 
     /** @return array<string, string> the tokens that came along, by the field's name */
     public static function tokensOf(Request $request): array
     {
-        return array_filter(self::flat($request->request->all(), true), static fn(string $name): bool => 1 === preg_match(self::TOKEN, $name), \ARRAY_FILTER_USE_KEY);
+        return array_filter(
+            self::flat($request->request->all(), true),
+            static fn(string $name): bool => 1 === preg_match(self::TOKEN, $name),
+            \ARRAY_FILTER_USE_KEY,
+        );
     }
 
     /** What {@see toJson} has written; null for anything else. */
     public static function fromJson(string $json): ?self
     {
         $read = json_decode($json, true, 4);
-        if (!\is_array($read) || !OwnPath::is($read['path'] ?? null) || !OwnPath::is($read['page'] ?? null) || !\is_array($read['fields'] ?? null)) {
+        if (
+            !\is_array($read) ||
+            !OwnPath::is($read['path'] ?? null) ||
+            !OwnPath::is($read['page'] ?? null) ||
+            !\is_array($read['fields'] ?? null)
+        ) {
             return null;
         }
 
-        return new self($read['path'], $read['page'], self::withoutTokens(self::flat($read['fields'], false)), true === ($read['hadFile'] ?? null));
+        return new self(
+            $read['path'],
+            $read['page'],
+            self::withoutTokens(self::flat($read['fields'], false)),
+            true === ($read['hadFile'] ?? null),
+        );
     }
 
     public function toJson(): string
     {
-        return json_encode(['path' => $this->path, 'page' => $this->page, 'fields' => $this->fields, 'hadFile' => $this->hadFile], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_INVALID_UTF8_SUBSTITUTE);
+        return json_encode(
+            ['path' => $this->path, 'page' => $this->page, 'fields' => $this->fields, 'hadFile' => $this->hadFile],
+            \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_INVALID_UTF8_SUBSTITUTE,
+        );
     }
 
     /** @return array<string, string> what a reader recognises */
@@ -64,7 +86,15 @@ final readonly class TypedForm
         $words = [];
         foreach ($this->fields as $name => $value) {
             if ('' !== trim($value) && 1 !== preg_match(self::CARRIED, $name)) {
-                $words[trim((string) preg_replace(['~^\w+_form\[~', '~[\[\]_]+~', '~(?<=[a-z])(?=[A-Z])~'], ['', ' ', ' '], $name))] = $value;
+                $words[
+                    trim(
+                        (string) preg_replace(
+                            ['~^\w+_form\[~', '~[\[\]_]+~', '~(?<=[a-z])(?=[A-Z])~'],
+                            ['', ' ', ' '],
+                            $name,
+                        ),
+                    )
+                ] = $value;
             }
         }
 
@@ -91,7 +121,11 @@ final readonly class TypedForm
      */
     private static function withoutTokens(array $fields): array
     {
-        return array_filter($fields, static fn(string $name): bool => 1 !== preg_match(self::TOKEN, $name), \ARRAY_FILTER_USE_KEY);
+        return array_filter(
+            $fields,
+            static fn(string $name): bool => 1 !== preg_match(self::TOKEN, $name),
+            \ARRAY_FILTER_USE_KEY,
+        );
     }
 
     /**

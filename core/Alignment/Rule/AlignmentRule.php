@@ -37,7 +37,11 @@ final readonly class AlignmentRule
         InvalidValue::unlessBetween('steps toward the pull side', $towardPull, -4, 4, 'steps');
         foreach (['name' => $name, 'reason' => $reason] as $field => $text) {
             if ('' === trim($text) || mb_strlen($text) > 200) {
-                throw InvalidValue::because($field, '' === trim($text) ? 'it is empty' : 'it is too long', '1 to 200 letters');
+                throw InvalidValue::because(
+                    $field,
+                    '' === trim($text) ? 'it is empty' : 'it is too long',
+                    '1 to 200 letters',
+                );
             }
         }
         if ([] === $placings && [] === $shades && 0 === $towardPull) {
@@ -47,7 +51,11 @@ final readonly class AlignmentRule
         foreach ($placings as $placing) {
             foreach ($placing->positions as $position) {
                 if (isset($seen[$position->value])) {
-                    throw InvalidValue::because('rule', $position->person().' has two depths', 'one depth for each position');
+                    throw InvalidValue::because(
+                        'rule',
+                        $position->person() . ' has two depths',
+                        'one depth for each position',
+                    );
                 }
                 $seen[$position->value] = true;
             }
@@ -73,11 +81,24 @@ final readonly class AlignmentRule
         }
         $toward = Bats::Right === $state->context->batter->type->bats() ? $this->towardPull : -$this->towardPull;
 
-        return [...$this->shades, new Shade(Position::Shortstop, $toward, $this->reason), new Shade(Position::SecondBase, -$toward, $this->reason)];
+        return [
+            ...$this->shades,
+            new Shade(Position::Shortstop, $toward, $this->reason),
+            new Shade(Position::SecondBase, -$toward, $this->reason),
+        ];
     }
 
     public function switched(bool $on): self
     {
-        return new self($this->id, $this->name, $this->when, $this->placings, $this->shades, $this->reason, $on, $this->towardPull);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->when,
+            $this->placings,
+            $this->shades,
+            $this->reason,
+            $on,
+            $this->towardPull,
+        );
     }
 }

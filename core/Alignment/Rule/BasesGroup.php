@@ -19,13 +19,18 @@ enum BasesGroup
     /** @return list<Bases> */
     public function bases(): array
     {
-        return array_values(array_filter(Bases::cases(), fn(Bases $bases): bool => match ($this) {
-            self::RunnerOnFirst => $bases->has(Base::First),
-            self::RunnerOnThird => $bases->has(Base::Third),
-            self::NobodyOnFirstOneOnThird => $bases->has(Base::Third) && !$bases->has(Base::First),
-            self::FirstOnlySecondFree => $bases->has(Base::First) && !$bases->has(Base::Second),
-            self::NobodyOnThird => !$bases->has(Base::Third),
-        }));
+        return array_values(
+            array_filter(
+                Bases::cases(),
+                fn(Bases $bases): bool => match ($this) {
+                    self::RunnerOnFirst => $bases->has(Base::First),
+                    self::RunnerOnThird => $bases->has(Base::Third),
+                    self::NobodyOnFirstOneOnThird => $bases->has(Base::Third) && !$bases->has(Base::First),
+                    self::FirstOnlySecondFree => $bases->has(Base::First) && !$bases->has(Base::Second),
+                    self::NobodyOnThird => !$bases->has(Base::Third),
+                },
+            ),
+        );
     }
 
     public function label(): string
@@ -44,6 +49,7 @@ enum BasesGroup
     {
         $own = $this->bases();
 
-        return \count($own) === \count($bases) && [] === array_filter($own, static fn(Bases $one): bool => !\in_array($one, $bases, true));
+        return \count($own) === \count($bases) &&
+            [] === array_filter($own, static fn(Bases $one): bool => !\in_array($one, $bases, true));
     }
 }

@@ -52,56 +52,96 @@ final readonly class Condition
             InvalidValue::unlessBetween('last innings', $lastInnings, 1, 12, 'innings');
         }
         if (null !== $leadFrom && null !== $leadTo && $leadFrom > $leadTo) {
-            throw InvalidValue::because('score', "from $leadFrom to $leadTo is nothing", 'a first number that is not above the second');
+            throw InvalidValue::because(
+                'score',
+                "from $leadFrom to $leadTo is nothing",
+                'a first number that is not above the second',
+            );
         }
     }
 
     public function holds(GameState $state): bool
     {
         [$situation, $context] = [$state->situation, $state->context];
-        $isOneOf = static fn(array $allowed, mixed $value): bool => [] === $allowed || \in_array($value, $allowed, true);
+        $isOneOf = static fn(array $allowed, mixed $value): bool => [] === $allowed ||
+            \in_array($value, $allowed, true);
         $has = static fn(BatterTrait $trait): bool => $context->batter->is($trait);
 
-        return $isOneOf($this->bases, $situation->bases)
-            && $isOneOf($this->outs, $situation->outs)
-            && (null === $this->lastInnings || $context->inning > $state->rules->innings - $this->lastInnings)
-            && (null === $this->leadFrom || $context->lead >= $this->leadFrom)
-            && (null === $this->leadTo || $context->lead <= $this->leadTo)
-            && ([] === $this->batter || [] !== array_filter($this->batter, $has))
-            && [] === array_filter($this->notBatter, $has)
-            && (null === $this->twoStrikes || $context->count->hasTwoStrikes() === $this->twoStrikes)
-            && $isOneOf($this->pitching, $context->pitching)
-            && $isOneOf($this->sports, $state->rules->sport)
-            && (null === $this->leads || $state->rules->leads->allowsLeads() === $this->leads)
-            && (null === $this->buntLikely || BuntOutlook::of($state)->isLikely() === $this->buntLikely)
-            && (null === $this->doublePlay || $state->doublePlayIsInOrder() === $this->doublePlay);
+        return $isOneOf($this->bases, $situation->bases) &&
+            $isOneOf($this->outs, $situation->outs) &&
+            (null === $this->lastInnings || $context->inning > $state->rules->innings - $this->lastInnings) &&
+            (null === $this->leadFrom || $context->lead >= $this->leadFrom) &&
+            (null === $this->leadTo || $context->lead <= $this->leadTo) &&
+            ([] === $this->batter || [] !== array_filter($this->batter, $has)) &&
+            [] === array_filter($this->notBatter, $has) &&
+            (null === $this->twoStrikes || $context->count->hasTwoStrikes() === $this->twoStrikes) &&
+            $isOneOf($this->pitching, $context->pitching) &&
+            $isOneOf($this->sports, $state->rules->sport) &&
+            (null === $this->leads || $state->rules->leads->allowsLeads() === $this->leads) &&
+            (null === $this->buntLikely || BuntOutlook::of($state)->isLikely() === $this->buntLikely) &&
+            (null === $this->doublePlay || $state->doublePlayIsInOrder() === $this->doublePlay);
     }
 
     /** "runner on first, fewer than two out, last 2 innings"; "always" when nothing is asked. */
     public function words(): string
     {
-        $parts = array_filter([
-            self::basesWords($this->bases),
-            self::outsWords($this->outs),
-            null === $this->lastInnings ? null : (1 === $this->lastInnings ? 'last inning' : "last $this->lastInnings innings"),
-            $this->leadWords(),
-            [] === $this->batter ? null : 'batter '.self::anyOf(array_map(static fn(BatterTrait $trait): string => $trait->label(), $this->batter)),
-            [] === $this->notBatter ? null : 'batter not '.self::anyOf(array_map(static fn(BatterTrait $trait): string => $trait->label(), $this->notBatter)),
-            match ($this->twoStrikes) {
-                true => 'two strikes', false => 'fewer than two strikes', null => null,
-            },
-            [] === $this->pitching ? null : 'pitcher '.self::anyOf(array_map(static fn(Pitching $pitching): string => lcfirst($pitching->label()), $this->pitching)),
-            [] === $this->sports ? null : self::anyOf(array_map(static fn(Sport $sport): string => lcfirst($sport->label()), $this->sports)),
-            match ($this->leads) {
-                true => 'runners may lead', false => 'no leads', null => null,
-            },
-            match ($this->buntLikely) {
-                true => 'a bunt is likely', false => 'no bunt is likely', null => null,
-            },
-            match ($this->doublePlay) {
-                true => 'a double play is in order', false => 'no double play is in order', null => null,
-            },
-        ], static fn(?string $part): bool => null !== $part);
+        $parts = array_filter(
+            [
+                self::basesWords($this->bases),
+                self::outsWords($this->outs),
+                null === $this->lastInnings
+                    ? null
+                    : (1 === $this->lastInnings
+                        ? 'last inning'
+                        : "last $this->lastInnings innings"),
+                $this->leadWords(),
+                [] === $this->batter
+                    ? null
+                    : 'batter ' .
+                        self::anyOf(array_map(static fn(BatterTrait $trait): string => $trait->label(), $this->batter)),
+                [] === $this->notBatter
+                    ? null
+                    : 'batter not ' .
+                        self::anyOf(
+                            array_map(static fn(BatterTrait $trait): string => $trait->label(), $this->notBatter),
+                        ),
+                match ($this->twoStrikes) {
+                    true => 'two strikes',
+                    false => 'fewer than two strikes',
+                    null => null,
+                },
+                [] === $this->pitching
+                    ? null
+                    : 'pitcher ' .
+                        self::anyOf(
+                            array_map(
+                                static fn(Pitching $pitching): string => lcfirst($pitching->label()),
+                                $this->pitching,
+                            ),
+                        ),
+                [] === $this->sports
+                    ? null
+                    : self::anyOf(
+                        array_map(static fn(Sport $sport): string => lcfirst($sport->label()), $this->sports),
+                    ),
+                match ($this->leads) {
+                    true => 'runners may lead',
+                    false => 'no leads',
+                    null => null,
+                },
+                match ($this->buntLikely) {
+                    true => 'a bunt is likely',
+                    false => 'no bunt is likely',
+                    null => null,
+                },
+                match ($this->doublePlay) {
+                    true => 'a double play is in order',
+                    false => 'no double play is in order',
+                    null => null,
+                },
+            ],
+            static fn(?string $part): bool => null !== $part,
+        );
 
         return [] === $parts ? 'always' : implode(', ', $parts);
     }
@@ -114,14 +154,14 @@ final readonly class Condition
 
     private function leadWords(): ?string
     {
-        $word = static fn(int $lead): string => 0 === $lead ? 'tied' : ($lead > 0 ? "up $lead" : 'down '.-$lead);
+        $word = static fn(int $lead): string => 0 === $lead ? 'tied' : ($lead > 0 ? "up $lead" : 'down ' . -$lead);
 
         return match (true) {
             null === $this->leadFrom && null === $this->leadTo => null,
-            null === $this->leadTo => $word($this->leadFrom).' or better',
-            null === $this->leadFrom => $word($this->leadTo).' or worse',
+            null === $this->leadTo => $word($this->leadFrom) . ' or better',
+            null === $this->leadFrom => $word($this->leadTo) . ' or worse',
             $this->leadFrom === $this->leadTo => $word($this->leadFrom),
-            default => $word($this->leadFrom).' to '.$word($this->leadTo),
+            default => $word($this->leadFrom) . ' to ' . $word($this->leadTo),
         };
     }
 
@@ -137,7 +177,15 @@ final readonly class Condition
             }
         }
 
-        return implode(' or ', array_map(static fn(Bases $one): string => Bases::Empty === $one ? 'nobody on' : lcfirst($one->label()).(Bases::Loaded === $one ? '' : ' only'), $bases));
+        return implode(
+            ' or ',
+            array_map(
+                static fn(Bases $one): string => Bases::Empty === $one
+                    ? 'nobody on'
+                    : lcfirst($one->label()) . (Bases::Loaded === $one ? '' : ' only'),
+                $bases,
+            ),
+        );
     }
 
     /** @param list<Outs> $outs */
@@ -149,7 +197,10 @@ final readonly class Condition
         return match ($values) {
             [], [0, 1, 2] => null,
             [0, 1] => 'fewer than two out',
-            default => implode(' or ', array_map(static fn(int $value): string => lcfirst(Outs::from($value)->label()), $values)),
+            default => implode(
+                ' or ',
+                array_map(static fn(int $value): string => lcfirst(Outs::from($value)->label()), $values),
+            ),
         };
     }
 }

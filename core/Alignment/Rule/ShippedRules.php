@@ -33,18 +33,134 @@ final class ShippedRules
         $third = BasesGroup::RunnerOnThird->bases();
 
         return [
-            new AlignmentRule('normal', 'Normal', new Condition(), [new Placing(Placing::EVERYBODY, NamedDepth::Normal)], [], 'Nothing to be early for: most range.'),
-            new AlignmentRule('double-play', 'Double play', new Condition(doublePlay: true), self::infield(NamedDepth::DoublePlay), [], 'Runner on first, fewer than two out: close enough to second for two.'),
-            new AlignmentRule('ahead', 'Ahead by several', new Condition(bases: BasesGroup::NobodyOnFirstOneOnThird->bases(), outs: $early, leadFrom: 4), self::infield(NamedDepth::Normal), [], 'Ahead by several: the run may score, take the out.'),
-            new AlignmentRule('guard', 'Guard the lines', new Condition(bases: BasesGroup::NobodyOnThird->bases(), lastInnings: 2, leadFrom: 1, leadTo: 2, notBatter: [BatterTrait::Slaps]), self::guard(), [], 'Late and ahead by little: what gets through stays a single.'),
-            new AlignmentRule('guard-two-out', 'Guard the lines, two out', new Condition(bases: $third, outs: [Outs::Two], lastInnings: 2, leadFrom: 1, leadTo: 2, notBatter: [BatterTrait::Slaps]), self::guard(), [], 'Late, ahead by little, two out: nothing down a line or over a head.'),
-            new AlignmentRule('halfway', 'Halfway', new Condition(bases: BasesGroup::NobodyOnFirstOneOnThird->bases(), outs: $early, leadTo: 3), self::infield(NamedDepth::Halfway), [], 'Runner on third, fewer than two out: look the runner back, take the out; home only on a ball hit hard at someone.'),
-            new AlignmentRule('slapper', 'Slapper at bat', new Condition(batter: [BatterTrait::Slaps], sports: [Sport::Baseball, Sport::Fastpitch]), [new Placing([Position::Shortstop], NamedDepth::Halfway)], [], 'A slapper runs with the swing: on the base line, the throw must be short.'),
-            new AlignmentRule('in', 'Infield in', new Condition(bases: $third, outs: $early, lastInnings: 2, leadFrom: -1, leadTo: 1), [...self::infield(NamedDepth::In), new Placing(PositionGroup::Outfield->positions(), NamedDepth::Shallow)], [], 'Late, and the run on third decides: it must not score on the ground.'),
-            new AlignmentRule('creep', 'Creep', new Condition(bases: $third, outs: $early, lastInnings: 2, leadFrom: -1, leadTo: 1, batter: [BatterTrait::Bunts, BatterTrait::Quick, BatterTrait::TopOfOrder], notBatter: [BatterTrait::Slaps]), [new Placing(PositionGroup::Middle->positions(), NamedDepth::Creep)], [], 'This batter reads a drawn-in infield: show halfway, arrive with the pitch.', false),
-            new AlignmentRule('winning-run', 'Winning run on second', new Condition(bases: [Bases::Second, Bases::FirstSecond], outs: [Outs::Two], lastInnings: 1, leadFrom: 0, leadTo: 0), [new Placing(PositionGroup::Outfield->positions(), NamedDepth::Shallow)], [], 'The run on second wins it: a single must be thrown out at the plate.'),
-            new AlignmentRule('bunt', 'Bunt likely', new Condition(buntLikely: true), [new Placing(PositionGroup::Corners->positions(), NamedDepth::Bunt)], [], 'A bunt is likely: in.'),
-            new AlignmentRule('hold', 'Hold the runner', new Condition(bases: BasesGroup::FirstOnlySecondFree->bases(), leads: true), [new Placing([Position::FirstBase], NamedDepth::Hold)], [], 'Runner on first may lead: hold at the corner of the bag nearest the pitcher.'),
+            new AlignmentRule(
+                'normal',
+                'Normal',
+                new Condition(),
+                [new Placing(Placing::EVERYBODY, NamedDepth::Normal)],
+                [],
+                'Nothing to be early for: most range.',
+            ),
+            new AlignmentRule(
+                'double-play',
+                'Double play',
+                new Condition(doublePlay: true),
+                self::infield(NamedDepth::DoublePlay),
+                [],
+                'Runner on first, fewer than two out: close enough to second for two.',
+            ),
+            new AlignmentRule(
+                'ahead',
+                'Ahead by several',
+                new Condition(bases: BasesGroup::NobodyOnFirstOneOnThird->bases(), outs: $early, leadFrom: 4),
+                self::infield(NamedDepth::Normal),
+                [],
+                'Ahead by several: the run may score, take the out.',
+            ),
+            new AlignmentRule(
+                'guard',
+                'Guard the lines',
+                new Condition(
+                    bases: BasesGroup::NobodyOnThird->bases(),
+                    lastInnings: 2,
+                    leadFrom: 1,
+                    leadTo: 2,
+                    notBatter: [BatterTrait::Slaps],
+                ),
+                self::guard(),
+                [],
+                'Late and ahead by little: what gets through stays a single.',
+            ),
+            new AlignmentRule(
+                'guard-two-out',
+                'Guard the lines, two out',
+                new Condition(
+                    bases: $third,
+                    outs: [Outs::Two],
+                    lastInnings: 2,
+                    leadFrom: 1,
+                    leadTo: 2,
+                    notBatter: [BatterTrait::Slaps],
+                ),
+                self::guard(),
+                [],
+                'Late, ahead by little, two out: nothing down a line or over a head.',
+            ),
+            new AlignmentRule(
+                'halfway',
+                'Halfway',
+                new Condition(bases: BasesGroup::NobodyOnFirstOneOnThird->bases(), outs: $early, leadTo: 3),
+                self::infield(NamedDepth::Halfway),
+                [],
+                'Runner on third, fewer than two out: look the runner back, take the out; home only on a ball hit ' .
+                    'hard at someone.',
+            ),
+            new AlignmentRule(
+                'slapper',
+                'Slapper at bat',
+                new Condition(batter: [BatterTrait::Slaps], sports: [Sport::Baseball, Sport::Fastpitch]),
+                [new Placing([Position::Shortstop], NamedDepth::Halfway)],
+                [],
+                'A slapper runs with the swing: on the base line, the throw must be short.',
+            ),
+            new AlignmentRule(
+                'in',
+                'Infield in',
+                new Condition(bases: $third, outs: $early, lastInnings: 2, leadFrom: -1, leadTo: 1),
+                [
+                    ...self::infield(NamedDepth::In),
+                    new Placing(PositionGroup::Outfield->positions(), NamedDepth::Shallow),
+                ],
+                [],
+                'Late, and the run on third decides: it must not score on the ground.',
+            ),
+            new AlignmentRule(
+                'creep',
+                'Creep',
+                new Condition(
+                    bases: $third,
+                    outs: $early,
+                    lastInnings: 2,
+                    leadFrom: -1,
+                    leadTo: 1,
+                    batter: [BatterTrait::Bunts, BatterTrait::Quick, BatterTrait::TopOfOrder],
+                    notBatter: [BatterTrait::Slaps],
+                ),
+                [new Placing(PositionGroup::Middle->positions(), NamedDepth::Creep)],
+                [],
+                'This batter reads a drawn-in infield: show halfway, arrive with the pitch.',
+                false,
+            ),
+            new AlignmentRule(
+                'winning-run',
+                'Winning run on second',
+                new Condition(
+                    bases: [Bases::Second, Bases::FirstSecond],
+                    outs: [Outs::Two],
+                    lastInnings: 1,
+                    leadFrom: 0,
+                    leadTo: 0,
+                ),
+                [new Placing(PositionGroup::Outfield->positions(), NamedDepth::Shallow)],
+                [],
+                'The run on second wins it: a single must be thrown out at the plate.',
+            ),
+            new AlignmentRule(
+                'bunt',
+                'Bunt likely',
+                new Condition(buntLikely: true),
+                [new Placing(PositionGroup::Corners->positions(), NamedDepth::Bunt)],
+                [],
+                'A bunt is likely: in.',
+            ),
+            new AlignmentRule(
+                'hold',
+                'Hold the runner',
+                new Condition(bases: BasesGroup::FirstOnlySecondFree->bases(), leads: true),
+                [new Placing([Position::FirstBase], NamedDepth::Hold)],
+                [],
+                'Runner on first may lead: hold at the corner of the bag nearest the pitcher.',
+            ),
         ];
     }
 
@@ -54,13 +170,55 @@ final class ShippedRules
         $trusted = [Pitching::Ordinary, Pitching::HitsSpots];
 
         return [
-            new AlignmentRule('pull', 'Pull side', new Condition(notBatter: [BatterTrait::Slaps], pitching: $trusted, doublePlay: false), [], [], 'The middle goes a step toward the side to which the batter pulls.', towardPull: 1),
-            new AlignmentRule('power', 'Power', new Condition(batter: [BatterTrait::Power], pitching: $trusted, doublePlay: false), [], [], 'A power hitter pulls more: another step.', towardPull: 1),
-            new AlignmentRule('spots', 'Pitcher hits spots', new Condition(notBatter: [BatterTrait::Slaps], pitching: [Pitching::HitsSpots], doublePlay: false), [], [], 'The pitcher hits spots: the ball goes where it is expected, another step.', towardPull: 1),
             new AlignmentRule(
-                'short-toward-second', 'Shortstop toward second',
-                new Condition(bases: BasesGroup::FirstOnlySecondFree->bases(), outs: [Outs::None, Outs::One], notBatter: [BatterTrait::Slaps], sports: [Sport::Fastpitch]), [],
-                [new Shade(Position::Shortstop, -1, 'The steal and the bunt both need the shortstop at second: a step closer.'), new Shade(Position::ThirdBase, 2, 'The shortstop shades toward second: two steps off the line close the hole.')],
+                'pull',
+                'Pull side',
+                new Condition(notBatter: [BatterTrait::Slaps], pitching: $trusted, doublePlay: false),
+                [],
+                [],
+                'The middle goes a step toward the side to which the batter pulls.',
+                towardPull: 1,
+            ),
+            new AlignmentRule(
+                'power',
+                'Power',
+                new Condition(batter: [BatterTrait::Power], pitching: $trusted, doublePlay: false),
+                [],
+                [],
+                'A power hitter pulls more: another step.',
+                towardPull: 1,
+            ),
+            new AlignmentRule(
+                'spots',
+                'Pitcher hits spots',
+                new Condition(notBatter: [BatterTrait::Slaps], pitching: [Pitching::HitsSpots], doublePlay: false),
+                [],
+                [],
+                'The pitcher hits spots: the ball goes where it is expected, another step.',
+                towardPull: 1,
+            ),
+            new AlignmentRule(
+                'short-toward-second',
+                'Shortstop toward second',
+                new Condition(
+                    bases: BasesGroup::FirstOnlySecondFree->bases(),
+                    outs: [Outs::None, Outs::One],
+                    notBatter: [BatterTrait::Slaps],
+                    sports: [Sport::Fastpitch],
+                ),
+                [],
+                [
+                    new Shade(
+                        Position::Shortstop,
+                        -1,
+                        'The steal and the bunt both need the shortstop at second: a step closer.',
+                    ),
+                    new Shade(
+                        Position::ThirdBase,
+                        2,
+                        'The shortstop shades toward second: two steps off the line close the hole.',
+                    ),
+                ],
                 'The steal and the bunt both need the shortstop at second; the third baseman closes the hole.',
             ),
         ];
@@ -69,12 +227,17 @@ final class ShippedRules
     /** @return list<Placing> */
     private static function infield(NamedDepth $depth): array
     {
-        return [new Placing([Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop], $depth)];
+        return [
+            new Placing([Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop], $depth),
+        ];
     }
 
     /** @return list<Placing> */
     private static function guard(): array
     {
-        return [new Placing(PositionGroup::Corners->positions(), NamedDepth::GuardLines), new Placing(PositionGroup::Outfield->positions(), NamedDepth::Deep)];
+        return [
+            new Placing(PositionGroup::Corners->positions(), NamedDepth::GuardLines),
+            new Placing(PositionGroup::Outfield->positions(), NamedDepth::Deep),
+        ];
     }
 }

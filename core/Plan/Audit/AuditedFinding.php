@@ -10,13 +10,11 @@ use FoxCorner\Core\Play\Check\Finding;
 final readonly class AuditedFinding
 {
     /** @param string $many what was tried, as in "bunts" */
-    public function __construct(public Finding $worst, public int $balls, public int $tried, public string $many)
-    {
-    }
+    public function __construct(public Finding $worst, public int $balls, public int $tried, public string $many) {}
 
     /** Larger is worse: how bad, times how often. */
     public function rank(): float
     {
-        return $this->worst->weight * $this->balls / $this->tried;
+        return ($this->worst->weight * $this->balls) / $this->tried;
     }
 }

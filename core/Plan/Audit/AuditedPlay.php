@@ -9,7 +9,5 @@ use FoxCorner\Core\Plan\PlannedPlay;
 /** A play of the plan with what its coverage is worth. */
 final readonly class AuditedPlay
 {
-    public function __construct(public PlannedPlay $play, public CoverageReport $report)
-    {
-    }
+    public function __construct(public PlannedPlay $play, public CoverageReport $report) {}
 }

@@ -16,9 +16,7 @@ use FoxCorner\Core\Play\Worth\OutPolicy;
 final readonly class CoverageAudit
 {
     /** @param list<PlayCheck> $checks */
-    public function __construct(private PlayFamily $family, private array $checks)
-    {
-    }
+    public function __construct(private PlayFamily $family, private array $checks) {}
 
     public function of(PlaySetting $setting, Coverage $coverage): CoverageReport
     {
@@ -26,10 +24,18 @@ final readonly class CoverageAudit
         foreach ($this->family->trials($setting->rules) as $trial) {
             $plays[] = $this->family->play($setting, $coverage, $trial)->timeline();
         }
-        $outs = array_sum(array_map(static fn(Timeline $play): float => $play->called()->chance, $plays)) / \count($plays);
+        $outs =
+            array_sum(array_map(static fn(Timeline $play): float => $play->called()->chance, $plays)) / \count($plays);
         $leads = \count(array_filter($plays, self::takesLead(...))) / \count($plays);
 
-        return new CoverageReport($coverage, $this->findings($plays), $outs, $leads, self::skills($plays), null === $setting->cost ? [] : self::costs($plays));
+        return new CoverageReport(
+            $coverage,
+            $this->findings($plays),
+            $outs,
+            $leads,
+            self::skills($plays),
+            null === $setting->cost ? [] : self::costs($plays),
+        );
     }
 
     private static function takesLead(Timeline $play): bool
@@ -58,7 +64,12 @@ final readonly class CoverageAudit
         }
         $findings = [];
         foreach ($worst as $identity => $finding) {
-            $findings[] = new AuditedFinding($finding, $counts[$identity], \count($plays), $this->family->words()->many);
+            $findings[] = new AuditedFinding(
+                $finding,
+                $counts[$identity],
+                \count($plays),
+                $this->family->words()->many,
+            );
         }
         usort($findings, static fn(AuditedFinding $a, AuditedFinding $b): int => $b->rank() <=> $a->rank());
 
@@ -93,7 +104,13 @@ final readonly class CoverageAudit
     {
         $costs = [];
         foreach (OutPolicy::cases() as $policy) {
-            $costs[$policy->value] = array_sum(array_map(static fn(Timeline $play): float => $policy->choose($play->options())->cost ?? 0.0, $plays)) / \count($plays);
+            $costs[$policy->value] =
+                array_sum(
+                    array_map(
+                        static fn(Timeline $play): float => $policy->choose($play->options())->cost ?? 0.0,
+                        $plays,
+                    ),
+                ) / \count($plays);
         }
 
         return $costs;

@@ -14,7 +14,8 @@ final readonly class CoverageReport
      * @param list<AuditedFinding>           $findings     worst first
      * @param float                          $outs         of a ball, 0 to 1
      * @param float                          $leadOutShare of the balls, 0 to 1, on which the lead out is called
-     * @param array<string, float>           $costs        of an average ball by the policy's value; empty when nothing was asked of cost
+     * @param array<string, float>           $costs        of an average ball by the policy's value; empty when nothing
+     *                                                     was asked of cost
      * @param array<int, array<string, int>> $skills       how often each position needs each skill, by number
      */
     public function __construct(
@@ -24,8 +25,7 @@ final readonly class CoverageReport
         public float $leadOutShare,
         public array $skills,
         public array $costs = [],
-    ) {
-    }
+    ) {}
 
     /** Whether this coverage has the same fault of the same fielder at the same bag. */
     public function has(Finding $finding): bool

@@ -21,7 +21,10 @@ final class Predictable
         $names = [];
         foreach ($plays as $play) {
             $situation = $play->plan->state->situation;
-            $isChoice = Outs::None === $situation->outs && \in_array($situation->bases, self::CHOICES, true) && \count($play->coverages) > 1;
+            $isChoice =
+                Outs::None === $situation->outs &&
+                \in_array($situation->bases, self::CHOICES, true) &&
+                \count($play->coverages) > 1;
             if ($isChoice && null !== $play->coverage) {
                 $names[$situation->bases->value] = $play->coverage->name;
             }
@@ -33,9 +36,13 @@ final class Predictable
         $where = 'with a runner on first, on second, on both, and on first and third';
 
         return new Finding(
-            'predictable', 'They know what you do',
+            'predictable',
+            'They know what you do',
             \sprintf('“%s” is played %s: the other side has to see it once.', implode('', $name), $where),
-            'Choose another coverage for one of them, or two that you call in turn.', null, null, 0.2,
+            'Choose another coverage for one of them, or two that you call in turn.',
+            null,
+            null,
+            0.2,
         );
     }
 }

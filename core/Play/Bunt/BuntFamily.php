@@ -26,7 +26,14 @@ final readonly class BuntFamily implements PlayFamily
     public const KEY = 'bunt';
 
     /** Who can be sent to field a bunt. */
-    private const FIELDERS = [Position::Pitcher, Position::Catcher, Position::FirstBase, Position::ThirdBase, Position::SecondBase, Position::Shortstop];
+    private const FIELDERS = [
+        Position::Pitcher,
+        Position::Catcher,
+        Position::FirstBase,
+        Position::ThirdBase,
+        Position::SecondBase,
+        Position::Shortstop,
+    ];
     /** Where a bunt rests when nobody says otherwise: degrees and feet. */
     private const USUAL = [0.0, 30.0];
 
@@ -42,7 +49,9 @@ final readonly class BuntFamily implements PlayFamily
 
     public function coverages(RuleSet $rules, Situation $situation): array
     {
-        return $rules->bunts && Outs::Two !== $situation->outs ? ShippedCoverages::for($situation->bases, $rules->sport) : [];
+        return $rules->bunts && Outs::Two !== $situation->outs
+            ? ShippedCoverages::for($situation->bases, $rules->sport)
+            : [];
     }
 
     public function whyNot(RuleSet $rules, Situation $situation): string
@@ -59,8 +68,13 @@ final readonly class BuntFamily implements PlayFamily
     {
         return [
             ...array_map(Job::cover(...), Base::cases()),
-            Job::turnBack(Base::Third), Job::turnBack(Base::First), Job::comeIn(Base::Second),
-            Job::backUp(Base::First), Job::backUp(Base::Second), Job::backUp(Base::Third), Job::converge(),
+            Job::turnBack(Base::Third),
+            Job::turnBack(Base::First),
+            Job::comeIn(Base::Second),
+            Job::backUp(Base::First),
+            Job::backUp(Base::Second),
+            Job::backUp(Base::Third),
+            Job::converge(),
         ];
     }
 
@@ -82,8 +96,11 @@ final readonly class BuntFamily implements PlayFamily
             : throw InvalidValue::because($name, 'it is not a number', 'a number');
 
         return BuntTrial::restingAt(
-            $number('feet', self::USUAL[1]), $number('degrees', self::USUAL[0]), $rules,
-            BuntKind::tryFrom($kind) ?? throw InvalidValue::notOneOf('kind', $kind, array_column(BuntKind::cases(), 'value')),
+            $number('feet', self::USUAL[1]),
+            $number('degrees', self::USUAL[0]),
+            $rules,
+            BuntKind::tryFrom($kind) ??
+                throw InvalidValue::notOneOf('kind', $kind, array_column(BuntKind::cases(), 'value')),
         );
     }
 
@@ -92,7 +109,13 @@ final readonly class BuntFamily implements PlayFamily
         $bunt = self::bunt($trial);
         $setting = $bunt->kind->change($setting);
 
-        return new FieldedPlay($setting, $coverage, $bunt, $bunt->ball, BuntFielding::of($setting, $coverage, $bunt->ball));
+        return new FieldedPlay(
+            $setting,
+            $coverage,
+            $bunt,
+            $bunt->ball,
+            BuntFielding::of($setting, $coverage, $bunt->ball),
+        );
     }
 
     public function checks(): array
@@ -102,6 +125,8 @@ final readonly class BuntFamily implements PlayFamily
 
     private static function bunt(Trial $trial): BuntTrial
     {
-        return $trial instanceof BuntTrial ? $trial : throw new \LogicException('“'.$trial->words().'” is no bunt.');
+        return $trial instanceof BuntTrial
+            ? $trial
+            : throw new \LogicException('“' . $trial->words() . '” is no bunt.');
     }
 }

@@ -14,7 +14,10 @@ use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
 use FoxCorner\Core\Play\Scheme\Coverage;
 
-/** Who has the bunt: of those who are there almost together the one who can throw to first soonest, as the catcher calls it. */
+/**
+ * Who has the bunt: of those who are there almost together the one who can throw to first soonest, as the catcher
+ * calls it.
+ */
 final readonly class BuntFielding
 {
     /** s by which the others must be later before one in reserve takes it (ours). */
@@ -29,7 +32,7 @@ final readonly class BuntFielding
         foreach ($coverage->fielders as $position) {
             $one = self::possession($position, $setting, $coverage, $ball);
             if (null !== $one) {
-                \in_array($position, $coverage->reserve, true) ? $reserve[] = $one : $there[] = $one;
+                \in_array($position, $coverage->reserve, true) ? ($reserve[] = $one) : ($there[] = $one);
             }
         }
         $first = self::called($there, $setting);
@@ -38,16 +41,27 @@ final readonly class BuntFielding
             return $second;
         }
 
-        return $first ?? throw InvalidValue::because('coverage', "nobody of “{$coverage->name}” gets to the bunt", 'fielders who can be there within eight seconds');
+        return $first ??
+            throw InvalidValue::because(
+                'coverage',
+                "nobody of “{$coverage->name}” gets to the bunt",
+                'fielders who can be there within eight seconds',
+            );
     }
 
-    private static function possession(Position $position, PlaySetting $setting, Coverage $coverage, RollingBall $ball): ?Possession
-    {
+    private static function possession(
+        Position $position,
+        PlaySetting $setting,
+        Coverage $coverage,
+        RollingBall $ball,
+    ): ?Possession {
         $motion = $setting->level->motion;
         $who = Paths::starting($setting->cast->at($position), $coverage, $motion);
         $met = Intercept::of($who->start, $who->legs, $who->reaction, $motion->reach, $ball);
 
-        return null === $met ? null : Possession::ofBall($who, $met->point, $met->seconds, $ball->speedAfter($met->seconds), $motion);
+        return null === $met
+            ? null
+            : Possession::ofBall($who, $met->point, $met->seconds, $ball->speedAfter($met->seconds), $motion);
     }
 
     /** @param list<Possession> $there who reach it */

@@ -42,12 +42,15 @@ final class BuntGrid
     {
         $placed = [];
         for ($y = self::NEAREST / 2; $y <= self::FARTHEST; $y += self::SPACING) {
-            $across = floor($y * tan(deg2rad(self::WIDEST)) / self::SPACING);
+            $across = floor(($y * tan(deg2rad(self::WIDEST))) / self::SPACING);
             for ($step = -$across; $step <= $across; ++$step) {
                 $point = Point::of($step * self::SPACING, $y);
                 $feet = $point->distanceTo(Point::home());
                 if ($feet >= self::NEAREST && $feet <= self::FARTHEST) {
-                    $placed[] = new PlacedTrial($point, BuntTrial::restingAt($feet, $point->sprayDegrees(), $rules, $kind));
+                    $placed[] = new PlacedTrial(
+                        $point,
+                        BuntTrial::restingAt($feet, $point->sprayDegrees(), $rules, $kind),
+                    );
                 }
             }
         }

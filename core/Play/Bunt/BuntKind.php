@@ -30,7 +30,9 @@ enum BuntKind: string
     /** @return list<self> that make sense with these runners */
     public static function in(Situation $situation): array
     {
-        return $situation->bases->has(Base::Third) ? [self::Sacrifice, self::Drag, self::Squeeze] : [self::Sacrifice, self::Drag];
+        return $situation->bases->has(Base::Third)
+            ? [self::Sacrifice, self::Drag, self::Squeeze]
+            : [self::Sacrifice, self::Drag];
     }
 
     /** The setting of a play that is bunted so. */

@@ -19,9 +19,12 @@ final readonly class BuntTrial implements Trial
     /** Degrees from straight away, to either side: the foul lines. */
     private const FAIR = 45.0;
 
-    private function __construct(public float $degrees, public float $feet, public BuntKind $kind, public RollingBall $ball)
-    {
-    }
+    private function __construct(
+        public float $degrees,
+        public float $feet,
+        public BuntKind $kind,
+        public RollingBall $ball,
+    ) {}
 
     /**
      * The bunt that would come to rest at a point, as near to it as a bunt can.
@@ -29,8 +32,12 @@ final readonly class BuntTrial implements Trial
      * @param float $feet    from home
      * @param float $degrees from straight away, negative toward third; fouls count as on the line
      */
-    public static function restingAt(float $feet, float $degrees, RuleSet $rules, BuntKind $kind = BuntKind::Sacrifice): self
-    {
+    public static function restingAt(
+        float $feet,
+        float $degrees,
+        RuleSet $rules,
+        BuntKind $kind = BuntKind::Sacrifice,
+    ): self {
         $surface = $rules->buntSurface();
         $mph = RollingBall::buntSpeedToRestAt($feet, $surface)->mph();
         $exit = Speed::ofMph(min(self::FASTEST, max(self::SLOWEST, $mph)));

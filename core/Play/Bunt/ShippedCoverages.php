@@ -31,7 +31,9 @@ final class ShippedCoverages
         return match ($bases) {
             Bases::Empty => [self::cornersIn(), self::firstStaysNobodyOn()],
             Bases::First => [self::cornersCrash(), self::firstStays(Bases::First)],
-            Bases::Second, Bases::FirstSecond => $sport->isSoftball() ? [self::shortAtThird($bases), self::thirdReads($bases), self::wheel($bases), self::wheelFeint($bases)] : [self::thirdReads($bases), self::wheel($bases), self::shortAtThird($bases), self::wheelFeint($bases)],
+            Bases::Second, Bases::FirstSecond => $sport->isSoftball()
+                ? [self::shortAtThird($bases), self::thirdReads($bases), self::wheel($bases), self::wheelFeint($bases)]
+                : [self::thirdReads($bases), self::wheel($bases), self::shortAtThird($bases), self::wheelFeint($bases)],
             Bases::Third => [self::shortAtThird(Bases::Third)],
             Bases::FirstThird => [self::firstStays(Bases::FirstThird), self::shortAtThird(Bases::FirstThird)],
             Bases::SecondThird, Bases::Loaded => [self::catcherStays($bases)],
@@ -41,25 +43,64 @@ final class ShippedCoverages
     private static function cornersIn(): Coverage
     {
         return new Coverage(
-            'corners-in', 'Corners in', 'In', 'Four go for it and the middle has the bags; nobody on, so one out is all there is.', [Bases::Empty], [self::P1, self::P2, self::P3, self::P5],
-            [...self::home(), ...self::converging(), CoverageLine::always(self::P4, Job::cover(Base::First)), CoverageLine::always(self::P6, Job::cover(Base::Second)), ...self::thirdFallsBack(), CoverageLine::always(self::P8, Job::backUp(Base::Second)), CoverageLine::always(self::P9, Job::backUp(Base::First))],
+            'corners-in',
+            'Corners in',
+            'In',
+            'Four go for it and the middle has the bags; nobody on, so one out is all there is.',
+            [Bases::Empty],
+            [self::P1, self::P2, self::P3, self::P5],
+            [
+                ...UsualLines::home(),
+                ...UsualLines::converging(),
+                CoverageLine::always(self::P4, Job::cover(Base::First)),
+                CoverageLine::always(self::P6, Job::cover(Base::Second)),
+                ...UsualLines::thirdFallsBack(),
+                CoverageLine::always(self::P8, Job::backUp(Base::Second)),
+                CoverageLine::always(self::P9, Job::backUp(Base::First)),
+            ],
         );
     }
 
     private static function firstStaysNobodyOn(): Coverage
     {
         return new Coverage(
-            'first-stays', 'First stays', 'Stay', 'First base waits at the bag and the throw never meets a running fielder; the first-base line belongs to the pitcher alone.', [Bases::Empty], [self::P1, self::P2, self::P5],
-            [...self::home(), CoverageLine::when(self::P1, Job::converge(), self::P5), CoverageLine::always(self::P3, Job::cover(Base::First)), CoverageLine::always(self::P4, Job::backUp(Base::First)), CoverageLine::always(self::P6, Job::cover(Base::Second)), ...self::thirdFallsBack(), CoverageLine::always(self::P8, Job::backUp(Base::Second)), CoverageLine::always(self::P9, Job::backUp(Base::First))],
+            'first-stays',
+            'First stays',
+            'Stay',
+            'First base waits at the bag and the throw never meets a running fielder; the first-base line belongs ' .
+                'to the pitcher alone.',
+            [Bases::Empty],
+            [self::P1, self::P2, self::P5],
+            [
+                ...UsualLines::home(),
+                CoverageLine::when(self::P1, Job::converge(), self::P5),
+                CoverageLine::always(self::P3, Job::cover(Base::First)),
+                CoverageLine::always(self::P4, Job::backUp(Base::First)),
+                CoverageLine::always(self::P6, Job::cover(Base::Second)),
+                ...UsualLines::thirdFallsBack(),
+                CoverageLine::always(self::P8, Job::backUp(Base::Second)),
+                CoverageLine::always(self::P9, Job::backUp(Base::First)),
+            ],
         );
     }
 
     private static function cornersCrash(): Coverage
     {
         return new Coverage(
-            'corners-crash', 'Corners crash', 'Crash', 'Four go for the ball, so a bunt in front of the plate gives the lead out; third is open until somebody turns back.', [Bases::First], [self::P1, self::P2, self::P3, self::P5],
+            'corners-crash',
+            'Corners crash',
+            'Crash',
+            'Four go for the ball, so a bunt in front of the plate gives the lead out; third is open until ' .
+                'somebody turns back.',
+            [Bases::First],
+            [self::P1, self::P2, self::P3, self::P5],
             [
-                CoverageLine::when(self::P1, Job::cover(Base::Home, 'Home, the catcher has left it'), self::P2, self::P5),
+                CoverageLine::when(
+                    self::P1,
+                    Job::cover(Base::Home, 'Home, the catcher has left it'),
+                    self::P2,
+                    self::P5,
+                ),
                 CoverageLine::when(self::P1, Job::converge(), self::P3),
                 CoverageLine::when(self::P2, Job::cover(Base::Third, 'Call the base, then third'), self::P5),
                 CoverageLine::when(self::P2, Job::cover(Base::Home, 'Call the base, stay home'), self::P1, self::P3),
@@ -68,7 +109,7 @@ final class ShippedCoverages
                 CoverageLine::always(self::P4, Job::cover(Base::First)),
                 CoverageLine::when(self::P5, Job::turnBack(Base::Third), self::P1, self::P2, self::P3),
                 CoverageLine::always(self::P6, Job::cover(Base::Second)),
-                ...self::outfieldBehindBags(),
+                ...UsualLines::outfieldBehindBags(),
             ],
         );
     }
@@ -76,16 +117,24 @@ final class ShippedCoverages
     private static function firstStays(Bases $bases): Coverage
     {
         return new Coverage(
-            'first-stays', 'First stays', 'Stay', Bases::First === $bases ? 'Every bag is covered by its neighbour and a fake bunt moves nobody; the first-base line belongs to the pitcher alone.' : 'A fake bunt draws nobody away and the steal of second is met; the first-base line belongs to the pitcher alone.',
-            [$bases], [self::P1, self::P2, self::P5],
+            'first-stays',
+            'First stays',
+            'Stay',
+            Bases::First === $bases
+                ? 'Every bag is covered by its neighbour and a fake bunt moves nobody; the first-base line ' .
+                    'belongs to the pitcher alone.'
+                : 'A fake bunt draws nobody away and the steal of second is met; the first-base line belongs to ' .
+                    'the pitcher alone.',
+            [$bases],
+            [self::P1, self::P2, self::P5],
             [
-                ...self::home(),
+                ...UsualLines::home(),
                 CoverageLine::when(self::P1, Job::converge(), self::P5),
                 CoverageLine::always(self::P3, Job::cover(Base::First)),
                 CoverageLine::always(self::P4, Job::cover(Base::Second)),
                 CoverageLine::when(self::P5, Job::converge(), self::P1, self::P2),
                 CoverageLine::always(self::P6, Job::cover(Base::Third)),
-                ...self::outfieldBehindBags(),
+                ...UsualLines::outfieldBehindBags(),
             ],
         );
     }
@@ -93,13 +142,25 @@ final class ShippedCoverages
     private static function thirdReads(Bases $bases): Coverage
     {
         return new Coverage(
-            'third-reads', 'Third reads', 'Read', 'The third baseman stays for the force or the tag and comes only for what the pitcher cannot reach; the pitcher has the third-base line.', [$bases], [self::P1, self::P2, self::P3, self::P5],
+            'third-reads',
+            'Third reads',
+            'Read',
+            'The third baseman stays for the force or the tag and comes only for what the pitcher cannot reach; ' .
+                'the pitcher has the third-base line.',
+            [$bases],
+            [self::P1, self::P2, self::P3, self::P5],
             [
-                ...self::home(),
+                ...UsualLines::home(),
                 CoverageLine::when(self::P1, Job::converge(), self::P3, self::P5),
                 CoverageLine::when(self::P3, Job::converge(), self::P1, self::P2, self::P5),
                 CoverageLine::always(self::P4, Job::cover(Base::First)),
-                CoverageLine::when(self::P5, Job::cover(Base::Third, 'Read it, then third'), self::P1, self::P2, self::P3),
+                CoverageLine::when(
+                    self::P5,
+                    Job::cover(Base::Third, 'Read it, then third'),
+                    self::P1,
+                    self::P2,
+                    self::P3,
+                ),
                 CoverageLine::always(self::P6, Job::cover(Base::Second)),
                 CoverageLine::when(self::P7, Job::cover(Base::Third, 'Third, he has left it'), self::P5),
                 CoverageLine::when(self::P7, Job::backUp(Base::Third), self::P1, self::P2, self::P3),
@@ -114,19 +175,37 @@ final class ShippedCoverages
     private static function shortAtThird(Bases $bases): Coverage
     {
         return new Coverage(
-            'corners-crash', 'Corners crash', 'Crash', match ($bases) {
+            'corners-crash',
+            'Corners crash',
+            'Crash',
+            match ($bases) {
                 Bases::Third => 'Everybody comes for the squeeze; home and first are the plays.',
                 Bases::FirstThird => 'The squeeze is met at the plate; second is open until center is in.',
                 default => 'Four go for the ball and the shortstop has third; second is open until center is in.',
-            }, [$bases], [self::P1, self::P2, self::P3, self::P5],
-            [...self::home(), ...self::converging(), CoverageLine::always(self::P4, Job::cover(Base::First)), CoverageLine::when(self::P5, Job::converge(), self::P1, self::P2, self::P3), CoverageLine::always(self::P6, Job::cover(Base::Third)), ...self::outfieldOneIn()],
+            },
+            [$bases],
+            [self::P1, self::P2, self::P3, self::P5],
+            [
+                ...UsualLines::home(),
+                ...UsualLines::converging(),
+                CoverageLine::always(self::P4, Job::cover(Base::First)),
+                CoverageLine::when(self::P5, Job::converge(), self::P1, self::P2, self::P3),
+                CoverageLine::always(self::P6, Job::cover(Base::Third)),
+                ...UsualLines::outfieldOneIn(),
+            ],
         );
     }
 
     private static function wheel(Bases $bases): Coverage
     {
         return new Coverage(
-            'wheel', 'Wheel', 'Wheel', 'The shortstop is at third before the runner: the lead out there. Second is open, so the bunt must come; called rarely.', [$bases], [self::P1, self::P3, self::P5],
+            'wheel',
+            'Wheel',
+            'Wheel',
+            'The shortstop is at third before the runner: the lead out there. Second is open, so the bunt must ' .
+                'come; called rarely.',
+            [$bases],
+            [self::P1, self::P3, self::P5],
             [
                 CoverageLine::when(self::P1, Job::converge(), self::P3, self::P5),
                 CoverageLine::always(self::P2, Job::cover(Base::Home, 'Call the base, stay home')),
@@ -134,7 +213,7 @@ final class ShippedCoverages
                 CoverageLine::always(self::P4, Job::cover(Base::First)),
                 CoverageLine::when(self::P5, Job::converge(), self::P1, self::P3),
                 CoverageLine::always(self::P6, Job::cover(Base::Third, 'Third, leaving before the pitch')),
-                ...self::outfieldOneIn(),
+                ...UsualLines::outfieldOneIn(),
             ],
             early: [self::P3, self::P5, self::P6],
         );
@@ -143,16 +222,21 @@ final class ShippedCoverages
     private static function wheelFeint(Bases $bases): Coverage
     {
         return new Coverage(
-            'wheel-feint', 'Wheel feint', 'Show', 'Shows the wheel and comes behind the runner at second; on a bunt only the sure out is there.', [$bases], [self::P1, self::P2, self::P5],
+            'wheel-feint',
+            'Wheel feint',
+            'Show',
+            'Shows the wheel and comes behind the runner at second; on a bunt only the sure out is there.',
+            [$bases],
+            [self::P1, self::P2, self::P5],
             [
-                ...self::home(),
+                ...UsualLines::home(),
                 CoverageLine::when(self::P1, Job::converge(), self::P5),
                 CoverageLine::always(self::P3, Job::cover(Base::First)),
                 CoverageLine::always(self::P4, Job::cover(Base::Second, 'Behind the runner at second')),
                 CoverageLine::when(self::P5, Job::cover(Base::Third, 'Read it, then third'), self::P1, self::P2),
                 CoverageLine::when(self::P6, Job::cover(Base::Third, 'Feint to third and stay'), self::P5),
                 CoverageLine::when(self::P6, Job::backUp(Base::Third), self::P1, self::P2),
-                ...self::outfieldBehindBags(),
+                ...UsualLines::outfieldBehindBags(),
             ],
             reserve: [self::P5],
         );
@@ -161,7 +245,12 @@ final class ShippedCoverages
     private static function catcherStays(Bases $bases): Coverage
     {
         return new Coverage(
-            'catcher-stays', 'Catcher stays', 'Home', 'The plate is the play and the catcher never leaves it; pitcher and corners have the ball.', [$bases], [self::P1, self::P3, self::P5],
+            'catcher-stays',
+            'Catcher stays',
+            'Home',
+            'The plate is the play and the catcher never leaves it; pitcher and corners have the ball.',
+            [$bases],
+            [self::P1, self::P3, self::P5],
             [
                 CoverageLine::when(self::P1, Job::converge(), self::P3, self::P5),
                 CoverageLine::always(self::P2, Job::cover(Base::Home, 'Stay home, call the base')),
@@ -169,45 +258,8 @@ final class ShippedCoverages
                 CoverageLine::always(self::P4, Job::cover(Base::First)),
                 CoverageLine::when(self::P5, Job::converge(), self::P1, self::P3),
                 CoverageLine::always(self::P6, Job::cover(Base::Third)),
-                ...self::outfieldOneIn(),
+                ...UsualLines::outfieldOneIn(),
             ],
         );
-    }
-
-    /** @return list<CoverageLine> the catcher has home, and the pitcher when the catcher has the ball */
-    private static function home(): array
-    {
-        return [
-            CoverageLine::when(self::P1, Job::cover(Base::Home, 'Home, the catcher has left it'), self::P2),
-            CoverageLine::when(self::P2, Job::cover(Base::Home, 'Call the base, stay home'), self::P1, self::P3, self::P5),
-        ];
-    }
-
-    /** @return list<CoverageLine> pitcher and first baseman go to the ball whoever has it */
-    private static function converging(): array
-    {
-        return [CoverageLine::when(self::P1, Job::converge(), self::P3, self::P5), CoverageLine::when(self::P3, Job::converge(), self::P1, self::P2, self::P5)];
-    }
-
-    /** @return list<CoverageLine> the third baseman goes back to his bag; when he has the ball, left field has it */
-    private static function thirdFallsBack(): array
-    {
-        return [
-            CoverageLine::when(self::P5, Job::turnBack(Base::Third), self::P1, self::P2, self::P3),
-            CoverageLine::when(self::P7, Job::cover(Base::Third), self::P5),
-            CoverageLine::when(self::P7, Job::backUp(Base::Third), self::P1, self::P2, self::P3),
-        ];
-    }
-
-    /** @return list<CoverageLine> every outfielder behind a bag */
-    private static function outfieldBehindBags(): array
-    {
-        return [CoverageLine::always(self::P7, Job::backUp(Base::Third)), CoverageLine::always(self::P8, Job::backUp(Base::Second)), CoverageLine::always(self::P9, Job::backUp(Base::First))];
-    }
-
-    /** @return list<CoverageLine> center comes in to second, the others are behind the corners */
-    private static function outfieldOneIn(): array
-    {
-        return [CoverageLine::always(self::P7, Job::backUp(Base::Third)), CoverageLine::always(self::P8, Job::comeIn(Base::Second)), CoverageLine::always(self::P9, Job::backUp(Base::First))];
     }
 }

@@ -26,8 +26,7 @@ final readonly class BaseRunner
         public Legs $legs,
         private float $basePath,
         private MotionProfile $motion,
-    ) {
-    }
+    ) {}
 
     /** A runner of the level, with the lead that the rule set allows. */
     public static function ofLevel(
@@ -41,7 +40,14 @@ final readonly class BaseRunner
         $seconds = $level->homeToFirstOver($rules->basePath) * $speed->timeShare();
         $legs = Legs::fromHomeToFirst($seconds, $motion->startRight, $rules->basePath, $motion->accelerationTime);
 
-        return new self($base, self::lead($rules->leads, $motion), $mind->startDelay($motion), $legs, $rules->basePath, $motion);
+        return new self(
+            $base,
+            self::lead($rules->leads, $motion),
+            $mind->startDelay($motion),
+            $legs,
+            $rules->basePath,
+            $motion,
+        );
     }
 
     /** The same runner, gone with the pitch; he had no lead then. */

@@ -12,9 +12,7 @@ use FoxCorner\Core\Motion\Legs;
 /** The batter as a runner: the legs, and how long after contact they start. */
 final readonly class BatterRunner
 {
-    private function __construct(public Legs $legs, public float $startDelay)
-    {
-    }
+    private function __construct(public Legs $legs, public float $startDelay) {}
 
     /** By the batter's own time, or as the level knows the type. */
     public static function of(Batter $batter, RuleSet $rules, LevelProfile $level): self
@@ -22,7 +20,10 @@ final readonly class BatterRunner
         $delay = $batter->type->bats()->startDelay($level->motion);
         $homeToFirst = $batter->homeToFirst ?? $level->homeToFirstOver($rules->basePath) * $batter->type->timeShare();
 
-        return new self(Legs::fromHomeToFirst($homeToFirst, $delay, $rules->basePath, $level->motion->accelerationTime), $delay);
+        return new self(
+            Legs::fromHomeToFirst($homeToFirst, $delay, $rules->basePath, $level->motion->accelerationTime),
+            $delay,
+        );
     }
 
     /** The same batter with another start, s from contact. */

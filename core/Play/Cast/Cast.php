@@ -22,9 +22,7 @@ use FoxCorner\Core\People\Traits;
 final readonly class Cast
 {
     /** @param array<int, CastMember> $members by position number */
-    private function __construct(private array $members)
-    {
-    }
+    private function __construct(private array $members) {}
 
     public static function of(Lineup $lineup, Alignment $alignment, RuleSet $rules, LevelProfile $level): self
     {
@@ -32,15 +30,23 @@ final readonly class Cast
         foreach ($lineup->players() as $number => $player) {
             $position = Position::from($number);
             $motion = $level->motion;
-            $share = PositionGroup::Outfield === $position->group() ? $motion->outfieldSpeedShare : $motion->infieldSpeedShare;
+            $share =
+                PositionGroup::Outfield === $position->group()
+                    ? $motion->outfieldSpeedShare
+                    : $motion->infieldSpeedShare;
             $members[$number] = new CastMember(
                 $position,
                 $player,
                 self::atContact($position, $alignment->point($position), $player, $motion),
                 self::runningLegs($player->traits, $rules, $level)->at($share),
-                Position::Pitcher === $position ? $motion->pitcherRecovery * $player->traits->fielding->recoveryShare() : $motion->plannedReaction,
+                Position::Pitcher === $position
+                    ? $motion->pitcherRecovery * $player->traits->fielding->recoveryShare()
+                    : $motion->plannedReaction,
                 Speed::ofMph($player->traits->armMph ?? $level->armAt($position)),
-                null === $player->traits->exchange ? 0.0 : $player->traits->exchange - (Position::Catcher === $position ? $motion->exchangeCatcherSteal : $motion->exchangeSet),
+                null === $player->traits->exchange
+                    ? 0.0
+                    : $player->traits->exchange -
+                        (Position::Catcher === $position ? $motion->exchangeCatcherSteal : $motion->exchangeSet),
             );
         }
 
@@ -52,15 +58,30 @@ final readonly class Cast
     {
         $members = $this->members;
         $old = $members[$position->value];
-        $members[$position->value] = new CastMember($old->position, $old->player, $to, $old->legs, $old->reaction, $old->arm, $old->exchangeMore);
+        $members[$position->value] = new CastMember(
+            $old->position,
+            $old->player,
+            $to,
+            $old->legs,
+            $old->reaction,
+            $old->arm,
+            $old->exchangeMore,
+        );
 
         return new self($members);
     }
 
-    /** The same nine, of whom nobody knew what was coming: each reacts in so many seconds, or later if he always does. */
+    /**
+     * The same nine, of whom nobody knew what was coming: each reacts in so many seconds, or later if he always does.
+     */
     public function surprised(float $reaction): self
     {
-        return new self(array_map(static fn(CastMember $member): CastMember => $member->leaving(max($reaction, $member->reaction)), $this->members));
+        return new self(
+            array_map(
+                static fn(CastMember $member): CastMember => $member->leaving(max($reaction, $member->reaction)),
+                $this->members,
+            ),
+        );
     }
 
     public function at(Position $position): CastMember
@@ -72,15 +93,32 @@ final readonly class Cast
     public static function runningLegs(Traits $traits, RuleSet $rules, LevelProfile $level): Legs
     {
         if (null === $traits->homeToFirst) {
-            return Legs::fromHomeToFirst($level->homeToFirstOver($rules->basePath), $level->motion->startRight, $rules->basePath, $level->motion->accelerationTime);
+            return Legs::fromHomeToFirst(
+                $level->homeToFirstOver($rules->basePath),
+                $level->motion->startRight,
+                $rules->basePath,
+                $level->motion->accelerationTime,
+            );
         }
 
-        return Legs::fromHomeToFirst($traits->homeToFirst, $traits->bats->startDelay($level->motion), $rules->basePath, $level->motion->accelerationTime);
+        return Legs::fromHomeToFirst(
+            $traits->homeToFirst,
+            $traits->bats->startDelay($level->motion),
+            $rules->basePath,
+            $level->motion->accelerationTime,
+        );
     }
 
-    /** The delivery carries the pitcher toward home, and to the side of the arm that does not throw: a left-hander toward third. */
-    private static function atContact(Position $position, Point $spot, RosterPlayer $player, MotionProfile $motion): Point
-    {
+    /**
+     * The delivery carries the pitcher toward home, and to the side of the arm that does not throw: a left-hander
+     * toward third.
+     */
+    private static function atContact(
+        Position $position,
+        Point $spot,
+        RosterPlayer $player,
+        MotionProfile $motion,
+    ): Point {
         if (Position::Pitcher !== $position) {
             return $spot;
         }

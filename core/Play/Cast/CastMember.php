@@ -26,13 +26,20 @@ final readonly class CastMember
         public float $reaction,
         public Speed $arm,
         public float $exchangeMore = 0.0,
-    ) {
-    }
+    ) {}
 
     /** The same one, starting at another moment; negative: before contact. */
     public function leaving(float $reaction): self
     {
-        return new self($this->position, $this->player, $this->start, $this->legs, $reaction, $this->arm, $this->exchangeMore);
+        return new self(
+            $this->position,
+            $this->player,
+            $this->start,
+            $this->legs,
+            $reaction,
+            $this->arm,
+            $this->exchangeMore,
+        );
     }
 
     /** Seconds from contact until the player stands there. */

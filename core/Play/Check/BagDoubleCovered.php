@@ -19,11 +19,21 @@ final readonly class BagDoubleCovered implements PlayCheck
             if (\count($covers) < 2) {
                 continue;
             }
-            $names = implode(' and ', array_map(static fn(Move $move): string => $move->position()->value.' '.$move->who->player->name, $covers));
+            $names = implode(
+                ' and ',
+                array_map(
+                    static fn(Move $move): string => $move->position()->value . ' ' . $move->who->player->name,
+                    $covers,
+                ),
+            );
             $findings[] = new Finding(
-                'bag-double', "Two at {$base->word()}",
+                'bag-double',
+                "Two at {$base->word()}",
                 \sprintf('When %d fields, %s both cover %s.', $play->fieldedBy()->value, $names, $base->word()),
-                'Leave it to one; let the other back up the throw.', $covers[1]->position(), $base, 0.4,
+                'Leave it to one; let the other back up the throw.',
+                $covers[1]->position(),
+                $base,
+                0.4,
             );
         }
 

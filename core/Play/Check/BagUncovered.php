@@ -19,9 +19,18 @@ final readonly class BagUncovered implements PlayCheck
             $name = ucfirst($base->word());
             if ([] === $covers) {
                 $findings[] = new Finding(
-                    'bag-uncovered', "Nobody covers {$base->word()}",
-                    \sprintf('When %d fields, no one is at %s; a runner can be there at %.1f s.', $play->fieldedBy()->value, $base->word(), $runnerThere),
-                    "Give somebody {$base->word()} for that ball.", null, $base, 1.0,
+                    'bag-uncovered',
+                    "Nobody covers {$base->word()}",
+                    \sprintf(
+                        'When %d fields, no one is at %s; a runner can be there at %.1f s.',
+                        $play->fieldedBy()->value,
+                        $base->word(),
+                        $runnerThere,
+                    ),
+                    "Give somebody {$base->word()} for that ball.",
+                    null,
+                    $base,
+                    1.0,
                 );
                 continue;
             }
@@ -29,9 +38,19 @@ final readonly class BagUncovered implements PlayCheck
             if ($open > 0.0 && $value > Base::Second->value) {
                 $first = $covers[0];
                 $findings[] = new Finding(
-                    'bag-uncovered', \sprintf('%s stays open for %.1f s', $name, $open),
-                    \sprintf('When %d fields, %s is there at %.1f s and the runner could be at %.1f s.', $play->fieldedBy()->value, $first->who->player->name, $first->there(), $runnerThere),
-                    "Send {$first->who->player->name} earlier, or give {$base->word()} to somebody nearer.", $first->position(), $base, min(1.0, 0.5 + $open),
+                    'bag-uncovered',
+                    \sprintf('%s stays open for %.1f s', $name, $open),
+                    \sprintf(
+                        'When %d fields, %s is there at %.1f s and the runner could be at %.1f s.',
+                        $play->fieldedBy()->value,
+                        $first->who->player->name,
+                        $first->there(),
+                        $runnerThere,
+                    ),
+                    "Send {$first->who->player->name} earlier, or give {$base->word()} to somebody nearer.",
+                    $first->position(),
+                    $base,
+                    min(1.0, 0.5 + $open),
                 );
             }
         }

@@ -27,7 +27,11 @@ final readonly class CoverLate implements PlayCheck
         $findings = [];
         foreach ($play->options() as $option) {
             $lost = $option->chanceOnTime - $option->chance;
-            if (null !== $option->cover && !self::isByDesign($play, $option) && ($option->coverLate() >= self::THROWER_WAITS || $lost >= self::WORTH_MENDING)) {
+            if (
+                null !== $option->cover &&
+                !self::isByDesign($play, $option) &&
+                ($option->coverLate() >= self::THROWER_WAITS || $lost >= self::WORTH_MENDING)
+            ) {
                 $findings[] = self::finding($play, $option, $lost);
             }
         }
@@ -53,14 +57,22 @@ final readonly class CoverLate implements PlayCheck
         $nearer = Paces::inFeet($option->coverLate() * $who->legs->topSpeed, $who->player->traits->pace());
 
         return new Finding(
-            'cover-late', \sprintf('%s is %.1f s late at %s', $who->player->name, $option->coverLate(), $option->base->word()),
+            'cover-late',
+            \sprintf('%s is %.1f s late at %s', $who->player->name, $option->coverLate(), $option->base->word()),
             \sprintf(
                 'When %d fields, the throw could be there at %.1f s, %s is at %.1f s: %s.',
-                $play->fieldedBy()->value, $option->ballThere, $who->player->name, $option->coverThere,
-                $lost >= self::WORTH_MENDING ? \sprintf('%d outs in a hundred lost', round(100 * $lost)) : 'the thrower waits',
+                $play->fieldedBy()->value,
+                $option->ballThere,
+                $who->player->name,
+                $option->coverThere,
+                $lost >= self::WORTH_MENDING
+                    ? \sprintf('%d outs in a hundred lost', round(100 * $lost))
+                    : 'the thrower waits',
             ),
             self::mend($who->position, $nearer, $option->base),
-            $who->position, $option->base, $lost + self::COST_OF_WAITING * $option->coverLate(),
+            $who->position,
+            $option->base,
+            $lost + self::COST_OF_WAITING * $option->coverLate(),
         );
     }
 
@@ -68,6 +80,11 @@ final readonly class CoverLate implements PlayCheck
     {
         return $missing->count <= self::MOST_PACES
             ? \sprintf('Start %d %s paces nearer %s.', $position->value, $missing->count(), $base->word())
-            : \sprintf('%s paces are missing: give %s to somebody nearer, or let %d leave before the pitch.', $missing->count(), $base->word(), $position->value);
+            : \sprintf(
+                '%s paces are missing: give %s to somebody nearer, or let %d leave before the pitch.',
+                $missing->count(),
+                $base->word(),
+                $position->value,
+            );
     }
 }

@@ -25,8 +25,7 @@ final readonly class Finding
         public ?Position $position,
         public ?Base $base,
         public float $weight,
-    ) {
-    }
+    ) {}
 
     /** The same fault on another ball has the same identity. */
     public function identity(): string

@@ -18,10 +18,20 @@ final readonly class NoBackUp implements PlayCheck
             return [];
         }
 
-        return [new Finding(
-            'no-back-up', "Nobody behind the throw to {$base->word()}",
-            \sprintf('When %d fields and throws to %s, a bad throw gives everybody two bases.', $play->fieldedBy()->value, $base->word()),
-            "Send somebody behind {$base->word()}, in line with the throw.", null, $base, 0.25,
-        )];
+        return [
+            new Finding(
+                'no-back-up',
+                "Nobody behind the throw to {$base->word()}",
+                \sprintf(
+                    'When %d fields and throws to %s, a bad throw gives everybody two bases.',
+                    $play->fieldedBy()->value,
+                    $base->word(),
+                ),
+                "Send somebody behind {$base->word()}, in line with the throw.",
+                null,
+                $base,
+                0.25,
+            ),
+        ];
     }
 }

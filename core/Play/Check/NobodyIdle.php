@@ -15,9 +15,13 @@ final readonly class NobodyIdle implements PlayCheck
         foreach ($play->moves as $number => $move) {
             if ([] === $move->jobs) {
                 $findings[] = new Finding(
-                    'idle', "{$move->who->player->name} has no job",
+                    'idle',
+                    "{$move->who->player->name} has no job",
                     \sprintf('When %d fields, %d stands and watches.', $play->fieldedBy()->value, $number),
-                    'Give a bag or a throw to back up.', $move->position(), null, 0.3,
+                    'Give a bag or a throw to back up.',
+                    $move->position(),
+                    null,
+                    0.3,
                 );
             }
         }

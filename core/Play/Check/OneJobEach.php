@@ -17,9 +17,13 @@ final readonly class OneJobEach implements PlayCheck
             if (\count($move->jobs) > 1) {
                 $words = implode('” and “', array_map(static fn(Job $job): string => $job->words, $move->jobs));
                 $findings[] = new Finding(
-                    'two-jobs', "{$move->who->player->name} has two jobs",
+                    'two-jobs',
+                    "{$move->who->player->name} has two jobs",
                     \sprintf('When %d fields: “%s”.', $play->fieldedBy()->value, $words),
-                    'Take one of them away.', $move->position(), null, 0.5,
+                    'Take one of them away.',
+                    $move->position(),
+                    null,
+                    0.5,
                 );
             }
         }

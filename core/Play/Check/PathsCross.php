@@ -12,7 +12,14 @@ use FoxCorner\Core\Play\Clock\Timeline;
 /** Two infielders who come so close while both run that they may collide. */
 final readonly class PathsCross implements PlayCheck
 {
-    private const WHO = [Position::Pitcher, Position::Catcher, Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop];
+    private const WHO = [
+        Position::Pitcher,
+        Position::Catcher,
+        Position::FirstBase,
+        Position::SecondBase,
+        Position::ThirdBase,
+        Position::Shortstop,
+    ];
     /** ft; closer is a collision. */
     private const TOO_CLOSE = 3.5;
     /** s between two looks. */
@@ -60,7 +67,10 @@ final readonly class PathsCross implements PlayCheck
     private static function meet(array $one, array $other): ?float
     {
         for ($look = 0, $last = min(\count($one), \count($other)); $look < $last; ++$look) {
-            if (abs($one[$look]->x - $other[$look]->x) < self::TOO_CLOSE && $one[$look]->distanceTo($other[$look]) < self::TOO_CLOSE) {
+            if (
+                abs($one[$look]->x - $other[$look]->x) < self::TOO_CLOSE &&
+                $one[$look]->distanceTo($other[$look]) < self::TOO_CLOSE
+            ) {
                 return self::LOOK * ($look + 1);
             }
         }
@@ -71,9 +81,13 @@ final readonly class PathsCross implements PlayCheck
     private static function finding(Timeline $play, Position $one, Position $other, float $at): Finding
     {
         return new Finding(
-            'paths-cross', "{$one->value} and {$other->value} may collide",
+            'paths-cross',
+            "{$one->value} and {$other->value} may collide",
             \sprintf('When %d fields, their ways meet at %.1f s while both run.', $play->fieldedBy()->value, $at),
-            "Let {$one->value} call early, or send {$other->value} another way.", $other, null, 0.35,
+            "Let {$one->value} call early, or send {$other->value} another way.",
+            $other,
+            null,
+            0.35,
         );
     }
 }

@@ -11,8 +11,14 @@ final class ShippedChecks
     public static function all(): array
     {
         return [
-            new BagUncovered(), new BagDoubleCovered(), new CoverLate(), new NobodyIdle(),
-            new OneJobEach(), new ThrowFromLimited(), new NoBackUp(), new PathsCross(),
+            new BagUncovered(),
+            new BagDoubleCovered(),
+            new CoverLate(),
+            new NobodyIdle(),
+            new OneJobEach(),
+            new ThrowFromLimited(),
+            new NoBackUp(),
+            new PathsCross(),
         ];
     }
 }

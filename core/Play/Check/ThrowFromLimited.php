@@ -16,10 +16,20 @@ final readonly class ThrowFromLimited implements PlayCheck
             return [];
         }
 
-        return [new Finding(
-            'limited-throw', "{$who->player->name} may not throw",
-            \sprintf('The limit is “%s”, and this ball is %d’s to throw.', $who->player->limit->label(), $who->position->value),
-            'Put somebody else there today.', $who->position, null, 0.9,
-        )];
+        return [
+            new Finding(
+                'limited-throw',
+                "{$who->player->name} may not throw",
+                \sprintf(
+                    'The limit is “%s”, and this ball is %d’s to throw.',
+                    $who->player->limit->label(),
+                    $who->position->value,
+                ),
+                'Put somebody else there today.',
+                $who->position,
+                null,
+                0.9,
+            ),
+        ];
     }
 }

@@ -12,7 +12,10 @@ final readonly class Delivery
      * @param float $arrives  seconds at which it is there
      * @param float $onTheRun how much of it is thrown without stopping, 0 to 1
      */
-    public function __construct(public float $feet, public float $released, public float $arrives, public float $onTheRun)
-    {
-    }
+    public function __construct(
+        public float $feet,
+        public float $released,
+        public float $arrives,
+        public float $onTheRun,
+    ) {}
 }

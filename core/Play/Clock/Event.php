@@ -8,7 +8,5 @@ namespace FoxCorner\Core\Play\Clock;
 final readonly class Event
 {
     /** @param float $seconds from contact */
-    public function __construct(public EventKind $kind, public float $seconds, public string $words)
-    {
-    }
+    public function __construct(public EventKind $kind, public float $seconds, public string $words) {}
 }

@@ -52,8 +52,14 @@ final readonly class FieldedPlay implements Play
         $made = $this->setting->policy->choose($this->options);
 
         return new Timeline(
-            $this->setting, $this->coverage, $this->trial, [new Leg($this->fielded, $this->options, $made)],
-            $this->moves(), $this->ballTrack($made), RunnerTracks::of($this->setting), $this->events($made),
+            $this->setting,
+            $this->coverage,
+            $this->trial,
+            [new Leg($this->fielded, $this->options, $made)],
+            $this->moves(),
+            $this->ballTrack($made),
+            RunnerTracks::of($this->setting),
+            $this->events($made),
         );
     }
 
@@ -63,7 +69,11 @@ final readonly class FieldedPlay implements Play
         $moves = [];
         foreach (Position::cases() as $position) {
             $own = $this->jobs[$position->value] ?? [];
-            $moves[$position->value] = new Move($this->setting->cast->at($position), $own, $this->paths->track($position, $own[0] ?? null));
+            $moves[$position->value] = new Move(
+                $this->setting->cast->at($position),
+                $own,
+                $this->paths->track($position, $own[0] ?? null),
+            );
         }
 
         return $moves;
@@ -86,14 +96,14 @@ final readonly class FieldedPlay implements Play
     /** @return list<Event> in order of time */
     private function events(ThrowOption $made): array
     {
-        $runner = Base::First === $made->base ? 'Batter' : 'R'.($made->base->value - 1);
+        $runner = Base::First === $made->base ? 'Batter' : 'R' . ($made->base->value - 1);
         $held = null === $made->cover ? $made->ballThere : $made->outAt;
         $events = [
             new Event(EventKind::Contact, 0.0, 'Contact'),
-            new Event(EventKind::Fielded, $this->fielded->seconds, 'Fielded, '.$this->fielded->by->position->value),
+            new Event(EventKind::Fielded, $this->fielded->seconds, 'Fielded, ' . $this->fielded->by->position->value),
             new Event(EventKind::Released, $made->released, 'Released'),
-            new Event(EventKind::Arrives, $held, ($made->isForce ? 'At ' : 'Tag at ').$made->base->word()),
-            new Event(EventKind::RunnerThere, $made->runnerThere, $runner.' there'),
+            new Event(EventKind::Arrives, $held, ($made->isForce ? 'At ' : 'Tag at ') . $made->base->word()),
+            new Event(EventKind::RunnerThere, $made->runnerThere, $runner . ' there'),
         ];
         usort($events, static fn(Event $a, Event $b): int => $a->seconds <=> $b->seconds);
 

@@ -9,7 +9,5 @@ use FoxCorner\Core\Field\Point;
 /** Where somebody is at a moment, seconds from contact. */
 final readonly class Keyframe
 {
-    public function __construct(public float $seconds, public Point $point)
-    {
-    }
+    public function __construct(public float $seconds, public Point $point) {}
 }

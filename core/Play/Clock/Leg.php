@@ -8,7 +8,5 @@ namespace FoxCorner\Core\Play\Clock;
 final readonly class Leg
 {
     /** @param non-empty-list<ThrowOption> $options lead base first, first base last */
-    public function __construct(public Possession $from, public array $options, public ThrowOption $made)
-    {
-    }
+    public function __construct(public Possession $from, public array $options, public ThrowOption $made) {}
 }

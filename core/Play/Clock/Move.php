@@ -14,9 +14,7 @@ use FoxCorner\Core\Play\Scheme\JobKind;
 final readonly class Move
 {
     /** @param list<Job> $jobs none or several when the coverage is faulty */
-    public function __construct(public CastMember $who, public array $jobs, public Track $track)
-    {
-    }
+    public function __construct(public CastMember $who, public array $jobs, public Track $track) {}
 
     public function position(): Position
     {

@@ -21,9 +21,7 @@ final readonly class Paths
     /** ft that the second man to the ball keeps from it, so that the throwing lane is free (ours). */
     private const CLEAR_OF_BALL = 18.0;
 
-    public function __construct(private PlaySetting $setting, private Coverage $coverage, private Possession $ball)
-    {
-    }
+    public function __construct(private PlaySetting $setting, private Coverage $coverage, private Possession $ball) {}
 
     /** A fielder of a coverage at contact: who leaves with the pitch is on the way already. */
     public static function starting(CastMember $who, Coverage $coverage, MotionProfile $motion): CastMember
@@ -53,8 +51,16 @@ final readonly class Paths
         return match ($job?->kind) {
             null => $standing,
             JobKind::Field => $this->toBall($standing, $who),
-            JobKind::Converge => $standing->thenRuns($this->ball->at->toward($who->start, self::CLEAR_OF_BALL), $who->reaction, $who->legs),
-            JobKind::BackUp => $standing->thenRuns($this->behind($job->base ?? throw self::withoutBase($job)), $who->reaction, $who->legs),
+            JobKind::Converge => $standing->thenRuns(
+                $this->ball->at->toward($who->start, self::CLEAR_OF_BALL),
+                $who->reaction,
+                $who->legs,
+            ),
+            JobKind::BackUp => $standing->thenRuns(
+                $this->behind($job->base ?? throw self::withoutBase($job)),
+                $who->reaction,
+                $who->legs,
+            ),
             default => $this->toBag($standing, $who, $job),
         };
     }
@@ -73,7 +79,9 @@ final readonly class Paths
             return $standing->thenRuns($bag, $who->reaction, $who->legs);
         }
 
-        return $standing->thenRuns($this->charged($who), $who->reaction, $who->legs)->thenRuns($bag, $this->turned(), $who->legs);
+        return $standing
+            ->thenRuns($this->charged($who), $who->reaction, $who->legs)
+            ->thenRuns($bag, $this->turned(), $who->legs);
     }
 
     private function behind(Base $base): Point
@@ -86,7 +94,10 @@ final readonly class Paths
     /** Where somebody is who charges until he sees that the ball is another's. */
     private function charged(CastMember $who): Point
     {
-        return $who->start->toward($this->ball->at, $who->legs->distanceAfter($this->setting->level->motion->turnBackRead - $who->reaction));
+        return $who->start->toward(
+            $this->ball->at,
+            $who->legs->distanceAfter($this->setting->level->motion->turnBackRead - $who->reaction),
+        );
     }
 
     /** Seconds at which he runs the other way. */

@@ -51,15 +51,29 @@ final readonly class PlaySetting
         $this->threats = self::arrivals($batter, $runners, $this->rules->basePath);
     }
 
-    public static function of(GameState $state, LevelProfile $level, Cast $cast, OutPolicy $policy, ?PlayCost $cost = null): self
-    {
+    public static function of(
+        GameState $state,
+        LevelProfile $level,
+        Cast $cast,
+        OutPolicy $policy,
+        ?PlayCost $cost = null,
+    ): self {
         $runners = [];
         foreach ($state->situation->bases->occupied() as $base) {
             $runners[] = BaseRunner::ofLevel($base, $state->rules, $level, $state->context->runners);
         }
         $batter = BatterRunner::of($state->context->batter, $state->rules, $level);
 
-        return new self($state, $level, $cast, $batter, $runners, $policy, Throwing::at($level, $state->rules->sport), $cost);
+        return new self(
+            $state,
+            $level,
+            $cast,
+            $batter,
+            $runners,
+            $policy,
+            Throwing::at($level, $state->rules->sport),
+            $cost,
+        );
     }
 
     /** The same nine, of whom nobody knew what was coming, and a batter who is on the way with the swing. */
@@ -69,15 +83,36 @@ final readonly class PlaySetting
         $cast = $this->cast->surprised($motion->infieldReaction + $motion->surprise);
         $batter = $this->batter->startingAfter($motion->startSlap);
 
-        return new self($this->state, $this->level, $cast, $batter, $this->runners, $this->policy, $this->throwing, $this->cost);
+        return new self(
+            $this->state,
+            $this->level,
+            $cast,
+            $batter,
+            $this->runners,
+            $this->policy,
+            $this->throwing,
+            $this->cost,
+        );
     }
 
     /** The same with the runner of a base gone with the pitch. */
     public function withRunnerGone(Base $from): self
     {
-        $runners = array_map(static fn(BaseRunner $runner): BaseRunner => $from === $runner->base ? $runner->gone() : $runner, $this->runners);
+        $runners = array_map(
+            static fn(BaseRunner $runner): BaseRunner => $from === $runner->base ? $runner->gone() : $runner,
+            $this->runners,
+        );
 
-        return new self($this->state, $this->level, $this->cast, $this->batter, $runners, $this->policy, $this->throwing, $this->cost);
+        return new self(
+            $this->state,
+            $this->level,
+            $this->cast,
+            $this->batter,
+            $runners,
+            $this->policy,
+            $this->throwing,
+            $this->cost,
+        );
     }
 
     public function bag(Base $base): Point

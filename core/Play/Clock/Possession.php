@@ -30,8 +30,7 @@ final readonly class Possession
         public float $onX,
         public float $onY,
         public bool $bareHand,
-    ) {
-    }
+    ) {}
 
     /**
      * A ball on the ground.
@@ -39,15 +38,32 @@ final readonly class Possession
      * @param CastMember $by        with the reaction that he had to this ball
      * @param float      $ballSpeed ft/s as it comes to him
      */
-    public static function ofBall(CastMember $by, Point $at, float $seconds, float $ballSpeed, MotionProfile $motion): self
-    {
+    public static function ofBall(
+        CastMember $by,
+        Point $at,
+        float $seconds,
+        float $ballSpeed,
+        MotionProfile $motion,
+    ): self {
         $isCatcher = Position::Catcher === $by->position;
         $bareHand = !$isCatcher && $ballSpeed < $motion->deadBallSpeed;
-        $exchange = $isCatcher ? $motion->exchangeCatcherBunt : ($bareHand ? $motion->exchangeBareHand : $motion->exchangeSet);
+        $exchange = $isCatcher
+            ? $motion->exchangeCatcherBunt
+            : ($bareHand
+                ? $motion->exchangeBareHand
+                : $motion->exchangeSet);
         [$x, $y] = [$at->x - $by->start->x, $at->y - $by->start->y];
         $run = sqrt($x * $x + $y * $y);
         $share = $run < self::STILL ? 0.0 : $by->legs->shareAfter($seconds - $by->reaction) / $run;
 
-        return new self($by, $at, $seconds, $seconds + $exchange + $by->exchangeMore, $x * $share, $y * $share, $bareHand);
+        return new self(
+            $by,
+            $at,
+            $seconds,
+            $seconds + $exchange + $by->exchangeMore,
+            $x * $share,
+            $y * $share,
+            $bareHand,
+        );
     }
 }

@@ -16,9 +16,7 @@ final readonly class Receiving
      * @param Position|null $by    null when nobody does
      * @param float         $there seconds; INF when nobody ever is
      */
-    private function __construct(public ?Position $by, public float $there, public bool $isBackedUp)
-    {
-    }
+    private function __construct(public ?Position $by, public float $there, public bool $isBackedUp) {}
 
     /** @param array<int, non-empty-list<Job>> $jobs by position number */
     public static function at(Base $base, array $jobs, Paths $paths): self

@@ -14,11 +14,21 @@ final class RunnerTracks
     public static function of(PlaySetting $setting): array
     {
         $batter = $setting->batter;
-        $tracks = ['batter' => Track::standingAt(Point::home())->thenRuns($setting->bag(Base::First), $batter->startDelay, $batter->legs)];
+        $tracks = [
+            'batter' => Track::standingAt(Point::home())->thenRuns(
+                $setting->bag(Base::First),
+                $batter->startDelay,
+                $batter->legs,
+            ),
+        ];
         foreach ($setting->runners as $runner) {
             $next = $setting->bag($runner->base->next() ?? Base::Home);
             $off = $setting->bag($runner->base)->toward($next, $runner->lead);
-            $tracks['R'.$runner->base->value] = Track::standingAt($off)->thenRuns($next, $runner->startDelay, $runner->legs);
+            $tracks['R' . $runner->base->value] = Track::standingAt($off)->thenRuns(
+                $next,
+                $runner->startDelay,
+                $runner->legs,
+            );
         }
 
         return $tracks;

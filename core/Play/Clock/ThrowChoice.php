@@ -13,9 +13,12 @@ use FoxCorner\Core\Play\Worth\AfterThrow;
 final readonly class ThrowChoice
 {
     /** @param array<int, non-empty-list<Job>> $jobs of everybody, by position number */
-    public function __construct(private PlaySetting $setting, private Possession $ball, private array $jobs, private Paths $paths)
-    {
-    }
+    public function __construct(
+        private PlaySetting $setting,
+        private Possession $ball,
+        private array $jobs,
+        private Paths $paths,
+    ) {}
 
     /** @return non-empty-list<ThrowOption> lead base first, first base last */
     public function all(): array
@@ -45,9 +48,19 @@ final readonly class ThrowChoice
         $after = $this->setting->after;
 
         return new ThrowOption(
-            $base, $receiving->by, $isForce, $throw->released, $throw->arrives, $receiving->there, $outAt, $runnerThere, $chance,
+            $base,
+            $receiving->by,
+            $isForce,
+            $throw->released,
+            $throw->arrives,
+            $receiving->there,
+            $outAt,
+            $runnerThere,
+            $chance,
             OutChance::ofMargin($onTime, $spread) * $throwing->clean($throw, $onTime),
-            null === $after ? null : self::cost($after, $base, $chance, null === $receiving->by ? 0.0 : $clean, $receiving->isBackedUp),
+            null === $after
+                ? null
+                : self::cost($after, $base, $chance, null === $receiving->by ? 0.0 : $clean, $receiving->isBackedUp),
         );
     }
 
@@ -56,8 +69,8 @@ final readonly class ThrowChoice
     {
         $astray = min(1 - $clean, 1 - $chance);
 
-        return $chance * $after->out($base)
-            + $astray * $after->astray($isBackedUp ? 1 : 2)
-            + (1 - $chance - $astray) * $after->safe();
+        return $chance * $after->out($base) +
+            $astray * $after->astray($isBackedUp ? 1 : 2) +
+            (1 - $chance - $astray) * $after->safe();
     }
 }

@@ -20,7 +20,8 @@ final readonly class ThrowOption
      * @param float         $runnerThere  seconds at which the runner is
      * @param float         $chance       of the out, a good throw included, 0 to 1
      * @param float         $chanceOnTime the same if the cover had been waiting
-     * @param float|null    $cost         what the try costs us on average, in runs or chance to lose; null when nothing was asked
+     * @param float|null    $cost         what the try costs us on average, in runs or chance to lose; null when
+     *                                    nothing was asked
      */
     public function __construct(
         public Base $base,
@@ -34,8 +35,7 @@ final readonly class ThrowOption
         public float $chance,
         public float $chanceOnTime,
         public ?float $cost = null,
-    ) {
-    }
+    ) {}
 
     /** Seconds by which the out comes before the runner is there; negative: the runner is safe by that. */
     public function margin(): float

@@ -16,7 +16,8 @@ use FoxCorner\Core\Motion\Throws;
 /**
  * How a ball gets from one hand to another: the turn, the feed or throw, and how surely it is caught.
  *
- * A fielder who runs and throws straight ahead loses no time and throws all on the run; back the way he came he stops and
+ * A fielder who runs and throws straight ahead loses no time and throws all on the run; back the way he came he stops
+ * and
  * turns for all of his speed; across it is half and half.
  */
 final readonly class Throwing

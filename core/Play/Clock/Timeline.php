@@ -31,8 +31,7 @@ final readonly class Timeline
         public Track $ball,
         public array $runners,
         public array $events,
-    ) {
-    }
+    ) {}
 
     /** Who has the ball first. */
     public function fieldedBy(): Position

@@ -14,9 +14,7 @@ final readonly class Track
     private const SAMPLES = [0.25, 0.5, 0.9, 1.5];
 
     /** @param non-empty-list<Keyframe> $keyframes */
-    private function __construct(public array $keyframes)
-    {
-    }
+    private function __construct(public array $keyframes) {}
 
     public static function standingAt(Point $point): self
     {
@@ -58,7 +56,9 @@ final readonly class Track
             if ($frame->seconds >= $seconds) {
                 $span = $frame->seconds - $before->seconds;
 
-                return $span > 0.0 ? $before->point->between($frame->point, max(0.0, $seconds - $before->seconds) / $span) : $frame->point;
+                return $span > 0.0
+                    ? $before->point->between($frame->point, max(0.0, $seconds - $before->seconds) / $span)
+                    : $frame->point;
             }
             $before = $frame;
         }

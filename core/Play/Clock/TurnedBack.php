@@ -16,16 +16,26 @@ final readonly class TurnedBack
      * @param float $there       seconds at which he is at the bag
      * @param float $runnerThere seconds at which a runner could be
      */
-    private function __construct(public CastMember $who, public Base $base, public Paces $steps, public float $there, public float $runnerThere)
-    {
-    }
+    private function __construct(
+        public CastMember $who,
+        public Base $base,
+        public Paces $steps,
+        public float $there,
+        public float $runnerThere,
+    ) {}
 
     public static function of(Move $move, Base $base, PlaySetting $setting): self
     {
         $turns = $move->track->at($setting->level->motion->turnBackRead);
         $feet = $turns->distanceTo($setting->bag($base));
 
-        return new self($move->who, $base, Paces::inFeet($feet, $move->who->player->traits->pace()), $move->there(), $setting->threats[$base->value] ?? \INF);
+        return new self(
+            $move->who,
+            $base,
+            Paces::inFeet($feet, $move->who->player->traits->pace()),
+            $move->there(),
+            $setting->threats[$base->value] ?? \INF,
+        );
     }
 
     /** "back at 2.1 s, a runner could be there at 3.0 s: in time" */
@@ -33,11 +43,11 @@ final readonly class TurnedBack
     {
         $back = \sprintf('back at %.1f s, ', $this->there);
         if (\INF === $this->runnerThere) {
-            return $back.'nobody can be there';
+            return $back . 'nobody can be there';
         }
         $late = $this->isInTime() ? 'in time' : \sprintf('%.1f s late', $this->there - $this->runnerThere);
 
-        return $back.\sprintf('a runner could be there at %.1f s: %s', $this->runnerThere, $late);
+        return $back . \sprintf('a runner could be there at %.1f s: %s', $this->runnerThere, $late);
     }
 
     public function isInTime(): bool

@@ -12,7 +12,5 @@ final readonly class FamilyWords
      * @param string $one   "bunt", as in "on a bunt"
      * @param string $many  "bunts", as in "on 4 of 15 bunts"
      */
-    public function __construct(public string $place, public string $one, public string $many)
-    {
-    }
+    public function __construct(public string $place, public string $one, public string $many) {}
 }

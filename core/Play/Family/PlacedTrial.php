@@ -9,7 +9,5 @@ use FoxCorner\Core\Field\Point;
 /** A trial with its place on a map. */
 final readonly class PlacedTrial
 {
-    public function __construct(public Point $at, public Trial $trial)
-    {
-    }
+    public function __construct(public Point $at, public Trial $trial) {}
 }

@@ -11,20 +11,18 @@ use FoxCorner\Core\Play\Bunt\BuntFamily;
 final readonly class PlayFamilies
 {
     /** @param array<string, PlayFamily> $families by key */
-    private function __construct(private array $families)
-    {
-    }
+    private function __construct(private array $families) {}
 
     public static function shipped(): self
     {
-        return self::of(
-            new BuntFamily(),
-        );
+        return self::of(new BuntFamily());
     }
 
     public static function of(PlayFamily ...$families): self
     {
-        return new self(array_combine(array_map(static fn(PlayFamily $family): string => $family->key(), $families), $families));
+        return new self(
+            array_combine(array_map(static fn(PlayFamily $family): string => $family->key(), $families), $families),
+        );
     }
 
     public function and(PlayFamily $family): self

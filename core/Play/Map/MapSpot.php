@@ -23,8 +23,7 @@ final readonly class MapSpot
         public Position $by,
         public ThrowOption $called,
         public array $options,
-    ) {
-    }
+    ) {}
 
     public function outcome(): MapOutcome
     {

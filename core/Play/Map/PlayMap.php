@@ -13,33 +13,48 @@ use FoxCorner\Core\Play\Scheme\Coverage;
 final readonly class PlayMap
 {
     /** @param non-empty-list<MapSpot> $spots row by row from near to far, each from left to right */
-    private function __construct(public array $spots)
-    {
-    }
+    private function __construct(public array $spots) {}
 
     /** @param non-empty-list<PlacedTrial> $placed */
     public static function of(PlayFamily $family, PlaySetting $setting, Coverage $coverage, array $placed): self
     {
-        return new self(array_map(static function (PlacedTrial $one) use ($family, $setting, $coverage): MapSpot {
-            $play = $family->play($setting, $coverage, $one->trial);
-            $options = $play->options();
+        return new self(
+            array_map(static function (PlacedTrial $one) use ($family, $setting, $coverage): MapSpot {
+                $play = $family->play($setting, $coverage, $one->trial);
+                $options = $play->options();
 
-            return new MapSpot($one->at, $one->trial, $play->firstBy(), $setting->policy->choose($options), $options);
-        }, $placed));
+                return new MapSpot(
+                    $one->at,
+                    $one->trial,
+                    $play->firstBy(),
+                    $setting->policy->choose($options),
+                    $options,
+                );
+            }, $placed),
+        );
     }
 
     /** The share of the ground that comes to an outcome, 0 to 1. */
     public function share(MapOutcome $outcome): float
     {
-        return \count(array_filter($this->spots, static fn(MapSpot $spot): bool => $spot->outcome() === $outcome)) / \count($this->spots);
+        return \count(array_filter($this->spots, static fn(MapSpot $spot): bool => $spot->outcome() === $outcome)) /
+            \count($this->spots);
     }
 
-    /** The ball with which they beat us most surely: the smallest chance of any out, and of those the one that costs most. */
+    /**
+     * The ball with which they beat us most surely: the smallest chance of any out, and of those the one that costs
+     * most.
+     */
     public function worst(): MapSpot
     {
         $worst = $this->spots[0];
         foreach ($this->spots as $spot) {
-            if ([$spot->called->chance, -($spot->called->cost ?? 0.0)] < [$worst->called->chance, -($worst->called->cost ?? 0.0)]) {
+            if (
+                [$spot->called->chance, -($spot->called->cost ?? 0.0)] < [
+                    $worst->called->chance,
+                    -($worst->called->cost ?? 0.0),
+                ]
+            ) {
                 $worst = $spot;
             }
         }

@@ -20,9 +20,7 @@ final readonly class Branch
      * @param non-empty-array<string, string> $answers by question
      * @param string                          $words   as in "when 5 has it"
      */
-    private function __construct(private array $answers, public ?Position $fieldedBy, public string $words)
-    {
-    }
+    private function __construct(private array $answers, public ?Position $fieldedBy, public string $words) {}
 
     public static function fieldedBy(Position $position): self
     {
@@ -48,7 +46,10 @@ final readonly class Branch
             if ('' === $question || '' === $answer) {
                 throw InvalidValue::because('when', "\"$key\" is no branch of a play", 'as in fielded:1');
             }
-            $one = self::FIELDED_BY === $question ? self::fieldedBy(Position::ofNumber((int) $answer)) : self::when($question, $answer, $answer);
+            $one =
+                self::FIELDED_BY === $question
+                    ? self::fieldedBy(Position::ofNumber((int) $answer))
+                    : self::when($question, $answer, $answer);
             $branch = $branch?->and($one) ?? $one;
         }
 
@@ -58,13 +59,24 @@ final readonly class Branch
     /** Both at once. */
     public function and(self $other): self
     {
-        return new self($this->answers + $other->answers, $this->fieldedBy ?? $other->fieldedBy, $this->words.' and '.$other->words);
+        return new self(
+            $this->answers + $other->answers,
+            $this->fieldedBy ?? $other->fieldedBy,
+            $this->words . ' and ' . $other->words,
+        );
     }
 
     /** As files have it: "fielded:1", "fielded:6+runner:goes". */
     public function key(): string
     {
-        return implode('+', array_map(static fn(string $question, string $answer): string => "$question:$answer", array_keys($this->answers), $this->answers));
+        return implode(
+            '+',
+            array_map(
+                static fn(string $question, string $answer): string => "$question:$answer",
+                array_keys($this->answers),
+                $this->answers,
+            ),
+        );
     }
 
     /** Whether all of this is so in another branch. */

@@ -37,8 +37,7 @@ final readonly class Coverage
         public array $depths = [],
         public ?string $copyOf = null,
         public ?string $copiedAs = null,
-    ) {
-    }
+    ) {}
 
     /**
      * What everybody does in a branch; whoever fields the ball does nothing else.
@@ -62,6 +61,8 @@ final readonly class Coverage
     /** Whether the original is no longer what was copied. */
     public function isBehind(self $original): bool
     {
-        return $original->key === $this->copyOf && null !== $this->copiedAs && CoveragePrint::of($original) !== $this->copiedAs;
+        return $original->key === $this->copyOf &&
+            null !== $this->copiedAs &&
+            CoveragePrint::of($original) !== $this->copiedAs;
     }
 }

@@ -10,9 +10,7 @@ use FoxCorner\Core\People\Position;
 final readonly class CoverageLine
 {
     /** @param list<Branch> $when any of them; empty: always */
-    private function __construct(public Position $who, public Job $job, public array $when)
-    {
-    }
+    private function __construct(public Position $who, public Job $job, public array $when) {}
 
     public static function always(Position $who, Job $job): self
     {

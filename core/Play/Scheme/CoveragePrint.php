@@ -18,7 +18,11 @@ final class CoveragePrint
     {
         $lines = [];
         foreach ($coverage->lines as $line) {
-            foreach ([] === $line->when ? ['always'] : array_map(static fn(Branch $branch): string => $branch->key(), $line->when) as $when) {
+            foreach (
+                [] === $line->when
+                    ? ['always']
+                    : array_map(static fn(Branch $branch): string => $branch->key(), $line->when) as $when
+            ) {
                 $lines[] = "{$line->who->value} {$line->job->key()} $when";
             }
         }
@@ -26,9 +30,18 @@ final class CoveragePrint
         $depths = array_map(static fn(NamedDepth $depth): string => $depth->value, $coverage->depths);
         ksort($depths);
 
-        return hash('xxh128', json_encode([
-            Position::numbers($coverage->fielders), Position::numbers($coverage->early), Position::numbers($coverage->reserve),
-            $lines, (object) $depths,
-        ], \JSON_THROW_ON_ERROR));
+        return hash(
+            'xxh128',
+            json_encode(
+                [
+                    Position::numbers($coverage->fielders),
+                    Position::numbers($coverage->early),
+                    Position::numbers($coverage->reserve),
+                    $lines,
+                    (object) $depths,
+                ],
+                \JSON_THROW_ON_ERROR,
+            ),
+        );
     }
 }

@@ -21,8 +21,7 @@ final readonly class Job
         public bool $startsTowardBall,
         public string $words,
         public bool $comesLate = false,
-    ) {
-    }
+    ) {}
 
     public static function field(): self
     {
@@ -31,24 +30,24 @@ final readonly class Job
 
     public static function cover(Base $base, ?string $words = null): self
     {
-        return new self(JobKind::Cover, $base, false, $words ?? 'Cover '.$base->word());
+        return new self(JobKind::Cover, $base, false, $words ?? 'Cover ' . $base->word());
     }
 
     /** The bag is left open, and somebody comes in to it from far. */
     public static function comeIn(Base $base): self
     {
-        return new self(JobKind::Cover, $base, false, 'Come in to '.$base->word(), true);
+        return new self(JobKind::Cover, $base, false, 'Come in to ' . $base->word(), true);
     }
 
     /** Charges with the others, reads that the ball is somebody else's, and goes back to the bag. */
     public static function turnBack(Base $base): self
     {
-        return new self(JobKind::Cover, $base, true, 'Not yours: back to '.$base->word());
+        return new self(JobKind::Cover, $base, true, 'Not yours: back to ' . $base->word());
     }
 
     public static function backUp(Base $base): self
     {
-        return new self(JobKind::BackUp, $base, false, 'Back up '.$base->word());
+        return new self(JobKind::BackUp, $base, false, 'Back up ' . $base->word());
     }
 
     /** Goes to the ball behind the one who fields it, and stays out of the throwing lane. */
@@ -87,30 +86,34 @@ final readonly class Job
     /** Stays the same for ever. */
     public function key(): string
     {
-        return $this->at(match (true) {
-            JobKind::Cover !== $this->kind => $this->kind->value,
-            $this->comesLate => self::COME_IN,
-            $this->startsTowardBall => self::TURN_BACK,
-            default => self::COVER,
-        });
+        return $this->at(
+            match (true) {
+                JobKind::Cover !== $this->kind => $this->kind->value,
+                $this->comesLate => self::COME_IN,
+                $this->startsTowardBall => self::TURN_BACK,
+                default => self::COVER,
+            },
+        );
     }
 
     /** As a coach picks it from a list. */
     public function label(): string
     {
         return JobKind::Cover === $this->kind && $this->startsTowardBall && null !== $this->base
-            ? 'Charge, else back to '.$this->base->word()
+            ? 'Charge, else back to ' . $this->base->word()
             : $this->words;
     }
 
     /** What is practised: the same for every play that asks it, as in "cover-first" or "turn-back-third". */
     public function skill(): string
     {
-        return $this->at(JobKind::Cover === $this->kind && $this->startsTowardBall ? self::TURN_BACK : $this->kind->value);
+        return $this->at(
+            JobKind::Cover === $this->kind && $this->startsTowardBall ? self::TURN_BACK : $this->kind->value,
+        );
     }
 
     private function at(string $verb): string
     {
-        return null === $this->base ? $verb : $verb.'-'.$this->base->word();
+        return null === $this->base ? $verb : $verb . '-' . $this->base->word();
     }
 }

@@ -8,12 +8,13 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Runs\PlayCost;
 
-/** What it costs us when a throw gets its out, when everybody is safe, and when it goes astray; every runner goes one base. */
+/**
+ * What it costs us when a throw gets its out, when everybody is safe, and when it goes astray; every runner goes one
+ * base.
+ */
 final readonly class AfterThrow
 {
-    public function __construct(private PlayCost $cost, private Situation $situation)
-    {
-    }
+    public function __construct(private PlayCost $cost, private Situation $situation) {}
 
     /** The runner who goes to that base is out, the others are where they went. */
     public function out(Base $base): float
@@ -21,7 +22,11 @@ final readonly class AfterThrow
         [$on, $runs] = $this->advanced(1);
         $bit = Base::Home === $base ? 0 : 1 << ($base->value - 1);
 
-        return $this->cost->after($on & ~$bit, $this->situation->outs->value + 1, $this->situation->outs->value > 1 ? 0 : (Base::Home === $base ? max(0, $runs - 1) : $runs));
+        return $this->cost->after(
+            $on & ~$bit,
+            $this->situation->outs->value + 1,
+            $this->situation->outs->value > 1 ? 0 : (Base::Home === $base ? max(0, $runs - 1) : $runs),
+        );
     }
 
     public function safe(): float
@@ -55,12 +60,12 @@ final readonly class AfterThrow
     private function advanced(int $bases): array
     {
         // The batter is a runner who stands on a base before first.
-        $line = ($this->situation->bases->mask() << 1 | 1) << $bases;
+        $line = (($this->situation->bases->mask() << 1) | 1) << $bases;
         $runs = 0;
         for ($bit = 4; $bit <= 8; ++$bit) {
-            $runs += $line >> $bit & 1;
+            $runs += ($line >> $bit) & 1;
         }
 
-        return [$line >> 1 & 7, $runs];
+        return [($line >> 1) & 7, $runs];
     }
 }

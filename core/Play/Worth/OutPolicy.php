@@ -52,9 +52,16 @@ enum OutPolicy: string
     {
         return match ($this) {
             self::First => $options[\count($options) - 1],
-            self::Sure => $options[0]->chance >= self::SURE ? $options[0] : self::best($options, static fn(ThrowOption $option): float => $option->chance),
-            self::Lead => $options[0]->chance >= self::A_CHANCE ? $options[0] : self::best($options, static fn(ThrowOption $option): float => $option->chance),
-            self::Numbers => self::best($options, static fn(ThrowOption $option): float => null === $option->cost ? $option->chance : -$option->cost),
+            self::Sure => $options[0]->chance >= self::SURE
+                ? $options[0]
+                : self::best($options, static fn(ThrowOption $option): float => $option->chance),
+            self::Lead => $options[0]->chance >= self::A_CHANCE
+                ? $options[0]
+                : self::best($options, static fn(ThrowOption $option): float => $option->chance),
+            self::Numbers => self::best(
+                $options,
+                static fn(ThrowOption $option): float => null === $option->cost ? $option->chance : -$option->cost,
+            ),
         };
     }
 

@@ -17,7 +17,10 @@ enum FieldPart: string
     case RightHalf = 'right-half';
     case Hall = 'hall';
 
-    /** Base paths from the plate to where the outfield begins for a practice, and that a half may reach over the middle (ours). */
+    /**
+     * Base paths from the plate to where the outfield begins for a practice, and that a half may reach over the middle
+     * (ours).
+     */
     private const INFIELD_ENDS = 1.72;
     private const OVER_THE_MIDDLE = 0.35;
 
@@ -62,7 +65,15 @@ enum FieldPart: string
     public function spots(): array
     {
         return match ($this) {
-            self::Whole => [[-1.32, 0.55], [1.32, 0.55], [-1.0, 1.75], [1.0, 1.75], [-1.5, 1.15], [1.5, 1.15], [0.0, 2.08]],
+            self::Whole => [
+                [-1.32, 0.55],
+                [1.32, 0.55],
+                [-1.0, 1.75],
+                [1.0, 1.75],
+                [-1.5, 1.15],
+                [1.5, 1.15],
+                [0.0, 2.08],
+            ],
             self::Infield => [[-1.32, 0.55], [1.32, 0.55], [-1.5, 1.15], [1.5, 1.15]],
             self::LeftHalf => [[-1.32, 0.55], [-1.0, 1.75], [-1.5, 1.15], [-0.55, 2.05]],
             self::RightHalf => [[1.32, 0.55], [1.0, 1.75], [1.5, 1.15], [0.55, 2.05]],

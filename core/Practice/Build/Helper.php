@@ -8,7 +8,5 @@ namespace FoxCorner\Core\Practice\Build;
 final readonly class Helper
 {
     /** @param bool $hits whether he hits a ball where he wants */
-    public function __construct(public string $name, public bool $hits)
-    {
-    }
+    public function __construct(public string $name, public bool $hits) {}
 }

@@ -29,7 +29,13 @@ final readonly class Helpers
      */
     public static function named(array $people): self
     {
-        InvalidValue::unlessBetween('helpers', \count($people), 1, self::MOST, 'coaches and parents, one for each station that runs at the same time');
+        InvalidValue::unlessBetween(
+            'helpers',
+            \count($people),
+            1,
+            self::MOST,
+            'coaches and parents, one for each station that runs at the same time',
+        );
 
         return new self($people);
     }
@@ -43,7 +49,12 @@ final readonly class Helpers
     {
         InvalidValue::unlessBetween('helpers who hit', $whoHit ?? 0, 0, max(0, $all), 'of those who help');
 
-        return self::named(array_map(static fn(int $number): Helper => new Helper("Helper $number", $number <= ($whoHit ?? $all)), $all < 1 ? [] : range(1, $all)));
+        return self::named(
+            array_map(
+                static fn(int $number): Helper => new Helper("Helper $number", $number <= ($whoHit ?? $all)),
+                $all < 1 ? [] : range(1, $all),
+            ),
+        );
     }
 
     /**
@@ -63,7 +74,12 @@ final readonly class Helpers
         foreach ([true, false] as $onlyIfBefore) {
             foreach ($drills as $drill) {
                 while (\count($duties[$drill->key]) < $drill->helpers) {
-                    $name = self::next($free, $drill, $onlyIfBefore ? $before[$drill->key] ?? [] : null, [] === $duties[$drill->key]);
+                    $name = self::next(
+                        $free,
+                        $drill,
+                        $onlyIfBefore ? $before[$drill->key] ?? [] : null,
+                        [] === $duties[$drill->key],
+                    );
                     if (null === $name) {
                         break;
                     }
@@ -82,9 +98,16 @@ final readonly class Helpers
      */
     private static function next(array $free, Drill $drill, ?array $among, bool $isFirst): ?string
     {
-        $able = array_filter($free, static fn(Helper $helper): bool => (null === $among || \in_array($helper->name, $among, true)) && ($helper->hits || !$drill->isHit || !$isFirst));
+        $able = array_filter(
+            $free,
+            static fn(Helper $helper): bool => (null === $among || \in_array($helper->name, $among, true)) &&
+                ($helper->hits || !$drill->isHit || !$isFirst),
+        );
         // Where nothing is hit, whoever does not hit goes first.
-        uasort($able, static fn(Helper $a, Helper $b): int => $drill->isHit ? $b->hits <=> $a->hits : $a->hits <=> $b->hits);
+        uasort(
+            $able,
+            static fn(Helper $a, Helper $b): int => $drill->isHit ? $b->hits <=> $a->hits : $a->hits <=> $b->hits,
+        );
 
         return array_key_first($able);
     }

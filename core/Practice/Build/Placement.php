@@ -16,9 +16,7 @@ final readonly class Placement
      * @param array<string, Place> $places by the drill's key
      * @param array<string, Point> $shifts feet from where each belongs
      */
-    private function __construct(public array $places, public array $shifts)
-    {
-    }
+    private function __construct(public array $places, public array $shifts) {}
 
     /**
      * @param array<string, Drill> $drills
@@ -72,9 +70,14 @@ final readonly class Placement
     {
         [$best, $least] = [Point::home(), \PHP_INT_MAX];
         foreach ($part->spots() as [$x, $y]) {
-            $shift = Point::of(($x - $drill->place->center[0]) * $diamond->basePath, ($y - $drill->place->center[1]) * $diamond->basePath);
+            $shift = Point::of(
+                ($x - $drill->place->center[0]) * $diamond->basePath,
+                ($y - $drill->place->center[1]) * $diamond->basePath,
+            );
             $ground = $drill->place->on($diamond, $shift)->ground();
-            $inTheWay = \count(array_filter($places, static fn(Place $place): bool => $ground->conflictsWith($place->ground())));
+            $inTheWay = \count(
+                array_filter($places, static fn(Place $place): bool => $ground->conflictsWith($place->ground())),
+            );
             if ($inTheWay < $least) {
                 [$best, $least] = [$shift, $inTheWay];
             }

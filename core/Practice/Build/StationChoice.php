@@ -29,9 +29,13 @@ final readonly class StationChoice
      * @param list<RosterPlayer> $players   who come
      * @param array<string, int> $equipment
      */
-    public function __construct(private array $players, private Helpers $helpers, private array $equipment, private FieldPart $part, private Diamond $diamond)
-    {
-    }
+    public function __construct(
+        private array $players,
+        private Helpers $helpers,
+        private array $equipment,
+        private FieldPart $part,
+        private Diamond $diamond,
+    ) {}
 
     /** How many stations are worth setting up for so many helpers. */
     public static function count(Helpers $helpers): int
@@ -53,10 +57,17 @@ final readonly class StationChoice
             $weights[$need->key()] = $need->weight;
         }
         // What needs everybody is team defence, not a station.
-        $possible = array_filter($drills, fn(Drill $drill): bool => SkillFamily::Team !== $drill->family && null === $this->hindrance($drill));
+        $possible = array_filter(
+            $drills,
+            fn(Drill $drill): bool => SkillFamily::Team !== $drill->family && null === $this->hindrance($drill),
+        );
         $chosen = [];
         while (\count($chosen) < ($count ?? self::count($this->helpers)) && [] !== $possible) {
-            $values = array_map(fn(Drill $drill): float => $this->worth($drill, $this->gives($drill, $open), $weights) * $this->goesWith($drill, $chosen), $possible);
+            $values = array_map(
+                fn(Drill $drill): float => $this->worth($drill, $this->gives($drill, $open), $weights) *
+                    $this->goesWith($drill, $chosen),
+                $possible,
+            );
             arsort($values);
             $best = array_key_first($values);
             if ($values[$best] <= 0.0) {
@@ -80,10 +91,12 @@ final readonly class StationChoice
      */
     private function worth(Drill $drill, array $gives, array $weights): float
     {
-        $worth = array_sum(array_map(static fn(string $job, float $reps): float => $weights[$job] * $reps, array_keys($gives), $gives));
+        $worth = array_sum(
+            array_map(static fn(string $job, float $reps): float => $weights[$job] * $reps, array_keys($gives), $gives),
+        );
         $seats = \count($this->players) / $this->helpers->all;
 
-        return $worth / (1.0 + self::HELPER * $drill->helpers) * sqrt(min(1.0, $drill->max / max(1.0, $seats)));
+        return ($worth / (1.0 + self::HELPER * $drill->helpers)) * sqrt(min(1.0, $drill->max / max(1.0, $seats)));
     }
 
     /**
@@ -97,7 +110,11 @@ final readonly class StationChoice
             return 1.0;
         }
         $ground = $drill->place->on($this->diamond)->ground();
-        $good = array_filter($chosen, fn(Drill $other): bool => $other->place->isMovable || !$ground->conflictsWith($other->place->on($this->diamond)->ground()));
+        $good = array_filter(
+            $chosen,
+            fn(Drill $other): bool => $other->place->isMovable ||
+                !$ground->conflictsWith($other->place->on($this->diamond)->ground()),
+        );
 
         return ((1.0 + \count($good)) / (1.0 + \count($chosen))) ** self::TOGETHER;
     }
@@ -105,15 +122,31 @@ final readonly class StationChoice
     /** Why a drill cannot be run tonight, as the end of a sentence; null when it can. */
     public function hindrance(Drill $drill): ?string
     {
-        $who = array_filter($this->players, static fn(RosterPlayer $player): bool => [] !== array_intersect(Position::numbers($player->positions), $drill->positions()) && (0 === $drill->throwsPerRep || $player->limit->allowsGameThrows()) && !$player->limit->forbidsRunning());
-        $short = array_filter($drill->equipment, fn(int $pieces, string $name): bool => $pieces > ($this->equipment[$name] ?? 0), \ARRAY_FILTER_USE_BOTH);
+        $who = array_filter(
+            $this->players,
+            static fn(RosterPlayer $player): bool => [] !==
+                array_intersect(Position::numbers($player->positions), $drill->positions()) &&
+                (0 === $drill->throwsPerRep || $player->limit->allowsGameThrows()) &&
+                !$player->limit->forbidsRunning(),
+        );
+        $short = array_filter(
+            $drill->equipment,
+            fn(int $pieces, string $name): bool => $pieces > ($this->equipment[$name] ?? 0),
+            \ARRAY_FILTER_USE_BOTH,
+        );
 
         return match (true) {
-            \count($who) < $drill->min => \sprintf('needs %d players, and %d who come can work there', $drill->min, \count($who)),
+            \count($who) < $drill->min => \sprintf(
+                'needs %d players, and %d who come can work there',
+                $drill->min,
+                \count($who),
+            ),
             $drill->helpers > $this->helpers->all => \sprintf('needs %d helpers', $drill->helpers),
             $drill->isHit && 0 === $this->helpers->whoHit => 'needs somebody who hits',
             [] !== $short => \sprintf('needs %d × %s', current($short), key($short)),
-            !$this->part->holds($drill, $this->somewhere($drill), $this->diamond) => FieldPart::Hall === $this->part ? 'does not fit into a hall' : 'does not fit on that part of the field',
+            !$this->part->holds($drill, $this->somewhere($drill), $this->diamond) => FieldPart::Hall === $this->part
+                ? 'does not fit into a hall'
+                : 'does not fit on that part of the field',
             default => null,
         };
     }
@@ -123,7 +156,10 @@ final readonly class StationChoice
     {
         [$x, $y] = $drill->place->isMovable ? $this->part->spots()[0] : [0.0, 0.0];
 
-        return $drill->place->on($this->diamond, Point::of($x * $this->diamond->basePath, $y * $this->diamond->basePath));
+        return $drill->place->on(
+            $this->diamond,
+            Point::of($x * $this->diamond->basePath, $y * $this->diamond->basePath),
+        );
     }
 
     /**
@@ -135,11 +171,20 @@ final readonly class StationChoice
     {
         $gives = [];
         foreach ($drill->serves as $number => $skills) {
-            $people = \count(array_filter($this->players, static fn(RosterPlayer $player): bool => Position::from($number) === ($player->positions[0] ?? null)));
+            $people = \count(
+                array_filter(
+                    $this->players,
+                    static fn(RosterPlayer $player): bool => Position::from($number) ===
+                        ($player->positions[0] ?? null),
+                ),
+            );
             foreach ($skills as $skill) {
-                $job = $number.'/'.$skill->value;
+                $job = $number . '/' . $skill->value;
                 if (($open[$job] ?? 0.0) > 0.0) {
-                    $gives[$job] = min($open[$job], (float) ($drill->repetitions($drill->atOnce, self::MINUTES) * $people));
+                    $gives[$job] = min(
+                        $open[$job],
+                        (float) ($drill->repetitions($drill->atOnce, self::MINUTES) * $people),
+                    );
                 }
             }
         }

@@ -16,10 +16,26 @@ final class ShippedDrills
         /** @var array<string, Drill>|null $all */
         static $all = null;
 
-        return $all ??= array_column(array_merge(...array_map(
-            static fn(DrillFamily $family): array => $family->drills(),
-            [new GroundBallDrills(), new TwoDrills(), new TagDrills(), new BuntDrills(), new HoldingDrills(), new RelayDrills(), new FlyDrills(), new RunnerDrills(), new TeamDrills()],
-        )), null, 'key');
+        return $all ??= array_column(
+            array_merge(
+                ...array_map(static fn(DrillFamily $family): array => $family->drills(), [
+                    new GroundBallDrills(),
+                    new PitcherDrills(),
+                    new FeedDrills(),
+                    new PivotDrills(),
+                    new TagDrills(),
+                    new BuntDrills(),
+                    new BuntTeamDrills(),
+                    new HoldingDrills(),
+                    new RelayDrills(),
+                    new FlyDrills(),
+                    new RunnerDrills(),
+                    new TeamDrills(),
+                ]),
+            ),
+            null,
+            'key',
+        );
     }
 
     /** @throws InvalidValue */

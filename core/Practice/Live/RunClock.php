@@ -23,9 +23,14 @@ final readonly class RunClock
      * @param list<int> $skipped indices of blocks that do not count as done
      * @param list<int> $planned what the blocks were to last
      */
-    private function __construct(public array $lengths, public array $skipped, public ?int $startedAt, public ?int $pausedAt, public ?PauseReason $reason, public array $planned)
-    {
-    }
+    private function __construct(
+        public array $lengths,
+        public array $skipped,
+        public ?int $startedAt,
+        public ?int $pausedAt,
+        public ?PauseReason $reason,
+        public array $planned,
+    ) {}
 
     /** @param non-empty-list<int> $minutes of the blocks */
     public static function ready(array $minutes): self
@@ -42,8 +47,14 @@ final readonly class RunClock
      * @param list<int> $skipped
      * @param list<int> $planned
      */
-    public static function kept(array $lengths, array $skipped, ?int $startedAt, ?int $pausedAt, ?PauseReason $reason, array $planned): self
-    {
+    public static function kept(
+        array $lengths,
+        array $skipped,
+        ?int $startedAt,
+        ?int $pausedAt,
+        ?PauseReason $reason,
+        array $planned,
+    ): self {
         return new self($lengths, $skipped, $startedAt, $pausedAt, $reason, $planned);
     }
 
@@ -78,8 +89,10 @@ final readonly class RunClock
     /** Whether a block is behind us, lasted long enough to count, and was not skipped. */
     public function isDone(int $index, int $now): bool
     {
-        return $this->isStarted() && $index < $this->at($now)->index && !\in_array($index, $this->skipped, true)
-            && $this->lengths[$index] >= self::DONE * $this->planned[$index];
+        return $this->isStarted() &&
+            $index < $this->at($now)->index &&
+            !\in_array($index, $this->skipped, true) &&
+            $this->lengths[$index] >= self::DONE * $this->planned[$index];
     }
 
     /** Whether a block can still be changed: it is after the one that runs. */
@@ -91,7 +104,9 @@ final readonly class RunClock
     /** Moment at which it will all be over if nothing is changed. */
     public function endsAt(int $now): int
     {
-        return ($this->startedAt ?? $now) + array_sum($this->lengths) + (null === $this->pausedAt ? 0 : $now - $this->pausedAt);
+        return ($this->startedAt ?? $now) +
+            array_sum($this->lengths) +
+            (null === $this->pausedAt ? 0 : $now - $this->pausedAt);
     }
 
     /** @throws InvalidValue when it runs already */
@@ -110,7 +125,14 @@ final readonly class RunClock
         $this->mustRun($now);
 
         // Another reason for the same break does not move the moment at which it began.
-        return new self($this->lengths, $this->skipped, $this->startedAt, $this->pausedAt ?? $now, $reason, $this->planned);
+        return new self(
+            $this->lengths,
+            $this->skipped,
+            $this->startedAt,
+            $this->pausedAt ?? $now,
+            $reason,
+            $this->planned,
+        );
     }
 
     /** @throws InvalidValue when it does not stand still */
@@ -120,7 +142,14 @@ final readonly class RunClock
             throw InvalidValue::because('practice', 'it does not stand still', 'pause, next, longer, skip');
         }
 
-        return new self($this->lengths, $this->skipped, $this->startedAt + $now - $this->pausedAt, null, null, $this->planned);
+        return new self(
+            $this->lengths,
+            $this->skipped,
+            $this->startedAt + $now - $this->pausedAt,
+            null,
+            null,
+            $this->planned,
+        );
     }
 
     /**
@@ -134,7 +163,14 @@ final readonly class RunClock
         $lengths = $this->lengths;
         $lengths[$moment->index] -= $moment->left;
 
-        return new self(array_values($lengths), $this->skipped, $this->startedAt, $this->pausedAt, $this->reason, $this->planned);
+        return new self(
+            array_values($lengths),
+            $this->skipped,
+            $this->startedAt,
+            $this->pausedAt,
+            $this->reason,
+            $this->planned,
+        );
     }
 
     /**
@@ -160,7 +196,14 @@ final readonly class RunClock
             $lengths[$index] = $this->planned[$index];
         }
 
-        return new self(array_values($lengths), array_values(array_diff($this->skipped, [$before, $index])), $this->startedAt + $since, $this->pausedAt, $this->reason, $this->planned);
+        return new self(
+            array_values($lengths),
+            array_values(array_diff($this->skipped, [$before, $index])),
+            $this->startedAt + $since,
+            $this->pausedAt,
+            $this->reason,
+            $this->planned,
+        );
     }
 
     /**
@@ -170,7 +213,9 @@ final readonly class RunClock
      */
     public function notYet(): self
     {
-        return $this->isStarted() ? new self($this->planned, [], null, null, null, $this->planned) : throw InvalidValue::because('practice', 'it has not begun', 'start');
+        return $this->isStarted()
+            ? new self($this->planned, [], null, null, null, $this->planned)
+            : throw InvalidValue::because('practice', 'it has not begun', 'start');
     }
 
     /**
@@ -183,7 +228,14 @@ final readonly class RunClock
         $moment = $this->mustRun($now);
         $next = $this->next($now);
 
-        return new self($next->lengths, [...$this->skipped, $moment->index], $next->startedAt, $next->pausedAt, $next->reason, $this->planned);
+        return new self(
+            $next->lengths,
+            [...$this->skipped, $moment->index],
+            $next->startedAt,
+            $next->pausedAt,
+            $next->reason,
+            $this->planned,
+        );
     }
 
     /**
@@ -198,9 +250,22 @@ final readonly class RunClock
         [$lengths, $planned] = [$this->lengths, $this->planned];
         $lengths[$moment->index] += $minutes * self::MINUTE;
         $planned[$moment->index] += $minutes * self::MINUTE;
-        InvalidValue::unlessBetween('block', $lengths[$moment->index] / self::MINUTE, 0, self::LONGEST_BLOCK / self::MINUTE, 'minutes');
+        InvalidValue::unlessBetween(
+            'block',
+            $lengths[$moment->index] / self::MINUTE,
+            0,
+            self::LONGEST_BLOCK / self::MINUTE,
+            'minutes',
+        );
 
-        return new self(array_values($lengths), $this->skipped, $this->startedAt, $this->pausedAt, $this->reason, array_values($planned));
+        return new self(
+            array_values($lengths),
+            $this->skipped,
+            $this->startedAt,
+            $this->pausedAt,
+            $this->reason,
+            array_values($planned),
+        );
     }
 
     private function mustRun(int $now): RunMoment

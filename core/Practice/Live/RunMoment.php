@@ -11,7 +11,5 @@ final readonly class RunMoment
      * @param int $index of the block that runs; the number of blocks when all are over
      * @param int $left  ms of it
      */
-    public function __construct(public int $index, public int $left)
-    {
-    }
+    public function __construct(public int $index, public int $left) {}
 }

@@ -15,13 +15,17 @@ final readonly class Demand
      * @param float  $urgent   added to the weight for what was found wrong with it
      * @param string $reason   a sentence without its stop
      */
-    public function __construct(public Position $position, public Skill $skill, public float $priority, public float $urgent, public string $reason)
-    {
-    }
+    public function __construct(
+        public Position $position,
+        public Skill $skill,
+        public float $priority,
+        public float $urgent,
+        public string $reason,
+    ) {}
 
     public function key(): string
     {
-        return $this->position->value.'/'.$this->skill->value;
+        return $this->position->value . '/' . $this->skill->value;
     }
 
     public function weighsMoreThan(?self $other): bool

@@ -15,12 +15,16 @@ final readonly class DrillNeed
      * @param float  $weight of one repetition
      * @param string $reason a sentence
      */
-    public function __construct(public Position $position, public Drill $drill, public int $reps, public float $weight, public string $reason)
-    {
-    }
+    public function __construct(
+        public Position $position,
+        public Drill $drill,
+        public int $reps,
+        public float $weight,
+        public string $reason,
+    ) {}
 
     public function key(): string
     {
-        return $this->drill->key.'/'.$this->position->value;
+        return $this->drill->key . '/' . $this->position->value;
     }
 }

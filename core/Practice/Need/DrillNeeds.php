@@ -9,7 +9,10 @@ use FoxCorner\Core\Practice\Drill;
 /** Lays the need list out over the drills that are run. */
 final readonly class DrillNeeds
 {
-    /** Minutes of a drill after which another one teaches more (ours): no target asks more of one player than fits into them. */
+    /**
+     * Minutes of a drill after which another one teaches more (ours): no target asks more of one player than fits into
+     * them.
+     */
     private const ENOUGH_MINUTES = 16;
     /** A repetition that serves more than one skill is worth so much more for each of the others (ours). */
     private const SECOND_SKILL = 0.25;
@@ -34,7 +37,7 @@ final readonly class DrillNeeds
         foreach ($drills as $drill) {
             foreach ($drill->serves as $number => $skills) {
                 foreach ($skills as $skill) {
-                    $runs[$number.'/'.$skill->value] = ($runs[$number.'/'.$skill->value] ?? 0) + 1;
+                    $runs[$number . '/' . $skill->value] = ($runs[$number . '/' . $skill->value] ?? 0) + 1;
                 }
             }
         }
@@ -74,7 +77,7 @@ final readonly class DrillNeeds
     {
         $served = [];
         foreach ($drill->serves[$number] ?? [] as $skill) {
-            $need = $this->open[$number.'/'.$skill->value] ?? null;
+            $need = $this->open[$number . '/' . $skill->value] ?? null;
             if (null !== $need) {
                 $served[] = $need;
             }
@@ -88,13 +91,17 @@ final readonly class DrillNeeds
     private function need(Drill $drill, array $served): DrillNeed
     {
         $first = $served[0];
-        $share = max(array_map(fn(JobNeed $need): int => (int) ceil($need->reps() / $this->runs[$need->key()]), $served));
+        $share = max(
+            array_map(fn(JobNeed $need): int => (int) ceil($need->reps() / $this->runs[$need->key()]), $served),
+        );
         $most = $drill->repetitions($drill->atOnce, self::ENOUGH_MINUTES) * $first->people;
 
         return new DrillNeed(
-            $first->position, $drill, max(1, min($share, $most)),
+            $first->position,
+            $drill,
+            max(1, min($share, $most)),
             $first->weight * (1.0 + self::SECOND_SKILL * (\count($served) - 1)),
-            $first->skill->label().': '.lcfirst($first->reason),
+            $first->skill->label() . ': ' . lcfirst($first->reason),
         );
     }
 }

@@ -17,9 +17,15 @@ final readonly class JobNeed
      * @param float  $weight of one repetition
      * @param string $reason a sentence
      */
-    public function __construct(public Position $position, public Skill $skill, public int $each, public int $people, public float $fresh, public float $weight, public string $reason)
-    {
-    }
+    public function __construct(
+        public Position $position,
+        public Skill $skill,
+        public int $each,
+        public int $people,
+        public float $fresh,
+        public float $weight,
+        public string $reason,
+    ) {}
 
     /** Repetitions still wanted of all of them together. */
     public function reps(): int
@@ -29,6 +35,6 @@ final readonly class JobNeed
 
     public function key(): string
     {
-        return $this->position->value.'/'.$this->skill->value;
+        return $this->position->value . '/' . $this->skill->value;
     }
 }

@@ -30,8 +30,18 @@ final class JobNeeds
                 $asked[$demand->key()] = $demand;
             }
         }
-        $needs = array_map(static fn(Demand $demand): JobNeed => self::need($demand, $players, $record), array_values($asked));
-        usort($needs, static fn(JobNeed $a, JobNeed $b): int => [$b->weight, $b->reps(), $a->key()] <=> [$a->weight, $a->reps(), $b->key()]);
+        $needs = array_map(
+            static fn(Demand $demand): JobNeed => self::need($demand, $players, $record),
+            array_values($asked),
+        );
+        usort(
+            $needs,
+            static fn(JobNeed $a, JobNeed $b): int => [$b->weight, $b->reps(), $a->key()] <=> [
+                $a->weight,
+                $a->reps(),
+                $b->key(),
+            ],
+        );
 
         return $needs;
     }
@@ -41,17 +51,29 @@ final class JobNeeds
     {
         $fresh = $record->fresh($demand->position, $demand->skill);
         $worst = $record->worstGrade($demand->position, $demand->skill);
-        $reason = $demand->reason.match (true) {
-            null !== $worst && $worst->adds() > 0.0 => '; graded “'.lcfirst($worst->label()).'” lately',
-            $fresh >= 1.0 => \sprintf('; %d repetitions still fresh', round($fresh)),
-            $record->wasTaught($demand->position, $demand->skill) => '; long ago',
-            default => '; never practised',
-        };
-        $people = \count(array_filter($players, static fn(RosterPlayer $player): bool => ($player->positions[0] ?? null) === $demand->position));
+        $reason =
+            $demand->reason .
+            match (true) {
+                null !== $worst && $worst->adds() > 0.0 => '; graded “' . lcfirst($worst->label()) . '” lately',
+                $fresh >= 1.0 => \sprintf('; %d repetitions still fresh', round($fresh)),
+                $record->wasTaught($demand->position, $demand->skill) => '; long ago',
+                default => '; never practised',
+            };
+        $people = \count(
+            array_filter(
+                $players,
+                static fn(RosterPlayer $player): bool => ($player->positions[0] ?? null) === $demand->position,
+            ),
+        );
 
         return new JobNeed(
-            $demand->position, $demand->skill, (int) round(self::LEAST + self::PRIORITY_ADDS * $demand->priority), $people, $fresh,
-            self::BASE_WEIGHT + $demand->priority + $demand->urgent + ($worst?->adds() ?? 0.0), $reason.'.',
+            $demand->position,
+            $demand->skill,
+            (int) round(self::LEAST + self::PRIORITY_ADDS * $demand->priority),
+            $people,
+            $fresh,
+            self::BASE_WEIGHT + $demand->priority + $demand->urgent + ($worst?->adds() ?? 0.0),
+            $reason . '.',
         );
     }
 }

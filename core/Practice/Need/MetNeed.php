@@ -8,9 +8,7 @@ namespace FoxCorner\Core\Practice\Need;
 final readonly class MetNeed
 {
     /** @param string $binds a sentence; empty when it is met */
-    public function __construct(public DrillNeed $need, public int $gained, public string $binds = '')
-    {
-    }
+    public function __construct(public DrillNeed $need, public int $gained, public string $binds = '') {}
 
     public function isMet(): bool
     {

@@ -44,16 +44,35 @@ final class PlanDemand
 
     private static function demand(Position $position, Skill $skill, int $asked, int $balls, AuditedPlay $play): Demand
     {
-        $found = array_values(array_filter($play->report->findings, static fn(AuditedFinding $finding): bool => $finding->worst->position === $position && self::isAbout($finding, $skill)));
-        $reason = \sprintf('Asked of %d on %d of %d %s, %s', $position->value, $asked, $balls, $play->play->family->words()->many, lcfirst($play->play->plan->state->situation->label()));
+        $found = array_values(
+            array_filter(
+                $play->report->findings,
+                static fn(AuditedFinding $finding): bool => $finding->worst->position === $position &&
+                    self::isAbout($finding, $skill),
+            ),
+        );
+        $reason = \sprintf(
+            'Asked of %d on %d of %d %s, %s',
+            $position->value,
+            $asked,
+            $balls,
+            $play->play->family->words()->many,
+            lcfirst($play->play->plan->state->situation->label()),
+        );
 
-        return new Demand($position, $skill, $asked / $balls, [] === $found ? 0.0 : self::FINDING_ADDS, $reason.([] === $found ? '' : '; '.$found[0]->worst->title));
+        return new Demand(
+            $position,
+            $skill,
+            $asked / $balls,
+            [] === $found ? 0.0 : self::FINDING_ADDS,
+            $reason . ([] === $found ? '' : '; ' . $found[0]->worst->title),
+        );
     }
 
     private static function isAbout(AuditedFinding $finding, Skill $skill): bool
     {
         $base = $finding->worst->base;
 
-        return null === $base || str_ends_with($skill->value, '-'.$base->word());
+        return null === $base || str_ends_with($skill->value, '-' . $base->word());
     }
 }

@@ -15,9 +15,7 @@ final readonly class Record
     private const GRADES_LAST = 28.0;
 
     /** @param array<string, list<Taught>> $byJob by position and skill */
-    private function __construct(private array $byJob)
-    {
-    }
+    private function __construct(private array $byJob) {}
 
     /**
      * @param list<Taught>         $taught
@@ -29,7 +27,7 @@ final readonly class Record
         foreach ($taught as $past) {
             $drill = $drills[$past->drill] ?? null;
             foreach ($drill->serves[$past->position->value] ?? [] as $skill) {
-                $byJob[$past->position->value.'/'.$skill->value][] = $past;
+                $byJob[$past->position->value . '/' . $skill->value][] = $past;
             }
         }
 
@@ -39,7 +37,9 @@ final readonly class Record
     /** Repetitions that still count, of all players or of one. */
     public function fresh(Position $position, Skill $skill, ?string $player = null): float
     {
-        return array_sum(array_map(static fn(Taught $past): float => $past->stillCounts(), $this->at($position, $skill, $player)));
+        return array_sum(
+            array_map(static fn(Taught $past): float => $past->stillCounts(), $this->at($position, $skill, $player)),
+        );
     }
 
     public function wasTaught(Position $position, Skill $skill, ?string $player = null): bool
@@ -60,7 +60,11 @@ final readonly class Record
     {
         $latest = [];
         foreach ($this->at($position, $skill, $player) as $past) {
-            if (null !== $past->grade && $past->daysAgo <= self::GRADES_LAST && $past->daysAgo <= ($latest[$past->player][0] ?? \INF)) {
+            if (
+                null !== $past->grade &&
+                $past->daysAgo <= self::GRADES_LAST &&
+                $past->daysAgo <= ($latest[$past->player][0] ?? \INF)
+            ) {
                 $latest[$past->player] = [$past->daysAgo, $past->grade];
             }
         }
@@ -73,8 +77,10 @@ final readonly class Record
     /** @return list<Taught> */
     private function at(Position $position, Skill $skill, ?string $player): array
     {
-        $all = $this->byJob[$position->value.'/'.$skill->value] ?? [];
+        $all = $this->byJob[$position->value . '/' . $skill->value] ?? [];
 
-        return null === $player ? $all : array_values(array_filter($all, static fn(Taught $past): bool => $past->player === $player));
+        return null === $player
+            ? $all
+            : array_values(array_filter($all, static fn(Taught $past): bool => $past->player === $player));
     }
 }

@@ -12,9 +12,14 @@ final readonly class Taught
     /** Days after which a repetition counts half. Source: the project's model. */
     private const HALF_LIFE = 14.0;
 
-    public function __construct(public string $player, public string $drill, public Position $position, public int $reps, public float $daysAgo, public ?Grade $grade = null)
-    {
-    }
+    public function __construct(
+        public string $player,
+        public string $drill,
+        public Position $position,
+        public int $reps,
+        public float $daysAgo,
+        public ?Grade $grade = null,
+    ) {}
 
     /** Repetitions that still count. */
     public function stillCounts(): float

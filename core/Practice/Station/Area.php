@@ -11,9 +11,7 @@ use FoxCorner\Core\Field\Segment;
 final readonly class Area
 {
     /** @param non-empty-list<Point> $corners one for a circle */
-    private function __construct(private array $corners, private float $radius)
-    {
-    }
+    private function __construct(private array $corners, private float $radius) {}
 
     public static function circle(Point $center, float $radius): self
     {
@@ -66,7 +64,10 @@ final readonly class Area
         $inside = false;
         for ($index = 0, $last = \count($this->corners) - 1; $index < \count($this->corners) && $last > 1; ++$index) {
             [$a, $b] = [$this->corners[$index], $this->corners[0 === $index ? $last : $index - 1]];
-            if (($a->y > $point->y) !== ($b->y > $point->y) && $point->x < ($b->x - $a->x) * ($point->y - $a->y) / ($b->y - $a->y) + $a->x) {
+            if (
+                $a->y > $point->y !== $b->y > $point->y &&
+                $point->x < (($b->x - $a->x) * ($point->y - $a->y)) / ($b->y - $a->y) + $a->x
+            ) {
                 $inside = !$inside;
             }
         }

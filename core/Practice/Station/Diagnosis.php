@@ -38,16 +38,29 @@ final class Diagnosis
         $ways = [
             'another helper' => $problem->withHelpers($problem->helpers + 1),
             // A round more is also a round in which everybody could wait.
-            \sprintf('another round of %g minutes', $problem->roundMinutes) => $problem->withRounds($problem->rounds + 1),
+            \sprintf('another round of %g minutes', $problem->roundMinutes) => $problem->withRounds(
+                $problem->rounds + 1,
+            ),
         ];
         foreach (self::scarce($problem) as $piece) {
-            $ways["one more: $piece"] = $problem->withEquipment([$piece => $problem->equipment[$piece] + 1] + $problem->equipment);
+            $ways["one more: $piece"] = $problem->withEquipment(
+                [$piece => $problem->equipment[$piece] + 1] + $problem->equipment,
+            );
         }
         foreach (self::inTheWay($problem) as $station => $others) {
             $name = static fn(string $id): string => lcfirst($names[$id] ?? $id);
-            $ways[\sprintf('moving “%s” away from “%s”', $name($station), implode('” and “', array_map($name, $others)))] = $problem->withGroundOf($station, new Ground([], [], []));
+            $ways[
+                \sprintf('moving “%s” away from “%s”', $name($station), implode('” and “', array_map($name, $others)))
+            ] = $problem->withGroundOf($station, new Ground([], [], []));
         }
-        $gains = array_filter(array_map(static fn(StationProblem $other): float => StationSolver::solve($other, $seed)->objective - $plan->objective, $ways), static fn(float $gain): bool => $gain > self::HELPS);
+        $gains = array_filter(
+            array_map(
+                static fn(StationProblem $other): float => StationSolver::solve($other, $seed)->objective -
+                    $plan->objective,
+                $ways,
+            ),
+            static fn(float $gain): bool => $gain > self::HELPS,
+        );
         arsort($gains);
 
         return $gains;
@@ -63,7 +76,12 @@ final class Diagnosis
             }
         }
 
-        return array_values(array_filter(array_keys($problem->equipment), static fn(string $piece): bool => ($wanted[$piece] ?? 0) > $problem->equipment[$piece]));
+        return array_values(
+            array_filter(
+                array_keys($problem->equipment),
+                static fn(string $piece): bool => ($wanted[$piece] ?? 0) > $problem->equipment[$piece],
+            ),
+        );
     }
 
     /** @return array<string, list<string>> the stations with most others in their way, and which */
@@ -91,19 +109,43 @@ final class Diagnosis
         if (null === $station || !\in_array($need->position, $station->positions, true)) {
             return "The station does not serve position $need->position.";
         }
-        if ([] === array_filter($problem->players, static fn(StationPlayer $player): bool => \in_array($need->position, $player->positions, true))) {
+        if (
+            [] ===
+            array_filter(
+                $problem->players,
+                static fn(StationPlayer $player): bool => \in_array($need->position, $player->positions, true),
+            )
+        ) {
             return "Nobody who comes plays $need->position.";
         }
-        $who = array_filter($problem->players, static fn(StationPlayer $player): bool => [] !== array_intersect($player->positions, $station->positions) && (0 === $station->throwsPerRep || 0 !== $player->throwsLeft));
+        $who = array_filter(
+            $problem->players,
+            static fn(StationPlayer $player): bool => [] !== array_intersect($player->positions, $station->positions) &&
+                (0 === $station->throwsPerRep || 0 !== $player->throwsLeft),
+        );
         if (\count($who) < $station->min) {
-            return \sprintf('The station needs %d players, and %d who come can work there.', $station->min, \count($who));
+            return \sprintf(
+                'The station needs %d players, and %d who come can work there.',
+                $station->min,
+                \count($who),
+            );
         }
         if ($station->helpers > $problem->helpers) {
-            return \sprintf('The station needs %d helpers; there %s %d.', $station->helpers, 1 === $problem->helpers ? 'is' : 'are', $problem->helpers);
+            return \sprintf(
+                'The station needs %d helpers; there %s %d.',
+                $station->helpers,
+                1 === $problem->helpers ? 'is' : 'are',
+                $problem->helpers,
+            );
         }
         foreach ($station->equipment as $name => $pieces) {
             if ($pieces > ($problem->equipment[$name] ?? 0)) {
-                return \sprintf('The station needs %d of “%s”; there are %d.', $pieces, $name, $problem->equipment[$name] ?? 0);
+                return \sprintf(
+                    'The station needs %d of “%s”; there are %d.',
+                    $pieces,
+                    $name,
+                    $problem->equipment[$name] ?? 0,
+                );
             }
         }
 

@@ -17,9 +17,7 @@ final readonly class Ground
      * @param list<Area>    $areas
      * @param list<Segment> $lanes
      */
-    public function __construct(private array $zones, private array $areas, private array $lanes)
-    {
-    }
+    public function __construct(private array $zones, private array $areas, private array $lanes) {}
 
     /** Whether people at both would be in each other's way, or in the way of a ball. */
     public function conflictsWith(self $other): bool
@@ -34,7 +32,10 @@ final readonly class Ground
             [] !== array_intersect($this->zones, $other->zones) => 'the same part of the field',
             $this->standsOn($other) => 'the same ground',
             $this->lanesCross($other) => 'throws that cross',
-            $this->throwsInto($other), $other->throwsInto($this) => \sprintf('a throw that passes within %g ft', self::LANE_CLEARANCE),
+            $this->throwsInto($other), $other->throwsInto($this) => \sprintf(
+                'a throw that passes within %g ft',
+                self::LANE_CLEARANCE,
+            ),
             default => null,
         };
     }

@@ -12,7 +12,10 @@ final readonly class HeldTurn
      * @param int      $player  index among the problem's players
      * @param int|null $station index among its stations; null: at none, as somebody who has not come yet or has left
      */
-    public function __construct(public int $round, public int $player, public ?int $station = null, public int $position = 0)
-    {
-    }
+    public function __construct(
+        public int $round,
+        public int $player,
+        public ?int $station = null,
+        public int $position = 0,
+    ) {}
 }

@@ -30,7 +30,11 @@ final readonly class Station
         public Ground $ground,
     ) {
         if ($min > $max) {
-            throw InvalidValue::because("station $id", "it needs $min players and takes $max", 'a smallest group that is not above the largest');
+            throw InvalidValue::because(
+                "station $id",
+                "it needs $min players and takes $max",
+                'a smallest group that is not above the largest',
+            );
         }
         InvalidValue::unlessBetween("station $id, seconds per repetition", $secondsPerRep, 1, 3600, 'seconds');
         InvalidValue::unlessBetween("station $id, at once", $atOnce, 1, 100, 'players');
@@ -40,6 +44,8 @@ final readonly class Station
     /** Repetitions that each of a group gets: floor(length / (seconds × turns)); none when the group does not fit. */
     public function repetitions(int $group, float $minutes): int
     {
-        return $group < $this->min || $group > $this->max ? 0 : (int) floor(60 * $minutes / ($this->secondsPerRep * ceil($group / $this->atOnce)));
+        return $group < $this->min || $group > $this->max
+            ? 0
+            : (int) floor((60 * $minutes) / ($this->secondsPerRep * ceil($group / $this->atOnce)));
     }
 }

@@ -8,7 +8,11 @@ namespace FoxCorner\Core\Practice\Station;
 final readonly class StationNeed
 {
     /** @param float $weight of one repetition */
-    public function __construct(public string $id, public int $position, public string $station, public int $reps, public float $weight)
-    {
-    }
+    public function __construct(
+        public string $id,
+        public int $position,
+        public string $station,
+        public int $reps,
+        public float $weight,
+    ) {}
 }

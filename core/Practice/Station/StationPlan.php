@@ -8,12 +8,16 @@ namespace FoxCorner\Core\Practice\Station;
 final readonly class StationPlan
 {
     /**
-     * @param list<array<int, array<int, int>>> $rounds by round: by station's index the players' indexes with the position that each works at
+     * @param list<array<int, array<int, int>>> $rounds by round: by station's index the players' indexes with the
+     *                                                  position that each works at
      * @param list<int>                         $gained repetitions, in the order of the needs
      */
-    public function __construct(public StationProblem $problem, public array $rounds, public array $gained, public float $objective)
-    {
-    }
+    public function __construct(
+        public StationProblem $problem,
+        public array $rounds,
+        public array $gained,
+        public float $objective,
+    ) {}
 
     /** @return list<StationPlayer> who waits in a round */
     public function idle(int $round): array

@@ -11,7 +11,5 @@ final readonly class StationPlayer
      * @param list<int> $positions  that he can play
      * @param int|null  $throwsLeft that his arm may make; null: as many as it takes
      */
-    public function __construct(public string $id, public array $positions, public ?int $throwsLeft)
-    {
-    }
+    public function __construct(public string $id, public array $positions, public ?int $throwsLeft) {}
 }

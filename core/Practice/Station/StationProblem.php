@@ -22,8 +22,16 @@ final readonly class StationProblem
      *
      * @throws InvalidValue when nobody comes, no round fits, an id is there twice or a need asks for no station
      */
-    public function __construct(public array $players, public array $stations, public array $needs, public int $helpers, public array $equipment, public int $rounds, public float $roundMinutes, public array $held = [])
-    {
+    public function __construct(
+        public array $players,
+        public array $stations,
+        public array $needs,
+        public int $helpers,
+        public array $equipment,
+        public int $rounds,
+        public float $roundMinutes,
+        public array $held = [],
+    ) {
         if ([] === $players) {
             throw InvalidValue::because('players', 'nobody comes', 'at least one player');
         }
@@ -45,7 +53,16 @@ final readonly class StationProblem
     /** The same with one helper more. */
     public function withHelpers(int $helpers): self
     {
-        return new self($this->players, $this->stations, $this->needs, $helpers, $this->equipment, $this->rounds, $this->roundMinutes, $this->held);
+        return new self(
+            $this->players,
+            $this->stations,
+            $this->needs,
+            $helpers,
+            $this->equipment,
+            $this->rounds,
+            $this->roundMinutes,
+            $this->held,
+        );
     }
 
     /**
@@ -55,21 +72,64 @@ final readonly class StationProblem
      */
     public function withEquipment(array $equipment): self
     {
-        return new self($this->players, $this->stations, $this->needs, $this->helpers, $equipment, $this->rounds, $this->roundMinutes, $this->held);
+        return new self(
+            $this->players,
+            $this->stations,
+            $this->needs,
+            $this->helpers,
+            $equipment,
+            $this->rounds,
+            $this->roundMinutes,
+            $this->held,
+        );
     }
 
     /** The same with a station elsewhere. */
     public function withGroundOf(string $id, Ground $ground): self
     {
-        $stations = array_map(static fn(Station $one): Station => $one->id !== $id ? $one : new Station($id, $one->positions, $one->min, $one->max, $one->atOnce, $one->secondsPerRep, $one->throwsPerRep, $one->helpers, $one->equipment, $ground), $this->stations);
+        $stations = array_map(
+            static fn(Station $one): Station => $one->id !== $id
+                ? $one
+                : new Station(
+                    $id,
+                    $one->positions,
+                    $one->min,
+                    $one->max,
+                    $one->atOnce,
+                    $one->secondsPerRep,
+                    $one->throwsPerRep,
+                    $one->helpers,
+                    $one->equipment,
+                    $ground,
+                ),
+            $this->stations,
+        );
 
-        return new self($this->players, $stations, $this->needs, $this->helpers, $this->equipment, $this->rounds, $this->roundMinutes, $this->held);
+        return new self(
+            $this->players,
+            $stations,
+            $this->needs,
+            $this->helpers,
+            $this->equipment,
+            $this->rounds,
+            $this->roundMinutes,
+            $this->held,
+        );
     }
 
     /** The same with another number of rounds. */
     public function withRounds(int $rounds): self
     {
-        return new self($this->players, $this->stations, $this->needs, $this->helpers, $this->equipment, $rounds, $this->roundMinutes, $this->held);
+        return new self(
+            $this->players,
+            $this->stations,
+            $this->needs,
+            $this->helpers,
+            $this->equipment,
+            $rounds,
+            $this->roundMinutes,
+            $this->held,
+        );
     }
 
     /** @param list<string> $ids */

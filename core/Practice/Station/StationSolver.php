@@ -18,7 +18,9 @@ final class StationSolver
     private const EFFORT = 260;
     private const LEAST = 12000;
     private const MOST = 700000;
-    /** Share of moves of each kind, out of 100: a player goes elsewhere, two change places; the rest change a station. */
+    /**
+     * Share of moves of each kind, out of 100: a player goes elsewhere, two change places; the rest change a station.
+     */
     private const ELSEWHERE = 62;
     private const CHANGE_PLACES = 84;
     /** Times that the search starts anew; the best is kept. */
@@ -69,7 +71,16 @@ final class StationSolver
         $state = new StationState($this->problem);
         $state->hold();
         $overThrown = $state->overThrown;
-        $moves = min(self::MOST, max(self::LEAST, self::EFFORT * \count($this->problem->players) * $this->problem->rounds * max(1, \count($this->problem->stations))));
+        $moves = min(
+            self::MOST,
+            max(
+                self::LEAST,
+                self::EFFORT *
+                    \count($this->problem->players) *
+                    $this->problem->rounds *
+                    max(1, \count($this->problem->stations)),
+            ),
+        );
         $hot = $this->hottest();
         $cold = $hot / 400;
         [$best, $most] = [[$state->at, $state->as], $state->objective];
@@ -105,7 +116,11 @@ final class StationSolver
         foreach ($this->problem->needs as $need) {
             foreach ($this->problem->stations as $station) {
                 if ($station->id === $need->station) {
-                    $most = max($most, $need->weight * min($need->reps, $station->repetitions($station->min, $this->problem->roundMinutes)));
+                    $most = max(
+                        $most,
+                        $need->weight *
+                            min($need->reps, $station->repetitions($station->min, $this->problem->roundMinutes)),
+                    );
                 }
             }
         }
@@ -128,7 +143,11 @@ final class StationSolver
         if ($from === $station && $as === $position) {
             return [];
         }
-        if (StationState::WAITS !== $station && $from !== $station && (isset($this->closed[$round][$station]) || !$state->takes($round, $station))) {
+        if (
+            StationState::WAITS !== $station &&
+            $from !== $station &&
+            (isset($this->closed[$round][$station]) || !$state->takes($round, $station))
+        ) {
             return [];
         }
         $state->move($round, $player, $station, $position);
@@ -165,7 +184,13 @@ final class StationSolver
         $from = $this->below(\count($this->problem->stations));
         $to = $this->below(\count($this->problem->stations));
         $group = $state->group($round, $from);
-        if ($from === $to || [] === $group || $state->size($round, $to) > 0 || isset($this->closed[$round][$to]) || [] !== array_intersect_key($this->held[$round] ?? [], array_flip($group))) {
+        if (
+            $from === $to ||
+            [] === $group ||
+            $state->size($round, $to) > 0 ||
+            isset($this->closed[$round][$to]) ||
+            [] !== array_intersect_key($this->held[$round] ?? [], array_flip($group))
+        ) {
             return [];
         }
         $undo = [];
@@ -200,7 +225,10 @@ final class StationSolver
         return [] === $positions ? null : $positions[$this->below(\count($positions))];
     }
 
-    /** @param array{array<int, array<int, int>>, array<int, array<int, int>>} $best stations and positions by round and player */
+    /**
+     * @param array{array<int, array<int, int>>, array<int, array<int, int>>} $best stations and positions by round and
+     *                                                                              player
+     */
     private function plan(array $best): StationPlan
     {
         $state = new StationState($this->problem);
@@ -213,7 +241,12 @@ final class StationSolver
                 }
             }
             ksort($groups);
-            $rounds[] = array_filter($groups, fn(array $group, int $station): bool => \count($group) >= ($this->problem->stations[$station]->min ?? \PHP_INT_MAX), \ARRAY_FILTER_USE_BOTH);
+            $rounds[] = array_filter(
+                $groups,
+                fn(array $group, int $station): bool => \count($group) >=
+                    ($this->problem->stations[$station]->min ?? \PHP_INT_MAX),
+                \ARRAY_FILTER_USE_BOTH,
+            );
         }
         foreach ($rounds as $round => $groups) {
             foreach ($groups as $station => $group) {
@@ -224,7 +257,15 @@ final class StationSolver
         }
         $index = array_flip(array_map(static fn(Station $station): string => $station->id, $this->problem->stations));
 
-        return new StationPlan($this->problem, $rounds, array_map(static fn(StationNeed $need): int => $state->gained($index[$need->station], $need->position), $this->problem->needs), $state->objective);
+        return new StationPlan(
+            $this->problem,
+            $rounds,
+            array_map(
+                static fn(StationNeed $need): int => $state->gained($index[$need->station], $need->position),
+                $this->problem->needs,
+            ),
+            $state->objective,
+        );
     }
 
     private function below(int $most): int

@@ -61,9 +61,19 @@ final class StationState
         $index = [];
         foreach ($problem->stations as $one => $station) {
             $index[$station->id] = $one;
-            $this->costs[] = array_filter(['' => $station->helpers] + $station->equipment, static fn(int $pieces): bool => $pieces > 0);
-            $this->conflicts[] = array_map(static fn(Station $other): bool => $other !== $station && $station->ground->conflictsWith($other->ground), $problem->stations);
-            $this->repetitions[] = array_map(static fn(int $group): int => $station->repetitions($group, $problem->roundMinutes), range(0, $players));
+            $this->costs[] = array_filter(
+                ['' => $station->helpers] + $station->equipment,
+                static fn(int $pieces): bool => $pieces > 0,
+            );
+            $this->conflicts[] = array_map(
+                static fn(Station $other): bool => $other !== $station &&
+                    $station->ground->conflictsWith($other->ground),
+                $problem->stations,
+            );
+            $this->repetitions[] = array_map(
+                static fn(int $group): int => $station->repetitions($group, $problem->roundMinutes),
+                range(0, $players),
+            );
         }
         foreach ($problem->needs as $need) {
             $this->wanted[$index[$need->station]][$need->position][] = [$need->weight, $need->reps];
@@ -197,7 +207,8 @@ final class StationState
     {
         $left = $this->problem->players[$player]->throwsLeft;
         if (null !== $left) {
-            $this->overThrown += (int) ($this->thrown[$player] + $more > $left) - (int) ($this->thrown[$player] > $left);
+            $this->overThrown +=
+                (int) ($this->thrown[$player] + $more > $left) - (int) ($this->thrown[$player] > $left);
         }
         $this->thrown[$player] += $more;
     }

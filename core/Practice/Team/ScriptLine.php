@@ -15,7 +15,13 @@ final readonly class ScriptLine
      * @param string $expect what should come of it
      * @param string $watch  where to look; empty: nowhere special
      */
-    public function __construct(public bool $isLive, public int $minutes, public string $title, public string $say, public string $do, public string $expect, public string $watch)
-    {
-    }
+    public function __construct(
+        public bool $isLive,
+        public int $minutes,
+        public string $title,
+        public string $say,
+        public string $do,
+        public string $expect,
+        public string $watch,
+    ) {}
 }

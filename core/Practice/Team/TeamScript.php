@@ -14,7 +14,10 @@ use FoxCorner\Core\Practice\Need\JobNeed;
 /** Team defence, minute by minute: rounds as one infield first, then the plan's own situations with runners. */
 final class TeamScript
 {
-    /** Share of the minutes that goes to rounds of the unit, and how long a live situation takes, two or three balls (ours). */
+    /**
+     * Share of the minutes that goes to rounds of the unit, and how long a live situation takes, two or three balls
+     * (ours).
+     */
     private const UNITS = 0.4;
     private const LIVE_MINUTES = 2;
     private const UNIT_MINUTES = 3;
@@ -53,7 +56,15 @@ final class TeamScript
     {
         $wanted = [];
         foreach (UnitRound::cases() as $unit) {
-            $wanted[$unit->value] = array_sum(array_map(static fn(JobNeed $need): float => \in_array($need->skill, $unit->skills(), true) ? $need->weight * $need->reps() : 0.0, $needs)) / \count($unit->skills());
+            $wanted[$unit->value] =
+                array_sum(
+                    array_map(
+                        static fn(JobNeed $need): float => \in_array($need->skill, $unit->skills(), true)
+                            ? $need->weight * $need->reps()
+                            : 0.0,
+                        $needs,
+                    ),
+                ) / \count($unit->skills());
         }
         arsort($wanted);
 
@@ -69,7 +80,12 @@ final class TeamScript
     {
         $found = $sound = $seen = [];
         foreach ($plays as $play) {
-            $new = array_values(array_filter($play->report->findings, static fn(AuditedFinding $one): bool => !isset($seen[$one->worst->identity()])));
+            $new = array_values(
+                array_filter(
+                    $play->report->findings,
+                    static fn(AuditedFinding $one): bool => !isset($seen[$one->worst->identity()]),
+                ),
+            );
             if ([] === $new) {
                 $sound[] = [$play->play, null];
             } else {
@@ -86,11 +102,21 @@ final class TeamScript
     {
         $hardest = self::hardest($play);
         $called = $hardest->called();
-        $to = null === $called->cover ? 'throw' : 'to '.$called->cover->value;
+        $to = null === $called->cover ? 'throw' : 'to ' . $called->cover->value;
 
         return new ScriptLine(
-            true, $minutes, $play->plan->state->situation->label(), '“'.($play->coverage->call ?? '').'”', $hardest->trial->words(),
-            \sprintf('%d has it, %s to %s: an out in %d of 10.', $hardest->fieldedBy()->value, $to, $called->base->word(), round(10 * $called->chance)),
+            true,
+            $minutes,
+            $play->plan->state->situation->label(),
+            '“' . ($play->coverage->call ?? '') . '”',
+            $hardest->trial->words(),
+            \sprintf(
+                '%d has it, %s to %s: an out in %d of 10.',
+                $hardest->fieldedBy()->value,
+                $to,
+                $called->base->word(),
+                round(10 * $called->chance),
+            ),
             null === $finding ? '' : $finding->worst->title,
         );
     }
@@ -98,7 +124,10 @@ final class TeamScript
     /** The ball on which the out that is called is the least likely. */
     private static function hardest(PlannedPlay $play): Timeline
     {
-        $plays = array_map(static fn(Trial $trial): Timeline => $play->run($trial), $play->family->trials($play->plan->state->rules));
+        $plays = array_map(
+            static fn(Trial $trial): Timeline => $play->run($trial),
+            $play->family->trials($play->plan->state->rules),
+        );
         usort($plays, static fn(Timeline $a, Timeline $b): int => $a->called()->chance <=> $b->called()->chance);
 
         return $plays[0];

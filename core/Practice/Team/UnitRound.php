@@ -33,11 +33,33 @@ enum UnitRound: string
     {
         return match ($this) {
             self::OutsAtFirst => [Skill::GroundBall, Skill::ReadHops, Skill::ShortHopsAtFirst],
-            self::Two => [Skill::OwnBag, Skill::UnderhandFeed, Skill::DropStepFeed, Skill::SideToss, Skill::Dart, Skill::PivotOfSecond, Skill::PivotOfShort],
+            self::Two => [
+                Skill::OwnBag,
+                Skill::UnderhandFeed,
+                Skill::DropStepFeed,
+                Skill::SideToss,
+                Skill::Dart,
+                Skill::PivotOfSecond,
+                Skill::PivotOfShort,
+            ],
             self::SlowRollers => [Skill::SlowRoller, Skill::Comebacker],
             self::Home => [Skill::ThrowHome, Skill::LookBack],
-            self::Bunts => [Skill::Field, Skill::Converge, Skill::CoverFirst, Skill::CoverSecond, Skill::CoverThird, Skill::TurnBackThird, Skill::CallTheBase],
-            self::Relays => [Skill::CutoffLine, Skill::CutoffVoice, Skill::Tandem, Skill::OutfieldThrow, Skill::BackUpThrow],
+            self::Bunts => [
+                Skill::Field,
+                Skill::Converge,
+                Skill::CoverFirst,
+                Skill::CoverSecond,
+                Skill::CoverThird,
+                Skill::TurnBackThird,
+                Skill::CallTheBase,
+            ],
+            self::Relays => [
+                Skill::CutoffLine,
+                Skill::CutoffVoice,
+                Skill::Tandem,
+                Skill::OutfieldThrow,
+                Skill::BackUpThrow,
+            ],
         };
     }
 

@@ -14,7 +14,8 @@ final class FreeTime
      * The first fit of every day.
      *
      * @param list<array{\DateTimeImmutable, \DateTimeImmutable}> $busy
-     * @param array{int, int}                                     $hours of the day in minutes from midnight: not before, not beyond
+     * @param array{int, int}                                     $hours of the day in minutes from midnight: not
+     *                                                                   before, not beyond
      *
      * @return list<\DateTimeImmutable> starts, one a day at most
      */

@@ -12,9 +12,7 @@ final readonly class ThrowLoad
     private const WEEK = 180;
 
     /** @param array<string, int> $days throws by date */
-    public function __construct(public array $days)
-    {
-    }
+    public function __construct(public array $days) {}
 
     public function week(): int
     {
@@ -30,7 +28,10 @@ final readonly class ThrowLoad
     public function caution(): string
     {
         return match (true) {
-            $this->worstDay() > self::DAY => \sprintf('%d throws in one practice: fewer, or a day off the arm after it.', $this->worstDay()),
+            $this->worstDay() > self::DAY => \sprintf(
+                '%d throws in one practice: fewer, or a day off the arm after it.',
+                $this->worstDay(),
+            ),
             $this->week() > self::WEEK => \sprintf('%d throws in a week: a lighter day.', $this->week()),
             default => '',
         };

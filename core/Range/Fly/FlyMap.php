@@ -20,7 +20,7 @@ final readonly class FlyMap
     private const GRID = 12.0;
     private const NEAREST = 30.0;
     /** s; who arrive this close together may meet. Source: the project's model. */
-    public const TOGETHER = 0.30;
+    public const TOGETHER = 0.3;
     /** Share of the level's hardest hit that is looked at. */
     private const HARDEST = 1.0;
 
@@ -29,9 +29,7 @@ final readonly class FlyMap
      * @param list<FlyZone> $open   where balls fall, the largest first
      * @param list<FlyZone> $shared where fielders may meet, the largest first
      */
-    private function __construct(public FlyKind $kind, public array $spots, public array $open, public array $shared)
-    {
-    }
+    private function __construct(public FlyKind $kind, public array $spots, public array $open, public array $shared) {}
 
     public static function of(RuleSet $rules, LevelProfile $level, Cast $cast, FlyKind $kind): self
     {
@@ -42,7 +40,10 @@ final readonly class FlyMap
             for ($x = -self::GRID * floor($y / self::GRID); $x <= $y; $x += self::GRID) {
                 $point = Point::of($x, $y);
                 $feet = $point->distanceTo(Point::home());
-                $seconds = $feet < self::NEAREST || $feet >= $rules->fence->distanceAt($point->sprayDegrees()) ? null : $hang->secondsTo($feet);
+                $seconds =
+                    $feet < self::NEAREST || $feet >= $rules->fence->distanceAt($point->sprayDegrees())
+                        ? null
+                        : $hang->secondsTo($feet);
                 if (null !== $seconds) {
                     $spots[] = self::spot($point, $seconds, $cast, $level);
                 }
@@ -52,7 +53,8 @@ final readonly class FlyMap
         $shared = array_values(array_filter($spots, static fn(FlySpot $spot): bool => [] !== $spot->sharing));
 
         return new self(
-            $kind, $spots,
+            $kind,
+            $spots,
             self::zones($open, static fn(FlySpot $spot): array => $spot->nearest, \count($spots)),
             self::zones($shared, static fn(FlySpot $spot): array => $spot->sharing, \count($spots)),
         );
@@ -61,7 +63,11 @@ final readonly class FlyMap
     /** Of the spots that balls of this kind come down on, the share where somebody is in time. */
     public function caughtShare(): float
     {
-        return [] === $this->spots ? 1.0 : 1 - \count(array_filter($this->spots, static fn(FlySpot $spot): bool => $spot->falls())) / \count($this->spots);
+        return [] === $this->spots
+            ? 1.0
+            : 1 -
+                    \count(array_filter($this->spots, static fn(FlySpot $spot): bool => $spot->falls())) /
+                        \count($this->spots);
     }
 
     private static function spot(Point $point, float $hang, Cast $cast, LevelProfile $level): FlySpot
@@ -72,19 +78,39 @@ final readonly class FlyMap
         }
         asort($arrivals);
         $positions = array_map(Position::from(...), array_keys($arrivals));
-        $there = array_values(array_filter($positions, static fn(Position $position): bool => $arrivals[$position->value] <= $hang));
+        $there = array_values(
+            array_filter($positions, static fn(Position $position): bool => $arrivals[$position->value] <= $hang),
+        );
         $first = $arrivals[$positions[0]->value];
         // Who is there early waits; they meet when both arrive as the ball does, or one right behind the other.
-        $sharing = array_values(array_filter($there, static fn(Position $position): bool => $arrivals[$position->value] - $first <= self::TOGETHER));
+        $sharing = array_values(
+            array_filter(
+                $there,
+                static fn(Position $position): bool => $arrivals[$position->value] - $first <= self::TOGETHER,
+            ),
+        );
 
-        return new FlySpot($point, $hang, $there, \count($sharing) > 1 ? $sharing : [], \array_slice($positions, 0, 2), $first - $hang);
+        return new FlySpot(
+            $point,
+            $hang,
+            $there,
+            \count($sharing) > 1 ? $sharing : [],
+            \array_slice($positions, 0, 2),
+            $first - $hang,
+        );
     }
 
-    /** Everybody reads a ball in the air before going, as an outfielder does; the pitcher has also to come out of the delivery. */
+    /**
+     * Everybody reads a ball in the air before going, as an outfielder does; the pitcher has also to come out of the
+     * delivery.
+     */
     private static function arrival(CastMember $who, Point $point, LevelProfile $level): float
     {
         $motion = $level->motion;
-        $read = PositionGroup::Outfield === $who->position->group() ? $motion->outfieldReaction : max($motion->outfieldReaction, $who->reaction);
+        $read =
+            PositionGroup::Outfield === $who->position->group()
+                ? $motion->outfieldReaction
+                : max($motion->outfieldReaction, $who->reaction);
 
         return $read + $who->legs->secondsFor(max(0.0, $who->start->distanceTo($point) - $motion->reach));
     }
@@ -101,13 +127,19 @@ final readonly class FlyMap
         foreach ($spots as $spot) {
             $positions = $between($spot);
             usort($positions, static fn(Position $a, Position $b): int => $a->value <=> $b->value);
-            $groups[implode(' ', array_map(static fn(Position $position): int => $position->value, $positions))][] = $spot->point;
+            $groups[implode(' ', array_map(static fn(Position $position): int => $position->value, $positions))][] =
+                $spot->point;
         }
         $zones = [];
         foreach ($groups as $numbers => $points) {
             $zones[] = new FlyZone(
-                array_map(static fn(string $number): Position => Position::from((int) $number), explode(' ', $numbers)), \count($points), \count($points) / $all,
-                Point::of(array_sum(array_map(static fn(Point $point): float => $point->x, $points)) / \count($points), array_sum(array_map(static fn(Point $point): float => $point->y, $points)) / \count($points)),
+                array_map(static fn(string $number): Position => Position::from((int) $number), explode(' ', $numbers)),
+                \count($points),
+                \count($points) / $all,
+                Point::of(
+                    array_sum(array_map(static fn(Point $point): float => $point->x, $points)) / \count($points),
+                    array_sum(array_map(static fn(Point $point): float => $point->y, $points)) / \count($points),
+                ),
             );
         }
         usort($zones, static fn(FlyZone $a, FlyZone $b): int => $b->spots <=> $a->spots);

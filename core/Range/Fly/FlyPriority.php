@@ -13,8 +13,15 @@ use FoxCorner\Core\People\Position;
 final class FlyPriority
 {
     private const ORDER = [
-        Position::CenterField, Position::LeftField, Position::RightField, Position::Shortstop, Position::SecondBase,
-        Position::ThirdBase, Position::FirstBase, Position::Catcher, Position::Pitcher,
+        Position::CenterField,
+        Position::LeftField,
+        Position::RightField,
+        Position::Shortstop,
+        Position::SecondBase,
+        Position::ThirdBase,
+        Position::FirstBase,
+        Position::Catcher,
+        Position::Pitcher,
     ];
 
     /** @param non-empty-list<Position> $positions */

@@ -13,13 +13,19 @@ final readonly class FlySpot
     /**
      * @param float          $hang    seconds in the air
      * @param list<Position> $there   who can be there in time, the first one first
-     * @param list<Position> $sharing who arrives in time and so close together that they may meet; empty or two and more
+     * @param list<Position> $sharing who arrives in time and so close together that they may meet; empty or two and
+     *                                more
      * @param list<Position> $nearest the two who would be there first, in time or not
      * @param float          $late    seconds that the first one is late; negative: to spare
      */
-    public function __construct(public Point $point, public float $hang, public array $there, public array $sharing, public array $nearest, public float $late)
-    {
-    }
+    public function __construct(
+        public Point $point,
+        public float $hang,
+        public array $there,
+        public array $sharing,
+        public array $nearest,
+        public float $late,
+    ) {}
 
     public function falls(): bool
     {

@@ -15,9 +15,12 @@ final readonly class FlyZone
      * @param int            $spots     of the grid
      * @param float          $share     of all spots that balls of this kind come down on
      */
-    public function __construct(public array $positions, public int $spots, public float $share, public Point $middle)
-    {
-    }
+    public function __construct(
+        public array $positions,
+        public int $spots,
+        public float $share,
+        public Point $middle,
+    ) {}
 
     /** "6, 7 and 8" */
     public function who(): string
@@ -25,11 +28,13 @@ final readonly class FlyZone
         $numbers = array_map(static fn(Position $position): int => $position->value, $this->positions);
         $last = array_pop($numbers);
 
-        return [] === $numbers ? (string) $last : implode(', ', $numbers).' and '.$last;
+        return [] === $numbers ? (string) $last : implode(', ', $numbers) . ' and ' . $last;
     }
 
     public function caller(): Position
     {
-        return FlyPriority::of([] === $this->positions ? throw new \LogicException('A zone lies between somebody.') : $this->positions);
+        return FlyPriority::of(
+            [] === $this->positions ? throw new \LogicException('A zone lies between somebody.') : $this->positions,
+        );
     }
 }

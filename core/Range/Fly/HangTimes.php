@@ -23,16 +23,18 @@ final readonly class HangTimes
     private const SLOWEST = 18.0;
 
     /** @param list<array{float, float}> $landings feet and seconds, feet rising */
-    private function __construct(private array $landings)
-    {
-    }
+    private function __construct(private array $landings) {}
 
     /** @param float $fastest mph off the bat of the hardest ball that is looked at */
     public static function of(FlyKind $kind, Ball $ball, float $fastest): self
     {
         $landings = [];
         for ($mph = self::SLOWEST; $mph <= $fastest + 1e-9; $mph += 2.0) {
-            $landing = self::fly($ball->dragPerFoot() * self::DRAG_SHARE, Speed::ofMph($mph)->feetPerSecond, deg2rad($kind->degrees()));
+            $landing = self::fly(
+                $ball->dragPerFoot() * self::DRAG_SHARE,
+                Speed::ofMph($mph)->feetPerSecond,
+                deg2rad($kind->degrees()),
+            );
             if (null !== $landing && ([] === $landings || $landing[0] > $landings[\count($landings) - 1][0])) {
                 $landings[] = $landing;
             }
@@ -47,7 +49,9 @@ final readonly class HangTimes
         $before = null;
         foreach ($this->landings as $landing) {
             if ($landing[0] >= $feet) {
-                return null === $before ? null : $before[1] + ($landing[1] - $before[1]) * ($feet - $before[0]) / ($landing[0] - $before[0]);
+                return null === $before
+                    ? null
+                    : $before[1] + (($landing[1] - $before[1]) * ($feet - $before[0])) / ($landing[0] - $before[0]);
             }
             $before = $landing;
         }

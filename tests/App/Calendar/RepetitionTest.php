@@ -18,8 +18,16 @@ final class RepetitionTest extends TestCase
     #[TestWith(['FREQ=DAILY;INTERVAL=10;UNTIL=20270524', '2027-05-03 18:00', ['05-03', '05-13', '05-23']])]
     #[TestWith(['FREQ=DAILY;BYDAY=SA,SU;UNTIL=20270510', '2027-05-03 18:00', ['05-03', '05-08', '05-09']])]
     #[TestWith(['FREQ=WEEKLY;COUNT=3', '2027-05-03 18:00', ['05-03', '05-10', '05-17']])]
-    #[TestWith(['FREQ=WEEKLY;INTERVAL=2;BYDAY=MO,TH;COUNT=5', '2027-05-03 18:00', ['05-03', '05-06', '05-17', '05-20', '05-31']])]
-    #[TestWith(['FREQ=WEEKLY;INTERVAL=2;WKST=SU;BYDAY=SU,MO;COUNT=4', '2027-05-03 18:00', ['05-03', '05-16', '05-17', '05-30']])]
+    #[TestWith([
+            'FREQ=WEEKLY;INTERVAL=2;BYDAY=MO,TH;COUNT=5',
+            '2027-05-03 18:00',
+            ['05-03', '05-06', '05-17', '05-20', '05-31'],
+        ]),]
+    #[TestWith([
+            'FREQ=WEEKLY;INTERVAL=2;WKST=SU;BYDAY=SU,MO;COUNT=4',
+            '2027-05-03 18:00',
+            ['05-03', '05-16', '05-17', '05-30'],
+        ]),]
     #[TestWith(['FREQ=MONTHLY;COUNT=3', '2027-01-31 18:00', ['01-31', '03-31', '05-31']])]
     #[TestWith(['FREQ=MONTHLY;BYDAY=2TU;COUNT=3', '2027-05-11 18:00', ['05-11', '06-08', '07-13']])]
     #[TestWith(['FREQ=MONTHLY;BYDAY=-1FR;COUNT=2', '2027-05-28 18:00', ['05-28', '06-25']])]
@@ -33,23 +41,51 @@ final class RepetitionTest extends TestCase
     {
         $starts = self::starts($rule, $first, '2027-01-01', '2029-01-01');
 
-        self::assertSame($days, array_map(static fn(\DateTimeImmutable $start): string => $start->format('m-d'), $starts));
-        self::assertSame(['18:00'], array_values(array_unique(array_map(static fn(\DateTimeImmutable $start): string => $start->format('H:i'), $starts))), 'the same hour, over changes of clocks too');
+        self::assertSame(
+            $days,
+            array_map(static fn(\DateTimeImmutable $start): string => $start->format('m-d'), $starts),
+        );
+        self::assertSame(
+            ['18:00'],
+            array_values(
+                array_unique(array_map(static fn(\DateTimeImmutable $start): string => $start->format('H:i'), $starts)),
+            ),
+            'the same hour, over changes of clocks too',
+        );
     }
 
     public function testTwoHoursADay(): void
     {
-        $starts = self::starts('FREQ=DAILY;BYHOUR=9,18;BYMINUTE=0,30;COUNT=5', '2027-05-03 09:00', '2027-01-01', '2028-01-01');
+        $starts = self::starts(
+            'FREQ=DAILY;BYHOUR=9,18;BYMINUTE=0,30;COUNT=5',
+            '2027-05-03 09:00',
+            '2027-01-01',
+            '2028-01-01',
+        );
 
-        self::assertSame(['03 09:00', '03 09:30', '03 18:00', '03 18:30', '04 09:00'], array_map(static fn(\DateTimeImmutable $start): string => $start->format('d H:i'), $starts));
+        self::assertSame(
+            ['03 09:00', '03 09:30', '03 18:00', '03 18:30', '04 09:00'],
+            array_map(static fn(\DateTimeImmutable $start): string => $start->format('d H:i'), $starts),
+        );
     }
 
     /** The time asked for begins years after the first one: only what is counted is gone through from there. */
     public function testAnOldRuleIsTakenUpWhereItIsAskedFor(): void
     {
         $budget = new CalendarBudget();
-        $starts = [...Repetition::read('FREQ=WEEKLY;INTERVAL=3')->starts(new \DateTimeImmutable('1990-01-02 18:00'), new \DateTimeImmutable('2027-05-01'), new \DateTimeImmutable('2027-07-01'), $budget)];
-        $days = array_map(static fn(\DateTimeImmutable $start): int => (new \DateTimeImmutable('1990-01-02 18:00'))->diff($start)->days, $starts);
+        $starts = [
+            ...Repetition::read('FREQ=WEEKLY;INTERVAL=3')->starts(
+                new \DateTimeImmutable('1990-01-02 18:00'),
+                new \DateTimeImmutable('2027-05-01'),
+                new \DateTimeImmutable('2027-07-01'),
+                $budget,
+            ),
+        ];
+        $days = array_map(
+            static fn(\DateTimeImmutable $start): int => (new \DateTimeImmutable('1990-01-02 18:00'))->diff($start)
+                ->days,
+            $starts,
+        );
 
         self::assertGreaterThan(3, \count($starts));
         self::assertSame([0], array_values(array_unique(array_map(static fn(int $day): int => $day % 21, $days))));
@@ -62,7 +98,11 @@ final class RepetitionTest extends TestCase
     #[TestWith(['FREQ=DAILY;INTERVAL=7;BYDAY=TU;COUNT=900'])]
     public function testARuleThatNeverHoldsComesToAnEnd(string $rule): void
     {
-        self::assertCount(1, self::starts($rule, '2027-02-01 18:00', '2027-01-01', '2027-12-31'), 'the first takes place all the same');
+        self::assertCount(
+            1,
+            self::starts($rule, '2027-02-01 18:00', '2027-01-01', '2027-12-31'),
+            'the first takes place all the same',
+        );
     }
 
     #[TestWith(['FREQ=HOURLY;COUNT=3400', 'It repeats “HOURLY”. Allowed: DAILY, WEEKLY'])]
@@ -87,7 +127,15 @@ final class RepetitionTest extends TestCase
         $budget = new CalendarBudget();
         $this->expectException(CalendarTooLarge::class);
         for ($event = 0; $event < 100; ++$event) {
-            iterator_to_array(Repetition::read('FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30;COUNT=1000')->starts(new \DateTimeImmutable('1900-01-01'), new \DateTimeImmutable('2027-01-01'), new \DateTimeImmutable('2027-12-31'), $budget), false);
+            iterator_to_array(
+                Repetition::read('FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30;COUNT=1000')->starts(
+                    new \DateTimeImmutable('1900-01-01'),
+                    new \DateTimeImmutable('2027-01-01'),
+                    new \DateTimeImmutable('2027-12-31'),
+                    $budget,
+                ),
+                false,
+            );
         }
     }
 
@@ -96,6 +144,13 @@ final class RepetitionTest extends TestCase
     {
         $zone = new \DateTimeZone('Europe/Berlin');
 
-        return array_values([...Repetition::read($rule)->starts(new \DateTimeImmutable($first, $zone), new \DateTimeImmutable($from, $zone), new \DateTimeImmutable($to, $zone), new CalendarBudget())]);
+        return array_values([
+            ...Repetition::read($rule)->starts(
+                new \DateTimeImmutable($first, $zone),
+                new \DateTimeImmutable($from, $zone),
+                new \DateTimeImmutable($to, $zone),
+                new CalendarBudget(),
+            ),
+        ]);
     }
 }

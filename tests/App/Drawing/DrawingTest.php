@@ -40,12 +40,25 @@ final class DrawingTest extends TestCase
     public function testTheSkinMeetsItsArc(RuleSet $rules): void
     {
         $path = (new FieldDrawing($rules, Window::infield($rules)))->skin();
-        self::assertSame(1, preg_match('/^M(\S+) (\S+) L(\S+) (\S+) A(\S+) \S+ 0 ([01]) 0 (\S+) (\S+) L/', $path, $parts), $path);
+        self::assertSame(
+            1,
+            preg_match('/^M(\S+) (\S+) L(\S+) (\S+) A(\S+) \S+ 0 ([01]) 0 (\S+) (\S+) L/', $path, $parts),
+            $path,
+        );
         [, $homeX, $homeY, $edgeX, $edgeY, $radius, $large, $otherX, $otherY] = array_map(floatval(...), $parts);
 
-        self::assertEqualsWithDelta($rules->skinRadius, hypot($edgeX, -$edgeY - $rules->pitchingDistance), 0.02, 'the edge lies on the circle around the rubber');
+        self::assertEqualsWithDelta(
+            $rules->skinRadius,
+            hypot($edgeX, -$edgeY - $rules->pitchingDistance),
+            0.02,
+            'the edge lies on the circle around the rubber',
+        );
         self::assertSame($rules->skinRadius, $radius);
-        self::assertSame(-$edgeY < $rules->pitchingDistance ? 1.0 : 0.0, $large, 'the arc belongs to that circle and not to its mirror image');
+        self::assertSame(
+            -$edgeY < $rules->pitchingDistance ? 1.0 : 0.0,
+            $large,
+            'the arc belongs to that circle and not to its mirror image',
+        );
         self::assertEqualsWithDelta(-$edgeX, $otherX, 1e-9);
         self::assertEqualsWithDelta($edgeY, $otherY, 1e-9);
         self::assertEqualsWithDelta($edgeX - $homeX, $homeY - $edgeY, 0.02, 'the side is parallel to the foul line');
@@ -54,7 +67,10 @@ final class DrawingTest extends TestCase
     #[DataProvider('ruleSets')]
     public function testOnlyAGrassInfieldHasGrass(RuleSet $rules): void
     {
-        self::assertSame($rules->grassInfield, '' !== (new FieldDrawing($rules, Window::infield($rules)))->infieldGrass());
+        self::assertSame(
+            $rules->grassInfield,
+            '' !== (new FieldDrawing($rules, Window::infield($rules)))->infieldGrass(),
+        );
     }
 
     /** @return iterable<string, array{RuleSet}> */
@@ -74,7 +90,12 @@ final class DrawingTest extends TestCase
         self::assertSame([0.0, 0.0, 0.0], $picture['tracks']['ball'][0]);
         foreach ($play->moves as $number => $move) {
             $last = $picture['tracks'][$number][\count($picture['tracks'][$number]) - 1];
-            self::assertEqualsWithDelta([$move->there(), $move->track->end()->point->x, -$move->track->end()->point->y], $last, 0.01, "y is turned over for $number");
+            self::assertEqualsWithDelta(
+                [$move->there(), $move->track->end()->point->x, -$move->track->end()->point->y],
+                $last,
+                0.01,
+                "y is turned over for $number",
+            );
         }
         self::assertEqualsWithDelta([$play->fieldedAt(), $play->called()->released], $picture['held'], 0.001);
         self::assertGreaterThan($picture['events'][4]['t'], $picture['length']);
@@ -85,16 +106,26 @@ final class DrawingTest extends TestCase
     public function testTheTimeBarIsToScale(): void
     {
         $player = new SheetPlayer('id', 6, 'Marsh', 6);
-        $sheet = new Sheet([
-            new SheetBlock('warm-up', 0, 10),
-            new SheetBlock('round', 10, 8, [new SheetStation('stretch-at-second', [$player], 15), new SheetStation('behind-the-bag', [$player], 9)]),
-            new SheetBlock('rotation', 18, 2),
-            new SheetBlock('round', 20, 8, [new SheetStation('behind-the-bag', [$player], 9)], [$player]),
-            new SheetBlock('finish', 28, 12),
-        ], []);
+        $sheet = new Sheet(
+            [
+                new SheetBlock('warm-up', 0, 10),
+                new SheetBlock('round', 10, 8, [
+                    new SheetStation('stretch-at-second', [$player], 15),
+                    new SheetStation('behind-the-bag', [$player], 9),
+                ]),
+                new SheetBlock('rotation', 18, 2),
+                new SheetBlock('round', 20, 8, [new SheetStation('behind-the-bag', [$player], 9)], [$player]),
+                new SheetBlock('finish', 28, 12),
+            ],
+            [],
+        );
         $drawing = new TimelineDrawing($sheet, new \DateTimeImmutable('2027-05-14 17:50'));
 
-        self::assertSame(['17:50', '18:00', '18:10', '18:20', '18:30'], array_column($drawing->marks(), 'words'), 'over the full hour');
+        self::assertSame(
+            ['17:50', '18:00', '18:10', '18:20', '18:30'],
+            array_column($drawing->marks(), 'words'),
+            'over the full hour',
+        );
         self::assertSame(['warm-up', 'finish'], array_column($drawing->blocks(), 'kind'));
         self::assertSame([1, 2, 2], array_column($drawing->stations(), 'station'), 'a drill keeps its number');
         self::assertSame(TimelineDrawing::WIDTH / 4.0, $drawing->stations()[0]['x']);

@@ -38,13 +38,17 @@ use PHPUnit\Framework\TestCase;
 /** Plans as they are stored: today's, and those of every version before. */
 final class DocumentsTest extends TestCase
 {
-    private const SCHEMA = __DIR__.'/../../../docs/schemas/plan.json';
+    private const SCHEMA = __DIR__ . '/../../../docs/schemas/plan.json';
 
     public function testABookComesBackTheSame(): void
     {
         $codec = new BookCodec();
         $shipped = PlanBook::shipped(Sport::Fastpitch);
-        self::assertSame(BookCodec::NOTHING, $codec->write($shipped, Sport::Fastpitch), 'what is shipped is not written');
+        self::assertSame(
+            BookCodec::NOTHING,
+            $codec->write($shipped, Sport::Fastpitch),
+            'what is shipped is not written',
+        );
         self::assertEquals($shipped, $codec->read(BookCodec::NOTHING, Sport::Fastpitch));
 
         $written = $codec->write(self::book(), Sport::Fastpitch);
@@ -55,7 +59,7 @@ final class DocumentsTest extends TestCase
     public function testTheFirstVersionsDocumentsGoOn(): void
     {
         $codec = new BookCodec();
-        $old = (string) file_get_contents(__DIR__.'/documents/plan-1.json');
+        $old = (string) file_get_contents(__DIR__ . '/documents/plan-1.json');
         $book = $codec->read($old, Sport::Fastpitch);
         $bunts = $book->plays('bunt');
 
@@ -70,7 +74,9 @@ final class DocumentsTest extends TestCase
 
     public function testNoCopyOfTheFirstVersionIsToldThatItsOriginalHasChangedUnlessItHas(): void
     {
-        $own = (new BookCodec())->read((string) file_get_contents(__DIR__.'/documents/plan-1.json'), Sport::Fastpitch)->plays('bunt')->own;
+        $own = (new BookCodec())
+            ->read((string) file_get_contents(__DIR__ . '/documents/plan-1.json'), Sport::Fastpitch)
+            ->plays('bunt')->own;
         $behind = [];
         foreach ($own as $copy) {
             $originals = [...ShippedCoverages::for($copy->bases[0], Sport::Fastpitch), ...$own];
@@ -86,12 +92,25 @@ final class DocumentsTest extends TestCase
 
     public function testAPrintIsOfWhatEverybodyDoesAndOfNothingElse(): void
     {
-        $lines = [CoverageLine::when(Position::Shortstop, Job::cover(Base::Second), Position::Pitcher), CoverageLine::always(Position::Catcher, Job::cover(Base::Home))];
+        $lines = [
+            CoverageLine::when(Position::Shortstop, Job::cover(Base::Second), Position::Pitcher),
+            CoverageLine::always(Position::Catcher, Job::cover(Base::Home)),
+        ];
         $print = self::print('One', $lines);
 
         self::assertSame('e96aa0e02ab38e5c2456b67ceca067e2', $print, 'it must never change: copies remember it');
         self::assertSame($print, self::print('Other', array_reverse($lines)), 'name and order say nothing');
-        self::assertSame($print, self::print('One', [CoverageLine::when(Position::Shortstop, Job::cover(Base::Second, 'In your own words'), Position::Pitcher), $lines[1]]));
+        self::assertSame(
+            $print,
+            self::print('One', [
+                CoverageLine::when(
+                    Position::Shortstop,
+                    Job::cover(Base::Second, 'In your own words'),
+                    Position::Pitcher,
+                ),
+                $lines[1],
+            ]),
+        );
         self::assertNotSame($print, self::print('One', [$lines[1]]));
         self::assertNotSame($print, self::print('One', $lines, [5 => NamedDepth::Bunt]));
     }
@@ -111,11 +130,21 @@ final class DocumentsTest extends TestCase
     #[TestWith(['{"version":3}', 'version'])]
     #[TestWith(['{"version":0}', 'version'])]
     #[TestWith(['{"rules":[{"id":"a","name":"A","reason":"B","places":[{"positions":[3],"depth":"moon"}]}]}', 'depth'])]
-    #[TestWith(['{"rules":[{"id":"a","name":"A","reason":"B","places":[{"positions":[12],"depth":"in"}]}]}', 'position'])]
+    #[TestWith([
+            '{"rules":[{"id":"a","name":"A","reason":"B","places":[{"positions":[12],"depth":"in"}]}]}',
+            'position',
+        ]),]
     #[TestWith(['{"coverages":{"R1-0":{"coverage":"x","by":"y","at":"yesterday"}}}', 'at'])]
-    #[TestWith(['{"version":2,"plays":{"bunt":{"choices":{"R1-0":{"coverage":"x","by":"y","at":"yesterday"}}}}}', 'at'])]
+    #[TestWith([
+            '{"version":2,"plays":{"bunt":{"choices":{"R1-0":{"coverage":"x","by":"y","at":"yesterday"}}}}}',
+            'at',
+        ]),]
     #[TestWith(['{"version":2,"plays":{"bunt":{"own":[{"fielders":[1],"lines":[{"who":2,"job":"sing"}]}]}}}', 'job'])]
-    #[TestWith(['{"version":2,"plays":{"bunt":{"own":[{"fielders":[1],"lines":[{"who":2,"job":"converge","when":["odd"]}]}]}}}', 'when'])]
+    #[TestWith([
+            '{"version":2,"plays":{"bunt":{"own":[{"fielders":[1],"lines":[{"who":2,"job":"converge",' .
+            '"when":["odd"]}]}]}}}',
+            'when',
+        ]),]
     #[TestWith(['{"own":[{"fielders":[11],"lines":[]}]}', 'position'])]
     public function testADocumentThatIsNoPlan(string $document, string $field): void
     {
@@ -133,27 +162,50 @@ final class DocumentsTest extends TestCase
      */
     private static function print(string $name, array $lines, array $depths = []): string
     {
-        return CoveragePrint::of(new Coverage('k', $name, $name, $name, [Bases::First], [Position::Pitcher], $lines, depths: $depths));
+        return CoveragePrint::of(
+            new Coverage('k', $name, $name, $name, [Bases::First], [Position::Pitcher], $lines, depths: $depths),
+        );
     }
 
     private static function book(): PlanBook
     {
         $shipped = PlanBook::shipped(Sport::Fastpitch);
-        $lines = [CoverageLine::when(Position::Shortstop, Job::turnBack(Base::Third), Position::Pitcher), CoverageLine::always(Position::CenterField, Job::comeIn(Base::Second))];
-        $own = new Coverage('own', 'Quay', 'Quay', 'Ours.', [Bases::First], [Position::Pitcher, Position::ThirdBase], $lines, [Position::Shortstop], [Position::ThirdBase], [5 => NamedDepth::Bunt], 'corners-crash');
+        $lines = [
+            CoverageLine::when(Position::Shortstop, Job::turnBack(Base::Third), Position::Pitcher),
+            CoverageLine::always(Position::CenterField, Job::comeIn(Base::Second)),
+        ];
+        $own = new Coverage(
+            'own',
+            'Quay',
+            'Quay',
+            'Ours.',
+            [Bases::First],
+            [Position::Pitcher, Position::ThirdBase],
+            $lines,
+            [Position::Shortstop],
+            [Position::ThirdBase],
+            [5 => NamedDepth::Bunt],
+            'corners-crash',
+        );
         $bunts = (new FamilyPlan())
-            ->withChoice(Situation::fromKey('R1-1'), new CoverageChoice('first-stays', 'Piet', new \DateTimeImmutable('2026-11-20T18:00:00+00:00')))
+            ->withChoice(
+                Situation::fromKey('R1-1'),
+                new CoverageChoice('first-stays', 'Piet', new \DateTimeImmutable('2026-11-20T18:00:00+00:00')),
+            )
             ->withPolicy(Situation::fromKey('R1R2-0'), OutPolicy::First)
             ->withOwn($own);
         $depths = $shipped->depths
-            ->withInfield(PositionGroup::Middle, NamedDepth::In, new DepthFractions(.3, -.1))
-            ->withOutfield(NamedDepth::Deep, .9)
+            ->withInfield(PositionGroup::Middle, NamedDepth::In, new DepthFractions(0.3, -0.1))
+            ->withOutfield(NamedDepth::Deep, 0.9)
             ->withName(NamedDepth::In, new DepthName('Cut it', 'fist'));
 
         return $shipped
             ->withRules(array_reverse(ShippedRules::all()))
             ->withDepths($depths)
-            ->withKept(Situation::fromKey('R1-0'), new KeptSpot(Position::Shortstop, NamedDepth::DoublePlay, Point::of(-20.25, 80.5), 'Wren'))
+            ->withKept(
+                Situation::fromKey('R1-0'),
+                new KeptSpot(Position::Shortstop, NamedDepth::DoublePlay, Point::of(-20.25, 80.5), 'Wren'),
+            )
             ->withPlays(BuntFamily::KEY, $bunts)
             ->withBuntPoints(BuntPoints::of([BuntSign::Late->value => 3], 5));
     }
@@ -164,6 +216,6 @@ final class DocumentsTest extends TestCase
         self::assertInstanceOf(\stdClass::class, $schema);
         $error = (new Validator())->validate(json_decode($document), $schema)->error();
 
-        self::assertNull($error, 'it fits docs/schemas/plan.json: '.($error?->message() ?? ''));
+        self::assertNull($error, 'it fits docs/schemas/plan.json: ' . ($error?->message() ?? ''));
     }
 }

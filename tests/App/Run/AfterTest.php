@@ -27,7 +27,10 @@ final class AfterTest extends RunTestCase
         self::assertSelectorTextContains('.good', 'Kept:');
 
         self::assertSame(1, preg_match('~grade\[(.+)]\[(.+)]~', $first, $parts));
-        $taught = array_filter(self::getContainer()->get(PracticeHistory::class)->taught($this->team(), new \DateTimeImmutable()), static fn(Taught $one): bool => $one->drill === $parts[1] && $one->player === $parts[2]);
+        $taught = array_filter(
+            self::getContainer()->get(PracticeHistory::class)->taught($this->team(), new \DateTimeImmutable()),
+            static fn(Taught $one): bool => $one->drill === $parts[1] && $one->player === $parts[2],
+        );
         self::assertNotSame([], $taught);
         foreach ($taught as $one) {
             self::assertSame(Grade::NotYet, $one->grade);
@@ -48,7 +51,16 @@ final class AfterTest extends RunTestCase
         $this->entities()->flush();
         $skipped = $history->taught($this->team(), new \DateTimeImmutable());
 
-        self::assertSame($all - array_sum(array_map(static fn($station): int => \count($station->players), $this->sheet($last)->blocks[$rounds[0]]->stations)), \count($skipped));
+        self::assertSame(
+            $all -
+                array_sum(
+                    array_map(
+                        static fn($station): int => \count($station->players),
+                        $this->sheet($last)->blocks[$rounds[0]]->stations,
+                    ),
+                ),
+            \count($skipped),
+        );
     }
 
     public function testWhatWasCountedCountsAndNotWhatWasPlanned(): void
@@ -57,9 +69,17 @@ final class AfterTest extends RunTestCase
         $sheet = $this->sheet($last);
         $index = array_keys(array_filter($sheet->blocks, static fn($block): bool => $block->isRound()))[0];
         $station = $sheet->blocks[$index]->stations[0];
-        self::getContainer()->get(TurnRecords::class)->count($last, $index, $station->drill, $station->players[0]->id, 3, false);
+        self::getContainer()
+            ->get(TurnRecords::class)
+            ->count($last, $index, $station->drill, $station->players[0]->id, 3, false);
         $this->entities()->clear();
-        $taught = array_values(array_filter(self::getContainer()->get(PracticeHistory::class)->taught($this->team(), new \DateTimeImmutable()), static fn(Taught $one): bool => $one->drill === $station->drill && $one->player === $station->players[0]->id));
+        $taught = array_values(
+            array_filter(
+                self::getContainer()->get(PracticeHistory::class)->taught($this->team(), new \DateTimeImmutable()),
+                static fn(Taught $one): bool => $one->drill === $station->drill &&
+                    $one->player === $station->players[0]->id,
+            ),
+        );
 
         self::assertContains(3, array_map(static fn(Taught $one): int => $one->reps, $taught));
     }
@@ -69,7 +89,7 @@ final class AfterTest extends RunTestCase
         $this->signIn();
         $last = $this->lastWeek();
         $address = "/{$this->team()->id()}/practice/{$last->id()}/after";
-        $graded = fn(): int => (int) $this->entities()->getConnection()->fetchOne('SELECT COUNT(*) FROM turn_record WHERE grade IS NOT NULL'); // @phpstan-ignore cast.int
+        $graded = fn(): int => $this->number('SELECT COUNT(*) FROM turn_record WHERE grade IS NOT NULL');
         $before = $graded();
         $page = $this->browser->request('GET', $address);
         $stale = $page->selectButton('Keep the grades')->form()->getPhpValues();
@@ -77,26 +97,56 @@ final class AfterTest extends RunTestCase
         $this->browser->request('POST', $address, $token);
         self::assertSame($before, $graded(), 'empty');
 
-        self::assertSame(1, preg_match('/was\[(.+)]\[(.+)]/', (string) $page->filter('[name^=was]')->first()->attr('name'), $name));
+        self::assertSame(
+            1,
+            preg_match('/was\[(.+)]\[(.+)]/', (string) $page->filter('[name^=was]')->first()->attr('name'), $name),
+        );
         [, $drill, $player] = $name;
         $was = (string) $page->filter('[name^=was]')->first()->attr('value');
         $other = 'well' === $was ? 'unsure' : 'well';
-        $this->browser->request('POST', $address, $token + ['was' => [$drill => [$player => $was]], 'grade' => [$drill => [$player => $other]]]);
+        $this->browser->request(
+            'POST',
+            $address,
+            $token + ['was' => [$drill => [$player => $was]], 'grade' => [$drill => [$player => $other]]],
+        );
         self::assertResponseRedirects();
-        $this->browser->request('POST', $address, array_replace_recursive($stale, ['grade' => [$drill => [$player => 'not-yet']]]));
+        $this->browser->request(
+            'POST',
+            $address,
+            array_replace_recursive($stale, ['grade' => [$drill => [$player => 'not-yet']]]),
+        );
         self::assertResponseStatusCodeSame(409);
         self::assertSelectorTextContains('[role=alert]', 'Somebody else has graded');
         self::assertSelectorExists("input[name=\"grade[$drill][$player]\"][value=not-yet][checked]");
-        self::assertSame($other, $this->entities()->getConnection()->fetchOne('SELECT grade FROM turn_record WHERE drill = ? AND player = ? AND grade IS NOT NULL', [$drill, $player]));
+        self::assertSame(
+            $other,
+            $this->entities()
+                ->getConnection()
+                ->fetchOne('SELECT grade FROM turn_record WHERE drill = ? AND player = ? AND grade IS NOT NULL', [
+                    $drill,
+                    $player,
+                ]),
+        );
         $this->browser->submitForm('Keep the grades');
-        self::assertSame('not-yet', $this->entities()->getConnection()->fetchOne('SELECT grade FROM turn_record WHERE drill = ? AND player = ? AND grade IS NOT NULL', [$drill, $player]), 'pressed again, knowing');
+        self::assertSame(
+            'not-yet',
+            $this->entities()
+                ->getConnection()
+                ->fetchOne('SELECT grade FROM turn_record WHERE drill = ? AND player = ? AND grade IS NOT NULL', [
+                    $drill,
+                    $player,
+                ]),
+            'pressed again, knowing',
+        );
     }
 
     public function testAGradeIsTakenBack(): void
     {
         $this->signIn();
         $page = $this->open($this->team(), "/practice/{$this->lastWeek()->id()}/after");
-        $first = $page->filter('input[type=radio][checked]:not([value=none])')->first()->attr('name') ?? self::fail('Somebody is graded.');
+        $first =
+            $page->filter('input[type=radio][checked]:not([value=none])')->first()->attr('name') ??
+            self::fail('Somebody is graded.');
         $this->browser->submitForm('Keep the grades', [$first => 'none']);
         $this->browser->followRedirect();
 

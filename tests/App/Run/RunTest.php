@@ -67,7 +67,11 @@ final class RunTest extends RunTestCase
         $this->signIn();
         $this->openRun();
         $this->turn('Start now');
-        $this->browser->request('POST', $this->address('/run/turn'), ['do' => $do] + $this->openRun()->filter('form.run-controls')->form()->getPhpValues());
+        $this->browser->request(
+            'POST',
+            $this->address('/run/turn'),
+            ['do' => $do] + $this->openRun()->filter('form.run-controls')->form()->getPhpValues(),
+        );
         $this->follow();
 
         self::assertSelectorTextContains('.finding', $words);
@@ -93,7 +97,15 @@ final class RunTest extends RunTestCase
     {
         $this->signIn();
         [$index, $station] = $this->inRound();
-        foreach ([[$index, 'moonwalk', $station->players[0]->id, 3], [$index, $station->drill, 'nobody', 3], [0, $station->drill, $station->players[0]->id, 3], [$index, $station->drill, $station->players[0]->id, 501], [$index, $station->drill, $station->players[0]->id, -1]] as [$block, $drill, $player, $counted]) {
+        foreach (
+            [
+                [$index, 'moonwalk', $station->players[0]->id, 3],
+                [$index, $station->drill, 'nobody', 3],
+                [0, $station->drill, $station->players[0]->id, 3],
+                [$index, $station->drill, $station->players[0]->id, 501],
+                [$index, $station->drill, $station->players[0]->id, -1],
+            ] as [$block, $drill, $player, $counted]
+        ) {
             $this->tally($block, $drill, $player, $counted);
             self::assertResponseStatusCodeSame(422, "$block $drill $counted");
             self::assertStringContainsString('Allowed:', (string) $this->browser->getResponse()->getContent());
@@ -107,7 +119,11 @@ final class RunTest extends RunTestCase
         $before = $this->sheet();
         $gone = $before->round($index)?->stations[0]->players[0] ?? self::fail('Somebody is there.');
         $page = $this->openRun();
-        $this->browser->request('POST', $this->address('/run/people'), ['_token' => $page->filter('[name=_token]')->attr('value'), 'player' => $gone->id, 'is' => 'away']);
+        $this->browser->request('POST', $this->address('/run/people'), [
+            '_token' => $page->filter('[name=_token]')->attr('value'),
+            'player' => $gone->id,
+            'is' => 'away',
+        ]);
         $this->follow();
 
         self::assertSelectorTextContains('.good', 'The rounds to come are solved again');
@@ -116,10 +132,18 @@ final class RunTest extends RunTestCase
         foreach ($after->blocks as $number => $block) {
             if ($block->isRound() && $number > $index) {
                 self::assertSame([$gone->id], array_map(static fn($player): string => $player->id, $block->away));
-                self::assertCount(\count($this->practice()->comes()), [...$block->waiting, ...$block->away, ...array_merge(...array_map(static fn($one): array => $one->players, $block->stations))]);
+                self::assertCount(\count($this->practice()->comes()), [
+                    ...$block->waiting,
+                    ...$block->away,
+                    ...array_merge(...array_map(static fn($one): array => $one->players, $block->stations)),
+                ]);
             }
         }
-        $this->browser->request('POST', $this->address('/run/people'), ['_token' => $page->filter('[name=_token]')->attr('value'), 'player' => $gone->id, 'is' => 'here']);
+        $this->browser->request('POST', $this->address('/run/people'), [
+            '_token' => $page->filter('[name=_token]')->attr('value'),
+            'player' => $gone->id,
+            'is' => 'here',
+        ]);
         self::assertSame([], $this->sheet()->rounds()[\count($this->sheet()->rounds()) - 1]->away, 'back again');
     }
 
@@ -131,7 +155,11 @@ final class RunTest extends RunTestCase
         $this->openRun();
         $this->turn('Start now');
         $before = $this->sheet();
-        $this->browser->request('POST', $this->address('/arrange'), ['_token' => $token, 'version' => $this->practice()->version(), 'another' => '1']);
+        $this->browser->request('POST', $this->address('/arrange'), [
+            '_token' => $token,
+            'version' => $this->practice()->version(),
+            'another' => '1',
+        ]);
         $this->follow();
 
         self::assertSelectorTextContains('.finding', 'It has begun');
@@ -179,16 +207,25 @@ final class RunTest extends RunTestCase
         $page = $this->openRun();
         $this->browser->disableReboot();
         $practice = $this->practice();
-        $this->entities()->getEventManager()->addEventListener('onFlush', new class ($practice->id()->toBinary()) {
-            public function __construct(private readonly string $practice)
-            {
-            }
+        $this->entities()->getEventManager()->addEventListener(
+            'onFlush',
+            new class ($practice->id()->toBinary()) {
+                public function __construct(private readonly string $practice) {}
 
-            public function onFlush(\Doctrine\ORM\Event\OnFlushEventArgs $args): void
-            {
-                $args->getObjectManager()->getConnection()->executeStatement("INSERT IGNORE INTO practice_run (edition, lengths, skipped, planned, booted, ahead, started_at, heeded_at, id, practice_id) VALUES (1, '[60000]', '[]', '[60000]', '', 0, 1, 0, UNHEX(MD5(RAND())), ?)", [$this->practice]);
-            }
-        });
+                public function onFlush(\Doctrine\ORM\Event\OnFlushEventArgs $args): void
+                {
+                    $args
+                        ->getObjectManager()
+                        ->getConnection()
+                        ->executeStatement(
+                            'INSERT IGNORE INTO practice_run (edition, lengths, skipped, planned, booted, ahead, ' .
+                                "started_at, heeded_at, id, practice_id) VALUES (1, '[60000]', '[]', '[60000]', '', " .
+                                '0, 1, 0, UNHEX(MD5(RAND())), ?)',
+                            [$this->practice],
+                        );
+                }
+            },
+        );
         $this->browser->submit($page->selectButton('Start now')->form());
         self::assertResponseRedirects();
         $this->browser->followRedirect();

@@ -15,7 +15,10 @@ use FoxCorner\Tests\App\AppTestCase;
 /** A practice of the demo that can be started, turned and counted at. */
 abstract class RunTestCase extends AppTestCase
 {
-    /** @return array{int, \FoxCorner\App\Practice\Sheet\SheetStation} the block of the first round, which runs, and its first station */
+    /**
+     * @return array{int, \FoxCorner\App\Practice\Sheet\SheetStation} the block of the first round, which runs, and its
+     *                                                                first station
+     */
     protected function inRound(): array
     {
         $this->openRun();
@@ -32,7 +35,14 @@ abstract class RunTestCase extends AppTestCase
     protected function tally(int $block, string $drill, string $player, int $counted, bool $attention = false): void
     {
         $token = $this->openRun()->filter('[name=_token]')->attr('value');
-        $this->browser->request('POST', $this->address('/run/count'), ['_token' => $token, 'block' => $block, 'drill' => $drill, 'player' => $player, 'counted' => $counted, 'attention' => $attention ? 1 : 0]);
+        $this->browser->request('POST', $this->address('/run/count'), [
+            '_token' => $token,
+            'block' => $block,
+            'drill' => $drill,
+            'player' => $player,
+            'counted' => $counted,
+            'attention' => $attention ? 1 : 0,
+        ]);
     }
 
     protected function openRun(): \Symfony\Component\DomCrawler\Crawler

@@ -20,19 +20,29 @@ final class RunTimeTest extends RunTestCase
         $page = $this->openRun();
         $practice = $this->practice();
 
-        self::assertStringContainsString('It is planned for '.$practice->startsAt()->format('l j F, H:i'), (string) $page->selectButton('Start now')->attr('data-ask'));
-        self::assertStringContainsString('To end'.$practice->endsAt()->format('H:i'), $page->filter('.strip')->text());
+        self::assertStringContainsString(
+            'It is planned for ' . $practice->startsAt()->format('l j F, H:i'),
+            (string) $page->selectButton('Start now')->attr('data-ask'),
+        );
+        self::assertStringContainsString(
+            'To end' . $practice->endsAt()->format('H:i'),
+            $page->filter('.strip')->text(),
+        );
     }
 
     public function testLastWeeksLightningDoesNotStopToday(): void
     {
         $this->signIn();
-        $this->entities()->persist(new SimulatedNotice($this->team(), Notice::Lightning, new \DateTimeImmutable('-7 days')));
+        $this->entities()->persist(
+            new SimulatedNotice($this->team(), Notice::Lightning, new \DateTimeImmutable('-7 days')),
+        );
         $this->entities()->flush();
         $this->openRun();
         $this->turn('Start now');
         self::assertTrue($this->state()['runs']);
-        $this->entities()->persist(new SimulatedNotice($this->team(), Notice::Lightning, new \DateTimeImmutable('-29 minutes')));
+        $this->entities()->persist(
+            new SimulatedNotice($this->team(), Notice::Lightning, new \DateTimeImmutable('-29 minutes')),
+        );
         $this->entities()->flush();
         self::assertFalse($this->state()['runs'], 'half an hour after the last thunder');
     }
@@ -69,7 +79,11 @@ final class RunTimeTest extends RunTestCase
         self::assertSame([0, 11 * 60_000], [$moment->index, $moment->left]);
 
         $time->boot = 'b';
-        self::assertSame($time->wall, $run->now($time), 'a machine that was started anew knows no better than its wall');
+        self::assertSame(
+            $time->wall,
+            $run->now($time),
+            'a machine that was started anew knows no better than its wall',
+        );
     }
 
     public function testTheClocksPollReadsNoSheet(): void
@@ -94,10 +108,34 @@ final class RunTimeTest extends RunTestCase
         self::assertSelectorTextContains('.dial-reason', 'Off the field');
         self::assertSelectorTextContains('.dial-reason', 'Your league and the field’s owner decide');
         self::assertFalse($this->state()['runs']);
+        self::assertSame(0, $this->number('SELECT COUNT(paused_at) FROM practice_run'), 'looking writes nothing');
         $this->turn('Go on');
         self::assertTrue($this->state()['runs'], 'the coach has decided; the same notice does not stop it again');
         $this->turn('Heat (simulated)');
         self::assertTrue($this->state()['runs']);
         self::assertSelectorTextContains('.note', 'Heat notice (simulated)');
+    }
+
+    /** Whoever looks later sees the clock stand at the notice, not at the look. */
+    public function testANoticeStopsTheClockWhenItCame(): void
+    {
+        $this->signIn();
+        $this->openRun();
+        $this->turn('Start now');
+        $this->entities()
+            ->getConnection()
+            ->executeStatement('UPDATE practice_run SET started_at = started_at - 600000');
+        $this->entities()->persist(
+            new SimulatedNotice($this->team(), Notice::Lightning, new \DateTimeImmutable('-5 minutes')),
+        );
+        $this->entities()->flush();
+        $this->entities()->clear();
+        $first = $this->state();
+        self::assertFalse($first['runs']);
+        $this->openRun();
+        $this->turn('2 min longer');
+        $stood = $this->number('SELECT paused_at - started_at FROM practice_run WHERE paused_at > 0');
+        self::assertEqualsWithDelta(300_000, $stood, 5_000, 'ms');
+        self::assertNotSame($first['edition'], $this->state()['edition']);
     }
 }

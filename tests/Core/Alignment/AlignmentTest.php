@@ -33,20 +33,32 @@ final class AlignmentTest extends TestCase
     {
         yield 'nobody on' => [Teams::state(situation: 'none-2'), 'Normal'];
         yield 'nobody on, an ordinary batter does not bunt' => [Teams::state(situation: 'none-0'), 'Normal'];
-        yield 'nobody on, a slapper does' => [Teams::state(situation: 'none-0', batter: BatterType::Slapper), 'Normal, corners in, short halfway'];
+        yield 'nobody on, a slapper does' => [
+            Teams::state(situation: 'none-0', batter: BatterType::Slapper),
+            'Normal, corners in, short halfway',
+        ];
         yield 'softball, runner on first, tied' => [Teams::state(), 'Double play, corners in'];
-        yield 'baseball: the first baseman holds' => [Teams::state('baseball-80'), 'Double play, third in, first holds'];
+        yield 'baseball: the first baseman holds' => [
+            Teams::state('baseball-80'),
+            'Double play, third in, first holds',
+        ];
         yield 'small field: nobody leads, nobody holds' => [Teams::state('baseball-60'), 'Double play, corners in'];
         yield 'two out' => [Teams::state(situation: 'R1-2'), 'Normal'];
         yield 'far ahead no bunt comes' => [Teams::state(lead: 6), 'Double play'];
         yield 'a power hitter does not bunt' => [Teams::state(batter: BatterType::RightPower), 'Double play'];
         yield 'two strikes send the corners back' => [Teams::state(count: '1-2'), 'Double play'];
-        yield 'a slapper bunts with two strikes' => [Teams::state(batter: BatterType::Slapper, count: '1-2'), 'Double play, corners in, short halfway'];
+        yield 'a slapper bunts with two strikes' => [
+            Teams::state(batter: BatterType::Slapper, count: '1-2'),
+            'Double play, corners in, short halfway',
+        ];
         yield 'runner on third early' => [Teams::state(situation: 'R3-1'), 'Halfway'];
         yield 'runner on third, tied in the last inning' => [Teams::state(situation: 'R3-1', inning: 7), 'In'];
         yield 'ahead by several the run is conceded' => [Teams::state(situation: 'R3-1', lead: 5), 'Normal'];
         yield 'late and up one' => [Teams::state(situation: 'none-2', inning: 7, lead: 1), 'Normal, guard the lines'];
-        yield 'late, up one, runner on third: the run comes first' => [Teams::state(situation: 'R3-1', inning: 7, lead: 1), 'In'];
+        yield 'late, up one, runner on third: the run comes first' => [
+            Teams::state(situation: 'R3-1', inning: 7, lead: 1),
+            'In',
+        ];
         yield 'slowpitch knows no bunt' => [Teams::state('slowpitch-65'), 'Double play'];
     }
 
@@ -81,7 +93,9 @@ final class AlignmentTest extends TestCase
 
     public function testSoftballCornersAreInFrontOfTheBagAndBaseballsBehind(): void
     {
-        $distance = static fn(string $rules): float => self::alignment(Teams::state($rules, 'none-2'))->point(Position::ThirdBase)->distanceTo(Point::home());
+        $distance = static fn(string $rules): float => self::alignment(Teams::state($rules, 'none-2'))
+            ->point(Position::ThirdBase)
+            ->distanceTo(Point::home());
 
         self::assertLessThan(60.0, $distance('fastpitch-43'));
         self::assertGreaterThan(90.0, $distance('baseball-90'));
@@ -98,14 +112,28 @@ final class AlignmentTest extends TestCase
 
     public function testTheMiddleShadesToThePullSideAndMirrors(): void
     {
-        $x = static fn(BatterType $batter, Position $position): float => self::alignment(Teams::state('baseball-90', 'none-1', batter: $batter))->point($position)->x;
+        $x = static fn(BatterType $batter, Position $position): float => self::alignment(
+            Teams::state('baseball-90', 'none-1', batter: $batter),
+        )->point($position)->x;
 
         foreach ([Position::Shortstop, Position::SecondBase] as $position) {
-            self::assertLessThan($x(BatterType::Left, $position), $x(BatterType::Right, $position), 'against a right-hander both stand farther left');
+            self::assertLessThan(
+                $x(BatterType::Left, $position),
+                $x(BatterType::Right, $position),
+                'against a right-hander both stand farther left',
+            );
             self::assertLessThan($x(BatterType::Right, $position), $x(BatterType::RightPower, $position));
-            self::assertEqualsWithDelta(-$x(BatterType::Left, Position::SecondBase), $x(BatterType::Right, Position::Shortstop), 1e-9);
+            self::assertEqualsWithDelta(
+                -$x(BatterType::Left, Position::SecondBase),
+                $x(BatterType::Right, Position::Shortstop),
+                1e-9,
+            );
         }
-        self::assertSame([], self::alignment(Teams::state('baseball-90', 'R1-1'))->spot(Position::Shortstop)->shades, 'second must be reached');
+        self::assertSame(
+            [],
+            self::alignment(Teams::state('baseball-90', 'R1-1'))->spot(Position::Shortstop)->shades,
+            'second must be reached',
+        );
     }
 
     public function testAShadeHasItsPartner(): void
@@ -117,14 +145,22 @@ final class AlignmentTest extends TestCase
         self::assertSame(2, $withRunner->spot(Position::ThirdBase)->steps(), 'third base widens to close the hole');
         self::assertStringContainsString('close the hole', $withRunner->spot(Position::ThirdBase)->because());
         self::assertSame(0, $withTwo->spot(Position::Shortstop)->steps(), 'third base on the bunt is his: straight up');
-        self::assertContains('The steal and the bunt both need the shortstop at second: a step closer.', $withRunner->reasons());
+        self::assertContains(
+            'The steal and the bunt both need the shortstop at second: a step closer.',
+            $withRunner->reasons(),
+        );
     }
 
     public function testHolderStandsAtTheBag(): void
     {
         $state = Teams::state('baseball-90', 'R1-1', lead: 5);
 
-        self::assertLessThan(5.0, self::alignment($state)->point(Position::FirstBase)->distanceTo($state->rules->diamond()->at(Base::First)));
+        self::assertLessThan(
+            5.0,
+            self::alignment($state)
+                ->point(Position::FirstBase)
+                ->distanceTo($state->rules->diamond()->at(Base::First)),
+        );
     }
 
     private static function alignment(GameState $state): Alignment

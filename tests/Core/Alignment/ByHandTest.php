@@ -24,13 +24,22 @@ final class ByHandTest extends TestCase
         $kept = [new KeptSpot(Position::Shortstop, NamedDepth::DoublePlay, Point::of(-20, 80), 'Wren')];
 
         self::assertEquals(Point::of(-20, 80), $this->alignment('R1-1', $kept)->point(Position::Shortstop));
-        self::assertSame('6 stands where Wren wants it; the rule says double play.', $this->alignment('R1-1', $kept)->spot(Position::Shortstop)->because());
-        self::assertFalse($this->alignment('none-1', $kept)->spot(Position::Shortstop)->byHand, 'normal is called there');
+        self::assertSame(
+            '6 stands where Wren wants it; the rule says double play.',
+            $this->alignment('R1-1', $kept)->spot(Position::Shortstop)->because(),
+        );
+        self::assertFalse(
+            $this->alignment('none-1', $kept)->spot(Position::Shortstop)->byHand,
+            'normal is called there',
+        );
     }
 
     public function testWhatIsTriedGoesBeforeWhatIsKept(): void
     {
-        $kept = [new KeptSpot(Position::Shortstop, NamedDepth::DoublePlay, Point::of(-20, 80), 'Wren'), new KeptSpot(Position::SecondBase, NamedDepth::DoublePlay, Point::of(25, 80), 'Wren')];
+        $kept = [
+            new KeptSpot(Position::Shortstop, NamedDepth::DoublePlay, Point::of(-20, 80), 'Wren'),
+            new KeptSpot(Position::SecondBase, NamedDepth::DoublePlay, Point::of(25, 80), 'Wren'),
+        ];
         $alignment = $this->alignment('R1-1', $kept, [6 => Point::of(-30, 75)]);
 
         self::assertEquals(Point::of(-30, 75), $alignment->point(Position::Shortstop));
@@ -61,6 +70,9 @@ final class ByHandTest extends TestCase
     {
         $state = Teams::state(situation: $situation);
 
-        return ByHand::of($kept, $tried)->applyTo(Alignment::byRules($state, DepthTable::shipped($state->rules->sport), ShippedRules::all()), $state->rules);
+        return ByHand::of($kept, $tried)->applyTo(
+            Alignment::byRules($state, DepthTable::shipped($state->rules->sport), ShippedRules::all()),
+            $state->rules,
+        );
     }
 }

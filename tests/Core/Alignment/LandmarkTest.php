@@ -24,6 +24,9 @@ final class LandmarkTest extends TestCase
     #[TestWith([1, 0.0, 60.5, ''])]
     public function testByEye(int $position, float $x, float $y, string $words): void
     {
-        self::assertSame($words, Landmark::of(Position::from($position), Point::of($x, $y), ShippedRuleSets::get('baseball-90'), 2.5));
+        self::assertSame(
+            $words,
+            Landmark::of(Position::from($position), Point::of($x, $y), ShippedRuleSets::get('baseball-90'), 2.5),
+        );
     }
 }

@@ -40,8 +40,12 @@ use PHPUnit\Framework\TestCase;
 final class RulesTest extends TestCase
 {
     #[DataProvider('conditions')]
-    public function testAConditionHoldsAndReadsAsItIs(Condition $condition, string $words, GameState $holds, GameState $doesNot): void
-    {
+    public function testAConditionHoldsAndReadsAsItIs(
+        Condition $condition,
+        string $words,
+        GameState $holds,
+        GameState $doesNot,
+    ): void {
         self::assertSame($words, $condition->words());
         self::assertTrue($condition->holds($holds));
         self::assertFalse($condition->holds($doesNot));
@@ -50,24 +54,109 @@ final class RulesTest extends TestCase
     /** @return iterable<string, array{Condition, string, GameState, GameState}> */
     public static function conditions(): iterable
     {
-        yield 'a group of bases' => [new Condition(bases: BasesGroup::RunnerOnThird->bases()), 'runner on third', Teams::state(situation: 'R1R3-2'), Teams::state(situation: 'R1R2-2')];
-        yield 'single bases' => [new Condition(bases: [Bases::Empty, Bases::Second]), 'nobody on or second only', Teams::state(situation: 'R2-0'), Teams::state(situation: 'R1R2-0')];
-        yield 'outs' => [new Condition(outs: [Outs::None, Outs::One]), 'fewer than two out', Teams::state(situation: 'R1-1'), Teams::state(situation: 'R1-2')];
-        yield 'one number of outs' => [new Condition(outs: [Outs::Two]), 'two out', Teams::state(situation: 'R1-2'), Teams::state(situation: 'R1-1')];
-        yield 'late' => [new Condition(lastInnings: 2), 'last 2 innings', Teams::state(inning: 6), Teams::state(inning: 5)];
-        yield 'extra innings are late' => [new Condition(lastInnings: 1), 'last inning', Teams::state(inning: 9), Teams::state(inning: 6)];
-        yield 'a lead' => [new Condition(leadFrom: 1, leadTo: 2), 'up 1 to up 2', Teams::state(lead: 2), Teams::state(lead: 3)];
-        yield 'at least' => [new Condition(leadFrom: 4), 'up 4 or better', Teams::state(lead: 4), Teams::state(lead: 3)];
-        yield 'at most' => [new Condition(leadTo: -1), 'down 1 or worse', Teams::state(lead: -3), Teams::state(lead: 0)];
+        yield 'a group of bases' => [
+            new Condition(bases: BasesGroup::RunnerOnThird->bases()),
+            'runner on third',
+            Teams::state(situation: 'R1R3-2'),
+            Teams::state(situation: 'R1R2-2'),
+        ];
+        yield 'single bases' => [
+            new Condition(bases: [Bases::Empty, Bases::Second]),
+            'nobody on or second only',
+            Teams::state(situation: 'R2-0'),
+            Teams::state(situation: 'R1R2-0'),
+        ];
+        yield 'outs' => [
+            new Condition(outs: [Outs::None, Outs::One]),
+            'fewer than two out',
+            Teams::state(situation: 'R1-1'),
+            Teams::state(situation: 'R1-2'),
+        ];
+        yield 'one number of outs' => [
+            new Condition(outs: [Outs::Two]),
+            'two out',
+            Teams::state(situation: 'R1-2'),
+            Teams::state(situation: 'R1-1'),
+        ];
+        yield 'late' => [
+            new Condition(lastInnings: 2),
+            'last 2 innings',
+            Teams::state(inning: 6),
+            Teams::state(inning: 5),
+        ];
+        yield 'extra innings are late' => [
+            new Condition(lastInnings: 1),
+            'last inning',
+            Teams::state(inning: 9),
+            Teams::state(inning: 6),
+        ];
+        yield 'a lead' => [
+            new Condition(leadFrom: 1, leadTo: 2),
+            'up 1 to up 2',
+            Teams::state(lead: 2),
+            Teams::state(lead: 3),
+        ];
+        yield 'at least' => [
+            new Condition(leadFrom: 4),
+            'up 4 or better',
+            Teams::state(lead: 4),
+            Teams::state(lead: 3),
+        ];
+        yield 'at most' => [
+            new Condition(leadTo: -1),
+            'down 1 or worse',
+            Teams::state(lead: -3),
+            Teams::state(lead: 0),
+        ];
         yield 'tied' => [new Condition(leadFrom: 0, leadTo: 0), 'tied', Teams::state(), Teams::state(lead: 1)];
-        yield 'batter' => [new Condition(batter: [BatterTrait::Power, BatterTrait::Slaps]), 'batter a power hitter or a slapper', Teams::state(batter: BatterType::LeftPower), Teams::state(batter: BatterType::Left)];
-        yield 'not the batter' => [new Condition(notBatter: [BatterTrait::Slaps]), 'batter not a slapper', Teams::state(), Teams::state(batter: BatterType::Slapper)];
-        yield 'strikes' => [new Condition(twoStrikes: true), 'two strikes', Teams::state(count: '1-2'), Teams::state(count: '1-1')];
-        yield 'leads' => [new Condition(leads: true), 'runners may lead', Teams::state('baseball-80'), Teams::state('baseball-60')];
-        yield 'sport' => [new Condition(sports: [Sport::Baseball]), 'baseball', Teams::state('baseball-60'), Teams::state()];
-        yield 'bunt' => [new Condition(buntLikely: true), 'a bunt is likely', Teams::state(situation: 'R1-0'), Teams::state(situation: 'R1-0', lead: 6)];
-        yield 'double play' => [new Condition(doublePlay: false), 'no double play is in order', Teams::state(situation: 'R1-2'), Teams::state(situation: 'R1-1')];
-        yield 'all of it' => [new Condition([Bases::Third], [Outs::One], 1, 0, 0), 'third only, one out, last inning, tied', Teams::state(situation: 'R3-1', inning: 7), Teams::state(situation: 'R3-1', inning: 6)];
+        yield 'batter' => [
+            new Condition(batter: [BatterTrait::Power, BatterTrait::Slaps]),
+            'batter a power hitter or a slapper',
+            Teams::state(batter: BatterType::LeftPower),
+            Teams::state(batter: BatterType::Left),
+        ];
+        yield 'not the batter' => [
+            new Condition(notBatter: [BatterTrait::Slaps]),
+            'batter not a slapper',
+            Teams::state(),
+            Teams::state(batter: BatterType::Slapper),
+        ];
+        yield 'strikes' => [
+            new Condition(twoStrikes: true),
+            'two strikes',
+            Teams::state(count: '1-2'),
+            Teams::state(count: '1-1'),
+        ];
+        yield 'leads' => [
+            new Condition(leads: true),
+            'runners may lead',
+            Teams::state('baseball-80'),
+            Teams::state('baseball-60'),
+        ];
+        yield 'sport' => [
+            new Condition(sports: [Sport::Baseball]),
+            'baseball',
+            Teams::state('baseball-60'),
+            Teams::state(),
+        ];
+        yield 'bunt' => [
+            new Condition(buntLikely: true),
+            'a bunt is likely',
+            Teams::state(situation: 'R1-0'),
+            Teams::state(situation: 'R1-0', lead: 6),
+        ];
+        yield 'double play' => [
+            new Condition(doublePlay: false),
+            'no double play is in order',
+            Teams::state(situation: 'R1-2'),
+            Teams::state(situation: 'R1-1'),
+        ];
+        yield 'all of it' => [
+            new Condition([Bases::Third], [Outs::One], 1, 0, 0),
+            'third only, one out, last inning, tied',
+            Teams::state(situation: 'R3-1', inning: 7),
+            Teams::state(situation: 'R3-1', inning: 6),
+        ];
     }
 
     public function testNothingAskedAlwaysHolds(): void
@@ -78,7 +167,9 @@ final class RulesTest extends TestCase
 
     public function testAPitcherWhoHitsSpotsIsTrustedAndAWildOneIsNot(): void
     {
-        $short = static fn(Pitching $pitching): int => self::alignment(self::pitched($pitching))->spot(Position::Shortstop)->steps();
+        $short = static fn(Pitching $pitching): int => self::alignment(self::pitched($pitching))
+            ->spot(Position::Shortstop)
+            ->steps();
 
         self::assertSame(2, $short(Pitching::HitsSpots));
         self::assertSame(1, $short(Pitching::Ordinary));
@@ -103,19 +194,39 @@ final class RulesTest extends TestCase
     {
         $base = self::alignment(Teams::state('baseball-90', 'R3-1'));
         $calls = [];
-        foreach ([
-            'slapper' => Teams::state('baseball-90', 'R3-1', batter: BatterType::Slapper),
-            'power' => Teams::state('baseball-90', 'R3-1', batter: BatterType::RightPower),
-            'two strikes, a bunter' => Teams::state('baseball-90', 'R1-0', batter: BatterType::TopOfOrder, count: '0-2'),
-            'tied in the last' => Teams::state('baseball-90', 'R3-1', inning: 9),
-            'ahead by six' => Teams::state('baseball-90', 'R3-1', lead: 6),
-        ] as $name => $state) {
+        foreach (
+            [
+                'slapper' => Teams::state('baseball-90', 'R3-1', batter: BatterType::Slapper),
+                'power' => Teams::state('baseball-90', 'R3-1', batter: BatterType::RightPower),
+                'two strikes, a bunter' => Teams::state(
+                    'baseball-90',
+                    'R1-0',
+                    batter: BatterType::TopOfOrder,
+                    count: '0-2',
+                ),
+                'tied in the last' => Teams::state('baseball-90', 'R3-1', inning: 9),
+                'ahead by six' => Teams::state('baseball-90', 'R3-1', lead: 6),
+            ] as $name => $state
+        ) {
             $alignment = self::alignment($state);
-            self::assertNotSame([], array_diff($alignment->reasons(), $base->reasons()), "$name has a reason of its own");
+            self::assertNotSame(
+                [],
+                array_diff($alignment->reasons(), $base->reasons()),
+                "$name has a reason of its own",
+            );
             $calls[$name] = $alignment->call();
         }
 
-        self::assertSame(['slapper' => 'Halfway, corners in', 'power' => 'Halfway', 'two strikes, a bunter' => 'Double play, first holds', 'tied in the last' => 'In', 'ahead by six' => 'Normal'], $calls);
+        self::assertSame(
+            [
+                'slapper' => 'Halfway, corners in',
+                'power' => 'Halfway',
+                'two strikes, a bunter' => 'Double play, first holds',
+                'tied in the last' => 'In',
+                'ahead by six' => 'Normal',
+            ],
+            $calls,
+        );
     }
 
     public function testSoftballAndBaseballDiffer(): void
@@ -131,8 +242,14 @@ final class RulesTest extends TestCase
 
     public function testATwoStrikeBuntIsBelievedWhenTheGameIsTiedAtItsEnd(): void
     {
-        self::assertNotSame(NamedDepth::Bunt, self::alignment(Teams::state(inning: 3, count: '0-2'))->spot(Position::ThirdBase)->depth);
-        self::assertSame(NamedDepth::Bunt, self::alignment(Teams::state(inning: 7, count: '0-2'))->spot(Position::ThirdBase)->depth);
+        self::assertNotSame(
+            NamedDepth::Bunt,
+            self::alignment(Teams::state(inning: 3, count: '0-2'))->spot(Position::ThirdBase)->depth,
+        );
+        self::assertSame(
+            NamedDepth::Bunt,
+            self::alignment(Teams::state(inning: 7, count: '0-2'))->spot(Position::ThirdBase)->depth,
+        );
     }
 
     public function testTheSpotSaysWhichRuleDecidedAndWhatItReplaced(): void
@@ -150,7 +267,12 @@ final class RulesTest extends TestCase
                 foreach (Outs::cases() as $outs) {
                     foreach (BatterType::cases() as $batter) {
                         foreach ([[3, 0], [$rules->innings, 1], [$rules->innings, 0], [1, -8]] as [$inning, $lead]) {
-                            self::assertCount(9, self::alignment(Teams::state($key, $bases->value.'-'.$outs->value, $inning, $lead, $batter))->spots());
+                            self::assertCount(
+                                9,
+                                self::alignment(
+                                    Teams::state($key, $bases->value . '-' . $outs->value, $inning, $lead, $batter),
+                                )->spots(),
+                            );
                         }
                     }
                 }
@@ -160,8 +282,19 @@ final class RulesTest extends TestCase
 
     public function testLaterRulesGoAndRulesThatAreOffSayNothing(): void
     {
-        $in = new AlignmentRule('in', 'All in', new Condition(), [new Placing([Position::Shortstop], NamedDepth::In)], [], 'In.');
-        $depth = static fn(AlignmentRule ...$more): NamedDepth => Alignment::byRules(Teams::state(situation: 'none-2'), DepthTable::shipped(Sport::Fastpitch), [...ShippedRules::all(), ...array_values($more)])->spot(Position::Shortstop)->depth;
+        $in = new AlignmentRule(
+            'in',
+            'All in',
+            new Condition(),
+            [new Placing([Position::Shortstop], NamedDepth::In)],
+            [],
+            'In.',
+        );
+        $depth = static fn(AlignmentRule ...$more): NamedDepth => Alignment::byRules(
+            Teams::state(situation: 'none-2'),
+            DepthTable::shipped(Sport::Fastpitch),
+            [...ShippedRules::all(), ...array_values($more)],
+        )->spot(Position::Shortstop)->depth;
 
         self::assertSame(NamedDepth::In, $depth($in));
         self::assertSame(NamedDepth::Normal, $depth($in->switched(false)));
@@ -183,10 +316,43 @@ final class RulesTest extends TestCase
     public static function impossible(): iterable
     {
         $always = new Condition();
-        yield 'no name' => [static fn(): mixed => new AlignmentRule('a', ' ', $always, [new Placing([Position::Shortstop], NamedDepth::In)], [], 'B.'), 'name'];
-        yield 'no reason' => [static fn(): mixed => new AlignmentRule('a', 'A', $always, [new Placing([Position::Shortstop], NamedDepth::In)], [], ''), 'reason'];
+        yield 'no name' => [
+            static fn(): mixed => new AlignmentRule(
+                'a',
+                ' ',
+                $always,
+                [new Placing([Position::Shortstop], NamedDepth::In)],
+                [],
+                'B.',
+            ),
+            'name',
+        ];
+        yield 'no reason' => [
+            static fn(): mixed => new AlignmentRule(
+                'a',
+                'A',
+                $always,
+                [new Placing([Position::Shortstop], NamedDepth::In)],
+                [],
+                '',
+            ),
+            'reason',
+        ];
         yield 'moves nobody' => [static fn(): mixed => new AlignmentRule('a', 'A', $always, [], [], 'B.'), 'rule'];
-        yield 'places one twice' => [static fn(): mixed => new AlignmentRule('a', 'A', $always, [new Placing([Position::Shortstop], NamedDepth::In), new Placing([Position::Shortstop], NamedDepth::Normal)], [], 'B.'), 'rule'];
+        yield 'places one twice' => [
+            static fn(): mixed => new AlignmentRule(
+                'a',
+                'A',
+                $always,
+                [
+                    new Placing([Position::Shortstop], NamedDepth::In),
+                    new Placing([Position::Shortstop], NamedDepth::Normal),
+                ],
+                [],
+                'B.',
+            ),
+            'rule',
+        ];
         yield 'scores the wrong way round' => [static fn(): mixed => new Condition(leadFrom: 2, leadTo: 1), 'score'];
         yield 'an outfielder shades' => [static fn(): mixed => new Shade(Position::LeftField, 1, 'C.'), 'shade'];
         yield 'far too many steps' => [static fn(): mixed => new Shade(Position::Shortstop, 7, 'C.'), 'shade'];
@@ -201,7 +367,11 @@ final class RulesTest extends TestCase
 
     private static function pitched(Pitching $pitching): GameState
     {
-        return GameState::of(ShippedRuleSets::get('baseball-90'), Situation::fromKey('none-0'), Context::of(3, Half::Top, 0, Batter::ofType(BatterType::Right), Count::none(), $pitching));
+        return GameState::of(
+            ShippedRuleSets::get('baseball-90'),
+            Situation::fromKey('none-0'),
+            Context::of(3, Half::Top, 0, Batter::ofType(BatterType::Right), Count::none(), $pitching),
+        );
     }
 
     private static function alignment(GameState $state): Alignment

@@ -25,7 +25,11 @@ final class GeometryTest extends TestCase
         $diamond = Diamond::of(60, 43);
         $around = [Base::Home, Base::First, Base::Second, Base::Third, Base::Home];
         for ($leg = 0; $leg < 4; ++$leg) {
-            self::assertEqualsWithDelta(60, $diamond->at($around[$leg])->distanceTo($diamond->at($around[$leg + 1])), 1e-9);
+            self::assertEqualsWithDelta(
+                60,
+                $diamond->at($around[$leg])->distanceTo($diamond->at($around[$leg + 1])),
+                1e-9,
+            );
         }
         self::assertEqualsWithDelta(45, $diamond->at(Base::First)->sprayDegrees(), 1e-9);
     }
@@ -37,8 +41,17 @@ final class GeometryTest extends TestCase
         $alongTheBasePath = $diamond->at(Base::Second)->toward($diamond->at(Base::Third), 30);
 
         self::assertEqualsWithDelta(20, $alongTheBasePath->distanceTo($shortstop), 1e-9, 'back at right angles');
-        self::assertGreaterThan($alongTheBasePath->distanceTo(Point::home()), $shortstop->distanceTo(Point::home()), 'back is away from home');
-        self::assertEqualsWithDelta(-DepthSpot::of(Position::SecondBase, 30, 20, $diamond)->point()->x, $shortstop->x, 1e-9, 'the middle mirrors');
+        self::assertGreaterThan(
+            $alongTheBasePath->distanceTo(Point::home()),
+            $shortstop->distanceTo(Point::home()),
+            'back is away from home',
+        );
+        self::assertEqualsWithDelta(
+            -DepthSpot::of(Position::SecondBase, 30, 20, $diamond)->point()->x,
+            $shortstop->x,
+            1e-9,
+            'the middle mirrors',
+        );
     }
 
     public function testCornersGoOffTheLineIntoTheField(): void
@@ -47,8 +60,18 @@ final class GeometryTest extends TestCase
         foreach ([[Position::ThirdBase, -45.0], [Position::FirstBase, 45.0]] as [$position, $line]) {
             $spot = DepthSpot::of($position, 6, -27, $diamond)->point();
             self::assertLessThan(45.0, abs($spot->sprayDegrees()), 'fair ground');
-            self::assertEqualsWithDelta(6.0, Segment::of(Point::home(), Point::polar(100, $line))->distanceTo($spot), 1e-9, 'off is from the foul line');
-            self::assertEqualsWithDelta(33.0, hypot($spot->x, $spot->y) * cos(deg2rad($spot->sprayDegrees() - $line)), 1e-9, 'front is toward home');
+            self::assertEqualsWithDelta(
+                6.0,
+                Segment::of(Point::home(), Point::polar(100, $line))->distanceTo($spot),
+                1e-9,
+                'off is from the foul line',
+            );
+            self::assertEqualsWithDelta(
+                33.0,
+                hypot($spot->x, $spot->y) * cos(deg2rad($spot->sprayDegrees() - $line)),
+                1e-9,
+                'front is toward home',
+            );
         }
     }
 
@@ -102,7 +125,11 @@ final class GeometryTest extends TestCase
         foreach (ShippedRuleSets::all() as $key => $rules) {
             self::assertSame($key, $rules->key);
             self::assertGreaterThan($rules->pitchingDistance, $rules->diamond()->at(Base::Second)->y);
-            self::assertSame('baseball' === $rules->sport->value && $rules->basePath > 60, $rules->leads->allowsLeads(), $key);
+            self::assertSame(
+                'baseball' === $rules->sport->value && $rules->basePath > 60,
+                $rules->leads->allowsLeads(),
+                $key,
+            );
         }
         self::assertCount(10, ShippedRuleSets::all());
     }
@@ -113,7 +140,12 @@ final class GeometryTest extends TestCase
     public function testFieldsThatCannotBe(float $basePath, float $pitching, string $field): void
     {
         try {
-            ShippedRuleSets::get('fastpitch-40')->with($basePath, $pitching, fence: Fence::of(200, 200, 200, 200, 200), surface: Surface::Dirt);
+            ShippedRuleSets::get('fastpitch-40')->with(
+                $basePath,
+                $pitching,
+                fence: Fence::of(200, 200, 200, 200, 200),
+                surface: Surface::Dirt,
+            );
             self::fail('No such field may exist.');
         } catch (InvalidValue $problem) {
             self::assertSame($field, $problem->field);

@@ -36,15 +36,23 @@ final class AlignmentFigures implements Figures
             }
         }
         foreach (BatterType::cases() as $batter) {
-            foreach ([['R1-0', 7, 0, '0-0'], ['R3-1', 8, 1, '1-2'], ['R2R3-1', 2, -5, '3-1'], ['none-1', 9, 1, '0-2']] as [$situation, $inning, $lead, $count]) {
-                yield "told/$batter->value/$situation" => self::standing(Teams::state('baseball-90', $situation, $inning, $lead, $batter, $count), true);
+            $told = [['R1-0', 7, 0, '0-0'], ['R3-1', 8, 1, '1-2'], ['R2R3-1', 2, -5, '3-1'], ['none-1', 9, 1, '0-2']];
+            foreach ($told as [$situation, $inning, $lead, $count]) {
+                yield "told/$batter->value/$situation" => self::standing(
+                    Teams::state('baseball-90', $situation, $inning, $lead, $batter, $count),
+                    true,
+                );
             }
         }
         $rules = ShippedRuleSets::get('fastpitch-43');
         $table = DepthTable::shipped(Sport::Fastpitch);
         $ours = Alignment::byRules(Teams::state(), $table, ShippedRules::all());
-        yield 'moved' => $ours->moved(Position::Shortstop, Point::of(-20.3, 81.7), 'why', $rules)->spot(Position::Shortstop);
-        yield 'moved out' => $ours->moved(Position::LeftField, Point::of(-80.3, 121.7), 'why', $rules)->spot(Position::LeftField);
+        yield 'moved' => $ours
+            ->moved(Position::Shortstop, Point::of(-20.3, 81.7), 'why', $rules)
+            ->spot(Position::Shortstop);
+        yield 'moved out' => $ours
+            ->moved(Position::LeftField, Point::of(-80.3, 121.7), 'why', $rules)
+            ->spot(Position::LeftField);
         yield 'at depth' => $ours->atDepths([5 => NamedDepth::Normal, 8 => NamedDepth::Deep], $rules, 'why')->spots();
         yield from self::board();
     }
@@ -55,8 +63,19 @@ final class AlignmentFigures implements Figures
         foreach (['fastpitch-43' => [7, -1], 'baseball-60' => [6, 1]] as $key => [$inning, $lead]) {
             $state = Teams::state($key, inning: $inning, lead: $lead, batter: BatterType::Slapper);
             $level = Level::Fastpitch16->profile();
-            $board = Board::of($state->rules, $state->context, $level, Lineup::choose(Teams::nine()), PlanBook::shipped($state->rules->sport));
-            $word = static fn(BoardCell $cell): array => [$cell->situation->key(), $cell->want, $cell->changeWords(), $cell->plan->alignment->call()];
+            $board = Board::of(
+                $state->rules,
+                $state->context,
+                $level,
+                Lineup::choose(Teams::nine()),
+                PlanBook::shipped($state->rules->sport),
+            );
+            $word = static fn(BoardCell $cell): array => [
+                $cell->situation->key(),
+                $cell->want,
+                $cell->changeWords(),
+                $cell->plan->alignment->call(),
+            ];
             yield "board/$key" => [array_map($word, $board->cells), \count($board->changed())];
         }
     }
@@ -66,8 +85,18 @@ final class AlignmentFigures implements Figures
     {
         $alignment = Alignment::byRules($state, DepthTable::shipped($state->rules->sport), ShippedRules::all());
         $spot = static fn(Spot $spot): array => [
-            $spot->placement->point(), $spot->depth,
-            ...$withWords ? [$spot->placement->inPaces(2.6), $spot->placement->inFeet(), $spot->because(), $spot->rule, $spot->instead, $spot->steps()] : [],
+            $spot->placement->point(),
+            $spot->depth,
+            ...$withWords
+                ? [
+                    $spot->placement->inPaces(2.6),
+                    $spot->placement->inFeet(),
+                    $spot->because(),
+                    $spot->rule,
+                    $spot->instead,
+                    $spot->steps(),
+                ]
+                : [],
             ...$withWords ? [Landmark::of($spot->position, $spot->placement->point(), $state->rules, 2.6)] : [],
         ];
 

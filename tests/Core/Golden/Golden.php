@@ -9,11 +9,9 @@ final readonly class Golden
 {
     /** Amounts may differ by so much: the last figures of another machine's arithmetic. */
     private const TOLERANCE = 1e-6;
-    private const FOLDER = __DIR__.'/figures';
+    private const FOLDER = __DIR__ . '/figures';
 
-    public function __construct(private string $topic)
-    {
-    }
+    public function __construct(private string $topic) {}
 
     /** @return array<string, class-string<Figures>> by the name of the file */
     public static function topics(): array
@@ -58,7 +56,9 @@ final readonly class Golden
         foreach ($kept + $now as $way => $_) {
             $known = \array_key_exists($way, $kept) && \array_key_exists($way, $now);
             if (!$known || !self::isSame($kept[$way], $now[$way])) {
-                $word = static fn(array $of): string => \array_key_exists($way, $of) ? var_export($of[$way], true) : 'not there';
+                $word = static fn(array $of): string => \array_key_exists($way, $of)
+                    ? var_export($of[$way], true)
+                    : 'not there';
                 $lines[] = "$way: was {$word($kept)}, is {$word($now)}";
             }
         }
@@ -69,12 +69,13 @@ final readonly class Golden
     /** One line for each thing, so that a diff shows which have moved. */
     public function write(): void
     {
-        $flags = \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION;
+        $flags =
+            \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION;
         $lines = [];
         foreach ($this->values() as $name => $value) {
-            $lines[] = json_encode($name, $flags).': '.json_encode($value, $flags);
+            $lines[] = json_encode($name, $flags) . ': ' . json_encode($value, $flags);
         }
-        file_put_contents($this->file(), "{\n".implode(",\n", $lines)."\n}\n");
+        file_put_contents($this->file(), "{\n" . implode(",\n", $lines) . "\n}\n");
     }
 
     /** @return array<string, mixed> */
@@ -90,7 +91,7 @@ final readonly class Golden
 
     private function file(): string
     {
-        return self::FOLDER."/$this->topic.json";
+        return self::FOLDER . "/$this->topic.json";
     }
 
     private static function isSame(bool|float|int|string|null $kept, bool|float|int|string|null $now): bool
@@ -119,7 +120,8 @@ final readonly class Golden
     private static function flatten(string $way, mixed $value, array &$figures): void
     {
         if (!\is_array($value)) {
-            $figures[$way] = null === $value || \is_scalar($value) ? $value : throw new \LogicException("$way is no figure.");
+            $figures[$way] =
+                null === $value || \is_scalar($value) ? $value : throw new \LogicException("$way is no figure.");
 
             return;
         }

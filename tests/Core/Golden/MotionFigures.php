@@ -30,20 +30,48 @@ final class MotionFigures implements Figures
             }
         }
         $legs = Legs::fromHomeToFirst(4.4, 0.45, 90, 0.6);
-        yield 'legs' => [$legs, $legs->at(0.85), $legs->secondsFor(33), $legs->distanceAfter(1.7), $legs->distanceAfter(-1), $legs->secondsFor(-3)];
+        yield 'legs' => [
+            $legs,
+            $legs->at(0.85),
+            $legs->secondsFor(33),
+            $legs->distanceAfter(1.7),
+            $legs->distanceAfter(-1),
+            $legs->secondsFor(-3),
+        ];
         foreach (Surface::cases() as $surface) {
             $ball = RollingBall::groundBall(Speed::ofMph(70), $surface, -21);
             $bunt = RollingBall::bunt(Speed::ofMph(22), $surface, 30);
-            $rolls = [$ball->secondsTo(60), $ball->secondsTo(900), $ball->distanceAfter(2.2), $ball->speedAfter(1.1), $ball->at(1.5)];
-            yield "rolling/$surface->value" => [$ball, $bunt, $rolls, $bunt->restDistance(), $bunt->restPoint(), $ball->speedAfter(99)];
+            $rolls = [
+                $ball->secondsTo(60),
+                $ball->secondsTo(900),
+                $ball->distanceAfter(2.2),
+                $ball->speedAfter(1.1),
+                $ball->at(1.5),
+            ];
+            yield "rolling/$surface->value" => [
+                $ball,
+                $bunt,
+                $rolls,
+                $bunt->restDistance(),
+                $bunt->restPoint(),
+                $ball->speedAfter(99),
+            ];
             yield "to rest/$surface->value" => RollingBall::buntSpeedToRestAt(33, $surface)->mph();
             foreach ([[-30, 110], [40, 118], [-2, 50], [-70, 75]] as [$x, $y]) {
                 $met = Intercept::of(Point::of($x, $y), $legs->at(0.85), 0.3, 3.0, $ball);
-                yield "intercept/$surface->value/$x/$y" => [$met, Intercept::of(Point::of($x, $y), $legs, 0.2, 3.0, $bunt)];
+                yield "intercept/$surface->value/$x/$y" => [
+                    $met,
+                    Intercept::of(Point::of($x, $y), $legs, 0.2, 3.0, $bunt),
+                ];
             }
         }
         foreach ([-0.3, -0.05, 0.0, 0.1, 0.16, 0.4] as $margin) {
-            yield "out/$margin" => [OutChance::ofMargin($margin, 0.08), OutChance::clean(95, 1.4, $margin), OutChance::clean(900, 2.0, $margin), OutChance::clean(60, 1.0, $margin, 0.7)];
+            yield "out/$margin" => [
+                OutChance::ofMargin($margin, 0.08),
+                OutChance::clean(95, 1.4, $margin),
+                OutChance::clean(900, 2.0, $margin),
+                OutChance::clean(60, 1.0, $margin, 0.7),
+            ];
         }
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Golden;
 
-/** What can be seen of a value from outside, as scalars and arrays: no class names, so that a golden value survives a rename. */
+/**
+ * What can be seen of a value from outside, as scalars and arrays: no class names, so that a golden value survives a
+ * rename.
+ */
 final class Plain
 {
     /**

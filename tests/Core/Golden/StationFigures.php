@@ -29,9 +29,18 @@ final class StationFigures implements Figures
         yield from self::grounds();
         yield from self::moves();
         $plan = StationSolver::solve(self::problem(), 7);
-        yield 'solved' => [$plan->rounds, $plan->gained, $plan->objective, $plan->metCount(), \count($plan->idle(0)), Diagnosis::why($plan)];
+        yield 'solved' => [
+            $plan->rounds,
+            $plan->gained,
+            $plan->objective,
+            $plan->metCount(),
+            \count($plan->idle(0)),
+            Diagnosis::why($plan),
+        ];
         yield 'ways out' => Diagnosis::waysOut($plan, 7, ['bags' => 'Bags', 'net' => 'Net']);
-        yield 'schedule' => self::schedule(Scheduler::solve(Practices::request(\array_slice(Teams::nine(), 0, 4), 1, 40)));
+        yield 'schedule' => self::schedule(
+            Scheduler::solve(Practices::request(\array_slice(Teams::nine(), 0, 4), 1, 40)),
+        );
     }
 
     public static function problem(): StationProblem
@@ -43,23 +52,42 @@ final class StationFigures implements Figures
             new Station('net', [3, 5], 1, 2, 1, 15, 0, 1, ['net' => 1], new Ground([], $circle(10, 70), [])),
             new Station('fly', [7, 8], 2, 4, 1, 30, 1, 0, [], new Ground(['outfield'], [], [])),
         ];
-        $players = array_map(static fn(int $index): StationPlayer => new StationPlayer("p$index", [2 + $index % 6, 3 + $index % 5], 0 === $index % 3 ? 12 : null), range(1, 6));
+        $players = array_map(
+            static fn(int $index): StationPlayer => new StationPlayer(
+                "p$index",
+                [2 + ($index % 6), 3 + ($index % 5)],
+                0 === $index % 3 ? 12 : null,
+            ),
+            range(1, 6),
+        );
         $needs = [
-            new StationNeed('a', 3, 'bags', 20, 1.0), new StationNeed('b', 4, 'bags', 12, 0.7), new StationNeed('c', 5, 'net', 40, 0.4),
-            new StationNeed('d', 7, 'fly', 15, 0.9), new StationNeed('e', 6, 'bags', 8, 1.3),
+            new StationNeed('a', 3, 'bags', 20, 1.0),
+            new StationNeed('b', 4, 'bags', 12, 0.7),
+            new StationNeed('c', 5, 'net', 40, 0.4),
+            new StationNeed('d', 7, 'fly', 15, 0.9),
+            new StationNeed('e', 6, 'bags', 8, 1.3),
         ];
 
-        return new StationProblem($players, $stations, $needs, 1, ['bag' => 1, 'net' => 1], 2, 8.0, [new HeldTurn(1, 0, null)]);
+        return new StationProblem($players, $stations, $needs, 1, ['bag' => 1, 'net' => 1], 2, 8.0, [
+            new HeldTurn(1, 0, null),
+        ]);
     }
 
     /** @return iterable<string, mixed> */
     private static function grounds(): iterable
     {
         $grounds = [
-            'circle' => new Ground([], [Area::circle(Point::of(40, 40), 10)], []), 'beside' => new Ground(['b'], [Area::circle(Point::of(59, 40), 8.9)], []),
-            'square' => new Ground(['b'], [Area::polygon([Point::of(0, 0), Point::of(20, 0), Point::of(20, 20), Point::of(0, 20)])], []),
-            'near square' => new Ground([], [Area::circle(Point::of(24.9, 10), 5)], []), 'inside' => new Ground([], [Area::polygon([Point::of(5, 5), Point::of(8, 5), Point::of(8, 8)])], []),
-            'throw' => new Ground([], [], [Segment::of(Point::of(0, 100), Point::of(60, 22))]), 'across' => new Ground([], [], [Segment::of(Point::of(0, 30), Point::of(90, 60))]),
+            'circle' => new Ground([], [Area::circle(Point::of(40, 40), 10)], []),
+            'beside' => new Ground(['b'], [Area::circle(Point::of(59, 40), 8.9)], []),
+            'square' => new Ground(
+                ['b'],
+                [Area::polygon([Point::of(0, 0), Point::of(20, 0), Point::of(20, 20), Point::of(0, 20)])],
+                [],
+            ),
+            'near square' => new Ground([], [Area::circle(Point::of(24.9, 10), 5)], []),
+            'inside' => new Ground([], [Area::polygon([Point::of(5, 5), Point::of(8, 5), Point::of(8, 8)])], []),
+            'throw' => new Ground([], [], [Segment::of(Point::of(0, 100), Point::of(60, 22))]),
+            'across' => new Ground([], [], [Segment::of(Point::of(0, 30), Point::of(90, 60))]),
             'clear' => new Ground([], [], [Segment::of(Point::of(-50, 31), Point::of(19, 31))]),
         ];
         foreach ($grounds as $one => $ground) {
@@ -74,10 +102,29 @@ final class StationFigures implements Figures
     {
         $state = new StationState(self::problem());
         $state->hold();
-        foreach ([[0, 0, 0, 3], [0, 1, 0, 4], [0, 2, 1, 5], [0, 2, 0, 5], [1, 4, 1, 3], [1, 3, 2, 7], [1, 5, 2, 8], [0, 0, -1, 0], [1, 1, 2, 8]] as $index => [$round, $player, $station, $position]) {
+        foreach (
+            [
+                [0, 0, 0, 3],
+                [0, 1, 0, 4],
+                [0, 2, 1, 5],
+                [0, 2, 0, 5],
+                [1, 4, 1, 3],
+                [1, 3, 2, 7],
+                [1, 5, 2, 8],
+                [0, 0, -1, 0],
+                [1, 1, 2, 8],
+            ] as $index => [$round, $player, $station, $position]
+        ) {
             $takes = $station < 0 || $state->takes($round, $station);
             $state->move($round, $player, $station, $position);
-            yield "move/$index" => [$takes, $state->objective, $state->overThrown, $state->gained(0, 3), $state->gained(2, 8), $station < 0 ? null : [$state->size($round, $station), $state->group($round, $station)]];
+            yield "move/$index" => [
+                $takes,
+                $state->objective,
+                $state->overThrown,
+                $state->gained(0, 3),
+                $state->gained(2, 8),
+                $station < 0 ? null : [$state->size($round, $station), $state->group($round, $station)],
+            ];
         }
     }
 
@@ -85,9 +132,19 @@ final class StationFigures implements Figures
     private static function schedule(Schedule $schedule): array
     {
         return [
-            'objective' => $schedule->objective, 'met' => $schedule->metCount(),
-            'rounds' => array_map(static fn($round): array => array_map(static fn($turn): array => [$turn->player->id, $turn->needKey()], $round->turns), $schedule->rounds),
-            'needs' => array_map(static fn($met): array => [$met->need->key(), $met->gained, $met->binds], $schedule->needs),
+            'objective' => $schedule->objective,
+            'met' => $schedule->metCount(),
+            'rounds' => array_map(
+                static fn($round): array => array_map(
+                    static fn($turn): array => [$turn->player->id, $turn->needKey()],
+                    $round->turns,
+                ),
+                $schedule->rounds,
+            ),
+            'needs' => array_map(
+                static fn($met): array => [$met->need->key(), $met->gained, $met->binds],
+                $schedule->needs,
+            ),
         ];
     }
 }

@@ -39,8 +39,14 @@ final class CalibrationTest extends TestCase
     /** @return iterable<string, array{float, float, float, float, float}> */
     public static function throws(): iterable
     {
-        yield 'catcher to second, exchange included' => [82, 127.3, (new MotionProfile())->exchangeCatcherSteal, 1.95, 2.05];
-        yield '80 mph over 120 ft' => [80, 120, 0, 1.15, 1.20];
+        yield 'catcher to second, exchange included' => [
+            82,
+            127.3,
+            (new MotionProfile())->exchangeCatcherSteal,
+            1.95,
+            2.05,
+        ];
+        yield '80 mph over 120 ft' => [80, 120, 0, 1.15, 1.2];
         yield '88 mph over 250 ft without a bounce' => [88, 250, 0, 2.65, 2.85];
     }
 
@@ -76,7 +82,9 @@ final class CalibrationTest extends TestCase
         yield 'fastpitch college, from the bag' => [2.95, 60, 0, 2.6, 2.9];
     }
 
-    /** Contact to the catch at first: ball to the shortstop's normal spot, a firm short throw to second, pivot, throw. */
+    /**
+     * Contact to the catch at first: ball to the shortstop's normal spot, a firm short throw to second, pivot, throw.
+     */
     public function testSixFourThree(): void
     {
         $motion = new MotionProfile();
@@ -84,11 +92,14 @@ final class CalibrationTest extends TestCase
         $fractions = DepthTable::shipped(Sport::Baseball)->infield(PositionGroup::Middle, NamedDepth::Normal);
         $shortstop = DepthSpot::of(Position::Shortstop, $fractions->off * 90, $fractions->back * 90, $diamond)->point();
         $throws = Throws::of(Ball::Baseball);
-        $seconds = (float) RollingBall::groundBall(Speed::ofMph(85), Surface::Grass)->secondsTo($shortstop->distanceTo(Point::home()))
-            + $motion->exchangeSet
-            + $throws->seconds($shortstop->distanceTo($diamond->at(Base::Second)), Speed::ofMph(45))
-            + $motion->exchangePivot
-            + $throws->seconds($diamond->at(Base::Second)->distanceTo($diamond->at(Base::First)), Speed::ofMph(82));
+        $seconds =
+            (float) RollingBall::groundBall(Speed::ofMph(85), Surface::Grass)->secondsTo(
+                $shortstop->distanceTo(Point::home()),
+            ) +
+            $motion->exchangeSet +
+            $throws->seconds($shortstop->distanceTo($diamond->at(Base::Second)), Speed::ofMph(45)) +
+            $motion->exchangePivot +
+            $throws->seconds($diamond->at(Base::Second)->distanceTo($diamond->at(Base::First)), Speed::ofMph(82));
 
         self::assertGreaterThanOrEqual(4.1, $seconds);
         self::assertLessThanOrEqual(4.5, $seconds);

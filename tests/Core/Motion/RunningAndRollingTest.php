@@ -82,9 +82,16 @@ final class RunningAndRollingTest extends TestCase
         $intercept = Intercept::of($from, $legs, 0.2, 3.0, $ball);
 
         self::assertNotNull($intercept);
-        self::assertEqualsWithDelta($from->distanceTo($ball->at($intercept->seconds)), 3.0 + $legs->distanceAfter($intercept->seconds - 0.2), 0.01);
+        self::assertEqualsWithDelta(
+            $from->distanceTo($ball->at($intercept->seconds)),
+            3.0 + $legs->distanceAfter($intercept->seconds - 0.2),
+            0.01,
+        );
         $justBefore = $intercept->seconds - 0.01;
-        self::assertGreaterThan(3.0 + $legs->distanceAfter($justBefore - 0.2), $from->distanceTo($ball->at($justBefore)));
+        self::assertGreaterThan(
+            3.0 + $legs->distanceAfter($justBefore - 0.2),
+            $from->distanceTo($ball->at($justBefore)),
+        );
     }
 
     public function testABallTooFarIsNotReached(): void
@@ -105,6 +112,6 @@ final class RunningAndRollingTest extends TestCase
     {
         self::assertEqualsWithDelta(0.98, OutChance::clean(90, 1.0, 0.5), 1e-12);
         self::assertEqualsWithDelta(0.97, OutChance::clean(90, 1.0, 0.1), 1e-12);
-        self::assertEqualsWithDelta(1 - 0.02 * 2 / 9, OutChance::clean(30, 2.0, 0.5), 1e-12);
+        self::assertEqualsWithDelta(1 - (0.02 * 2) / 9, OutChance::clean(30, 2.0, 0.5), 1e-12);
     }
 }

@@ -22,7 +22,11 @@ final class ThrowsTest extends TestCase
                     $seconds = $throws->seconds($feet, Speed::ofMph($mph));
                     self::assertGreaterThan($before, $seconds, "$ball->value at $mph mph, $feet ft");
                     // Half a foot at a third of the speed; a hop is slow at its end.
-                    self::assertLessThan($before + 1.5 / Speed::ofMph($mph)->feetPerSecond + 0.01, $seconds, "$ball->value at $mph mph, $feet ft");
+                    self::assertLessThan(
+                        $before + 1.5 / Speed::ofMph($mph)->feetPerSecond + 0.01,
+                        $seconds,
+                        "$ball->value at $mph mph, $feet ft",
+                    );
                     $before = $seconds;
                 }
             }
@@ -44,7 +48,12 @@ final class ThrowsTest extends TestCase
             if (1 === $flight->bounces) {
                 continue;
             }
-            [$seconds, $height] = self::flown($ball->dragPerFoot(), Speed::ofMph($mph)->feetPerSecond, $flight->launchDegrees, $feet);
+            [$seconds, $height] = self::flown(
+                $ball->dragPerFoot(),
+                Speed::ofMph($mph)->feetPerSecond,
+                $flight->launchDegrees,
+                $feet,
+            );
 
             self::assertEqualsWithDelta($seconds, $flight->seconds, 0.01);
             self::assertEqualsWithDelta(4.0, $height, 0.35, 'it is caught at the chest');
@@ -83,15 +92,28 @@ final class ThrowsTest extends TestCase
         $k = Ball::Baseball->dragPerFoot();
         $u = Speed::ofMph(70)->feetPerSecond;
 
-        self::assertEqualsWithDelta((exp($k * 30) - 1) / ($k * $u), Throws::of(Ball::Baseball)->seconds(30, Speed::ofMph(70)), 1e-3);
-        self::assertSame([0.0, 0.0], [Throws::of(Ball::Baseball)->over(0, Speed::ofMph(70))->launchDegrees, Throws::of(Ball::Baseball)->seconds(0, Speed::ofMph(70))]);
+        self::assertEqualsWithDelta(
+            (exp($k * 30) - 1) / ($k * $u),
+            Throws::of(Ball::Baseball)->seconds(30, Speed::ofMph(70)),
+            1e-3,
+        );
+        self::assertSame(
+            [0.0, 0.0],
+            [
+                Throws::of(Ball::Baseball)->over(0, Speed::ofMph(70))->launchDegrees,
+                Throws::of(Ball::Baseball)->seconds(0, Speed::ofMph(70)),
+            ],
+        );
     }
 
     public function testALongThrowIsLaunchedSteeper(): void
     {
         $throws = Throws::of(Ball::Baseball);
 
-        self::assertGreaterThan($throws->over(130, Speed::ofMph(80))->launchDegrees, $throws->over(220, Speed::ofMph(80))->launchDegrees);
+        self::assertGreaterThan(
+            $throws->over(130, Speed::ofMph(80))->launchDegrees,
+            $throws->over(220, Speed::ofMph(80))->launchDegrees,
+        );
     }
 
     /** @return array{float, float} seconds until it has gone so many feet, and how high it is there */

@@ -27,7 +27,9 @@ final class LineupTest extends TestCase
     public function testMovesSomebodyAlongWhenThatFreesAPlace(): void
     {
         // 5 can only be played by number 6, who is the best shortstop; number 20 can then play short.
-        $roster = array_values(array_filter(Teams::nine(), static fn($player): bool => !\in_array($player->number, [5, 6], true)));
+        $roster = array_values(
+            array_filter(Teams::nine(), static fn($player): bool => !\in_array($player->number, [5, 6], true)),
+        );
         $lineup = Lineup::choose([...$roster, Teams::player(6, 6, 5), Teams::player(20, 4, 6)]);
 
         self::assertSame(6, $lineup->at(Position::ThirdBase)->number);
@@ -39,13 +41,18 @@ final class LineupTest extends TestCase
     #[TestWith([8, 'there are 8 players on it'])]
     public function testTooFew(int $count, string $words): void
     {
-        $this->expectExceptionObject(InvalidValue::because('roster', $words, 'nine players or more, one for each position'));
+        $this->expectExceptionObject(
+            InvalidValue::because('roster', $words, 'nine players or more, one for each position'),
+        );
         Lineup::choose(\array_slice(Teams::nine(), 0, $count));
     }
 
     public function testNobodyCatches(): void
     {
-        $roster = [...array_values(array_filter(Teams::nine(), static fn($player): bool => 2 !== $player->number)), Teams::player(12, 7)];
+        $roster = [
+            ...array_values(array_filter(Teams::nine(), static fn($player): bool => 2 !== $player->number)),
+            Teams::player(12, 7),
+        ];
 
         $this->expectExceptionMessage('roster: nobody is left to play 2, catcher');
         Lineup::choose($roster);

@@ -34,7 +34,9 @@ final class BoardTest extends TestCase
         $slapper = self::board(Context::of(3, Half::Top, 0, Batter::ofType(BatterType::Slapper), Count::none()));
         $ahead = self::board(Context::of(3, Half::Top, 6, Batter::ofType(BatterType::Right), Count::none()));
         $tiedLate = self::board(Context::of(7, Half::Bottom, 0, Batter::ofType(BatterType::Right), Count::none()));
-        $twoStrikes = self::board(Context::of(3, Half::Top, 0, Batter::ofType(BatterType::Right), Count::fromKey('0-2')));
+        $twoStrikes = self::board(
+            Context::of(3, Half::Top, 0, Batter::ofType(BatterType::Right), Count::fromKey('0-2')),
+        );
 
         self::assertSame('5 bunt; 6 halfway', self::cell($slapper, 'R1-0')->changeWords());
         self::assertSame('3 double play; 5 double play, 2 off', self::cell($ahead, 'R1-0')->changeWords());
@@ -52,20 +54,45 @@ final class BoardTest extends TestCase
             $wants[$key] = self::cell($board, $key)->want->label();
         }
 
-        self::assertSame(['none-0' => 'Sure out', 'R1-0' => 'Two; first if slow', 'R1-2' => 'Sure out', 'R3-1' => 'Look back, then first', 'R1R3-1' => 'Two; first if slow', 'loaded-2' => 'Sure out'], $wants);
+        self::assertSame(
+            [
+                'none-0' => 'Sure out',
+                'R1-0' => 'Two; first if slow',
+                'R1-2' => 'Sure out',
+                'R3-1' => 'Look back, then first',
+                'R1R3-1' => 'Two; first if slow',
+                'loaded-2' => 'Sure out',
+            ],
+            $wants,
+        );
     }
 
     public function testRulesThatPlaceNobodyAreSaid(): void
     {
         $book = PlanBook::shipped(Sport::Fastpitch)->withoutRule('normal');
 
-        $this->expectExceptionMessage('rules: no rule that is on places the first baseman with nobody on; allowed: a first rule that always holds and places everybody');
-        Board::of(ShippedRuleSets::get('fastpitch-43'), Context::ordinary(), Level::Fastpitch16->profile(), Lineup::choose(Teams::nine()), $book);
+        $this->expectExceptionMessage(
+            'rules: no rule that is on places the first baseman with nobody on; allowed: a first rule that always ' .
+                'holds and places everybody',
+        );
+        Board::of(
+            ShippedRuleSets::get('fastpitch-43'),
+            Context::ordinary(),
+            Level::Fastpitch16->profile(),
+            Lineup::choose(Teams::nine()),
+            $book,
+        );
     }
 
     private static function board(Context $context): Board
     {
-        return Board::of(ShippedRuleSets::get('fastpitch-43'), $context, Level::Fastpitch16->profile(), Lineup::choose(Teams::nine()), PlanBook::shipped(Sport::Fastpitch));
+        return Board::of(
+            ShippedRuleSets::get('fastpitch-43'),
+            $context,
+            Level::Fastpitch16->profile(),
+            Lineup::choose(Teams::nine()),
+            PlanBook::shipped(Sport::Fastpitch),
+        );
     }
 
     private static function cell(Board $board, string $key): BoardCell

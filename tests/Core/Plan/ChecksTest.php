@@ -27,7 +27,11 @@ final class ChecksTest extends TestCase
     {
         foreach (['corners-crash', 'first-stays'] as $coverage) {
             $kinds = self::kinds(Teams::bunt(coverage: $coverage)->report());
-            self::assertSame([], array_intersect($kinds, ['bag-uncovered', 'bag-double', 'idle', 'two-jobs', 'limited-throw']), $coverage);
+            self::assertSame(
+                [],
+                array_intersect($kinds, ['bag-uncovered', 'bag-double', 'idle', 'two-jobs', 'limited-throw']),
+                $coverage,
+            );
         }
     }
 
@@ -49,14 +53,24 @@ final class ChecksTest extends TestCase
 
     public function testTwoAtOneBag(): void
     {
-        $finding = self::find(self::report([...self::lines(without: Position::CenterField), CoverageLine::always(Position::CenterField, Job::cover(Base::Second))]), 'bag-double', Base::Second);
+        $finding = self::find(
+            self::report([
+                ...self::lines(without: Position::CenterField),
+                CoverageLine::always(Position::CenterField, Job::cover(Base::Second)),
+            ]),
+            'bag-double',
+            Base::Second,
+        );
 
         self::assertStringContainsString('4 P4 and 8 P8 both cover second', $finding->worst->measure);
     }
 
     public function testTwoJobsAtOnce(): void
     {
-        $finding = self::find(self::report([...self::lines(), CoverageLine::always(Position::LeftField, Job::backUp(Base::Second))]), 'two-jobs');
+        $finding = self::find(
+            self::report([...self::lines(), CoverageLine::always(Position::LeftField, Job::backUp(Base::Second))]),
+            'two-jobs',
+        );
 
         self::assertSame('P7 has two jobs', $finding->worst->title);
         self::assertStringContainsString('“Back up third” and “Back up second”', $finding->worst->measure);
@@ -65,19 +79,30 @@ final class ChecksTest extends TestCase
     public function testALateCoverIsMeasuredAndWalkedOff(): void
     {
         $slow = Teams::with(Teams::player(4, 4), Traits::of(Hand::Right, Bats::Right, 4.2, null, 2.5));
-        $roster = array_map(static fn(RosterPlayer $player): RosterPlayer => 4 === $player->number ? $slow : $player, Teams::nine());
+        $roster = array_map(
+            static fn(RosterPlayer $player): RosterPlayer => 4 === $player->number ? $slow : $player,
+            Teams::nine(),
+        );
         $report = Teams::bunt(roster: $roster, coverage: 'corners-crash')->report();
         $finding = self::find($report, 'cover-late', Base::First);
 
         self::assertSame(Position::SecondBase, $finding->worst->position);
-        $onTime = array_filter(Teams::bunt(coverage: 'corners-crash')->report()->findings, static fn(AuditedFinding $other): bool => 'cover-late' === $other->worst->kind);
+        $onTime = array_filter(
+            Teams::bunt(coverage: 'corners-crash')->report()->findings,
+            static fn(AuditedFinding $other): bool => 'cover-late' === $other->worst->kind,
+        );
         self::assertSame([], $onTime, 'an ordinary one is on time');
         self::assertMatchesRegularExpression('/\d+½? paces/u', $finding->worst->mend);
     }
 
     public function testAThrowAskedOfASoreArm(): void
     {
-        $roster = array_map(static fn(RosterPlayer $player): RosterPlayer => 2 === $player->number ? Teams::with($player, limit: Limit::NoThrowing) : $player, Teams::nine());
+        $roster = array_map(
+            static fn(RosterPlayer $player): RosterPlayer => 2 === $player->number
+                ? Teams::with($player, limit: Limit::NoThrowing)
+                : $player,
+            Teams::nine(),
+        );
         $finding = self::find(Teams::bunt(roster: $roster)->report(), 'limited-throw');
 
         self::assertSame('P2 may not throw', $finding->worst->title);
@@ -92,31 +117,54 @@ final class ChecksTest extends TestCase
         rsort($sorted);
 
         self::assertSame($sorted, $ranks);
-        $identities = array_map(static fn(AuditedFinding $finding): string => $finding->worst->identity(), $report->findings);
+        $identities = array_map(
+            static fn(AuditedFinding $finding): string => $finding->worst->identity(),
+            $report->findings,
+        );
         self::assertSame(array_unique($identities), $identities);
     }
 
     /** @param list<CoverageLine> $lines */
     private static function report(array $lines): CoverageReport
     {
-        return Teams::bunt()->reportOn(new Coverage('test', 'Test', 'Test', 'A test.', [Bases::First], [Position::Pitcher, Position::Catcher, Position::ThirdBase], $lines));
+        return Teams::bunt()->reportOn(
+            new Coverage(
+                'test',
+                'Test',
+                'Test',
+                'A test.',
+                [Bases::First],
+                [Position::Pitcher, Position::Catcher, Position::ThirdBase],
+                $lines,
+            ),
+        );
     }
 
     /** @return list<CoverageLine> "first stays", sound, less one position's lines */
     private static function lines(?Position $without = null): array
     {
-        return array_values(array_filter([
-            CoverageLine::when(Position::Pitcher, Job::cover(Base::Home), Position::Catcher),
-            CoverageLine::when(Position::Pitcher, Job::converge(), Position::ThirdBase),
-            CoverageLine::when(Position::Catcher, Job::cover(Base::Home), Position::Pitcher, Position::ThirdBase),
-            CoverageLine::always(Position::FirstBase, Job::cover(Base::First)),
-            CoverageLine::always(Position::SecondBase, Job::cover(Base::Second)),
-            CoverageLine::when(Position::ThirdBase, Job::converge(), Position::Pitcher, Position::Catcher),
-            CoverageLine::always(Position::Shortstop, Job::cover(Base::Third)),
-            CoverageLine::always(Position::LeftField, Job::backUp(Base::Third)),
-            CoverageLine::always(Position::CenterField, Job::backUp(Base::Second)),
-            CoverageLine::always(Position::RightField, Job::backUp(Base::First)),
-        ], static fn(CoverageLine $line): bool => $line->who !== $without));
+        return array_values(
+            array_filter(
+                [
+                    CoverageLine::when(Position::Pitcher, Job::cover(Base::Home), Position::Catcher),
+                    CoverageLine::when(Position::Pitcher, Job::converge(), Position::ThirdBase),
+                    CoverageLine::when(
+                        Position::Catcher,
+                        Job::cover(Base::Home),
+                        Position::Pitcher,
+                        Position::ThirdBase,
+                    ),
+                    CoverageLine::always(Position::FirstBase, Job::cover(Base::First)),
+                    CoverageLine::always(Position::SecondBase, Job::cover(Base::Second)),
+                    CoverageLine::when(Position::ThirdBase, Job::converge(), Position::Pitcher, Position::Catcher),
+                    CoverageLine::always(Position::Shortstop, Job::cover(Base::Third)),
+                    CoverageLine::always(Position::LeftField, Job::backUp(Base::Third)),
+                    CoverageLine::always(Position::CenterField, Job::backUp(Base::Second)),
+                    CoverageLine::always(Position::RightField, Job::backUp(Base::First)),
+                ],
+                static fn(CoverageLine $line): bool => $line->who !== $without,
+            ),
+        );
     }
 
     /** @return list<string> */
@@ -132,6 +180,6 @@ final class ChecksTest extends TestCase
                 return $finding;
             }
         }
-        self::fail("No finding of kind $kind; there were: ".implode(', ', self::kinds($report)));
+        self::fail("No finding of kind $kind; there were: " . implode(', ', self::kinds($report)));
     }
 }

@@ -26,14 +26,23 @@ final class ShadeWithoutPartnerTest extends TestCase
     {
         foreach (BatterType::cases() as $batter) {
             foreach (['none-0', 'R1-0', 'R1R3-1', 'R2-1', 'loaded-2'] as $situation) {
-                self::assertSame([], self::findings(PlanBook::shipped(Sport::Fastpitch), Teams::state(situation: $situation, batter: $batter)));
+                self::assertSame(
+                    [],
+                    self::findings(
+                        PlanBook::shipped(Sport::Fastpitch),
+                        Teams::state(situation: $situation, batter: $batter),
+                    ),
+                );
             }
         }
     }
 
     public function testAShortstopWhoShadesAloneIsFound(): void
     {
-        [$finding] = self::findings(self::shading(new Shade(Position::Shortstop, -2, 'Closer to the bag.')), Teams::state(situation: 'R1-0'));
+        [$finding] = self::findings(
+            self::shading(new Shade(Position::Shortstop, -2, 'Closer to the bag.')),
+            Teams::state(situation: 'R1-0'),
+        );
 
         self::assertSame('5–6 hole left open', $finding->title);
         self::assertStringContainsString('6 shades 2 steps and the 5–6 hole grows by', $finding->measure);
@@ -43,25 +52,52 @@ final class ShadeWithoutPartnerTest extends TestCase
 
     public function testThePartnerClosesIt(): void
     {
-        self::assertSame([], self::findings(self::shading(new Shade(Position::Shortstop, -2, 'Closer.'), new Shade(Position::ThirdBase, 2, 'With him.')), Teams::state(situation: 'R1-0')));
+        self::assertSame(
+            [],
+            self::findings(
+                self::shading(
+                    new Shade(Position::Shortstop, -2, 'Closer.'),
+                    new Shade(Position::ThirdBase, 2, 'With him.'),
+                ),
+                Teams::state(situation: 'R1-0'),
+            ),
+        );
     }
 
     public function testAHoleWhereTheBatterDoesNotHitIsNone(): void
     {
         $book = self::shading(new Shade(Position::Shortstop, -2, 'Closer.'));
 
-        self::assertSame([], self::findings($book, Teams::state(situation: 'R1-0', batter: BatterType::LeftPower)), 'a left-hander who pulls leaves the left side alone');
+        self::assertSame(
+            [],
+            self::findings($book, Teams::state(situation: 'R1-0', batter: BatterType::LeftPower)),
+            'a left-hander who pulls leaves the left side alone',
+        );
         self::assertNotSame([], self::findings($book, Teams::state(situation: 'R1-0', batter: BatterType::RightPower)));
     }
 
     private static function shading(Shade ...$shades): PlanBook
     {
-        return PlanBook::shipped(Sport::Fastpitch)->withRule(new AlignmentRule('short-toward-second', 'Toward second', new Condition(), [], array_values($shades), 'The bag first.'));
+        return PlanBook::shipped(Sport::Fastpitch)->withRule(
+            new AlignmentRule(
+                'short-toward-second',
+                'Toward second',
+                new Condition(),
+                [],
+                array_values($shades),
+                'The bag first.',
+            ),
+        );
     }
 
     /** @return list<Finding> */
     private static function findings(PlanBook $book, GameState $state): array
     {
-        return SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose(Teams::nine()), $book)->alignmentFindings();
+        return SituationPlan::of(
+            $state,
+            Level::Fastpitch16->profile(),
+            Lineup::choose(Teams::nine()),
+            $book,
+        )->alignmentFindings();
     }
 }

@@ -39,7 +39,10 @@ final class BuntPlayTest extends TestCase
             }
             foreach ($play->moves as $number => $move) {
                 // Whoever converges may happen to be clear of the lane already.
-                self::assertTrue($move->there() > 0.1 || JobKind::Converge === $move->jobs[0]->kind, "$number moves when {$play->fieldedBy()->value} fields");
+                self::assertTrue(
+                    $move->there() > 0.1 || JobKind::Converge === $move->jobs[0]->kind,
+                    "$number moves when {$play->fieldedBy()->value} fields",
+                );
             }
             foreach (Base::cases() as $base) {
                 self::assertCount(1, $play->covers($base), "{$base->word()} when {$play->fieldedBy()->value} fields");
@@ -50,10 +53,19 @@ final class BuntPlayTest extends TestCase
     /** @return iterable<string, array{PlannedPlay}> */
     public static function coverages(): iterable
     {
-        foreach (['fastpitch-43' => Level::Fastpitch16, 'baseball-80' => Level::Youth13, 'baseball-60' => Level::Youth10, 'baseball-90' => Level::Pro] as $rules => $level) {
+        foreach (
+            [
+                'fastpitch-43' => Level::Fastpitch16,
+                'baseball-80' => Level::Youth13,
+                'baseball-60' => Level::Youth10,
+                'baseball-90' => Level::Pro,
+            ] as $rules => $level
+        ) {
             foreach (Bases::cases() as $bases) {
-                foreach (Teams::bunt(Teams::state($rules, $bases->value.'-0'), $level)->coverages as $coverage) {
-                    yield "$coverage->key, $bases->value, $rules" => [Teams::bunt(Teams::state($rules, $bases->value.'-0'), $level, coverage: $coverage->key)];
+                foreach (Teams::bunt(Teams::state($rules, $bases->value . '-0'), $level)->coverages as $coverage) {
+                    yield "$coverage->key, $bases->value, $rules" => [
+                        Teams::bunt(Teams::state($rules, $bases->value . '-0'), $level, coverage: $coverage->key),
+                    ];
                 }
             }
         }
@@ -88,13 +100,21 @@ final class BuntPlayTest extends TestCase
 
         self::assertSame(Position::FirstBase, $crash->fieldedBy());
         self::assertSame(Position::Pitcher, $stays->fieldedBy());
-        self::assertGreaterThan($crash->fieldedAt() + 0.5, $stays->fieldedAt(), 'the pitcher is half a second later there');
+        self::assertGreaterThan(
+            $crash->fieldedAt() + 0.5,
+            $stays->fieldedAt(),
+            'the pitcher is half a second later there',
+        );
     }
 
     public function testALeftHanderIsQuickerOnTheThirdSide(): void
     {
         $pitcher = static fn(Hand $hand) => Teams::with(Teams::player(1, 1), Traits::of($hand, Bats::Right));
-        $time = static fn(Hand $hand): float => self::bunt(Teams::bunt(roster: [$pitcher($hand), ...\array_slice(Teams::nine(), 1)], coverage: 'first-stays'), -3, 60)->fieldedAt();
+        $time = static fn(Hand $hand): float => self::bunt(
+            Teams::bunt(roster: [$pitcher($hand), ...\array_slice(Teams::nine(), 1)], coverage: 'first-stays'),
+            -3,
+            60,
+        )->fieldedAt();
 
         self::assertLessThan($time(Hand::Right), $time(Hand::Left));
     }
@@ -105,7 +125,11 @@ final class BuntPlayTest extends TestCase
         $slapper = self::bunt(Teams::bunt(Teams::state(batter: BatterType::Slapper)), -40, 30);
 
         self::assertLessThan($ordinary->options()[1]->margin(), $slapper->options()[1]->margin());
-        self::assertEqualsWithDelta(Level::Fastpitch16->profile()->homeToFirst, $ordinary->options()[1]->runnerThere, 1e-6);
+        self::assertEqualsWithDelta(
+            Level::Fastpitch16->profile()->homeToFirst,
+            $ordinary->options()[1]->runnerThere,
+            1e-6,
+        );
     }
 
     public function testOnTheSmallFieldTheLeadOutIsRealistic(): void
@@ -128,9 +152,23 @@ final class BuntPlayTest extends TestCase
     #[TestWith([OutPolicy::Lead, [0.34, 0.95], Base::First])]
     public function testThePolicyDecidesFromItsLineOn(OutPolicy $policy, array $chances, Base $called): void
     {
-        $option = static fn(Base $base, float $chance): ThrowOption => new ThrowOption($base, Position::Shortstop, true, 1, 2, 1, 2, 2, $chance, $chance);
+        $option = static fn(Base $base, float $chance): ThrowOption => new ThrowOption(
+            $base,
+            Position::Shortstop,
+            true,
+            1,
+            2,
+            1,
+            2,
+            2,
+            $chance,
+            $chance,
+        );
 
-        self::assertSame($called, $policy->choose([$option(Base::Second, $chances[0]), $option(Base::First, $chances[1])])->base);
+        self::assertSame(
+            $called,
+            $policy->choose([$option(Base::Second, $chances[0]), $option(Base::First, $chances[1])])->base,
+        );
     }
 
     public function testTheDrawnPlayKeepsTheComputedTimes(): void
@@ -141,7 +179,13 @@ final class BuntPlayTest extends TestCase
         self::assertEqualsWithDelta($play->options()[0]->runnerThere, $play->runners['R1']->end()->seconds, 1e-6);
         self::assertLessThan(0.01, $play->runners['R1']->end()->point->distanceTo($second));
         self::assertEqualsWithDelta($play->called()->ballThere, $play->ball->end()->seconds, 1e-9);
-        self::assertLessThan(0.01, $play->ball->at($play->fieldedAt())->distanceTo($play->move($play->fieldedBy())->track->at($play->fieldedAt())), 'ball and fielder meet');
+        self::assertLessThan(
+            0.01,
+            $play->ball
+                ->at($play->fieldedAt())
+                ->distanceTo($play->move($play->fieldedBy())->track->at($play->fieldedAt())),
+            'ball and fielder meet',
+        );
         self::assertLessThan(0.01, $play->ball->at(0.0)->distanceTo(Point::home()));
         foreach ($play->moves as $move) {
             $before = -1.0;
@@ -161,7 +205,12 @@ final class BuntPlayTest extends TestCase
         $end = $right->track->end()->point;
 
         self::assertSame(JobKind::BackUp, $right->jobs[0]->kind);
-        self::assertEqualsWithDelta($from->distanceTo($bag) + $bag->distanceTo($end), $from->distanceTo($end), 1e-6, 'in line');
+        self::assertEqualsWithDelta(
+            $from->distanceTo($bag) + $bag->distanceTo($end),
+            $from->distanceTo($end),
+            1e-6,
+            'in line',
+        );
         self::assertEqualsWithDelta(20.0, $bag->distanceTo($end), 1e-6);
     }
 

@@ -59,15 +59,29 @@ final class CoveragesTest extends TestCase
     {
         $crash = self::chanceAt(Teams::bunt(level: Level::FastpitchCollege, coverage: 'corners-crash'), 43, 30);
         $stays = self::chanceAt(Teams::bunt(level: Level::FastpitchCollege, coverage: 'first-stays'), 43, 30);
-        $quick = self::chanceAt(Teams::bunt(level: Level::FastpitchCollege, roster: self::pitcher(PitcherFielding::Quick), coverage: 'first-stays'), 43, 30);
+        $quick = self::chanceAt(
+            Teams::bunt(
+                level: Level::FastpitchCollege,
+                roster: self::pitcher(PitcherFielding::Quick),
+                coverage: 'first-stays',
+            ),
+            43,
+            30,
+        );
 
         self::assertGreaterThan(0.8, $crash);
         self::assertLessThan(0.5, $stays, 'it is lost');
         self::assertGreaterThan(2 * $stays, $quick, 'a quick pitcher saves some of it');
-        $maps = array_map(static fn(string $coverage): PlayMap => self::map(Teams::bunt(level: Level::FastpitchCollege, coverage: $coverage)), ['corners-crash', 'first-stays']);
+        $maps = array_map(
+            static fn(string $coverage): PlayMap => self::map(
+                Teams::bunt(level: Level::FastpitchCollege, coverage: $coverage),
+            ),
+            ['corners-crash', 'first-stays'],
+        );
         $worse = [-1 => 0, 1 => 0];
         foreach ($maps[0]->spots as $index => $spot) {
-            $worse[$spot->at->x < 0 ? -1 : 1] += $spot->called->chance - $maps[1]->spots[$index]->called->chance > 0.2 ? 1 : 0;
+            $worse[$spot->at->x < 0 ? -1 : 1] +=
+                $spot->called->chance - $maps[1]->spots[$index]->called->chance > 0.2 ? 1 : 0;
         }
         self::assertGreaterThan(3, $worse[1], 'the map shows it on that side');
         self::assertSame(0, $worse[-1], 'and only there');
@@ -80,9 +94,16 @@ final class CoveragesTest extends TestCase
         $reads = Teams::bunt($state, Level::Pro, coverage: 'third-reads');
 
         self::assertGreaterThan(self::map($reads)->share(MapOutcome::Lead), self::map($wheel)->share(MapOutcome::Lead));
-        self::assertGreaterThan(2.0, self::option(self::bunt($wheel, -25, 30), Base::Second)->coverLate(), 'center is far from second');
+        self::assertGreaterThan(
+            2.0,
+            self::option(self::bunt($wheel, -25, 30), Base::Second)->coverLate(),
+            'center is far from second',
+        );
         self::assertLessThan(1.0, self::option(self::bunt($reads, -25, 30), Base::Second)->coverLate());
-        self::assertLessThan(self::option(self::bunt($reads, -25, 30), Base::Second)->chance + 1e-9, self::option(self::bunt($wheel, -25, 30), Base::Second)->chance);
+        self::assertLessThan(
+            self::option(self::bunt($reads, -25, 30), Base::Second)->chance + 1e-9,
+            self::option(self::bunt($wheel, -25, 30), Base::Second)->chance,
+        );
     }
 
     public function testWhoLeavesWithThePitchIsThereSooner(): void
@@ -91,7 +112,12 @@ final class CoveragesTest extends TestCase
         $wheel = self::bunt(Teams::bunt($state, coverage: 'wheel'), 0, 45)->move(Position::Shortstop);
         $crash = self::bunt(Teams::bunt($state, coverage: 'corners-crash'), 0, 45)->move(Position::Shortstop);
 
-        self::assertEqualsWithDelta($crash->there() - 0.65, $wheel->there(), 0.01, 'by the planned reaction and the head start');
+        self::assertEqualsWithDelta(
+            $crash->there() - 0.65,
+            $wheel->there(),
+            0.01,
+            'by the planned reaction and the head start',
+        );
     }
 
     public function testOnTheSmallFieldTheLeadOutIsThereAndOnTheSoftballFieldItIsNotAtSecond(): void
@@ -102,13 +128,27 @@ final class CoveragesTest extends TestCase
         self::assertGreaterThan(0.4, $small->share(MapOutcome::Lead));
         self::assertLessThan(0.05, $softball->share(MapOutcome::Lead));
         $second = self::bunt(Teams::bunt(Teams::state(situation: 'R2-0')), -20, 30);
-        self::assertSame([Base::Third, Base::First], array_map(static fn(ThrowOption $option): Base => $option->base, $second->options()));
+        self::assertSame(
+            [Base::Third, Base::First],
+            array_map(static fn(ThrowOption $option): Base => $option->base, $second->options()),
+        );
         self::assertFalse($second->options()[0]->isForce, 'he must be tagged');
     }
 
     public function testASlowRunnerOnFirstMakesSecondALeadOutOnAHardBunt(): void
     {
-        $at = static fn(RunnerSpeed $speed): float => self::option(self::bunt(Teams::bunt(self::withRunners('baseball-80', 'R1R2-0', $speed), Level::Youth13, coverage: 'third-reads'), 0, 50), Base::Second)->chance;
+        $at = static fn(RunnerSpeed $speed): float => self::option(
+            self::bunt(
+                Teams::bunt(
+                    self::withRunners('baseball-80', 'R1R2-0', $speed),
+                    Level::Youth13,
+                    coverage: 'third-reads',
+                ),
+                0,
+                50,
+            ),
+            Base::Second,
+        )->chance;
 
         self::assertGreaterThan(0.6, $at(RunnerSpeed::Slow));
         self::assertLessThan($at(RunnerSpeed::Slow) - 0.2, $at(RunnerSpeed::Ordinary));
@@ -120,17 +160,31 @@ final class CoveragesTest extends TestCase
         $plan = Teams::bunt(Teams::state('baseball-90', 'R2-0'), Level::Pro, coverage: 'third-reads');
 
         self::assertSame(Position::Pitcher, self::bunt($plan, -10, 40)->fieldedBy());
-        self::assertSame([Position::ThirdBase], array_map(static fn($move): Position => $move->position(), self::bunt($plan, -10, 40)->covers(Base::Third)));
+        self::assertSame(
+            [Position::ThirdBase],
+            array_map(static fn($move): Position => $move->position(), self::bunt($plan, -10, 40)->covers(Base::Third)),
+        );
         self::assertSame(Position::ThirdBase, self::bunt($plan, -44, 70)->fieldedBy(), 'a hard one up the line');
     }
 
     #[TestWith([80.0, 0.0, 0.0, 1.0])]
     #[TestWith([20.0, 50.0, 0.3, 0.5])]
     #[TestWith([-30.0, 0.0, 0.6, 0.0])]
-    public function testTurningCostsNothingStraightAheadAndAllOfItBack(float $x, float $y, float $seconds, float $onTheRun): void
-    {
+    public function testTurningCostsNothingStraightAheadAndAllOfItBack(
+        float $x,
+        float $y,
+        float $seconds,
+        float $onTheRun,
+    ): void {
         $level = Level::Pro->profile();
-        $who = new CastMember(Position::Shortstop, Teams::player(6, 6), Point::of(0, 0), Legs::of(24, 0.6), 0.3, Speed::ofMph(70));
+        $who = new CastMember(
+            Position::Shortstop,
+            Teams::player(6, 6),
+            Point::of(0, 0),
+            Legs::of(24, 0.6),
+            0.3,
+            Speed::ofMph(70),
+        );
         // So long on the way that he runs at his top speed.
         $ball = Possession::ofBall($who, Point::of(20, 0), 30.0, 50.0, $level->motion);
         $throw = Throwing::at($level, Sport::Baseball)->to($ball, Point::of($x, $y));
@@ -138,20 +192,40 @@ final class CoveragesTest extends TestCase
         self::assertEqualsWithDelta(30.0 + 0.75 + $seconds, $throw->released, 1e-9);
         self::assertEqualsWithDelta($onTheRun, $throw->onTheRun, 1e-9);
         $still = Possession::ofBall($who, Point::of(0.5, 0), 30.0, 50.0, $level->motion);
-        self::assertEqualsWithDelta(30.75, Throwing::at($level, Sport::Baseball)->to($still, Point::of($x, $y))->released, 1e-9, 'who stands need not stop');
+        self::assertEqualsWithDelta(
+            30.75,
+            Throwing::at($level, Sport::Baseball)->to($still, Point::of($x, $y))->released,
+            1e-9,
+            'who stands need not stop',
+        );
     }
 
     public function testADeadBallIsTakenBareHandedAndThrownOnTheRun(): void
     {
         $level = Level::Pro->profile();
         $at = static fn(Position $position, float $speed): Possession => Possession::ofBall(
-            new CastMember($position, Teams::player(6, 6), Point::of(0, 0), Legs::of(24, 0.6), 0.2, Speed::ofMph(70), 0.1), Point::of(20, 0), 2.0, $speed, $level->motion,
+            new CastMember(
+                $position,
+                Teams::player(6, 6),
+                Point::of(0, 0),
+                Legs::of(24, 0.6),
+                0.2,
+                Speed::ofMph(70),
+                0.1,
+            ),
+            Point::of(20, 0),
+            2.0,
+            $speed,
+            $level->motion,
         );
 
         self::assertEqualsWithDelta(2.75, $at(Position::Pitcher, 2.9)->ready, 1e-9);
         self::assertEqualsWithDelta(2.85, $at(Position::Pitcher, 3.1)->ready, 1e-9);
-        self::assertEqualsWithDelta(2.90, $at(Position::Catcher, 2.9)->ready, 1e-9);
-        self::assertSame(1.0, Throwing::at($level, Sport::Baseball)->to($at(Position::Pitcher, 2.9), Point::of(-60, 0))->onTheRun);
+        self::assertEqualsWithDelta(2.9, $at(Position::Catcher, 2.9)->ready, 1e-9);
+        self::assertSame(
+            1.0,
+            Throwing::at($level, Sport::Baseball)->to($at(Position::Pitcher, 2.9), Point::of(-60, 0))->onTheRun,
+        );
     }
 
     public function testAThrowOnTheRunGoesAstrayTwiceAsOften(): void
@@ -171,12 +245,20 @@ final class CoveragesTest extends TestCase
         $throwing = Throwing::at(Level::Pro->profile(), Sport::Baseball);
 
         self::assertEqualsWithDelta($mph, $throwing->speed($feet, Speed::ofMph(70))->mph(), 1e-9);
-        self::assertEqualsWithDelta(25.0, $throwing->speed($feet, Speed::ofMph(25))->mph(), 1e-9, 'no feed is faster than the arm');
+        self::assertEqualsWithDelta(
+            25.0,
+            $throwing->speed($feet, Speed::ofMph(25))->mph(),
+            1e-9,
+            'no feed is faster than the arm',
+        );
     }
 
     public function testATagComesAfterALateCover(): void
     {
-        $home = self::option(self::bunt(Teams::bunt(Teams::state('baseball-90', 'R3-1'), Level::Pro), 22.9, 15.2), Base::Home);
+        $home = self::option(
+            self::bunt(Teams::bunt(Teams::state('baseball-90', 'R3-1'), Level::Pro), 22.9, 15.2),
+            Base::Home,
+        );
 
         self::assertGreaterThan($home->ballThere, $home->coverThere, 'the cover is late');
         self::assertEqualsWithDelta($home->coverThere + 0.15, $home->outAt, 1e-9);
@@ -190,12 +272,22 @@ final class CoveragesTest extends TestCase
         $shown = self::bunt($plan, -35, 30);
         $drag = self::bunt($plan, -35, 30, BuntKind::Drag);
 
-        self::assertEqualsWithDelta($shown->options()[0]->runnerThere - 0.25, $drag->options()[0]->runnerThere, 1e-6, 'starts as a slapper does');
+        self::assertEqualsWithDelta(
+            $shown->options()[0]->runnerThere - 0.25,
+            $drag->options()[0]->runnerThere,
+            1e-6,
+            'starts as a slapper does',
+        );
         self::assertGreaterThan($shown->fieldedAt(), $drag->fieldedAt());
         self::assertLessThan($shown->called()->chance - 0.1, $drag->called()->chance);
         $slapper = Teams::bunt(Teams::state(situation: 'none-0', batter: BatterType::Slapper));
         $there = static fn(BuntKind $kind): float => self::bunt($slapper, -35, 30, $kind)->options()[0]->runnerThere;
-        self::assertEqualsWithDelta($there(BuntKind::Sacrifice), $there(BuntKind::Drag), 1e-9, 'a slapper gains no start by it');
+        self::assertEqualsWithDelta(
+            $there(BuntKind::Sacrifice),
+            $there(BuntKind::Drag),
+            1e-9,
+            'a slapper gains no start by it',
+        );
     }
 
     public function testOnTheSqueezeTheRunnerIsGoneBeforeTheBall(): void
@@ -205,7 +297,11 @@ final class CoveragesTest extends TestCase
 
         self::assertLessThan($home(BuntKind::Sacrifice)->runnerThere - 0.2, $home(BuntKind::Squeeze)->runnerThere);
         self::assertLessThan($home(BuntKind::Sacrifice)->chance, $home(BuntKind::Squeeze)->chance);
-        self::assertSame([BuntKind::Sacrifice, BuntKind::Drag], BuntKind::in(Situation::fromKey('R1-0')), 'nobody to squeeze in');
+        self::assertSame(
+            [BuntKind::Sacrifice, BuntKind::Drag],
+            BuntKind::in(Situation::fromKey('R1-0')),
+            'nobody to squeeze in',
+        );
     }
 
     public function testStepsBackToThirdAndWhetherInTime(): void
@@ -227,14 +323,20 @@ final class CoveragesTest extends TestCase
     {
         $family = new BuntFamily();
         $plays = static fn(PlanBook $book): array => array_map(
-            static fn(Bases $bases): PlannedPlay => PlannedPlay::of(Teams::plan(Teams::state(situation: $bases->value.'-0')), $family, $book),
+            static fn(Bases $bases): PlannedPlay => PlannedPlay::of(
+                Teams::plan(Teams::state(situation: $bases->value . '-0')),
+                $family,
+                $book,
+            ),
             Bases::cases(),
         );
         $shipped = PlanBook::shipped(Sport::Fastpitch);
         $choice = new CoverageChoice('corners-crash', 'Wren', new \DateTimeImmutable('2026-11-01'));
 
         self::assertNull(Predictable::in($plays($shipped)));
-        $finding = Predictable::in($plays($shipped->withPlays('bunt', (new FamilyPlan())->withChoice(Situation::fromKey('R1R3-0'), $choice))));
+        $finding = Predictable::in(
+            $plays($shipped->withPlays('bunt', (new FamilyPlan())->withChoice(Situation::fromKey('R1R3-0'), $choice))),
+        );
         self::assertSame('predictable', $finding?->kind);
         self::assertStringContainsString('Corners crash', $finding->measure);
     }
@@ -251,10 +353,17 @@ final class CoveragesTest extends TestCase
     public function testTheBookSaysWhichCoverageIsOnAndWhichOutIsWanted(): void
     {
         $decided = (new FamilyPlan())
-            ->withChoice(Situation::fromKey('R1-1'), new CoverageChoice('first-stays', 'Wren', new \DateTimeImmutable('2026-11-01')))
+            ->withChoice(
+                Situation::fromKey('R1-1'),
+                new CoverageChoice('first-stays', 'Wren', new \DateTimeImmutable('2026-11-01')),
+            )
             ->withPolicy(Situation::fromKey('R1-1'), OutPolicy::Lead);
         $book = PlanBook::shipped(Sport::Fastpitch)->withPlays('bunt', $decided);
-        $play = static fn(string $key): PlannedPlay => PlannedPlay::of(Teams::plan(Teams::state(situation: $key)), new BuntFamily(), $book);
+        $play = static fn(string $key): PlannedPlay => PlannedPlay::of(
+            Teams::plan(Teams::state(situation: $key)),
+            new BuntFamily(),
+            $book,
+        );
 
         self::assertSame(['First stays', OutPolicy::Lead], [$play('R1-1')->coverage?->name, $play('R1-1')->policy]);
         self::assertSame(['Corners crash', OutPolicy::Sure], [$play('R1-0')->coverage?->name, $play('R1-0')->policy]);
@@ -262,21 +371,40 @@ final class CoveragesTest extends TestCase
 
     public function testByTheNumbersCostsLeastAndEveryOtherPolicyItsPrice(): void
     {
-        foreach (['fastpitch-43' => Level::Fastpitch16, 'baseball-60' => Level::Youth10, 'baseball-90' => Level::Pro] as $rules => $level) {
+        $levels = ['fastpitch-43' => Level::Fastpitch16, 'baseball-60' => Level::Youth10, 'baseball-90' => Level::Pro];
+        foreach ($levels as $rules => $level) {
             foreach (['R1-0', 'R2-0', 'R1R2-0', 'R3-1', 'loaded-0'] as $situation) {
                 $costs = Teams::bunt(Teams::state($rules, $situation), $level)->report(Teams::cost($level))->costs;
-                self::assertEqualsWithDelta(min([1e9, ...array_values($costs)]), $costs['numbers'], 1e-9, "$rules $situation");
+                self::assertEqualsWithDelta(
+                    min([1e9, ...array_values($costs)]),
+                    $costs['numbers'],
+                    1e-9,
+                    "$rules $situation",
+                );
             }
         }
     }
 
     public function testBreakEvenIsWhereTheTwoOutsCostTheSame(): void
     {
-        foreach (['R1-0' => Base::Second, 'R2-0' => Base::Third, 'R1R2-0' => Base::Third, 'R3-1' => Base::Home, 'loaded-1' => Base::Home] as $situation => $lead) {
+        foreach (
+            [
+                'R1-0' => Base::Second,
+                'R2-0' => Base::Third,
+                'R1R2-0' => Base::Third,
+                'R3-1' => Base::Home,
+                'loaded-1' => Base::Home,
+            ] as $situation => $lead
+        ) {
             $after = new AfterThrow(Teams::cost(), Situation::fromKey($situation));
             $p = $after->breakEven($lead);
 
-            self::assertEqualsWithDelta($after->out(Base::First), $p * $after->out($lead) + (1 - $p) * $after->safe(), 1e-9, $situation);
+            self::assertEqualsWithDelta(
+                $after->out(Base::First),
+                $p * $after->out($lead) + (1 - $p) * $after->safe(),
+                1e-9,
+                $situation,
+            );
             self::assertGreaterThan(0.2, $p);
             self::assertLessThan(1.0, $p);
             self::assertGreaterThan($after->safe(), $after->astray(1));
@@ -290,7 +418,12 @@ final class CoveragesTest extends TestCase
         self::assertEqualsWithDelta(Teams::cost()->after(7, 0, 0), $after->safe(), 1e-12);
         self::assertEqualsWithDelta(Teams::cost()->after(6, 1, 0), $after->out(Base::First), 1e-12);
         self::assertEqualsWithDelta(Teams::cost()->after(3, 1, 0), $after->out(Base::Third), 1e-12);
-        self::assertEqualsWithDelta(Teams::cost()->after(6, 0, 1), $after->astray(1), 1e-12, 'one is in, two are in scoring position');
+        self::assertEqualsWithDelta(
+            Teams::cost()->after(6, 0, 1),
+            $after->astray(1),
+            1e-12,
+            'one is in, two are in scoring position',
+        );
     }
 
     public function testTheMapAgreesWithThePlaysItStandsFor(): void
@@ -304,7 +437,11 @@ final class CoveragesTest extends TestCase
             self::assertSame($play->fieldedBy(), $spot->by);
             self::assertEqualsWithDelta($play->called()->chance, $spot->called->chance, 1e-9);
         }
-        self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn(MapOutcome $outcome): float => $map->share($outcome), MapOutcome::cases())), 1e-9);
+        self::assertEqualsWithDelta(
+            1.0,
+            array_sum(array_map(static fn(MapOutcome $outcome): float => $map->share($outcome), MapOutcome::cases())),
+            1e-9,
+        );
     }
 
     public function testACoverageMaySetDepthsBeforeThePitch(): void
@@ -313,17 +450,33 @@ final class CoveragesTest extends TestCase
         $in = self::copyWith($plan->coverage ?? self::fail('It is there.'), [5 => NamedDepth::Bunt]);
 
         self::assertGreaterThan($plan->report()->outs + 0.01, $plan->reportOn($in)->outs);
-        self::assertSame(NamedDepth::DoublePlay, $plan->plan->alignment->spot(Position::ThirdBase)->depth, 'the alignment itself stays');
+        self::assertSame(
+            NamedDepth::DoublePlay,
+            $plan->plan->alignment->spot(Position::ThirdBase)->depth,
+            'the alignment itself stays',
+        );
     }
 
     public function testAJobIsFoundByItsKey(): void
     {
         $keys = array_map(static fn(Job $job): string => $job->key(), (new BuntFamily())->tasks());
 
-        self::assertSame([
-            'cover-first', 'cover-second', 'cover-third', 'cover-home', 'turn-back-third', 'turn-back-first', 'come-in-second',
-            'back-up-first', 'back-up-second', 'back-up-third', 'converge',
-        ], $keys);
+        self::assertSame(
+            [
+                'cover-first',
+                'cover-second',
+                'cover-third',
+                'cover-home',
+                'turn-back-third',
+                'turn-back-first',
+                'come-in-second',
+                'back-up-first',
+                'back-up-second',
+                'back-up-third',
+                'converge',
+            ],
+            $keys,
+        );
         self::assertEquals((new BuntFamily())->tasks(), array_map(Job::ofKey(...), $keys));
         $this->expectExceptionMessage('job: "sing" is not known');
         Job::ofKey('sing');
@@ -332,7 +485,19 @@ final class CoveragesTest extends TestCase
     /** @param array<int, NamedDepth> $depths */
     private static function copyWith(Coverage $coverage, array $depths): Coverage
     {
-        return new Coverage('copy', $coverage->name, $coverage->call, $coverage->reason, $coverage->bases, $coverage->fielders, $coverage->lines, $coverage->early, $coverage->reserve, $depths, $coverage->key);
+        return new Coverage(
+            'copy',
+            $coverage->name,
+            $coverage->call,
+            $coverage->reason,
+            $coverage->bases,
+            $coverage->fielders,
+            $coverage->lines,
+            $coverage->early,
+            $coverage->reserve,
+            $depths,
+            $coverage->key,
+        );
     }
 
     private static function map(PlannedPlay $plan): PlayMap
@@ -340,8 +505,12 @@ final class CoveragesTest extends TestCase
         return $plan->map($plan->coverage ?? self::fail('There is a coverage.')) ?? self::fail('Bunts are mapped.');
     }
 
-    private static function bunt(PlannedPlay $plan, float $degrees, float $feet, BuntKind $kind = BuntKind::Sacrifice): Timeline
-    {
+    private static function bunt(
+        PlannedPlay $plan,
+        float $degrees,
+        float $feet,
+        BuntKind $kind = BuntKind::Sacrifice,
+    ): Timeline {
         return $plan->run(BuntTrial::restingAt($feet, $degrees, $plan->plan->state->rules, $kind));
     }
 
@@ -363,11 +532,27 @@ final class CoveragesTest extends TestCase
     /** @return list<\FoxCorner\Core\People\RosterPlayer> */
     private static function pitcher(PitcherFielding $fielding): array
     {
-        return [Teams::with(Teams::player(1, 1), Traits::of(Hand::Right, Bats::Right, fielding: $fielding)), ...\array_slice(Teams::nine(), 1)];
+        return [
+            Teams::with(Teams::player(1, 1), Traits::of(Hand::Right, Bats::Right, fielding: $fielding)),
+            ...\array_slice(Teams::nine(), 1),
+        ];
     }
 
     private static function withRunners(string $rules, string $situation, RunnerSpeed $speed): GameState
     {
-        return GameState::of(ShippedRuleSets::get($rules), Situation::fromKey($situation), Context::of(3, Half::Top, 0, Batter::ofType(BatterType::Right), Count::none(), Pitching::Ordinary, null, $speed));
+        return GameState::of(
+            ShippedRuleSets::get($rules),
+            Situation::fromKey($situation),
+            Context::of(
+                3,
+                Half::Top,
+                0,
+                Batter::ofType(BatterType::Right),
+                Count::none(),
+                Pitching::Ordinary,
+                null,
+                $speed,
+            ),
+        );
     }
 }

@@ -25,7 +25,11 @@ final class RunnersTest extends TestCase
 {
     public function testTheRuleSetDecidesTheLead(): void
     {
-        $lead = static fn(string $rules): float => BaseRunner::ofLevel(Base::First, ShippedRuleSets::get($rules), Level::Pro->profile())->lead;
+        $lead = static fn(string $rules): float => BaseRunner::ofLevel(
+            Base::First,
+            ShippedRuleSets::get($rules),
+            Level::Pro->profile(),
+        )->lead;
 
         self::assertGreaterThan($lead('fastpitch-43'), $lead('baseball-90'));
         self::assertGreaterThan($lead('baseball-60'), $lead('fastpitch-43'));
@@ -37,7 +41,7 @@ final class RunnersTest extends TestCase
         $runner = BaseRunner::ofLevel(Base::First, ShippedRuleSets::get('baseball-90'), Level::Pro->profile());
         $straight = $runner->startDelay + $runner->legs->secondsFor(180 - $runner->lead);
 
-        self::assertEqualsWithDelta(0.30, $runner->secondsOver(2) - $straight, 1e-9);
+        self::assertEqualsWithDelta(0.3, $runner->secondsOver(2) - $straight, 1e-9);
     }
 
     #[DataProvider('batters')]
@@ -64,9 +68,21 @@ final class RunnersTest extends TestCase
         $level = Level::Fastpitch16->profile();
         $legs = static fn(Traits $traits): Legs => Cast::runningLegs($traits, $rules, $level);
 
-        self::assertGreaterThan($legs(Traits::of(Hand::Right, Bats::Right, 3.4))->topSpeed, $legs(Traits::of(Hand::Right, Bats::Right, 3.0))->topSpeed);
-        self::assertGreaterThan($legs(Traits::of(Hand::Right, Bats::Slap, 3.0))->topSpeed, $legs(Traits::of(Hand::Right, Bats::Right, 3.0))->topSpeed, 'the slapper’s time has a head start in it');
-        self::assertEqualsWithDelta($legs(Traits::of(Hand::Right, Bats::Right, 3.2))->topSpeed, $legs(Traits::unknown())->topSpeed, 1e-9, 'nobody measured: the level’s own');
+        self::assertGreaterThan(
+            $legs(Traits::of(Hand::Right, Bats::Right, 3.4))->topSpeed,
+            $legs(Traits::of(Hand::Right, Bats::Right, 3.0))->topSpeed,
+        );
+        self::assertGreaterThan(
+            $legs(Traits::of(Hand::Right, Bats::Slap, 3.0))->topSpeed,
+            $legs(Traits::of(Hand::Right, Bats::Right, 3.0))->topSpeed,
+            'the slapper’s time has a head start in it',
+        );
+        self::assertEqualsWithDelta(
+            $legs(Traits::of(Hand::Right, Bats::Right, 3.2))->topSpeed,
+            $legs(Traits::unknown())->topSpeed,
+            1e-9,
+            'nobody measured: the level’s own',
+        );
     }
 
     public function testATrackFollowsTheRunner(): void
@@ -77,13 +93,21 @@ final class RunnersTest extends TestCase
         self::assertEqualsWithDelta(0.0, $track->at(0.5)->distanceTo(Point::of(0, 0)), 1e-9);
         self::assertEqualsWithDelta(0.5 + $legs->secondsFor(50), $track->end()->seconds, 1e-9);
         for ($seconds = 0.6; $seconds < $track->end()->seconds; $seconds += 0.1) {
-            self::assertEqualsWithDelta($legs->distanceAfter($seconds - 0.5), $track->at($seconds)->distanceTo(Point::of(0, 0)), 0.6, "within a step of the curve at $seconds s");
+            self::assertEqualsWithDelta(
+                $legs->distanceAfter($seconds - 0.5),
+                $track->at($seconds)->distanceTo(Point::of(0, 0)),
+                0.6,
+                "within a step of the curve at $seconds s",
+            );
         }
         self::assertEqualsWithDelta(0.0, $track->at(99)->distanceTo(Point::of(30, 40)), 1e-9);
     }
 
     public function testWhoIsThereAlreadyStays(): void
     {
-        self::assertSame(0.0, Track::standingAt(Point::of(3, 3))->thenRuns(Point::of(3, 3.05), 0.4, Legs::of(24, 0.6))->end()->seconds);
+        self::assertSame(
+            0.0,
+            Track::standingAt(Point::of(3, 3))->thenRuns(Point::of(3, 3.05), 0.4, Legs::of(24, 0.6))->end()->seconds,
+        );
     }
 }

@@ -40,7 +40,7 @@ final class BuildTest extends TestCase
     {
         $diamond = Diamond::of(60, 43);
         $chosen = self::choice(FieldPart::Whole)->of(Practices::needs(Teams::fifteen()), ShippedDrills::all());
-        $pairs = \count($chosen) * (\count($chosen) - 1) / 2;
+        $pairs = (\count($chosen) * (\count($chosen) - 1)) / 2;
 
         self::assertLessThan(0.3 * $pairs, \count(Placement::of($chosen, $diamond, FieldPart::Whole)->conflicts()));
     }
@@ -56,12 +56,32 @@ final class BuildTest extends TestCase
     public static function hindrances(): iterable
     {
         $sore = array_map(static fn($player) => Teams::with($player, limit: Limit::NoThrowing), Teams::nine());
-        yield 'too few' => [static fn() => self::choice(players: [Teams::player(1, 1)]), 'charge-and-throw', 'needs 2 players, and 1 who come can work there'];
-        yield 'nobody may throw' => [static fn() => self::choice(players: $sore), 'charge-and-throw', 'and 0 who come can work there'];
-        yield 'nobody hits' => [static fn() => self::choice(helpers: Helpers::of(2, 0)), 'slap-and-drag', 'needs somebody who hits'];
+        yield 'too few' => [
+            static fn() => self::choice(players: [Teams::player(1, 1)]),
+            'charge-and-throw',
+            'needs 2 players, and 1 who come can work there',
+        ];
+        yield 'nobody may throw' => [
+            static fn() => self::choice(players: $sore),
+            'charge-and-throw',
+            'and 0 who come can work there',
+        ];
+        yield 'nobody hits' => [
+            static fn() => self::choice(helpers: Helpers::of(2, 0)),
+            'slap-and-drag',
+            'needs somebody who hits',
+        ];
         yield 'no ball' => [static fn() => self::choice(shed: []), 'charge-and-throw', 'needs 1 × bucket of balls'];
-        yield 'in a hall' => [static fn() => self::choice(FieldPart::Hall), 'slap-and-drag', 'does not fit into a hall'];
-        yield 'the other half' => [static fn() => self::choice(FieldPart::RightHalf), 'turn-back-to-third', 'does not fit on that part of the field'];
+        yield 'in a hall' => [
+            static fn() => self::choice(FieldPart::Hall),
+            'slap-and-drag',
+            'does not fit into a hall',
+        ];
+        yield 'the other half' => [
+            static fn() => self::choice(FieldPart::RightHalf),
+            'turn-back-to-third',
+            'does not fit on that part of the field',
+        ];
     }
 
     public function testOpenGroundIsLaidOutSoThatNobodyIsInTheWay(): void
@@ -76,15 +96,29 @@ final class BuildTest extends TestCase
     {
         $drill = ['charge-and-throw' => ShippedDrills::get('charge-and-throw')];
         $usual = Placement::of($drill, Diamond::of(60, 43), FieldPart::Whole);
-        $moved = Placement::of($drill, Diamond::of(60, 43), FieldPart::Whole, ['charge-and-throw' => Point::of(10, -20)]);
+        $moved = Placement::of($drill, Diamond::of(60, 43), FieldPart::Whole, [
+            'charge-and-throw' => Point::of(10, -20),
+        ]);
 
-        self::assertEqualsWithDelta(10, $moved->places['charge-and-throw']->center->x - $usual->places['charge-and-throw']->center->x, 1e-9);
-        self::assertEqualsWithDelta(-20, $moved->places['charge-and-throw']->lanes[0]->from->y - $usual->places['charge-and-throw']->lanes[0]->from->y, 1e-9);
+        self::assertEqualsWithDelta(
+            10,
+            $moved->places['charge-and-throw']->center->x - $usual->places['charge-and-throw']->center->x,
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            -20,
+            $moved->places['charge-and-throw']->lanes[0]->from->y -
+                $usual->places['charge-and-throw']->lanes[0]->from->y,
+            1e-9,
+        );
     }
 
     public function testAConflictSaysWhy(): void
     {
-        $two = array_map(ShippedDrills::get(...), ['charge-and-throw' => 'charge-and-throw', 'slap-and-drag' => 'slap-and-drag']);
+        $two = array_map(ShippedDrills::get(...), [
+            'charge-and-throw' => 'charge-and-throw',
+            'slap-and-drag' => 'slap-and-drag',
+        ]);
         $conflicts = Placement::of($two, Diamond::of(60, 43), FieldPart::Whole)->conflicts();
 
         self::assertCount(1, $conflicts);
@@ -107,7 +141,12 @@ final class BuildTest extends TestCase
     public function testNobodyHelpsTwiceAtOnce(): void
     {
         $helpers = Helpers::of(3, 1);
-        $drills = array_values(array_filter(ShippedDrills::all(), static fn(Drill $drill): bool => 1 === $drill->helpers && !$drill->isHit));
+        $drills = array_values(
+            array_filter(
+                ShippedDrills::all(),
+                static fn(Drill $drill): bool => 1 === $drill->helpers && !$drill->isHit,
+            ),
+        );
         $duties = $helpers->duties(\array_slice($drills, 0, 3), []);
 
         self::assertCount(3, array_unique(array_merge(...array_values($duties))));
@@ -123,8 +162,18 @@ final class BuildTest extends TestCase
      * @param list<\FoxCorner\Core\People\RosterPlayer>|null $players
      * @param array<string, int>                             $shed
      */
-    private static function choice(FieldPart $part = FieldPart::Whole, ?array $players = null, ?Helpers $helpers = null, array $shed = Practices::SHED): StationChoice
-    {
-        return new StationChoice($players ?? Teams::fifteen(), $helpers ?? Helpers::of(3), $shed, $part, Diamond::of(60, 43));
+    private static function choice(
+        FieldPart $part = FieldPart::Whole,
+        ?array $players = null,
+        ?Helpers $helpers = null,
+        array $shed = Practices::SHED,
+    ): StationChoice {
+        return new StationChoice(
+            $players ?? Teams::fifteen(),
+            $helpers ?? Helpers::of(3),
+            $shed,
+            $part,
+            Diamond::of(60, 43),
+        );
     }
 }

@@ -32,7 +32,11 @@ final class NeedTest extends TestCase
         self::assertSame(16, self::turnBack(self::taught(8, 14.0))->reps(), 'half of it after 14 days');
         self::assertSame(18, self::turnBack(self::taught(8, 28.0))->reps(), 'a quarter after 28');
         self::assertSame(0, self::turnBack(self::taught(50, 1.0))->reps());
-        self::assertSame(20, self::turnBack(new Taught('id-6', 'turn-back-to-third', Position::Shortstop, 50, 1.0))->reps(), 'another position');
+        self::assertSame(
+            20,
+            self::turnBack(new Taught('id-6', 'turn-back-to-third', Position::Shortstop, 50, 1.0))->reps(),
+            'another position',
+        );
     }
 
     public function testAGradeTakesAwayWhatCountsAndAddsWeight(): void
@@ -49,25 +53,42 @@ final class NeedTest extends TestCase
 
     public function testOnlyALaterGradeSaysHowItStands(): void
     {
-        $record = Record::of([self::taught(8, 7.0, Grade::NotYet), self::taught(8, 1.0, Grade::Well)], ShippedDrills::all());
+        $record = Record::of(
+            [self::taught(8, 7.0, Grade::NotYet), self::taught(8, 1.0, Grade::Well)],
+            ShippedDrills::all(),
+        );
         self::assertSame(Grade::Well, $record->worstGrade(Position::ThirdBase, Skill::TurnBackThird));
 
         $old = Record::of([self::taught(8, 40.0, Grade::NotYet)], ShippedDrills::all());
-        self::assertNull($old->worstGrade(Position::ThirdBase, Skill::TurnBackThird), 'after four weeks it says nothing');
+        self::assertNull(
+            $old->worstGrade(Position::ThirdBase, Skill::TurnBackThird),
+            'after four weeks it says nothing',
+        );
         self::assertSame(40.0, $old->daysAgo(Position::ThirdBase, Skill::TurnBackThird, 'id-5'));
         self::assertNull($old->daysAgo(Position::ThirdBase, Skill::TurnBackThird, 'id-6'));
     }
 
     public function testTheWorstOfThePlayersCounts(): void
     {
-        $record = Record::of([self::taught(8, 1.0, Grade::Well), new Taught('id-10', 'turn-back-to-third', Position::ThirdBase, 8, 1.0, Grade::Unsure)], ShippedDrills::all());
+        $record = Record::of(
+            [
+                self::taught(8, 1.0, Grade::Well),
+                new Taught('id-10', 'turn-back-to-third', Position::ThirdBase, 8, 1.0, Grade::Unsure),
+            ],
+            ShippedDrills::all(),
+        );
 
         self::assertSame(Grade::Unsure, $record->worstGrade(Position::ThirdBase, Skill::TurnBackThird));
     }
 
     public function testADrillThatIsNotKnownAnyMoreIsLeftOut(): void
     {
-        self::assertFalse(Record::of([new Taught('id-5', 'gone', Position::ThirdBase, 8, 1.0)], ShippedDrills::all())->wasTaught(Position::ThirdBase, Skill::TurnBackThird));
+        self::assertFalse(
+            Record::of([new Taught('id-5', 'gone', Position::ThirdBase, 8, 1.0)], ShippedDrills::all())->wasTaught(
+                Position::ThirdBase,
+                Skill::TurnBackThird,
+            ),
+        );
     }
 
     public function testThePlanAsksWhatItsCoverageAsksWhereItAsksMost(): void
@@ -95,7 +116,12 @@ final class NeedTest extends TestCase
 
     public function testNoLeadsNoHolding(): void
     {
-        $skills = static fn(string $rules): array => array_unique(array_map(static fn(Demand $demand): string => $demand->skill->value, StandingDemand::of(ShippedRuleSets::get($rules))));
+        $skills = static fn(string $rules): array => array_unique(
+            array_map(
+                static fn(Demand $demand): string => $demand->skill->value,
+                StandingDemand::of(ShippedRuleSets::get($rules)),
+            ),
+        );
 
         self::assertContains('pick-move', $skills('baseball-80'));
         self::assertNotContains('pick-move', $skills('fastpitch-43'));
@@ -104,7 +130,14 @@ final class NeedTest extends TestCase
 
     public function testOfTwoWhoAskTheGreaterCounts(): void
     {
-        $needs = JobNeeds::of([new Demand(Position::ThirdBase, Skill::Field, 0.2, 0.0, 'Little'), new Demand(Position::ThirdBase, Skill::Field, 0.9, 0.0, 'Much')], Teams::nine(), Record::of([], []));
+        $needs = JobNeeds::of(
+            [
+                new Demand(Position::ThirdBase, Skill::Field, 0.2, 0.0, 'Little'),
+                new Demand(Position::ThirdBase, Skill::Field, 0.9, 0.0, 'Much'),
+            ],
+            Teams::nine(),
+            Record::of([], []),
+        );
 
         self::assertCount(1, $needs);
         self::assertStringStartsWith('Much', $needs[0]->reason);
@@ -113,7 +146,11 @@ final class NeedTest extends TestCase
 
     public function testNobodyAtAPositionWantsNothingThere(): void
     {
-        $needs = JobNeeds::of([new Demand(Position::ThirdBase, Skill::Field, 0.9, 0.0, 'Much')], [Teams::player(1, 6)], Record::of([], []));
+        $needs = JobNeeds::of(
+            [new Demand(Position::ThirdBase, Skill::Field, 0.9, 0.0, 'Much')],
+            [Teams::player(1, 6)],
+            Record::of([], []),
+        );
 
         self::assertSame(0, $needs[0]->reps());
     }
@@ -137,7 +174,13 @@ final class NeedTest extends TestCase
 
     private static function turnBack(Taught ...$taught): JobNeed
     {
-        foreach (JobNeeds::of([new Demand(Position::ThirdBase, Skill::TurnBackThird, 1.0, 0.0, 'Asked')], Teams::nine(), Record::of(array_values($taught), ShippedDrills::all())) as $need) {
+        foreach (
+            JobNeeds::of(
+                [new Demand(Position::ThirdBase, Skill::TurnBackThird, 1.0, 0.0, 'Asked')],
+                Teams::nine(),
+                Record::of(array_values($taught), ShippedDrills::all()),
+            ) as $need
+        ) {
             return $need;
         }
         self::fail('It is asked.');

@@ -43,20 +43,44 @@ final class Practices
      */
     public static function needs(array $players, array $taught = []): array
     {
-        return JobNeeds::of([...PlanDemand::of([self::audited(Teams::bunt())]), ...StandingDemand::of(ShippedRuleSets::get('fastpitch-43'))], $players, Record::of($taught, ShippedDrills::all()));
+        return JobNeeds::of(
+            [
+                ...PlanDemand::of([self::audited(Teams::bunt())]),
+                ...StandingDemand::of(ShippedRuleSets::get('fastpitch-43')),
+            ],
+            $players,
+            Record::of($taught, ShippedDrills::all()),
+        );
     }
 
     /**
      * @param list<RosterPlayer> $players
      * @param list<KeptTurn>     $kept
      */
-    public static function request(array $players, int $helpers = 3, int $minutes = 70, ?Diamond $diamond = null, FieldPart $part = FieldPart::Whole, array $kept = [], int $seed = 1): PracticeRequest
-    {
+    public static function request(
+        array $players,
+        int $helpers = 3,
+        int $minutes = 70,
+        ?Diamond $diamond = null,
+        FieldPart $part = FieldPart::Whole,
+        array $kept = [],
+        int $seed = 1,
+    ): PracticeRequest {
         $diamond ??= Diamond::of(60, 43);
         $help = Helpers::of($helpers);
         $needs = self::needs($players);
         $drills = (new StationChoice($players, $help, self::SHED, $part, $diamond))->of($needs, ShippedDrills::all());
 
-        return PracticeRequest::of($players, $help, self::SHED, TimePlan::within($minutes), $drills, Placement::of($drills, $diamond, $part), $needs, $kept, $seed);
+        return PracticeRequest::of(
+            $players,
+            $help,
+            self::SHED,
+            TimePlan::within($minutes),
+            $drills,
+            Placement::of($drills, $diamond, $part),
+            $needs,
+            $kept,
+            $seed,
+        );
     }
 }

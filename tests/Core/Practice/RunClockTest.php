@@ -36,9 +36,15 @@ final class RunClockTest extends TestCase
 
     public function testAPauseTakesNothingAway(): void
     {
-        $clock = RunClock::ready([12, 8])->start(self::START)->pause(self::START + 5 * self::MINUTE, PauseReason::Rain);
+        $clock = RunClock::ready([12, 8])
+            ->start(self::START)
+            ->pause(self::START + 5 * self::MINUTE, PauseReason::Rain);
         self::assertSame([0, 7 * self::MINUTE], self::at($clock, 55 * self::MINUTE));
-        self::assertSame(self::START + 70 * self::MINUTE, $clock->endsAt(self::START + 55 * self::MINUTE), 'it gets later and later');
+        self::assertSame(
+            self::START + 70 * self::MINUTE,
+            $clock->endsAt(self::START + 55 * self::MINUTE),
+            'it gets later and later',
+        );
 
         $on = $clock->goOn(self::START + 55 * self::MINUTE);
         self::assertSame([0, 6 * self::MINUTE], self::at($on, 56 * self::MINUTE));
@@ -47,7 +53,10 @@ final class RunClockTest extends TestCase
 
     public function testRainBecomesLightningWithoutMovingTheBreaksBeginning(): void
     {
-        $clock = RunClock::ready([12])->start(self::START)->pause(self::START + 60, PauseReason::Rain)->pause(self::START + 90, PauseReason::Lightning);
+        $clock = RunClock::ready([12])
+            ->start(self::START)
+            ->pause(self::START + 60, PauseReason::Rain)
+            ->pause(self::START + 90, PauseReason::Lightning);
 
         self::assertSame(self::START + 60, $clock->pausedAt);
         self::assertSame(PauseReason::Lightning, $clock->reason);
@@ -69,7 +78,10 @@ final class RunClockTest extends TestCase
 
     public function testNextInAPauseStaysPaused(): void
     {
-        $clock = RunClock::ready([12, 8])->start(self::START)->pause(self::START + self::MINUTE, PauseReason::Talk)->next(self::START + 9 * self::MINUTE);
+        $clock = RunClock::ready([12, 8])
+            ->start(self::START)
+            ->pause(self::START + self::MINUTE, PauseReason::Talk)
+            ->next(self::START + 9 * self::MINUTE);
 
         self::assertTrue($clock->isPaused());
         self::assertSame([1, 8 * self::MINUTE], self::at($clock, 30 * self::MINUTE));
@@ -82,13 +94,19 @@ final class RunClockTest extends TestCase
         $back = $wrong->back(self::START + 4 * self::MINUTE);
 
         self::assertSame([0, 9 * self::MINUTE], self::at($back, 4 * self::MINUTE), 'the minute since does not count');
-        self::assertSame([1, 8 * self::MINUTE], self::at($back, 13 * self::MINUTE), 'and the next one has all of its time');
+        self::assertSame(
+            [1, 8 * self::MINUTE],
+            self::at($back, 13 * self::MINUTE),
+            'and the next one has all of its time',
+        );
         self::assertSame(self::START + 26 * self::MINUTE, $back->endsAt(self::START + 4 * self::MINUTE));
     }
 
     public function testBackToABlockThatWasAtItsEndGivesAMinute(): void
     {
-        $clock = RunClock::ready([12, 8])->start(self::START)->back(self::START + 15 * self::MINUTE);
+        $clock = RunClock::ready([12, 8])
+            ->start(self::START)
+            ->back(self::START + 15 * self::MINUTE);
 
         self::assertSame([0, self::MINUTE], self::at($clock, 15 * self::MINUTE));
         self::assertSame([1, 8 * self::MINUTE], self::at($clock, 16 * self::MINUTE));
@@ -97,7 +115,10 @@ final class RunClockTest extends TestCase
     public function testASkippedBlockThatOneGoesBackToCountsAgain(): void
     {
         $now = self::START + 6 * self::MINUTE;
-        $clock = RunClock::ready([12, 8])->start(self::START)->skip($now)->back($now);
+        $clock = RunClock::ready([12, 8])
+            ->start(self::START)
+            ->skip($now)
+            ->back($now);
 
         self::assertSame([], $clock->skipped);
         self::assertTrue($clock->isDone(0, self::START + 12 * self::MINUTE));
@@ -106,7 +127,10 @@ final class RunClockTest extends TestCase
     public function testAFinishedPracticeIsTakenUpAgainDaysLater(): void
     {
         $days = 3 * 24 * 60 * self::MINUTE;
-        $clock = RunClock::ready([12, 8])->start(self::START)->skip(self::START + self::MINUTE)->next(self::START + 3 * self::MINUTE);
+        $clock = RunClock::ready([12, 8])
+            ->start(self::START)
+            ->skip(self::START + self::MINUTE)
+            ->next(self::START + 3 * self::MINUTE);
         self::assertTrue($clock->isOver(self::START + $days));
         $again = $clock->back(self::START + $days);
 
@@ -116,7 +140,11 @@ final class RunClockTest extends TestCase
 
     public function testBackInAPauseStaysPaused(): void
     {
-        $clock = RunClock::ready([12, 8])->start(self::START)->next(self::START + 2 * self::MINUTE)->pause(self::START + 3 * self::MINUTE, PauseReason::Talk)->back(self::START + 30 * self::MINUTE);
+        $clock = RunClock::ready([12, 8])
+            ->start(self::START)
+            ->next(self::START + 2 * self::MINUTE)
+            ->pause(self::START + 3 * self::MINUTE, PauseReason::Talk)
+            ->back(self::START + 30 * self::MINUTE);
 
         self::assertTrue($clock->isPaused());
         self::assertSame([0, 10 * self::MINUTE], self::at($clock, 50 * self::MINUTE));
@@ -124,7 +152,11 @@ final class RunClockTest extends TestCase
 
     public function testNotYetTakesTheStartBack(): void
     {
-        $clock = RunClock::ready([12, 8])->start(self::START)->extend(self::START, 3)->skip(self::START + 5)->notYet();
+        $clock = RunClock::ready([12, 8])
+            ->start(self::START)
+            ->extend(self::START, 3)
+            ->skip(self::START + 5)
+            ->notYet();
 
         self::assertFalse($clock->isStarted());
         self::assertSame([[15 * self::MINUTE, 8 * self::MINUTE], []], [$clock->lengths, $clock->skipped]);
@@ -134,14 +166,19 @@ final class RunClockTest extends TestCase
     /** A quarter of what it was to last: three minutes of twelve. */
     public function testABlockThatWasPassedAtOnceDoesNotCount(): void
     {
-        $after = static fn(int $ms): bool => RunClock::ready([12, 8])->start(self::START)->next(self::START + $ms)->isDone(0, self::START + $ms);
+        $after = static fn(int $ms): bool => RunClock::ready([12, 8])
+            ->start(self::START)
+            ->next(self::START + $ms)
+            ->isDone(0, self::START + $ms);
 
         self::assertSame([false, false, true], [$after(1000), $after(3 * self::MINUTE - 1), $after(3 * self::MINUTE)]);
     }
 
     public function testMoreTimeMovesEverythingAfter(): void
     {
-        $clock = RunClock::ready([12, 8])->start(self::START)->extend(self::START + 11 * self::MINUTE, 2);
+        $clock = RunClock::ready([12, 8])
+            ->start(self::START)
+            ->extend(self::START + 11 * self::MINUTE, 2);
 
         self::assertSame([0, 3 * self::MINUTE], self::at($clock, 11 * self::MINUTE));
         self::assertSame(self::START + 22 * self::MINUTE, $clock->endsAt(self::START));
@@ -152,22 +189,30 @@ final class RunClockTest extends TestCase
         $clock = RunClock::ready([12, 8, 5])->start(self::START);
         $now = self::START + 13 * self::MINUTE;
 
-        self::assertSame([true, false, false], array_map(static fn(int $index): bool => $clock->isDone($index, $now), [0, 1, 2]));
-        self::assertSame([false, false, true], array_map(static fn(int $index): bool => $clock->isAhead($index, $now), [0, 1, 2]));
+        self::assertSame(
+            [true, false, false],
+            array_map(static fn(int $index): bool => $clock->isDone($index, $now), [0, 1, 2]),
+        );
+        self::assertSame(
+            [false, false, true],
+            array_map(static fn(int $index): bool => $clock->isAhead($index, $now), [0, 1, 2]),
+        );
     }
 
     public function testWhatMakesNoSenseIsRefused(): void
     {
         $ready = RunClock::ready([1]);
         $started = $ready->start(self::START);
-        foreach ([
-            'it has not begun' => static fn() => $ready->next(self::START),
-            'it is running already' => static fn() => $started->start(self::START),
-            'it does not stand still' => static fn() => $started->goOn(self::START),
-            'it is over' => static fn() => $started->skip(self::START + self::MINUTE),
-            'this is the first block' => static fn() => $started->back(self::START),
-            '0 is too small' => static fn() => $started->extend(self::START, 0),
-        ] as $words => $try) {
+        foreach (
+            [
+                'it has not begun' => static fn() => $ready->next(self::START),
+                'it is running already' => static fn() => $started->start(self::START),
+                'it does not stand still' => static fn() => $started->goOn(self::START),
+                'it is over' => static fn() => $started->skip(self::START + self::MINUTE),
+                'this is the first block' => static fn() => $started->back(self::START),
+                '0 is too small' => static fn() => $started->extend(self::START, 0),
+            ] as $words => $try
+        ) {
             try {
                 $try();
                 self::fail("$words: it was done");
@@ -179,9 +224,22 @@ final class RunClockTest extends TestCase
 
     public function testKeptAndReadAgainItIsTheSame(): void
     {
-        $clock = RunClock::ready([12, 8])->start(self::START)->skip(self::START + 9)->pause(self::START + 99, PauseReason::Water);
+        $clock = RunClock::ready([12, 8])
+            ->start(self::START)
+            ->skip(self::START + 9)
+            ->pause(self::START + 99, PauseReason::Water);
 
-        self::assertEquals($clock, RunClock::kept($clock->lengths, $clock->skipped, $clock->startedAt, $clock->pausedAt, $clock->reason, $clock->planned));
+        self::assertEquals(
+            $clock,
+            RunClock::kept(
+                $clock->lengths,
+                $clock->skipped,
+                $clock->startedAt,
+                $clock->pausedAt,
+                $clock->reason,
+                $clock->planned,
+            ),
+        );
     }
 
     /** @return array{int, int} block and ms left, so many ms after the start */

@@ -29,10 +29,17 @@ final class SchedulerTest extends TestCase
         $schedule = self::solve($players, $helpers, $minutes, $diamond);
         foreach ($schedule->rounds as $round) {
             $seen = array_map(static fn($turn): string => $turn->player->id, $round->turns);
-            self::assertSame(\count($players), \count(array_unique([...$seen, ...array_map(static fn($player): string => $player->id, $round->idle)])), 'everybody is in one place');
+            self::assertSame(
+                \count($players),
+                \count(array_unique([...$seen, ...array_map(static fn($player): string => $player->id, $round->idle)])),
+                'everybody is in one place',
+            );
             self::assertCount(\count($players), [...$seen, ...$round->idle]);
             $stations = array_values($round->stations());
-            self::assertLessThanOrEqual($helpers, array_sum(array_map(static fn($turns): int => $turns[0]->drill->helpers, $stations)));
+            self::assertLessThanOrEqual(
+                $helpers,
+                array_sum(array_map(static fn($turns): int => $turns[0]->drill->helpers, $stations)),
+            );
             foreach ($stations as $index => $turns) {
                 $drill = $turns[0]->drill;
                 self::assertGreaterThanOrEqual($drill->min, \count($turns));
@@ -43,7 +50,12 @@ final class SchedulerTest extends TestCase
                     self::assertFalse($drill->throwsPerRep > 0 && $turn->player->limit->forbidsThrowing());
                 }
                 foreach (\array_slice($stations, $index + 1) as $other) {
-                    self::assertFalse($schedule->placement->places[$drill->key]->ground()->conflictsWith($schedule->placement->places[$other[0]->drill->key]->ground()), "$drill->key beside {$other[0]->drill->key}");
+                    self::assertFalse(
+                        $schedule->placement->places[$drill->key]
+                            ->ground()
+                            ->conflictsWith($schedule->placement->places[$other[0]->drill->key]->ground()),
+                        "$drill->key beside {$other[0]->drill->key}",
+                    );
                 }
             }
         }
@@ -52,7 +64,10 @@ final class SchedulerTest extends TestCase
     /** @return iterable<string, array{list<RosterPlayer>, int, int, float}> */
     public static function requests(): iterable
     {
-        $sore = array_map(static fn(RosterPlayer $player): RosterPlayer => Teams::with($player, limit: Limit::NoThrowing), Teams::fifteen());
+        $sore = array_map(
+            static fn(RosterPlayer $player): RosterPlayer => Teams::with($player, limit: Limit::NoThrowing),
+            Teams::fifteen(),
+        );
         yield 'fifteen, three helpers' => [Teams::fifteen(), 3, 70, 60];
         yield 'nine, one helper' => [Teams::nine(), 1, 60, 80];
         yield 'all with sore arms' => [$sore, 3, 70, 60];
@@ -62,7 +77,10 @@ final class SchedulerTest extends TestCase
         for ($case = 1; $case <= 15; ++$case) {
             $players = [];
             for ($number = 1; $number <= $random->getInt(6, 14); ++$number) {
-                $players[] = Teams::with(Teams::player($number, ...array_unique([$random->getInt(1, 9), $random->getInt(1, 9)])), limit: 0 === $random->getInt(0, 4) ? Limit::NoThrowing : Limit::None);
+                $players[] = Teams::with(
+                    Teams::player($number, ...array_unique([$random->getInt(1, 9), $random->getInt(1, 9)])),
+                    limit: 0 === $random->getInt(0, 4) ? Limit::NoThrowing : Limit::None,
+                );
             }
             yield "random $case" => [$players, $random->getInt(1, 5), $random->getInt(40, 90), $random->getInt(60, 90)];
         }
@@ -75,7 +93,11 @@ final class SchedulerTest extends TestCase
 
     public function testMoreHelpersAndMinutesAreNeverWorse(): void
     {
-        $met = static fn(int $helpers, int $minutes): float => self::solve(Teams::fifteen(), $helpers, $minutes)->metCount();
+        $met = static fn(int $helpers, int $minutes): float => self::solve(
+            Teams::fifteen(),
+            $helpers,
+            $minutes,
+        )->metCount();
 
         self::assertGreaterThan($met(1, 60), $met(3, 60));
         self::assertGreaterThanOrEqual($met(3, 45), $met(3, 90));
@@ -94,7 +116,10 @@ final class SchedulerTest extends TestCase
     {
         $first = Scheduler::solve(Practices::request(Teams::fifteen()));
         $locked = array_values($first->rounds[1]->stations())[0];
-        $kept = array_map(static fn(Turn $turn): KeptTurn => new KeptTurn(1, $turn->player->id, $turn->drill->key, $turn->position), $locked);
+        $kept = array_map(
+            static fn(Turn $turn): KeptTurn => new KeptTurn(1, $turn->player->id, $turn->drill->key, $turn->position),
+            $locked,
+        );
         $again = Scheduler::solve(Practices::request(Teams::fifteen(), kept: $kept, seed: 9));
 
         self::assertEquals($locked, $again->rounds[1]->stations()[$locked[0]->drill->key]);
@@ -103,24 +128,39 @@ final class SchedulerTest extends TestCase
     public function testWhoIsLateWaitsNowhereAndWhatWasDoneStays(): void
     {
         $first = Scheduler::solve(Practices::request(Teams::fifteen()));
-        $done = array_map(static fn(Turn $turn): KeptTurn => new KeptTurn(0, $turn->player->id, $turn->drill->key, $turn->position), $first->rounds[0]->turns);
-        $gone = array_map(static fn(int $round): KeptTurn => new KeptTurn($round, 'id-4', null, null, true), range(1, \count($first->rounds) - 1));
+        $done = array_map(
+            static fn(Turn $turn): KeptTurn => new KeptTurn(0, $turn->player->id, $turn->drill->key, $turn->position),
+            $first->rounds[0]->turns,
+        );
+        $gone = array_map(
+            static fn(int $round): KeptTurn => new KeptTurn($round, 'id-4', null, null, true),
+            range(1, \count($first->rounds) - 1),
+        );
         $again = Scheduler::solve(Practices::request(Teams::fifteen(), kept: [...$done, ...$gone]));
 
         self::assertEquals($first->rounds[0]->stations(), $again->rounds[0]->stations());
         foreach (\array_slice($again->rounds, 1) as $round) {
             self::assertSame(['id-4'], array_map(static fn(RosterPlayer $player): string => $player->id, $round->away));
-            self::assertNotContains('id-4', array_map(static fn(Turn $turn): string => $turn->player->id, $round->turns));
+            self::assertNotContains(
+                'id-4',
+                array_map(static fn(Turn $turn): string => $turn->player->id, $round->turns),
+            );
         }
     }
 
     public function testNoArmThrowsMoreThanWeWouldMindAndASoftOneNotAtAll(): void
     {
-        $players = array_map(static fn(RosterPlayer $player): RosterPlayer => 'id-4' === $player->id ? Teams::with($player, limit: Limit::SoftThrowing) : $player, Teams::fifteen());
+        $players = array_map(
+            static fn(RosterPlayer $player): RosterPlayer => 'id-4' === $player->id
+                ? Teams::with($player, limit: Limit::SoftThrowing)
+                : $player,
+            Teams::fifteen(),
+        );
         $thrown = ['id-1' => 0];
         foreach (Scheduler::solve(Practices::request($players, 4, 120))->rounds as $round) {
             foreach ($round->turns as $turn) {
-                $thrown[$turn->player->id] = ($thrown[$turn->player->id] ?? 0) + $round->repetitions($turn->drill) * $turn->drill->throwsPerRep;
+                $thrown[$turn->player->id] =
+                    ($thrown[$turn->player->id] ?? 0) + $round->repetitions($turn->drill) * $turn->drill->throwsPerRep;
             }
         }
 
@@ -159,8 +199,13 @@ final class SchedulerTest extends TestCase
     }
 
     /** @param list<RosterPlayer> $players */
-    private static function solve(array $players, int $helpers, int $minutes, ?Diamond $diamond = null, FieldPart $part = FieldPart::Whole): Schedule
-    {
+    private static function solve(
+        array $players,
+        int $helpers,
+        int $minutes,
+        ?Diamond $diamond = null,
+        FieldPart $part = FieldPart::Whole,
+    ): Schedule {
         return Scheduler::solve(Practices::request($players, $helpers, $minutes, $diamond, $part));
     }
 

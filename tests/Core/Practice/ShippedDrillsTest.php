@@ -21,10 +21,18 @@ final class ShippedDrillsTest extends TestCase
     {
         self::assertGreaterThanOrEqual(45, \count(ShippedDrills::all()));
         foreach (Skill::cases() as $skill) {
-            self::assertNotSame([], array_filter(ShippedDrills::all(), static fn(Drill $drill): bool => $drill->servesSkill($skill)), "nobody drills $skill->value");
+            self::assertNotSame(
+                [],
+                array_filter(ShippedDrills::all(), static fn(Drill $drill): bool => $drill->servesSkill($skill)),
+                "nobody drills $skill->value",
+            );
         }
         foreach (SkillFamily::cases() as $family) {
-            self::assertNotSame([], array_filter(ShippedDrills::all(), static fn(Drill $drill): bool => $drill->family === $family), $family->value);
+            self::assertNotSame(
+                [],
+                array_filter(ShippedDrills::all(), static fn(Drill $drill): bool => $drill->family === $family),
+                $family->value,
+            );
         }
     }
 
@@ -43,7 +51,14 @@ final class ShippedDrillsTest extends TestCase
             self::assertSame($key, $drill->key);
             self::assertLessThanOrEqual(14, mb_strlen($drill->short), $key);
             self::assertStringEndsWith('.', $drill->purpose, $key);
-            foreach (['steps' => $drill->steps, 'points' => $drill->points, 'mistakes' => $drill->mistakes, 'progression' => $drill->progression] as $what => $lines) {
+            foreach (
+                [
+                    'steps' => $drill->steps,
+                    'points' => $drill->points,
+                    'mistakes' => $drill->mistakes,
+                    'progression' => $drill->progression,
+                ] as $what => $lines
+            ) {
                 self::assertNotSame([], $lines, "$key has no $what");
                 foreach ($lines as $line) {
                     self::assertMatchesRegularExpression('/[.?!”]$/u', $line, "$key, $what");
@@ -61,8 +76,14 @@ final class ShippedDrillsTest extends TestCase
         foreach ([Diamond::of(60, 43), Diamond::of(80, 54), Diamond::of(90, 60.5)] as $diamond) {
             foreach (ShippedDrills::all() as $key => $drill) {
                 $place = $drill->place->on($diamond);
-                foreach ([...$place->outline(), ...array_map(static fn($mark) => $mark->point, $place->marks)] as $point) {
-                    self::assertLessThan(3.4 * $diamond->basePath, hypot($point->x, $point->y), "$key is beyond the fence");
+                foreach (
+                    [...$place->outline(), ...array_map(static fn($mark) => $mark->point, $place->marks)] as $point
+                ) {
+                    self::assertLessThan(
+                        3.4 * $diamond->basePath,
+                        hypot($point->x, $point->y),
+                        "$key is beyond the fence",
+                    );
                 }
             }
         }
@@ -76,7 +97,26 @@ final class ShippedDrillsTest extends TestCase
 
     public function testADrillThatNobodyCouldRunIsRefused(): void
     {
-        $make = static fn(int $min, int $max, bool $serves = true): Drill => new Drill('k', 'N', 'n', SkillFamily::Bunts, 'p.', $serves ? [5 => [Skill::Field]] : [], DrillPlace::anywhere(0.2), $min, $max, 1, 20, 0, 1, [], ['s.'], [], [], []);
+        $make = static fn(int $min, int $max, bool $serves = true): Drill => new Drill(
+            'k',
+            'N',
+            'n',
+            SkillFamily::Bunts,
+            'p.',
+            $serves ? [5 => [Skill::Field]] : [],
+            DrillPlace::anywhere(0.2),
+            $min,
+            $max,
+            1,
+            20,
+            0,
+            1,
+            [],
+            ['s.'],
+            [],
+            [],
+            [],
+        );
         $refused = static function (callable $what): string {
             try {
                 $what();

@@ -65,10 +65,26 @@ final class StationSolverTest extends TestCase
                     $held[] = new HeldTurn(1, $player, $station, $position);
                 }
             }
-            $again = StationSolver::solve(new StationProblem($free->players, $free->stations, $free->needs, $free->helpers, $free->equipment, $free->rounds, $free->roundMinutes, $held), $case + 100);
+            $again = StationSolver::solve(
+                new StationProblem(
+                    $free->players,
+                    $free->stations,
+                    $free->needs,
+                    $free->helpers,
+                    $free->equipment,
+                    $free->rounds,
+                    $free->roundMinutes,
+                    $held,
+                ),
+                $case + 100,
+            );
             self::mustHold($again, "case $case");
             foreach ($first->rounds[1] as $station => $group) {
-                self::assertEquals($group, $again->rounds[1][$station] ?? [], "case $case, station $station: nobody leaves, nobody joins");
+                self::assertEquals(
+                    $group,
+                    $again->rounds[1][$station] ?? [],
+                    "case $case, station $station: nobody leaves, nobody joins",
+                );
             }
             foreach ($again->rounds[0] as $group) {
                 self::assertArrayNotHasKey(0, $group, "case $case: away, and yet at a station");
@@ -89,7 +105,15 @@ final class StationSolverTest extends TestCase
 
     public function testAnArmIsSparedEvenWhereThrowingWouldBeWorthMore(): void
     {
-        $problem = new StationProblem([new StationPlayer('a', [3], 15)], [self::station('throws', [3], throws: 1, seconds: 48)], [new StationNeed('n', 3, 'throws', 100, 5.0)], 5, [], 4, 8.0);
+        $problem = new StationProblem(
+            [new StationPlayer('a', [3], 15)],
+            [self::station('throws', [3], throws: 1, seconds: 48)],
+            [new StationNeed('n', 3, 'throws', 100, 5.0)],
+            5,
+            [],
+            4,
+            8.0,
+        );
         $plan = StationSolver::solve($problem);
 
         self::assertSame([10], $plan->gained, 'ten throws in one round; twenty in two would be too many');
@@ -105,9 +129,21 @@ final class StationSolverTest extends TestCase
     /** @return iterable<string, array{Ground, Ground, bool}> */
     public static function grounds(): iterable
     {
-        $circle = static fn(float $x, float $y, float $radius): Ground => new Ground([], [Area::circle(Point::of($x, $y), $radius)], []);
-        $square = new Ground([], [Area::polygon([Point::of(0, 0), Point::of(20, 0), Point::of(20, 20), Point::of(0, 20)])], []);
-        $lane = static fn(float $x1, float $y1, float $x2, float $y2): Ground => new Ground([], [], [Segment::of(Point::of($x1, $y1), Point::of($x2, $y2))]);
+        $circle = static fn(float $x, float $y, float $radius): Ground => new Ground(
+            [],
+            [Area::circle(Point::of($x, $y), $radius)],
+            [],
+        );
+        $square = new Ground(
+            [],
+            [Area::polygon([Point::of(0, 0), Point::of(20, 0), Point::of(20, 20), Point::of(0, 20)])],
+            [],
+        );
+        $lane = static fn(float $x1, float $y1, float $x2, float $y2): Ground => new Ground(
+            [],
+            [],
+            [Segment::of(Point::of($x1, $y1), Point::of($x2, $y2))],
+        );
         yield 'the same zone by name' => [new Ground(['left', 'mound'], [], []), new Ground(['mound'], [], []), true];
         yield 'other zones' => [new Ground(['left'], [], []), new Ground(['right'], [], []), false];
         yield 'circles that overlap' => [$circle(40, 40, 10), $circle(55, 40, 8), true];
@@ -115,7 +151,11 @@ final class StationSolverTest extends TestCase
         yield 'a circle inside a square' => [$square, $circle(10, 10, 1), true];
         yield 'a circle that touches an edge' => [$square, $circle(24, 10, 5), true];
         yield 'a circle beside a square' => [$square, $circle(30, 10, 5), false];
-        yield 'a square inside a square' => [$square, new Ground([], [Area::polygon([Point::of(5, 5), Point::of(8, 5), Point::of(8, 8)])], []), true];
+        yield 'a square inside a square' => [
+            $square,
+            new Ground([], [Area::polygon([Point::of(5, 5), Point::of(8, 5), Point::of(8, 8)])], []),
+            true,
+        ];
         yield 'throws cross' => [$lane(0, 0, 100, 100), $lane(0, 90, 90, 0), true];
         yield 'throws side by side' => [$lane(0, 0, 100, 0), $lane(0, 5, 100, 5), false];
         yield 'a throw within ten feet of people' => [$circle(40, 40, 10), $lane(0, 100, 60, 22), true];
@@ -125,18 +165,43 @@ final class StationSolverTest extends TestCase
 
     public function testWhatBindsIsNamedAndTheWaysOutAreTried(): void
     {
-        $stations = [self::station('net', [3], equipment: ['net' => 2]), self::station('two', [4], helpers: 3), self::station('many', [6], min: 5, max: 8), self::station('short', [7], seconds: 60)];
-        $needs = [new StationNeed('a', 3, 'net', 10, 1.0), new StationNeed('b', 4, 'two', 10, 1.0), new StationNeed('c', 6, 'many', 10, 1.0), new StationNeed('d', 7, 'short', 100, 1.0), new StationNeed('e', 9, 'short', 5, 1.0), new StationNeed('f', 8, 'short', 5, 1.0)];
-        $plan = StationSolver::solve(new StationProblem([new StationPlayer('x', [3, 4], null), new StationPlayer('y', [6, 7], null)], $stations, $needs, 1, ['net' => 1], 1, 8.0));
+        $stations = [
+            self::station('net', [3], equipment: ['net' => 2]),
+            self::station('two', [4], helpers: 3),
+            self::station('many', [6], min: 5, max: 8),
+            self::station('short', [7], seconds: 60),
+        ];
+        $needs = [
+            new StationNeed('a', 3, 'net', 10, 1.0),
+            new StationNeed('b', 4, 'two', 10, 1.0),
+            new StationNeed('c', 6, 'many', 10, 1.0),
+            new StationNeed('d', 7, 'short', 100, 1.0),
+            new StationNeed('e', 9, 'short', 5, 1.0),
+            new StationNeed('f', 8, 'short', 5, 1.0),
+        ];
+        $plan = StationSolver::solve(
+            new StationProblem(
+                [new StationPlayer('x', [3, 4], null), new StationPlayer('y', [6, 7], null)],
+                $stations,
+                $needs,
+                1,
+                ['net' => 1],
+                1,
+                8.0,
+            ),
+        );
 
-        self::assertSame([
-            'a' => 'The station needs 2 of “net”; there are 1.',
-            'b' => 'The station needs 3 helpers; there is 1.',
-            'c' => 'The station needs 5 players, and 1 who come can work there.',
-            'd' => 'The minutes: other needs weigh more.',
-            'e' => 'The station does not serve position 9.',
-            'f' => 'The station does not serve position 8.',
-        ], Diagnosis::why($plan));
+        self::assertSame(
+            [
+                'a' => 'The station needs 2 of “net”; there are 1.',
+                'b' => 'The station needs 3 helpers; there is 1.',
+                'c' => 'The station needs 5 players, and 1 who come can work there.',
+                'd' => 'The minutes: other needs weigh more.',
+                'e' => 'The station does not serve position 9.',
+                'f' => 'The station does not serve position 8.',
+            ],
+            Diagnosis::why($plan),
+        );
         self::assertSame(['one more: net', 'another round of 8 minutes'], array_keys(Diagnosis::waysOut($plan, 1)));
     }
 
@@ -153,11 +218,34 @@ final class StationSolverTest extends TestCase
     public static function impossible(): iterable
     {
         $player = new StationPlayer('a', [3], null);
-        yield 'nobody comes' => [static fn(): mixed => new StationProblem([], [], [], 1, [], 1, 8.0), 'players: nobody comes'];
-        yield 'no minutes' => [static fn(): mixed => new StationProblem([$player], [], [], 1, [], 0, 8.0), 'minutes: not one round fits'];
-        yield 'smallest above largest' => [static fn(): mixed => self::station('s', [3], min: 4, max: 2), 'station s: it needs 4 players and takes 2'];
-        yield 'twice the same' => [static fn(): mixed => new StationProblem([$player, $player], [], [], 1, [], 1, 8.0), 'players: "a" is there 2 times'];
-        yield 'a need of no station' => [static fn(): mixed => new StationProblem([$player], [], [new StationNeed('n', 3, 'moon', 1, 1.0)], 1, [], 1, 8.0), 'need n, station: "moon" is not known'];
+        yield 'nobody comes' => [
+            static fn(): mixed => new StationProblem([], [], [], 1, [], 1, 8.0),
+            'players: nobody comes',
+        ];
+        yield 'no minutes' => [
+            static fn(): mixed => new StationProblem([$player], [], [], 1, [], 0, 8.0),
+            'minutes: not one round fits',
+        ];
+        yield 'smallest above largest' => [
+            static fn(): mixed => self::station('s', [3], min: 4, max: 2),
+            'station s: it needs 4 players and takes 2',
+        ];
+        yield 'twice the same' => [
+            static fn(): mixed => new StationProblem([$player, $player], [], [], 1, [], 1, 8.0),
+            'players: "a" is there 2 times',
+        ];
+        yield 'a need of no station' => [
+            static fn(): mixed => new StationProblem(
+                [$player],
+                [],
+                [new StationNeed('n', 3, 'moon', 1, 1.0)],
+                1,
+                [],
+                1,
+                8.0,
+            ),
+            'need n, station: "moon" is not known',
+        ];
     }
 
     private static function mustHold(StationPlan $plan, string $case): void
@@ -186,7 +274,10 @@ final class StationSolverTest extends TestCase
                     $thrown[$player] = ($thrown[$player] ?? 0) + $each * $station->throwsPerRep;
                 }
                 foreach (array_keys($groups) as $other) {
-                    self::assertFalse($other !== $index && $station->ground->conflictsWith($problem->stations[$other]->ground), "$case: $index beside $other");
+                    self::assertFalse(
+                        $other !== $index && $station->ground->conflictsWith($problem->stations[$other]->ground),
+                        "$case: $index beside $other",
+                    );
                 }
             }
             self::assertLessThanOrEqual($problem->helpers, $helpers, $case);
@@ -196,10 +287,18 @@ final class StationSolverTest extends TestCase
             $objective -= 0.2 * (\count($problem->players) - \count($seen)) * $problem->roundMinutes;
         }
         foreach ($thrown as $player => $throws) {
-            self::assertLessThanOrEqual($problem->players[$player]->throwsLeft ?? \PHP_INT_MAX, $throws, "$case: an arm");
+            self::assertLessThanOrEqual(
+                $problem->players[$player]->throwsLeft ?? \PHP_INT_MAX,
+                $throws,
+                "$case: an arm",
+            );
         }
         foreach ($problem->needs as $index => $need) {
-            $station = array_search($need->station, array_map(static fn(Station $one): string => $one->id, $problem->stations), true);
+            $station = array_search(
+                $need->station,
+                array_map(static fn(Station $one): string => $one->id, $problem->stations),
+                true,
+            );
             $got = $gained["$station/$need->position"] ?? 0;
             self::assertSame($got, $plan->gained[$index], $case);
             $objective += $need->weight * min($need->reps, $got);
@@ -218,20 +317,42 @@ final class StationSolverTest extends TestCase
                     $open[] = [$index, $position];
                 }
             }
-            $rounds = array_merge(...array_map(static fn(array $so): array => array_map(static fn(?array $place): array => [...$so, $place], $open), $rounds));
+            $rounds = array_merge(
+                ...array_map(
+                    static fn(array $so): array => array_map(
+                        static fn(?array $place): array => [...$so, $place],
+                        $open,
+                    ),
+                    $rounds,
+                ),
+            );
         }
-        $fair = array_values(array_filter(array_map(static fn(array $places): ?array => self::filled($problem, $places), $rounds), is_array(...)));
+        $fair = array_values(
+            array_filter(
+                array_map(static fn(array $places): ?array => self::filled($problem, $places), $rounds),
+                is_array(...),
+            ),
+        );
         $best = -\INF;
         foreach ($fair as [$gainOne, $idleOne, $thrownOne]) {
             foreach ($problem->rounds > 1 ? $fair : [[[], 0, []]] as [$gainTwo, $idleTwo, $thrownTwo]) {
                 foreach ($problem->players as $index => $player) {
-                    if (null !== $player->throwsLeft && ($thrownOne[$index] ?? 0) + ($thrownTwo[$index] ?? 0) > $player->throwsLeft) {
+                    if (
+                        null !== $player->throwsLeft &&
+                        ($thrownOne[$index] ?? 0) + ($thrownTwo[$index] ?? 0) > $player->throwsLeft
+                    ) {
                         continue 2;
                     }
                 }
                 $objective = -0.2 * ($idleOne + $idleTwo) * $problem->roundMinutes;
                 foreach ($problem->needs as $need) {
-                    $objective += $need->weight * min($need->reps, ($gainOne["$need->station/$need->position"] ?? 0) + ($gainTwo["$need->station/$need->position"] ?? 0));
+                    $objective +=
+                        $need->weight *
+                        min(
+                            $need->reps,
+                            ($gainOne["$need->station/$need->position"] ?? 0) +
+                                ($gainTwo["$need->station/$need->position"] ?? 0),
+                        );
                 }
                 $best = max($best, $objective);
             }
@@ -243,7 +364,8 @@ final class StationSolverTest extends TestCase
     /**
      * @param list<array{int, int}|null> $places station and position by player
      *
-     * @return array{array<string, int>, int, array<int, int>}|null repetitions, players who wait, throws; null when it may not be
+     * @return array{array<string, int>, int, array<int, int>}|null repetitions, players who wait, throws; null when it
+     *                                                              may not be
      */
     private static function filled(StationProblem $problem, array $places): ?array
     {
@@ -289,30 +411,97 @@ final class StationSolverTest extends TestCase
     private static function random(int $seed, int $players = 9, int $stations = 5, int $rounds = 3): StationProblem
     {
         $random = new Randomizer(new Mt19937($seed));
-        $positions = static fn(int $most): array => array_values(array_unique(array_map(static fn(): int => $random->getInt(1, 6), range(1, $most))));
-        $who = array_map(static fn(int $index): StationPlayer => new StationPlayer("p$index", $positions(2), 0 === $random->getInt(0, 3) ? $random->getInt(0, 40) : null), range(1, $random->getInt(1, $players)));
+        $positions = static fn(int $most): array => array_values(
+            array_unique(array_map(static fn(): int => $random->getInt(1, 6), range(1, $most))),
+        );
+        $who = array_map(
+            static fn(int $index): StationPlayer => new StationPlayer(
+                "p$index",
+                $positions(2),
+                0 === $random->getInt(0, 3) ? $random->getInt(0, 40) : null,
+            ),
+            range(1, $random->getInt(1, $players)),
+        );
         $what = $needs = [];
         for ($index = 1; $index <= $random->getInt(1, $stations); ++$index) {
             $min = $random->getInt(1, 3);
             $station = new Station(
-                "s$index", $positions(3), $min, $min + $random->getInt(0, 3), $random->getInt(1, 3), $random->getInt(8, 40), $random->getInt(0, 1), $random->getInt(0, 2), 0 === $random->getInt(0, 2) ? ['net' => 1] : [],
-                new Ground(['z'.$random->getInt(1, 4)], [Area::circle(Point::of($random->getInt(-60, 60), $random->getInt(0, 120)), $random->getInt(5, 20))], 0 === $random->getInt(0, 1) ? [Segment::of(Point::of($random->getInt(-60, 60), 0), Point::of($random->getInt(-60, 60), 120))] : []),
+                "s$index",
+                $positions(3),
+                $min,
+                $min + $random->getInt(0, 3),
+                $random->getInt(1, 3),
+                $random->getInt(8, 40),
+                $random->getInt(0, 1),
+                $random->getInt(0, 2),
+                0 === $random->getInt(0, 2) ? ['net' => 1] : [],
+                new Ground(
+                    ['z' . $random->getInt(1, 4)],
+                    [
+                        Area::circle(
+                            Point::of($random->getInt(-60, 60), $random->getInt(0, 120)),
+                            $random->getInt(5, 20),
+                        ),
+                    ],
+                    0 === $random->getInt(0, 1)
+                        ? [
+                            Segment::of(
+                                Point::of($random->getInt(-60, 60), 0),
+                                Point::of($random->getInt(-60, 60), 120),
+                            ),
+                        ]
+                        : [],
+                ),
             );
             $what[] = $station;
             foreach ($station->positions as $position) {
-                $needs[] = new StationNeed("n$index-$position", $position, $station->id, $random->getInt(0, 60), $random->getInt(1, 20) / 10);
+                $needs[] = new StationNeed(
+                    "n$index-$position",
+                    $position,
+                    $station->id,
+                    $random->getInt(0, 60),
+                    $random->getInt(1, 20) / 10,
+                );
             }
         }
 
-        return new StationProblem($who, $what, $needs, $random->getInt(0, 4), ['net' => $random->getInt(0, 2)], min($rounds, $random->getInt(1, $rounds)), 8.0);
+        return new StationProblem(
+            $who,
+            $what,
+            $needs,
+            $random->getInt(0, 4),
+            ['net' => $random->getInt(0, 2)],
+            min($rounds, $random->getInt(1, $rounds)),
+            8.0,
+        );
     }
 
     /**
      * @param list<int>          $positions
      * @param array<string, int> $equipment
      */
-    private static function station(string $id, array $positions, int $min = 1, int $max = 8, int $atOnce = 1, int $seconds = 20, int $throws = 0, int $helpers = 0, array $equipment = []): Station
-    {
-        return new Station($id, $positions, $min, $max, $atOnce, $seconds, $throws, $helpers, $equipment, new Ground([], [], []));
+    private static function station(
+        string $id,
+        array $positions,
+        int $min = 1,
+        int $max = 8,
+        int $atOnce = 1,
+        int $seconds = 20,
+        int $throws = 0,
+        int $helpers = 0,
+        array $equipment = [],
+    ): Station {
+        return new Station(
+            $id,
+            $positions,
+            $min,
+            $max,
+            $atOnce,
+            $seconds,
+            $throws,
+            $helpers,
+            $equipment,
+            new Ground([], [], []),
+        );
     }
 }

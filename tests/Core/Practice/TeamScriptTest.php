@@ -17,7 +17,11 @@ final class TeamScriptTest extends TestCase
     {
         foreach ([0, 1, 4, 10, 11, 25, 60] as $minutes) {
             $script = TeamScript::of($minutes, Practices::needs(Teams::nine()), self::plays());
-            self::assertSame($minutes, array_sum(array_map(static fn(ScriptLine $line): int => $line->minutes, $script)), "$minutes minutes");
+            self::assertSame(
+                $minutes,
+                array_sum(array_map(static fn(ScriptLine $line): int => $line->minutes, $script)),
+                "$minutes minutes",
+            );
         }
     }
 
@@ -31,14 +35,22 @@ final class TeamScriptTest extends TestCase
         self::assertTrue($script[\count($script) - 1]->isLive);
         self::assertSame($live, \array_slice($script, -\count($live)), 'live situations are together at the end');
         foreach ($live as $line) {
-            self::assertMatchesRegularExpression('/^\d has it, (throw|to \d) to \w+: an out in \d+ of 10\.$/', $line->expect);
+            self::assertMatchesRegularExpression(
+                '/^\d has it, (throw|to \d) to \w+: an out in \d+ of 10\.$/',
+                $line->expect,
+            );
             self::assertStringContainsString('it rests', $line->do);
         }
     }
 
     public function testWhatIsNeededMostIsTheFirstUnit(): void
     {
-        $needs = array_values(array_filter(Practices::needs(Teams::nine()), static fn($need): bool => 'cutoff-line' === $need->skill->value));
+        $needs = array_values(
+            array_filter(
+                Practices::needs(Teams::nine()),
+                static fn($need): bool => 'cutoff-line' === $need->skill->value,
+            ),
+        );
 
         self::assertSame('Balls to the gaps', TeamScript::of(5, $needs, [])[0]->title);
     }
@@ -53,7 +65,11 @@ final class TeamScriptTest extends TestCase
 
     public function testABuntInWords(): void
     {
-        $words = static fn(float $feet, float $degrees): string => BuntTrial::restingAt($feet, $degrees, Teams::state()->rules)->words();
+        $words = static fn(float $feet, float $degrees): string => BuntTrial::restingAt(
+            $feet,
+            $degrees,
+            Teams::state()->rules,
+        )->words();
 
         self::assertSame('Dead, along the third-base line: it rests 15 ft out.', $words(15, -40));
         self::assertSame('Firm, straight at the mound: it rests 50 ft out.', $words(50, 0));
@@ -64,7 +80,9 @@ final class TeamScriptTest extends TestCase
     private static function plays(): array
     {
         return array_map(
-            static fn(string $situation): AuditedPlay => Practices::audited(Teams::bunt(Teams::state(situation: $situation))),
+            static fn(string $situation): AuditedPlay => Practices::audited(
+                Teams::bunt(Teams::state(situation: $situation)),
+            ),
             ['R1-0', 'R2-0', 'R1R2-0', 'R1R2-1'],
         );
     }

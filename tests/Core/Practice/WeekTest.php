@@ -14,10 +14,18 @@ final class WeekTest extends TestCase
 
     public function testTheFirstFitOfEachDay(): void
     {
-        $busy = [self::span('2027-05-10 15:00', '2027-05-10 17:10'), self::span('2027-05-11 16:30', '2027-05-11 20:00'), self::span('2027-05-12 00:00', '2027-05-13 00:00')];
+        $busy = [
+            self::span('2027-05-10 15:00', '2027-05-10 17:10'),
+            self::span('2027-05-11 16:30', '2027-05-11 20:00'),
+            self::span('2027-05-12 00:00', '2027-05-13 00:00'),
+        ];
         $starts = FreeTime::of($busy, new \DateTimeImmutable('2027-05-10 00:00'), 4, 70, self::EVENING);
 
-        self::assertSame(['10 17:30', '13 16:00'], array_map(static fn(\DateTimeImmutable $start): string => $start->format('d H:i'), $starts), 'no room on the 11th and the 12th');
+        self::assertSame(
+            ['10 17:30', '13 16:00'],
+            array_map(static fn(\DateTimeImmutable $start): string => $start->format('d H:i'), $starts),
+            'no room on the 11th and the 12th',
+        );
     }
 
     public function testNothingInThePast(): void
@@ -32,15 +40,30 @@ final class WeekTest extends TestCase
     {
         $busy = [self::span('2027-05-10 18:00', '2027-05-10 19:00')];
 
-        self::assertTrue(FreeTime::isFree($busy, new \DateTimeImmutable('2027-05-10 17:00'), new \DateTimeImmutable('2027-05-10 18:00')));
-        self::assertFalse(FreeTime::isFree($busy, new \DateTimeImmutable('2027-05-10 17:00'), new \DateTimeImmutable('2027-05-10 18:01')));
+        self::assertTrue(
+            FreeTime::isFree(
+                $busy,
+                new \DateTimeImmutable('2027-05-10 17:00'),
+                new \DateTimeImmutable('2027-05-10 18:00'),
+            ),
+        );
+        self::assertFalse(
+            FreeTime::isFree(
+                $busy,
+                new \DateTimeImmutable('2027-05-10 17:00'),
+                new \DateTimeImmutable('2027-05-10 18:01'),
+            ),
+        );
     }
 
     public function testAnArmIsMindedByTheDayAndByTheWeek(): void
     {
         self::assertSame('', (new ThrowLoad(['a' => 60, 'b' => 60]))->caution());
         self::assertStringContainsString('71 throws in one practice', (new ThrowLoad(['a' => 71]))->caution());
-        self::assertStringContainsString('195 throws in a week', (new ThrowLoad(['a' => 65, 'b' => 65, 'c' => 65]))->caution());
+        self::assertStringContainsString(
+            '195 throws in a week',
+            (new ThrowLoad(['a' => 65, 'b' => 65, 'c' => 65]))->caution(),
+        );
         self::assertSame(0, (new ThrowLoad([]))->worstDay());
     }
 

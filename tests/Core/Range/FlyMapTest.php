@@ -26,25 +26,50 @@ final class FlyMapTest extends TestCase
 
         self::assertGreaterThan($times(FlyKind::LineDrive)->secondsTo(200), $times(FlyKind::Fly)->secondsTo(200));
         self::assertGreaterThan($times(FlyKind::Fly)->secondsTo(200), $times(FlyKind::PopUp)->secondsTo(200));
-        self::assertEqualsWithDelta(378.0, $times(FlyKind::Fly)->farthest(), 25.0, '105 mph at 32 degrees, without lift');
+        self::assertEqualsWithDelta(
+            378.0,
+            $times(FlyKind::Fly)->farthest(),
+            25.0,
+            '105 mph at 32 degrees, without lift',
+        );
         // Without air it would be v² sin 2θ / g = 670 ft.
         self::assertLessThan(450.0, $times(FlyKind::Fly)->farthest());
         self::assertNull($times(FlyKind::Fly)->secondsTo(500));
-        self::assertLessThan($times(FlyKind::Fly)->farthest(), HangTimes::of(FlyKind::Fly, Ball::Softball12, 105.0)->farthest(), 'a softball is slowed more');
+        self::assertLessThan(
+            $times(FlyKind::Fly)->farthest(),
+            HangTimes::of(FlyKind::Fly, Ball::Softball12, 105.0)->farthest(),
+            'a softball is slowed more',
+        );
     }
 
     public function testSomebodyIsUnderEveryPopUpAndNobodyUnderEveryLineDrive(): void
     {
         self::assertGreaterThan(0.95, self::plan()->flies(FlyKind::PopUp)->caughtShare());
-        self::assertLessThan(self::plan()->flies(FlyKind::PopUp)->caughtShare(), self::plan()->flies(FlyKind::Fly)->caughtShare());
-        self::assertLessThan(self::plan()->flies(FlyKind::Fly)->caughtShare(), self::plan()->flies(FlyKind::LineDrive)->caughtShare());
+        self::assertLessThan(
+            self::plan()->flies(FlyKind::PopUp)->caughtShare(),
+            self::plan()->flies(FlyKind::Fly)->caughtShare(),
+        );
+        self::assertLessThan(
+            self::plan()->flies(FlyKind::Fly)->caughtShare(),
+            self::plan()->flies(FlyKind::LineDrive)->caughtShare(),
+        );
     }
 
     public function testWhereItFallsIsNamedByTheNearestTwoAndMovesWithThem(): void
     {
         $plan = self::plan();
-        $shifted = FlyMap::of($plan->state->rules, $plan->level, $plan->cast->moved(Position::LeftField, Point::of(-20, 260)), FlyKind::Fly);
-        $left = static fn(FlyMap $map): int => \count(array_filter($map->spots, static fn(FlySpot $spot): bool => $spot->falls() && $spot->point->sprayDegrees() < -25));
+        $shifted = FlyMap::of(
+            $plan->state->rules,
+            $plan->level,
+            $plan->cast->moved(Position::LeftField, Point::of(-20, 260)),
+            FlyKind::Fly,
+        );
+        $left = static fn(FlyMap $map): int => \count(
+            array_filter(
+                $map->spots,
+                static fn(FlySpot $spot): bool => $spot->falls() && $spot->point->sprayDegrees() < -25,
+            ),
+        );
 
         self::assertContains($plan->flies(FlyKind::Fly)->open[0]->who(), ['7 and 8', '8 and 9']);
         self::assertGreaterThan($left($plan->flies(FlyKind::Fly)) + 20, $left($shifted));
@@ -53,14 +78,24 @@ final class FlyMapTest extends TestCase
     public function testTwoWhoArriveTogetherAreFoundAndOneOfThemCallsIt(): void
     {
         $plan = self::plan();
-        $cast = $plan->cast->moved(Position::LeftField, Point::of(-20, 270))->moved(Position::CenterField, Point::of(20, 270));
+        $cast = $plan->cast
+            ->moved(Position::LeftField, Point::of(-20, 270))
+            ->moved(Position::CenterField, Point::of(20, 270));
         $zones = FlyMap::of($plan->state->rules, $plan->level, $cast, FlyKind::Fly)->shared;
 
         self::assertSame('7 and 8', $zones[0]->who());
         self::assertSame(Position::CenterField, $zones[0]->caller());
         foreach (FlyMap::of($plan->state->rules, $plan->level, $cast, FlyKind::Fly)->spots as $spot) {
             self::assertNotCount(1, $spot->sharing);
-            self::assertSame([], array_udiff($spot->sharing, $spot->there, static fn(Position $a, Position $b): int => $a->value <=> $b->value), 'who is late meets nobody');
+            self::assertSame(
+                [],
+                array_udiff(
+                    $spot->sharing,
+                    $spot->there,
+                    static fn(Position $a, Position $b): int => $a->value <=> $b->value,
+                ),
+                'who is late meets nobody',
+            );
         }
     }
 

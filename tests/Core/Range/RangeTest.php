@@ -39,7 +39,11 @@ final class RangeTest extends TestCase
         foreach ([12, 14, 16, 18, 20] as $direction) {
             $speed = 4;
             $look = $reach->looks[$direction * GroundBalls::SPEEDS + $speed];
-            $ball = RollingBall::groundBall(Speed::ofMph($plan->level->groundBallSpeed), $plan->state->rules->surface, $balls->sprays[$direction]);
+            $ball = RollingBall::groundBall(
+                Speed::ofMph($plan->level->groundBallSpeed),
+                $plan->state->rules->surface,
+                $balls->sprays[$direction],
+            );
             $exact = Intercept::of($who->start, $who->legs, $motion->infieldReaction, $motion->reach, $ball);
             if (Reach::NEVER === $look || null === $exact) {
                 continue;
@@ -58,7 +62,8 @@ final class RangeTest extends TestCase
             $balls = GroundBalls::of(Batter::ofType($batter), $plan->state->rules, $plan->level);
             self::assertEqualsWithDelta(1.0, array_sum($balls->weights), 1e-9);
         }
-        $leftSide = static fn(BatterType $batter): float => Spray::of(Batter::ofType($batter))->density(-22) / Spray::of(Batter::ofType($batter))->density(22);
+        $leftSide = static fn(BatterType $batter): float => Spray::of(Batter::ofType($batter))->density(-22) /
+            Spray::of(Batter::ofType($batter))->density(22);
         self::assertGreaterThan(1.0, $leftSide(BatterType::Right));
         self::assertLessThan(1.0, $leftSide(BatterType::Left));
         self::assertGreaterThan($leftSide(BatterType::Right), $leftSide(BatterType::RightPower), 'power pulls more');
@@ -73,7 +78,11 @@ final class RangeTest extends TestCase
         self::assertNull($normal->summary->twoPerBall);
         self::assertNotNull($two->summary->twoPerBall);
         self::assertGreaterThan(0.3, $two->summary->twoPerBall);
-        self::assertGreaterThan(self::plan('R3-0', 9)->range(Teams::cost())->summary->outsPerBall, $normal->summary->outsPerBall, 'playing in gives up range');
+        self::assertGreaterThan(
+            self::plan('R3-0', 9)->range(Teams::cost())->summary->outsPerBall,
+            $normal->summary->outsPerBall,
+            'playing in gives up range',
+        );
         self::assertGreaterThan(0.68, $normal->summary->outsPerBall);
         self::assertLessThan(0.85, $normal->summary->outsPerBall);
     }
@@ -82,10 +91,19 @@ final class RangeTest extends TestCase
     {
         $plan = self::plan('none-2');
         $short = $plan->cast->at(Position::Shortstop)->start;
-        $towardSecond = $plan->range(Teams::cost())->moved($plan->cast->moved(Position::Shortstop, $short->plus(14, 4)), Position::Shortstop);
+        $towardSecond = $plan
+            ->range(Teams::cost())
+            ->moved($plan->cast->moved(Position::Shortstop, $short->plus(14, 4)), Position::Shortstop);
 
-        self::assertGreaterThan(self::width($plan->range(Teams::cost()), '5–6 hole') + 5.0, self::width($towardSecond, '5–6 hole'));
-        self::assertLessThan(self::width($plan->range(Teams::cost()), '6–4 hole'), self::width($towardSecond, '6–4 hole'), 'and closes the one in front of it');
+        self::assertGreaterThan(
+            self::width($plan->range(Teams::cost()), '5–6 hole') + 5.0,
+            self::width($towardSecond, '5–6 hole'),
+        );
+        self::assertLessThan(
+            self::width($plan->range(Teams::cost()), '6–4 hole'),
+            self::width($towardSecond, '6–4 hole'),
+            'and closes the one in front of it',
+        );
     }
 
     public function testMovingOneIsTheSameAsStartingThere(): void
@@ -94,8 +112,15 @@ final class RangeTest extends TestCase
         $cast = $plan->cast->moved(Position::SecondBase, Point::of(40, 118));
         $fresh = RangeMap::of($plan->state, $plan->level, $cast, Teams::cost());
 
-        self::assertEqualsWithDelta($fresh->summary->outsPerBall, $plan->range(Teams::cost())->moved($cast, Position::SecondBase)->summary->outsPerBall, 1e-12);
-        self::assertSame($fresh->summary->outChance, $plan->range(Teams::cost())->moved($cast, Position::SecondBase)->summary->outChance);
+        self::assertEqualsWithDelta(
+            $fresh->summary->outsPerBall,
+            $plan->range(Teams::cost())->moved($cast, Position::SecondBase)->summary->outsPerBall,
+            1e-12,
+        );
+        self::assertSame(
+            $fresh->summary->outChance,
+            $plan->range(Teams::cost())->moved($cast, Position::SecondBase)->summary->outChance,
+        );
     }
 
     public function testTheBestMoveSavesWhatItSaysAndStaysWithinReach(): void
@@ -124,21 +149,45 @@ final class RangeTest extends TestCase
         foreach (self::steps($plan, Position::SecondBase) as $second) {
             $first = $map->moved($plan->cast->moved(Position::SecondBase, $second), Position::SecondBase);
             foreach (self::steps($plan, Position::Shortstop) as $short) {
-                $both = $first->moved($plan->cast->moved(Position::SecondBase, $second)->moved(Position::Shortstop, $short), Position::Shortstop);
+                $both = $first->moved(
+                    $plan->cast->moved(Position::SecondBase, $second)->moved(Position::Shortstop, $short),
+                    Position::Shortstop,
+                );
                 $best = max($best, $map->summary->gainOf($both->summary));
             }
         }
 
         self::assertNotNull($joint);
-        self::assertSame([Position::SecondBase, Position::Shortstop], array_values(array_filter(Position::cases(), static fn(Position $position): bool => [] !== array_filter($joint->steps, static fn(Step $step): bool => $step->position === $position))));
-        self::assertGreaterThanOrEqual($best - 1e-9, $joint->gain, 'of two who may move, all pairs of whole steps are beaten or met');
-        self::assertGreaterThanOrEqual(self::improver($plan, $map, [Position::FirstBase, Position::ThirdBase])->single()->gain ?? 0.0, $joint->gain);
+        self::assertSame(
+            [Position::SecondBase, Position::Shortstop],
+            array_values(
+                array_filter(
+                    Position::cases(),
+                    static fn(Position $position): bool => [] !==
+                        array_filter($joint->steps, static fn(Step $step): bool => $step->position === $position),
+                ),
+            ),
+        );
+        self::assertGreaterThanOrEqual(
+            $best - 1e-9,
+            $joint->gain,
+            'of two who may move, all pairs of whole steps are beaten or met',
+        );
+        self::assertGreaterThanOrEqual(
+            self::improver($plan, $map, [Position::FirstBase, Position::ThirdBase])->single()->gain ?? 0.0,
+            $joint->gain,
+        );
     }
 
     public function testNoMoveWhenEverybodyIsFixed(): void
     {
         $plan = self::plan('none-2');
-        $improver = self::improver($plan, $plan->range(Teams::cost()), [Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop]);
+        $improver = self::improver($plan, $plan->range(Teams::cost()), [
+            Position::FirstBase,
+            Position::SecondBase,
+            Position::ThirdBase,
+            Position::Shortstop,
+        ]);
 
         self::assertNull($improver->single());
         self::assertNull($improver->joint());
@@ -173,7 +222,11 @@ final class RangeTest extends TestCase
             $ground = GroundCost::of($cost, Situation::fromKey($situation), Level::Pro->rates());
 
             self::assertLessThan($ground->through, $ground->outAtFirst[0], 'an out is better than a hit');
-            self::assertLessThanOrEqual($ground->outAtFirst[0], $ground->outAtFirst[1], 'a runner who stays costs no more');
+            self::assertLessThanOrEqual(
+                $ground->outAtFirst[0],
+                $ground->outAtFirst[1],
+                'a runner who stays costs no more',
+            );
             self::assertGreaterThan($ground->two[0], $map->summary->cost, 'not every ball is two');
             self::assertLessThan($ground->through, $map->summary->cost, 'and not every one is a hit');
         }
@@ -190,7 +243,11 @@ final class RangeTest extends TestCase
                 self::assertLessThan(60.0, $point->distanceTo($plan->cast->at(Position::from($number))->start));
             }
         }
-        self::assertLessThan($fans[6][0]->sprayDegrees(), $fans[5][0]->sprayDegrees(), 'the third baseman is left of the shortstop');
+        self::assertLessThan(
+            $fans[6][0]->sprayDegrees(),
+            $fans[5][0]->sprayDegrees(),
+            'the third baseman is left of the shortstop',
+        );
     }
 
     /** @param list<Position> $fixed */
@@ -206,7 +263,12 @@ final class RangeTest extends TestCase
         $points = [$plan->cast->at($position)->start];
         foreach ([1, 2, 4] as $far) {
             foreach ([[1, 0], [-1, 0], [0, 1], [0, -1]] as [$off, $back]) {
-                $points[] = DepthSpot::of($position, $now->off + 1.25 * $far * $off, $now->back + 1.25 * $far * $back, $plan->state->rules->diamond())->point();
+                $points[] = DepthSpot::of(
+                    $position,
+                    $now->off + 1.25 * $far * $off,
+                    $now->back + 1.25 * $far * $back,
+                    $plan->state->rules->diamond(),
+                )->point();
             }
         }
 
@@ -220,6 +282,11 @@ final class RangeTest extends TestCase
 
     private static function width(RangeMap $map, string $name): float
     {
-        return array_sum(array_map(static fn(Hole $hole): float => $hole->name() === $name ? $hole->feet : 0.0, $map->summary->holes));
+        return array_sum(
+            array_map(
+                static fn(Hole $hole): float => $hole->name() === $name ? $hole->feet : 0.0,
+                $map->summary->holes,
+            ),
+        );
     }
 }

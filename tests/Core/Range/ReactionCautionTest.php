@@ -33,7 +33,12 @@ final class ReactionCautionTest extends TestCase
         $closest = static fn(Level $level): float => Teams::plan(level: $level)->cautions()[0]->seconds;
 
         self::assertLessThan($closest(Level::Fastpitch16), $closest(Level::FastpitchCollege));
-        self::assertEqualsWithDelta(hypot(19.1, 27.6) / (65 * 5280 / 3600), $closest(Level::Fastpitch16), 0.04, 'distance over speed, and some drag');
+        self::assertEqualsWithDelta(
+            hypot(19.1, 27.6) / ((65 * 5280) / 3600),
+            $closest(Level::Fastpitch16),
+            0.04,
+            'distance over speed, and some drag',
+        );
     }
 
     public function testTheClosestComesFirstAndAllAreUnderTheLine(): void
@@ -41,10 +46,16 @@ final class ReactionCautionTest extends TestCase
         $before = 0.0;
         foreach (Teams::plan(Teams::state('baseball-60'), Level::Youth10)->cautions() as $caution) {
             self::assertGreaterThanOrEqual($before, $caution->seconds);
-            self::assertLessThan(0.40, $caution->seconds);
+            self::assertLessThan(0.4, $caution->seconds);
             $before = $caution->seconds;
         }
-        self::assertSame([], self::numbers(Teams::plan(Teams::state('baseball-90', 'none-2', batter: BatterType::RightPower), Level::Youth10)), 'far enough for a child’s ball');
+        self::assertSame(
+            [],
+            self::numbers(
+                Teams::plan(Teams::state('baseball-90', 'none-2', batter: BatterType::RightPower), Level::Youth10),
+            ),
+            'far enough for a child’s ball',
+        );
     }
 
     /** @return list<int> */

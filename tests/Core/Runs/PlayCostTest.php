@@ -28,7 +28,11 @@ final class PlayCostTest extends TestCase
 
         self::assertSame(CostUnit::Runs, $cost->unit);
         self::assertEqualsWithDelta(1 + $chain->expectedRuns(Situation::fromKey('R1-1')), $cost->after(1, 1, 1), 1e-12);
-        self::assertEqualsWithDelta($chain->expectedRuns(Situation::fromKey('loaded-0')), $cost->now(Situation::fromKey('loaded-0')), 1e-12);
+        self::assertEqualsWithDelta(
+            $chain->expectedRuns(Situation::fromKey('loaded-0')),
+            $cost->now(Situation::fromKey('loaded-0')),
+            1e-12,
+        );
         self::assertSame(2.0, $cost->after(7, 3, 2), 'the inning is over: only what scored counts');
     }
 
@@ -44,13 +48,26 @@ final class PlayCostTest extends TestCase
 
     public function testTheLastOutOfATopHalfWithALeadAfterIt(): void
     {
-        self::assertSame(0.0, self::inChance(9, Half::Top, 3)->after(0, 3, 0), 'we are home and ahead: no bottom is played');
-        self::assertGreaterThan(self::inChance(9, Half::Top, 3)->after(4, 1, 0), self::inChance(9, Half::Top, 1)->after(4, 1, 0));
+        self::assertSame(
+            0.0,
+            self::inChance(9, Half::Top, 3)->after(0, 3, 0),
+            'we are home and ahead: no bottom is played',
+        );
+        self::assertGreaterThan(
+            self::inChance(9, Half::Top, 3)->after(4, 1, 0),
+            self::inChance(9, Half::Top, 1)->after(4, 1, 0),
+        );
     }
 
     public function testRunsAndOutsAlwaysMoveItTheRightWay(): void
     {
-        foreach ([PlayCost::inRuns(RunChain::of(Level::Fastpitch16->rates())), self::inChance(7, Half::Top, 1), self::inChance(8, Half::Bottom, 0)] as $cost) {
+        foreach (
+            [
+                PlayCost::inRuns(RunChain::of(Level::Fastpitch16->rates())),
+                self::inChance(7, Half::Top, 1),
+                self::inChance(8, Half::Bottom, 0),
+            ] as $cost
+        ) {
             for ($on = 0; $on < 8; ++$on) {
                 for ($outs = 0; $outs < 3; ++$outs) {
                     self::assertGreaterThanOrEqual($cost->after($on, $outs, 0) - 1e-12, $cost->after($on, $outs, 1));
@@ -81,6 +98,9 @@ final class PlayCostTest extends TestCase
 
     private static function inChance(int $inning, Half $half, int $lead): PlayCost
     {
-        return PlayCost::inChance(WinTable::of(RunChain::of(Level::Pro->rates()), 9), Context::of($inning, $half, $lead, Batter::ofType(BatterType::Right), Count::none()));
+        return PlayCost::inChance(
+            WinTable::of(RunChain::of(Level::Pro->rates()), 9),
+            Context::of($inning, $half, $lead, Batter::ofType(BatterType::Right), Count::none()),
+        );
     }
 }

@@ -22,8 +22,14 @@ final class RunsTest extends TestCase
 {
     /** The published table for the rates of {@see self::majorLeague()}, by outs. */
     private const PUBLISHED = [
-        'none' => [.481, .254, .098], 'R1' => [.859, .509, .224], 'R2' => [1.100, .664, .319], 'R1R2' => [1.437, .884, .429],
-        'R3' => [1.350, .950, .353], 'R1R3' => [1.784, 1.130, .478], 'R2R3' => [1.964, 1.376, .580], 'loaded' => [2.292, 1.541, .752],
+        'none' => [0.481, 0.254, 0.098],
+        'R1' => [0.859, 0.509, 0.224],
+        'R2' => [1.1, 0.664, 0.319],
+        'R1R2' => [1.437, 0.884, 0.429],
+        'R3' => [1.35, 0.95, 0.353],
+        'R1R3' => [1.784, 1.13, 0.478],
+        'R2R3' => [1.964, 1.376, 0.58],
+        'loaded' => [2.292, 1.541, 0.752],
     ];
 
     public function testThePublishedTableComesOut(): void
@@ -31,7 +37,10 @@ final class RunsTest extends TestCase
         $chain = RunChain::of(self::majorLeague());
         $squares = 0.0;
         foreach (RunChain::situations() as $situation) {
-            $squares += ($chain->expectedRuns($situation) - self::PUBLISHED[$situation->bases->value][$situation->outs->value]) ** 2;
+            $squares +=
+                ($chain->expectedRuns($situation) -
+                    self::PUBLISHED[$situation->bases->value][$situation->outs->value]) **
+                2;
         }
 
         self::assertLessThanOrEqual(0.035, sqrt($squares / 24), 'root-mean-square error over the 24 cells');
@@ -43,7 +52,12 @@ final class RunsTest extends TestCase
         $chain = RunChain::of(self::majorLeague());
         foreach (RunChain::situations() as $situation) {
             $outcomes = $appearance->outcomes($situation);
-            self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn(Outcome $outcome): float => $outcome->chance, $outcomes)), 1e-9, $situation->key());
+            self::assertEqualsWithDelta(
+                1.0,
+                array_sum(array_map(static fn(Outcome $outcome): float => $outcome->chance, $outcomes)),
+                1e-9,
+                $situation->key(),
+            );
             self::assertEqualsWithDelta(1.0, array_sum($chain->runs($situation)), 1e-9, $situation->key());
             foreach ($outcomes as $outcome) {
                 self::assertGreaterThanOrEqual(0.0, $outcome->chance);
@@ -67,14 +81,19 @@ final class RunsTest extends TestCase
                 $sum = 0.0;
                 foreach ($appearance->outcomes($situation) as $outcome) {
                     $outs = $situation->outs->value + $outcome->outs;
-                    $sum += $outcome->chance * ($outcome->runs + ($outs > 2 ? 0.0 : $values[$outcome->on][$outs] ?? 0.0));
+                    $sum +=
+                        $outcome->chance * ($outcome->runs + ($outs > 2 ? 0.0 : $values[$outcome->on][$outs] ?? 0.0));
                 }
                 $next[self::bits($situation->bases)][$situation->outs->value] = $sum;
             }
             $values = $next;
         }
         foreach (RunChain::situations() as $situation) {
-            self::assertEqualsWithDelta($values[self::bits($situation->bases)][$situation->outs->value] ?? \NAN, $chain->expectedRuns($situation), 1e-9);
+            self::assertEqualsWithDelta(
+                $values[self::bits($situation->bases)][$situation->outs->value] ?? \NAN,
+                $chain->expectedRuns($situation),
+                1e-9,
+            );
         }
     }
 
@@ -95,10 +114,19 @@ final class RunsTest extends TestCase
     {
         $chain = RunChain::of(self::majorLeague());
         foreach (Bases::cases() as $bases) {
-            self::assertGreaterThan($chain->expectedRuns(Situation::of($bases, Outs::One)), $chain->expectedRuns(Situation::of($bases, Outs::None)));
-            self::assertGreaterThan($chain->expectedRuns(Situation::of($bases, Outs::Two)), $chain->expectedRuns(Situation::of($bases, Outs::One)));
+            self::assertGreaterThan(
+                $chain->expectedRuns(Situation::of($bases, Outs::One)),
+                $chain->expectedRuns(Situation::of($bases, Outs::None)),
+            );
+            self::assertGreaterThan(
+                $chain->expectedRuns(Situation::of($bases, Outs::Two)),
+                $chain->expectedRuns(Situation::of($bases, Outs::One)),
+            );
         }
-        self::assertGreaterThan($chain->scoringChance(Situation::fromKey('R2-0')), $chain->scoringChance(Situation::fromKey('R3-0')));
+        self::assertGreaterThan(
+            $chain->scoringChance(Situation::fromKey('R2-0')),
+            $chain->scoringChance(Situation::fromKey('R3-0')),
+        );
     }
 
     #[TestWith([-0.1, 0.2, 'walk'])]
@@ -123,11 +151,22 @@ final class RunsTest extends TestCase
         self::assertGreaterThan(0.9, $win->homeWins(9, Half::Top, 2, $start));
         self::assertSame(1.0, $win->homeWins(9, Half::Bottom, 1, $start), 'ahead in the last half');
         self::assertLessThan(0.06, $win->homeWins(9, Half::Bottom, -3, $start));
-        self::assertGreaterThan($win->homeWins(9, Half::Bottom, 0, Situation::fromKey('R1-1')), $win->homeWins(9, Half::Bottom, 0, Situation::fromKey('R3-1')));
-        self::assertEqualsWithDelta($win->homeWins(9, Half::Bottom, 0, $start), $win->homeWins(12, Half::Bottom, 0, $start), 1e-12, 'extra innings are the last inning again');
+        self::assertGreaterThan(
+            $win->homeWins(9, Half::Bottom, 0, Situation::fromKey('R1-1')),
+            $win->homeWins(9, Half::Bottom, 0, Situation::fromKey('R3-1')),
+        );
+        self::assertEqualsWithDelta(
+            $win->homeWins(9, Half::Bottom, 0, $start),
+            $win->homeWins(12, Half::Bottom, 0, $start),
+            1e-12,
+            'extra innings are the last inning again',
+        );
         for ($lead = -9; $lead <= 10; ++$lead) {
             foreach ([Half::Top, Half::Bottom] as $half) {
-                self::assertGreaterThanOrEqual($win->homeWins(5, $half, $lead - 1, $start), $win->homeWins(5, $half, $lead, $start));
+                self::assertGreaterThanOrEqual(
+                    $win->homeWins(5, $half, $lead - 1, $start),
+                    $win->homeWins(5, $half, $lead, $start),
+                );
             }
         }
     }
@@ -143,7 +182,7 @@ final class RunsTest extends TestCase
 
     private static function majorLeague(): EventRates
     {
-        return EventRates::of(.0875, .1535, .0448, .0048, .0262, .196, .009);
+        return EventRates::of(0.0875, 0.1535, 0.0448, 0.0048, 0.0262, 0.196, 0.009);
     }
 
     private static function bits(Bases $bases): int

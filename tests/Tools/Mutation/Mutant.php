@@ -15,8 +15,7 @@ final readonly class Mutant
         public string $becomes,
         /** The whole file with the change. */
         public string $source,
-    ) {
-    }
+    ) {}
 
     /** The folder below core/ that the change is in. */
     public function folder(): string

@@ -19,9 +19,7 @@ final readonly class Trial
     private const ENOUGH = 0.85;
     private const ENOUGH_OF_A_FOLDER = 0.7;
 
-    public function __construct(private string $root)
-    {
-    }
+    public function __construct(private string $root) {}
 
     /** @return bool whether enough of them were seen */
     public function run(int $many, int $seed, string $folder): bool
@@ -54,7 +52,13 @@ final readonly class Trial
     private function drawn(int $many, int $seed, string $folder): array
     {
         $mutants = [];
-        foreach (Finder::create()->files()->in("$this->root/core/$folder")->name('*.php')->sortByName() as $file) {
+        foreach (
+            Finder::create()
+                ->files()
+                ->in("$this->root/core/$folder")
+                ->name('*.php')
+                ->sortByName() as $file
+        ) {
             array_push($mutants, ...Mutants::of($this->root, substr($file->getPathname(), \strlen($this->root) + 1)));
         }
         $mutants = (new Randomizer(new Mt19937($seed)))->shuffleArray($mutants);
@@ -66,9 +70,9 @@ final readonly class Trial
     {
         $folder = "$this->root/var/mutants";
         is_dir($folder) || mkdir($folder, recursive: true);
-        $file = $folder.'/'.hash('xxh64', $mutant->sentence()).'.php';
+        $file = $folder . '/' . hash('xxh64', $mutant->sentence()) . '.php';
         file_put_contents($file, $mutant->source);
-        $class = 'FoxCorner\\Core\\'.strtr(substr($mutant->file, \strlen('core/'), -\strlen('.php')), '/', '\\');
+        $class = 'FoxCorner\\Core\\' . strtr(substr($mutant->file, \strlen('core/'), -\strlen('.php')), '/', '\\');
         $process = $this->tests(['FOX_MUTANT' => "$class:$file"]);
         $process->start();
 
@@ -79,8 +83,15 @@ final readonly class Trial
     private function tests(array $environment): Process
     {
         $command = [
-            \PHP_BINARY, 'vendor/bin/phpunit', '--bootstrap', 'tests/Tools/Mutation/load.php', '--testsuite', 'core',
-            '--no-progress', '--stop-on-defect', '--do-not-cache-result',
+            \PHP_BINARY,
+            'vendor/bin/phpunit',
+            '--bootstrap',
+            'tests/Tools/Mutation/load.php',
+            '--testsuite',
+            'core',
+            '--no-progress',
+            '--stop-on-defect',
+            '--do-not-cache-result',
         ];
 
         return new Process($command, $this->root, $environment, timeout: self::PATIENCE);
@@ -104,7 +115,13 @@ final readonly class Trial
             $killed = \count(array_filter($ones));
             $needed = 'all' === $name ? self::ENOUGH : self::ENOUGH_OF_A_FOLDER;
             $isEnough = $isEnough && $killed >= $needed * \count($ones);
-            printf("%-28s %3d killed, %3d survived (%d %%)\n", $name, $killed, \count($ones) - $killed, round(100 * $killed / \count($ones)));
+            printf(
+                "%-28s %3d killed, %3d survived (%d %%)\n",
+                $name,
+                $killed,
+                \count($ones) - $killed,
+                round((100 * $killed) / \count($ones)),
+            );
         }
 
         return $isEnough;

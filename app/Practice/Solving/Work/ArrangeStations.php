@@ -18,9 +18,12 @@ use FoxCorner\App\Shared\Json\Fields;
 /** The coach's hand on the stations: solved again around what he has decided. */
 final readonly class ArrangeStations implements SolveWork
 {
-    public function __construct(private PracticeSolver $solver, private SheetCodec $codec, private SetupCodec $setups, private SolvedPractice $solved)
-    {
-    }
+    public function __construct(
+        private PracticeSolver $solver,
+        private SheetCodec $codec,
+        private SetupCodec $setups,
+        private SolvedPractice $solved,
+    ) {}
 
     public function kind(): SolveKind
     {
@@ -36,6 +39,10 @@ final readonly class ArrangeStations implements SolveWork
         $kept = LockedTurns::of($this->codec->read($practice), $setup->locks);
         $sheet = $this->codec->write($this->solver->solve(PracticeOrder::of($practice, $setup)->keeping($kept)));
 
-        return $this->solved->keep($job, 'Solved again: '.$practice->words(), static fn() => $practice->arrange($wish->setup, $sheet));
+        return $this->solved->keep(
+            $job,
+            'Solved again: ' . $practice->words(),
+            static fn() => $practice->arrange($wish->setup, $sheet),
+        );
     }
 }

@@ -19,9 +19,12 @@ use FoxCorner\App\Shared\Json\Fields;
 /** A practice with other people, minutes or things to work with: solved again around what is locked. */
 final readonly class ChangePractice implements SolveWork
 {
-    public function __construct(private PracticeSolver $solver, private SheetCodec $codec, private SetupCodec $setups, private SolvedPractice $solved)
-    {
-    }
+    public function __construct(
+        private PracticeSolver $solver,
+        private SheetCodec $codec,
+        private SetupCodec $setups,
+        private SolvedPractice $solved,
+    ) {}
 
     public function kind(): SolveKind
     {
@@ -34,8 +37,14 @@ final readonly class ChangePractice implements SolveWork
         $wish = PracticeWish::read($job->request);
         $setup = $this->setups->read($wish);
         $kept = LockedTurns::of($this->codec->read($practice), $setup->locks);
-        $sheet = $this->codec->write($this->solver->solve(PracticeOrder::wished($job->team, $wish, $setup)->keeping($kept)));
+        $sheet = $this->codec->write(
+            $this->solver->solve(PracticeOrder::wished($job->team, $wish, $setup)->keeping($kept)),
+        );
 
-        return $this->solved->keep($job, 'Changed: '.$practice->words(), static fn() => $practice->change($wish, $sheet));
+        return $this->solved->keep(
+            $job,
+            'Changed: ' . $practice->words(),
+            static fn() => $practice->change($wish, $sheet),
+        );
     }
 }

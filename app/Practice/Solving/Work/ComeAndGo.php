@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Solving\Work;
 
 use FoxCorner\App\Practice\Live\RunRepository;
+use FoxCorner\App\Practice\Live\RunsNow;
 use FoxCorner\App\Practice\Live\RunState;
 use FoxCorner\App\Practice\Live\RunTime;
 use FoxCorner\App\Practice\LockedTurns;
@@ -28,10 +29,10 @@ final readonly class ComeAndGo implements SolveWork
         private SheetCodec $codec,
         private SetupCodec $setups,
         private RunRepository $runs,
+        private RunsNow $now,
         private RunTime $time,
         private SolvedPractice $solved,
-    ) {
-    }
+    ) {}
 
     public function kind(): SolveKind
     {
@@ -44,9 +45,22 @@ final readonly class ComeAndGo implements SolveWork
         $practice = $this->solved->of($job);
         $player = $request->text('player');
         $comes = array_values(array_unique([...$practice->comes(), $player]));
-        $order = new PracticeOrder($practice->team, $practice->startsAt(), $practice->minutes(), $comes, $this->setups->read($practice));
-        $sheet = $this->codec->write($this->solver->solve($order->keeping($this->keptFor($practice, $player, 'away' === $request->text('is')))));
-        $outcome = $this->solved->keep($job, $request->text('words'), static fn() => $practice->comeNow($comes, $sheet), 'The rounds to come are solved again.');
+        $order = new PracticeOrder(
+            $practice->team,
+            $practice->startsAt(),
+            $practice->minutes(),
+            $comes,
+            $this->setups->read($practice),
+        );
+        $sheet = $this->codec->write(
+            $this->solver->solve($order->keeping($this->keptFor($practice, $player, 'away' === $request->text('is')))),
+        );
+        $outcome = $this->solved->keep(
+            $job,
+            $request->text('words'),
+            static fn() => $practice->comeNow($comes, $sheet),
+            'The rounds to come are solved again.',
+        );
         $run = $this->runs->of($practice);
         if (null !== $run) {
             $this->runs->touch($run);
@@ -59,7 +73,7 @@ final readonly class ComeAndGo implements SolveWork
     private function keptFor(Practice $practice, string $player, bool $isAway): array
     {
         $sheet = $this->codec->read($practice);
-        $run = $this->runs->of($practice);
+        $run = $this->now->of($practice);
         $clock = $run?->clock() ?? RunState::ready($sheet);
         $now = $run?->now($this->time) ?? $this->time->wall();
         $kept = [];

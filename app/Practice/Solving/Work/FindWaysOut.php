@@ -15,9 +15,11 @@ use FoxCorner\App\Practice\Solving\SolveWork;
 /** What one helper, piece or round more would bring: each is tried. */
 final readonly class FindWaysOut implements SolveWork
 {
-    public function __construct(private PracticeSolver $solver, private SetupCodec $setups, private SolvedPractice $solved)
-    {
-    }
+    public function __construct(
+        private PracticeSolver $solver,
+        private SetupCodec $setups,
+        private SolvedPractice $solved,
+    ) {}
 
     public function kind(): SolveKind
     {
@@ -28,6 +30,8 @@ final readonly class FindWaysOut implements SolveWork
     {
         $practice = $this->solved->of($job);
 
-        return SolveOutcome::done(figures: $this->solver->waysOut(PracticeOrder::of($practice, $this->setups->read($practice))));
+        return SolveOutcome::done(
+            figures: $this->solver->waysOut(PracticeOrder::of($practice, $this->setups->read($practice))),
+        );
     }
 }

@@ -29,8 +29,7 @@ final readonly class MakePractice implements SolveWork
         private PracticeRepository $practices,
         private SolveJobs $jobs,
         private EntityManagerInterface $entities,
-    ) {
-    }
+    ) {}
 
     public function kind(): SolveKind
     {
@@ -45,7 +44,9 @@ final readonly class MakePractice implements SolveWork
         }
         $sheet = $this->solver->solve(PracticeOrder::wished($job->team, $wish, $this->setups->read($wish)));
         if ($this->jobs->isWanted($job)) {
-            $this->entities->persist(new Practice($job->team, $wish, $this->codec->write($sheet), Uuid::fromString($job->practice)));
+            $this->entities->persist(
+                new Practice($job->team, $wish, $this->codec->write($sheet), Uuid::fromString($job->practice)),
+            );
             $this->entities->flush();
         }
 

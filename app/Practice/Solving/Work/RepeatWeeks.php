@@ -30,8 +30,7 @@ final readonly class RepeatWeeks implements SolveWork
         private TakenField $field,
         private SolveJobs $jobs,
         private EntityManagerInterface $entities,
-    ) {
-    }
+    ) {}
 
     public function kind(): SolveKind
     {
@@ -45,7 +44,11 @@ final readonly class RepeatWeeks implements SolveWork
         $setup = PracticeDraft::of($practice, $this->setups->read($practice))->setup();
         $made = 0;
         $taken = [];
-        for ($week = 1; $week <= Fields::parse($job->request)->whole('weeks', 1) && $this->jobs->isWanted($job); ++$week) {
+        for (
+            $week = 1;
+            $week <= Fields::parse($job->request)->whole('weeks', 1) && $this->jobs->isWanted($job);
+            ++$week
+        ) {
             $wish = $practice->wish()->at($practice->startsAt()->modify("+$week weeks"), $this->setups->write($setup));
             if (null !== $this->field->by($job->team, $wish->startsAt, $wish->endsAt())) {
                 $taken[] = $wish->startsAt->format('j M');
@@ -57,6 +60,10 @@ final readonly class RepeatWeeks implements SolveWork
             ++$made;
         }
 
-        return SolveOutcome::done(\sprintf('%d more %s made.', $made, 1 === $made ? 'practice is' : 'practices are').([] === $taken ? '' : ' The field is taken on '.implode(', ', $taken).'.'), figures: ['taken' => (float) \count($taken)]);
+        return SolveOutcome::done(
+            \sprintf('%d more %s made.', $made, 1 === $made ? 'practice is' : 'practices are') .
+                ([] === $taken ? '' : ' The field is taken on ' . implode(', ', $taken) . '.'),
+            figures: ['taken' => (float) \count($taken)],
+        );
     }
 }

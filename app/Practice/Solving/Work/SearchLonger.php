@@ -18,9 +18,12 @@ use FoxCorner\App\Shared\Json\Fields;
 /** One more try from another beginning; what is better is kept. */
 final readonly class SearchLonger implements SolveWork
 {
-    public function __construct(private PracticeSolver $solver, private SheetCodec $codec, private SetupCodec $setups, private SolvedPractice $solved)
-    {
-    }
+    public function __construct(
+        private PracticeSolver $solver,
+        private SheetCodec $codec,
+        private SetupCodec $setups,
+        private SolvedPractice $solved,
+    ) {}
 
     public function kind(): SolveKind
     {
@@ -34,12 +37,20 @@ final readonly class SearchLonger implements SolveWork
         $setup = $this->setups->read($practice);
         $before = $this->codec->read($practice);
         $other = $setup->withSeed($setup->seed + max(1, Fields::parse($job->request)->whole('try', 1)));
-        $sheet = $this->solver->solve(PracticeOrder::of($practice, $other)->keeping(LockedTurns::of($before, $setup->locks)));
+        $sheet = $this->solver->solve(
+            PracticeOrder::of($practice, $other)->keeping(LockedTurns::of($before, $setup->locks)),
+        );
         if ($sheet->objective > $before->objective) {
             $better = $this->codec->write($sheet);
-            $this->solved->keep($job, 'A better way found: '.$practice->words(), static fn() => $practice->arrange($practice->setup(), $better));
+            $this->solved->keep(
+                $job,
+                'A better way found: ' . $practice->words(),
+                static fn() => $practice->arrange($practice->setup(), $better),
+            );
         }
 
-        return SolveOutcome::done(figures: ['before' => $before->objective, 'best' => max($before->objective, $sheet->objective)]);
+        return SolveOutcome::done(
+            figures: ['before' => $before->objective, 'best' => max($before->objective, $sheet->objective)],
+        );
     }
 }

@@ -17,14 +17,18 @@ use FoxCorner\Core\InvalidValue;
 /** Keeps what was solved for a practice, unless it has been changed by then; the earlier sheet stays at hand. */
 final readonly class SolvedPractice
 {
-    public function __construct(private PracticeRepository $practices, private RunRepository $runs, private SolveJobs $jobs, private Undo $undo)
-    {
-    }
+    public function __construct(
+        private PracticeRepository $practices,
+        private RunRepository $runs,
+        private SolveJobs $jobs,
+        private Undo $undo,
+    ) {}
 
     /** @throws InvalidValue when it is not there any more */
     public function of(SolveJob $job): Practice
     {
-        return $this->practices->inTeam($job->team, $job->practice) ?? throw InvalidValue::because('practice', 'it has been taken off', 'another practice');
+        return $this->practices->inTeam($job->team, $job->practice) ??
+            throw InvalidValue::because('practice', 'it has been taken off', 'another practice');
     }
 
     /** @throws InvalidValue when it is not what was seen, or runs already */
@@ -32,10 +36,18 @@ final readonly class SolvedPractice
     {
         $practice = $this->of($job);
         if ($version !== $practice->version()) {
-            throw InvalidValue::because('practice', 'somebody else has changed it since this page was opened', 'look at what is here now and do it again');
+            throw InvalidValue::because(
+                'practice',
+                'somebody else has changed it since this page was opened',
+                'look at what is here now and do it again',
+            );
         }
         if (true === $this->runs->of($practice)?->clock()->isStarted()) {
-            throw InvalidValue::because('practice', 'it has begun', 'changes on the page of the run: who is late, who leaves, next, skip');
+            throw InvalidValue::because(
+                'practice',
+                'it has begun',
+                'changes on the page of the run: who is late, who leaves, next, skip',
+            );
         }
 
         return $practice;
@@ -47,10 +59,16 @@ final readonly class SolvedPractice
         if (!$this->jobs->isWanted($job)) {
             return SolveOutcome::done();
         }
-        $step = $this->undo->record($job->team, $job->by, $words, [Watched::row('practice', $this->of($job)->id())], static function () use ($change): void {
-            $change();
-        });
+        $step = $this->undo->record(
+            $job->team,
+            $job->by,
+            $words,
+            [Watched::row('practice', $this->of($job)->id())],
+            static function () use ($change): void {
+                $change();
+            },
+        );
 
-        return SolveOutcome::done('' === $done ? $words.'.' : $done, $step?->id()->toRfc4122());
+        return SolveOutcome::done('' === $done ? $words . '.' : $done, $step?->id()->toRfc4122());
     }
 }

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Demo;
+
+use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Calendar\Booking;
+use FoxCorner\App\Practice\Live\PracticeRun;
+use FoxCorner\App\Practice\Live\RunState;
+use FoxCorner\App\Practice\Live\RunTime;
+use FoxCorner\App\Practice\Live\TurnRecord;
+use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\PracticeOrder;
+use FoxCorner\App\Practice\PracticeSolver;
+use FoxCorner\App\Practice\PracticeWish;
+use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Practice\Setup\PracticeSetup;
+use FoxCorner\App\Practice\Setup\SetupCodec;
+use FoxCorner\App\Team\Player;
+use FoxCorner\App\Team\Team;
+use FoxCorner\Core\Practice\Build\Helper;
+use FoxCorner\Core\Practice\Need\Grade;
+
+/** What the demo club practises: last week, run and graded; tomorrow; and who has the field besides. */
+final readonly class DemoPractices
+{
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private PracticeSolver $solver,
+        private SheetCodec $codec,
+        private SetupCodec $setups,
+        private RunTime $time,
+    ) {}
+
+    public function write(Team $kites, Team $terns, \DateTimeImmutable $today): void
+    {
+        $helpers = [new Helper('Wren Tolland', true), new Helper('Piet Holm', true), new Helper('Oda Kessel', false)];
+        $this->held(
+            $this->practice($kites, $today->modify('-7 days')->setTime(17, 30), 60, \array_slice($helpers, 0, 2)),
+        );
+        $this->bookings($kites, $today);
+        $this->practice($kites, $today->modify('+1 day')->setTime(17, 30), 70, $helpers);
+        $this->practice($terns, $today->modify('+1 day')->setTime(19, 0), 80, $helpers);
+    }
+
+    /** @param list<Helper> $helpers */
+    private function practice(Team $team, \DateTimeImmutable $start, int $minutes, array $helpers): Practice
+    {
+        $setup = new PracticeSetup($helpers);
+        $comes = array_map(
+            static fn(Player $player): string => $player->id()->toRfc4122(),
+            $this->entities->getRepository(Player::class)->findBy(['team' => $team], ['number' => 'ASC']),
+        );
+        $wish = new PracticeWish($start, $minutes, 'Quay field', $comes, $this->setups->write($setup));
+        $practice = new Practice(
+            $team,
+            $wish,
+            $this->codec->write($this->solver->solve(PracticeOrder::wished($team, $wish, $setup))),
+        );
+        $this->entities->persist($practice);
+        $this->entities->flush();
+
+        return $practice;
+    }
+
+    /** Last week's practice was run to its end: counted and graded, most of it well. */
+    private function held(Practice $practice): void
+    {
+        $sheet = $this->codec->read($practice);
+        $this->entities->persist(
+            new PracticeRun(
+                $practice,
+                RunState::ready($sheet)->start((int) $practice->startsAt()->format('Uv')),
+                $this->time,
+            ),
+        );
+        $grades = [Grade::Well, Grade::Well, Grade::Unsure, Grade::Well, Grade::NotYet];
+        $graded = 0;
+        $seen = [];
+        foreach ($sheet->blocks as $index => $block) {
+            foreach ($block->stations as $station) {
+                foreach ($station->players as $number => $player) {
+                    $isNew = !isset($seen[$station->drill][$player->id]);
+                    $seen[$station->drill][$player->id] = true;
+                    $this->entities->persist(
+                        new TurnRecord(
+                            $practice,
+                            $index,
+                            $station->drill,
+                            $player->id,
+                            max(1, $station->repetitions - ($number % 3)),
+                            2 === $number,
+                            $isNew ? $grades[$graded++ % \count($grades)] : null,
+                        ),
+                    );
+                }
+            }
+        }
+        $this->entities->flush();
+    }
+
+    /** What a calendar has brought: a game, and others who have the field. */
+    private function bookings(Team $team, \DateTimeImmutable $today): void
+    {
+        $monday = $today->modify('monday this week')->setTime(0, 0);
+        foreach (
+            [
+                ['+5 days 10:00', '+2 hours', 'Game against the Dunlins'],
+                ['+1 day 16:00', '+3 hours', 'Field: evening school'],
+                ['+8 days 16:00', '+3 hours', 'Field: evening school'],
+            ] as $index => [$when, $length, $words]
+        ) {
+            $start = $monday->modify($when);
+            $this->entities->persist(
+                new Booking(
+                    $team,
+                    "demo-$index@saltmarsh.example",
+                    $start,
+                    $start->modify($length),
+                    $words,
+                    'Quay field',
+                ),
+            );
+        }
+        $this->entities->flush();
+    }
+}
