@@ -1,5 +1,6 @@
 # Brings a machine to the point where the application can run: system packages, PHP and npm packages, built
 # styles and scripts. Everything is skipped when it is already there. Needs settings.sh.
+. "$ROOT/bin/lib/packages.sh"
 
 missing_packages() {
     local pair
@@ -44,12 +45,12 @@ done_with() { mkdir -p "$ROOT/var/stamps" && fingerprint "${@:2}" >"$ROOT/var/st
 fingerprint() { (cd "$ROOT" && find "$@" -type f -print0 | LC_ALL=C sort -z | xargs -0 cksum | cksum); }
 
 install_php() {
-    if [ ! -f "$ROOT/vendor/autoload.php" ] || ! unchanged composer composer.json; then
+    if [ ! -f "$ROOT/vendor/autoload.php" ] || ! unchanged composer composer.json php-packages.txt; then
         say 'Installing PHP packages'
-        (cd "$ROOT" && composer update --no-interaction --no-progress --quiet) || fail 'The PHP packages could not be installed.'
+        install_php_packages
         # Some packages' own files are closed to others.
         chmod -R go+rX "$ROOT/vendor"
-        done_with composer composer.json
+        done_with composer composer.json php-packages.txt
     fi
 }
 
