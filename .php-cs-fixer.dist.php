@@ -23,6 +23,7 @@ return (new PhpCsFixer\Config())
         '@Symfony' => true,
         '@Symfony:risky' => true,
         '@PER-CS' => true,
+        'attribute_block_no_spaces' => false,
         'concat_space' => ['spacing' => 'one'],
         'declare_strict_types' => true,
         'operator_linebreak' => false,

@@ -9,10 +9,12 @@ use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Style\SymfonyStyle;
 
-#[AsCommand(
-    'fox:demo',
-    'Resets the Saltmarsh demo to how it came; with --if-empty only loads it into an empty database.',
-),]
+#[
+    AsCommand(
+        'fox:demo',
+        'Resets the Saltmarsh demo to how it came; with --if-empty only loads it into an empty database.',
+    ),
+]
 final readonly class DemoCommand
 {
     public function __construct(private Demo $demo) {}

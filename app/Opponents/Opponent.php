@@ -30,12 +30,14 @@ class Opponent
     private int $revision = 1;
 
     /** @var Collection<int, OpponentBatter> */
-    #[ORM\OneToMany(
-        targetEntity: OpponentBatter::class,
-        mappedBy: 'opponent',
-        cascade: ['persist', 'remove'],
-        orphanRemoval: true,
-    ),]
+    #[
+        ORM\OneToMany(
+            targetEntity: OpponentBatter::class,
+            mappedBy: 'opponent',
+            cascade: ['persist', 'remove'],
+            orphanRemoval: true,
+        ),
+    ]
     #[ORM\OrderBy(['place' => 'ASC', 'number' => 'ASC'])]
     private Collection $batters;
 

@@ -18,44 +18,54 @@ final class FoxTest extends TestCase
     private const SCHEMAS = __DIR__ . '/../../docs/schemas';
 
     #[TestWith(['throw', '{"ball":"baseball","speed_mph":82,"distance_ft":127.28}', 'flight_s', 1.2, 1.3])]
-    #[TestWith([
+    #[
+        TestWith([
             'run',
             '{"home_to_first_s":4.35,"base_path_ft":90,"bats":"R","start":"steal","distance_ft":78}',
             'seconds',
             3.5,
             3.7,
-        ]),]
+        ]),
+    ]
     #[TestWith(['ground-ball', '{"exit_speed_mph":85,"surface":"grass","distance_ft":125}', 'seconds', 1.35, 1.45])]
-    #[TestWith([
+    #[
+        TestWith([
             'spot',
             '{"rule_set":"baseball-90","position":6,"depth":"normal","pace_ft":2.7}',
             'off_ft',
             32.39,
             32.41,
-        ]),]
-    #[TestWith([
+        ]),
+    ]
+    #[
+        TestWith([
             'bunt',
             '{"rule_set":"fastpitch-43","level":"fastpitch-14-16u","situation":"R1-0","coverage":"first-stays",' .
             '"degrees":-20,"rest_ft":30}',
             'fielded_s',
             0.8,
             1.6,
-        ]),]
-    #[TestWith([
+        ]),
+    ]
+    #[
+        TestWith([
             'win',
             '{"rates":' . self::RATES . ',"inning":9,"half":"top","home_lead":0,"innings":9}',
             'home_wins',
             0.4,
             0.6,
-        ]),]
+        ]),
+    ]
     #[TestWith(['range', '{"rule_set":"baseball-90","level":"pro","situation":"R1-1"}', 'two_per_ball', 0.3, 0.8])]
-    #[TestWith([
+    #[
+        TestWith([
             'range',
             '{"rule_set":"baseball-90","level":"pro","spots":[{"position":6,"x_ft":-70,"y_ft":100}]}',
             'outs_per_ball',
             0.5,
             0.8,
-        ]),]
+        ]),
+    ]
     public function testAnswersFitTheirSchema(
         string $question,
         string $json,
@@ -75,65 +85,81 @@ final class FoxTest extends TestCase
         self::assertLessThanOrEqual($most, $answer->$field);
     }
 
-    #[TestWith([
+    #[
+        TestWith([
             'run',
             '{"home_to_first_s":43,"base_path_ft":90,"bats":"R","start":"steal","distance_ft":78}',
             'home_to_first_s',
             '2.2 to 8',
-        ]),]
-    #[TestWith([
+        ]),
+    ]
+    #[
+        TestWith([
             'run',
             '{"home_to_first_s":4,"base_path_ft":9000,"bats":"R","start":"steal","distance_ft":78}',
             'base_path_ft',
             '45 to 100',
-        ]),]
+        ]),
+    ]
     #[TestWith(['throw', '{"speed_mph":82,"distance_ft":100}', 'ball', 'baseball, softball-12'])]
     #[TestWith(['throw', '{"ball":"baseball","speed_mph":"fast","distance_ft":100}', 'speed_mph', '10 to 110'])]
-    #[TestWith([
+    #[
+        TestWith([
             'throw',
             '{"ball":"baseball","speed_mph":82,"distance_ft":100,"wind":3}',
             'wind',
             'ball, speed_mph, distance_ft',
-        ]),]
+        ]),
+    ]
     #[TestWith(['ground-ball', '{"exit_speed_mph":85,"surface":"ice","distance_ft":125}', 'surface', 'grass, dirt'])]
     #[TestWith(['spot', '{"rule_set":"baseball-90","position":8,"depth":"normal"}', 'position', '3, 4, 5, 6'])]
-    #[TestWith([
+    #[
+        TestWith([
             'bunt',
             '{"rule_set":"fastpitch-43","level":"pro","situation":"R3-2"}',
             'situation',
             'fewer than two out',
-        ]),]
+        ]),
+    ]
     #[TestWith(['bunt', '{"rule_set":"slowpitch-65","level":"pro"}', 'situation', 'with a rule set that has bunts'])]
     #[TestWith(['runs', '{"rates":{"walk":0.1}}', 'rates.single', 'a share of plate appearances'])]
-    #[TestWith([
+    #[
+        TestWith([
             'runs',
             '{"rates":{"walk":2,"single":0.15,"double":0.04,"triple":0,"home_run":0.02,"strikeout":0.2,"error":0.01}}',
             'rates.walk',
             '0 to 0.9',
-        ]),]
-    #[TestWith([
+        ]),
+    ]
+    #[
+        TestWith([
             'runs',
             '{"rates":{"walk":0.5,"single":0.5,"double":0.04,"triple":0,"home_run":0.02,"strikeout":0.2,"error":0.01}}',
             'rates',
             'less than 0.98 together',
-        ]),]
+        ]),
+    ]
     #[TestWith(['alignment', '{"rule_set":"baseball-90","level":"pro","situation":"R9-0"}', 'situation', 'R1R2'])]
-    #[TestWith([
+    #[
+        TestWith([
             'alignment',
             '{"rule_set":"baseball-90","level":"pro","players":[{"position":6},{"position":6}]}',
             'players',
             'one player for each',
-        ]),]
+        ]),
+    ]
     #[TestWith(['range', '{"rule_set":"baseball-90","level":"pro","count":"9-9"}', 'count', 'balls 0 to 3'])]
     #[TestWith(['throw', 'nonsense', 'input', 'docs/schemas/throw.question.json'])]
     #[TestWith(['throw', '[1]', 'input', 'an object'])]
-    #[TestWith([
+    #[
+        TestWith([
             'hop',
             '{}',
             'question',
             'throw, run, ground-ball, spot, play, bunt, bunt-map, coverage-audit, alignment, range, improve, ' .
             'schedule, runs, win',
-        ]),]
+        ]),
+    ]
     public function testABadQuestionNamesTheField(string $question, string $json, string $field, string $allowed): void
     {
         [$output, $code] = (new Fox(self::SCHEMAS))->ask($question, $json);
@@ -148,13 +174,16 @@ final class FoxTest extends TestCase
         self::assertStringContainsString($allowed, $answer['problem']['allowed']);
     }
 
-    #[TestWith([
+    #[
+        TestWith([
             'alignment',
             '{"rule_set":"fastpitch-43","level":"fastpitch-14-16u","situation":"R1-0","players":[{"position":6,' .
             '"name":"Marsh","pace_ft":2}]}',
             '"paces": "7 off second, 3 back"',
-        ]),]
-    #[TestWith([
+        ]),
+    ]
+    #[
+        TestWith([
             'schedule',
             '{"minutes":26,"round_minutes":8,"rotation_minutes":1,"seed":4,"players":[{"id":"a","positions":[3]},' .
             '{"id":7,"positions":[4,6],"throws_left":20}],"helpers":1,"equipment":{"net":1},' .
@@ -165,23 +194,30 @@ final class FoxTest extends TestCase
             '"needs":[{"id":"n1","position":4,"station":"pivot","reps":20,"weight":1},{"id":"n2","position":3,' .
             '"station":"hops","reps":200,"weight":0.5}],"ways_out":true}',
             '"why": "The minutes: other needs weigh more."',
-        ]),]
-    #[TestWith([
+        ]),
+    ]
+    #[
+        TestWith([
             'bunt-map',
             '{"rule_set":"fastpitch-43","level":"fastpitch-14-16u","situation":"R1R2-0","coverage":"wheel"}',
             '"coverage": "wheel"',
-        ]),]
-    #[TestWith([
+        ]),
+    ]
+    #[
+        TestWith([
             'coverage-audit',
             '{"rule_set":"baseball-80","level":"baseball-13-14","situation":"R1-0","policy":"first"}',
             '"kind": "cover-late"',
-        ]),]
+        ]),
+    ]
     #[TestWith(['bunt', '{"rule_set":"baseball-80","level":"baseball-13-14","situation":"R3-0"}', '"is_force": false'])]
-    #[TestWith([
+    #[
+        TestWith([
             'alignment',
             '{"rule_set":"baseball-90","level":"pro","situation":"R3-0","inning":9}',
             '"wants": "Plate"',
-        ]),]
+        ]),
+    ]
     #[TestWith(['improve', '{"rule_set":"baseball-90","level":"pro","situation":"R1-1"}', '"outs_gained_per_100"'])]
     public function testAlignmentAndImprovement(string $question, string $json, string $part): void
     {

@@ -38,18 +38,24 @@ final class RunsPageTest extends AppTestCase
     }
 
     #[TestWith(["plate_appearances,walks\n1,2", 'hit_batters, singles'])]
-    #[TestWith([
+    #[
+        TestWith([
             "plate_appearances,walks,hit_batters,singles,doubles,triples,home_runs,strikeouts\n10,1,0,2,1,0,0,1",
             'plate appearances',
-        ]),]
-    #[TestWith([
+        ]),
+    ]
+    #[
+        TestWith([
             "plate_appearances,walks,hit_batters,singles,doubles,triples,home_runs,strikeouts\n100,50,0,40,20,0,0,1",
             'rates',
-        ]),]
-    #[TestWith([
+        ]),
+    ]
+    #[
+        TestWith([
             "plate_appearances,walks,hit_batters,singles,doubles,triples,home_runs,strikeouts\n100,a,0,40,20,0,0,1",
             'walks',
-        ]),]
+        ]),
+    ]
     #[TestWith([self::LINE . '600,1,1,1,1,1,1,1,1', 'There are 2 lines'])]
     #[TestWith(['', 'There is nothing in it'])]
     public function testALineThatCannotBe(string $text, string $words): void

@@ -187,34 +187,44 @@ final class CalendarTest extends AppTestCase
     }
 
     /** Each of these held a page's process for half a minute, or took all of its memory. */
-    #[TestWith([
+    #[
+        TestWith([
             "BEGIN:VEVENT\r\nUID:a\r\nSUMMARY:Bomb\r\nDTSTART:20270504T160000\r\nRRULE:FREQ=DAILY;BYHOUR=25\r\n" .
             'END:VEVENT',
             1,
             '“Bomb” was left out',
-        ]),]
-    #[TestWith([
+        ]),
+    ]
+    #[
+        TestWith([
             "BEGIN:VEVENT\r\nUID:a%d\r\nSUMMARY:Bomb\r\nDTSTART:20270504T160000\r\n" .
             "RRULE:FREQ=HOURLY;COUNT=3400\r\nEND:VEVENT",
             60,
             '“Bomb” was left out',
-        ]),]
-    #[TestWith([
+        ]),
+    ]
+    #[
+        TestWith([
             "BEGIN:VEVENT\r\nUID:a%d\r\nSUMMARY:Bomb\r\nDTSTART:20270504T160000\r\nRRULE:FREQ=DAILY\r\nEND:VEVENT",
             60,
             'More than 2000 entries would come of it',
-        ]),]
-    #[TestWith([
+        ]),
+    ]
+    #[
+        TestWith([
             "BEGIN:VEVENT\r\nUID:a%d\r\nSUMMARY:Bomb\r\nDTSTART:19500504T160000\r\n" .
             "RRULE:FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30;COUNT=1000\r\nEND:VEVENT",
             60,
             'would take too long',
-        ]),]
-    #[TestWith([
+        ]),
+    ]
+    #[
+        TestWith([
             "BEGIN:VEVENT\r\nUID:a%d\r\nSUMMARY:Bomb\r\nDTSTART:20270504T160000\r\nEND:VEVENT",
             1500,
             'There are 1500 parts in it. Allowed: at most 1000',
-        ]),]
+        ]),
+    ]
     #[TestWith(["BEGIN:X\r\n", 30000, 'deeper than any calendar'])]
     #[TestWith(["X-NOTE:padding padding padding padding padding padding padding\r\n", 20000, 'larger than 1000 kB'])]
     public function testACalendarThatNobodyCouldUseIsRefusedAtOnce(string $event, int $times, string $words): void

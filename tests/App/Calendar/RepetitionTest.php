@@ -18,16 +18,20 @@ final class RepetitionTest extends TestCase
     #[TestWith(['FREQ=DAILY;INTERVAL=10;UNTIL=20270524', '2027-05-03 18:00', ['05-03', '05-13', '05-23']])]
     #[TestWith(['FREQ=DAILY;BYDAY=SA,SU;UNTIL=20270510', '2027-05-03 18:00', ['05-03', '05-08', '05-09']])]
     #[TestWith(['FREQ=WEEKLY;COUNT=3', '2027-05-03 18:00', ['05-03', '05-10', '05-17']])]
-    #[TestWith([
+    #[
+        TestWith([
             'FREQ=WEEKLY;INTERVAL=2;BYDAY=MO,TH;COUNT=5',
             '2027-05-03 18:00',
             ['05-03', '05-06', '05-17', '05-20', '05-31'],
-        ]),]
-    #[TestWith([
+        ]),
+    ]
+    #[
+        TestWith([
             'FREQ=WEEKLY;INTERVAL=2;WKST=SU;BYDAY=SU,MO;COUNT=4',
             '2027-05-03 18:00',
             ['05-03', '05-16', '05-17', '05-30'],
-        ]),]
+        ]),
+    ]
     #[TestWith(['FREQ=MONTHLY;COUNT=3', '2027-01-31 18:00', ['01-31', '03-31', '05-31']])]
     #[TestWith(['FREQ=MONTHLY;BYDAY=2TU;COUNT=3', '2027-05-11 18:00', ['05-11', '06-08', '07-13']])]
     #[TestWith(['FREQ=MONTHLY;BYDAY=-1FR;COUNT=2', '2027-05-28 18:00', ['05-28', '06-25']])]

@@ -130,21 +130,27 @@ final class DocumentsTest extends TestCase
     #[TestWith(['{"version":3}', 'version'])]
     #[TestWith(['{"version":0}', 'version'])]
     #[TestWith(['{"rules":[{"id":"a","name":"A","reason":"B","places":[{"positions":[3],"depth":"moon"}]}]}', 'depth'])]
-    #[TestWith([
+    #[
+        TestWith([
             '{"rules":[{"id":"a","name":"A","reason":"B","places":[{"positions":[12],"depth":"in"}]}]}',
             'position',
-        ]),]
+        ]),
+    ]
     #[TestWith(['{"coverages":{"R1-0":{"coverage":"x","by":"y","at":"yesterday"}}}', 'at'])]
-    #[TestWith([
+    #[
+        TestWith([
             '{"version":2,"plays":{"bunt":{"choices":{"R1-0":{"coverage":"x","by":"y","at":"yesterday"}}}}}',
             'at',
-        ]),]
+        ]),
+    ]
     #[TestWith(['{"version":2,"plays":{"bunt":{"own":[{"fielders":[1],"lines":[{"who":2,"job":"sing"}]}]}}}', 'job'])]
-    #[TestWith([
+    #[
+        TestWith([
             '{"version":2,"plays":{"bunt":{"own":[{"fielders":[1],"lines":[{"who":2,"job":"converge",' .
             '"when":["odd"]}]}]}}}',
             'when',
-        ]),]
+        ]),
+    ]
     #[TestWith(['{"own":[{"fielders":[11],"lines":[]}]}', 'position'])]
     public function testADocumentThatIsNoPlan(string $document, string $field): void
     {
