@@ -6,7 +6,7 @@ namespace FoxCorner\App\Calendar;
 
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Shared\Identified;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use Symfony\Component\Uid\Uuid;
 
 /**

@@ -6,7 +6,7 @@ namespace FoxCorner\App\Calendar;
 
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 
 /** @extends ServiceEntityRepository<Booking> */
 final class BookingRepository extends ServiceEntityRepository

@@ -161,7 +161,7 @@ final class ImportCalendar extends AbstractController
     private function shown(string $text, string $zone, ?CalendarReading $reading, Request $request): Response
     {
         return $this->render(
-            'week/import.html.twig',
+            'calendar/import.html.twig',
             [
                 'text' => $text,
                 'zone' => $zone,

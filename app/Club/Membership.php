@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\App\Club;
 
 use Doctrine\ORM\Mapping as ORM;
-use FoxCorner\App\Team\Player;
-use FoxCorner\App\Team\Team;
 use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Uid\Uuid;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Club;
 
-use FoxCorner\App\Demo\DemoSignIn;
 use FoxCorner\App\Shared\Kept\TypedForm;
 use Symfony\Component\HttpFoundation\Response;
 use Twig\Environment;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Demo;
 
+use FoxCorner\App\Club\DemoSignIn;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Club;
@@ -14,10 +15,10 @@ use FoxCorner\App\Opponents\Opponent;
 use FoxCorner\App\Plan\Codec\BookCodec;
 use FoxCorner\App\Plan\PlanDraft;
 use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Team\Player;
+use FoxCorner\App\Club\Player;
 use FoxCorner\App\Team\Reading;
 use FoxCorner\App\Team\RosterCsv;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Alignment\DepthSpot;
 use FoxCorner\Core\Alignment\KeptSpot;
 use FoxCorner\Core\Alignment\NamedDepth;

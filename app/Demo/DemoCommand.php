@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Demo;
 
+use FoxCorner\App\Club\DemoSignIn;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;

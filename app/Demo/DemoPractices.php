@@ -17,8 +17,8 @@ use FoxCorner\App\Practice\PracticeWish;
 use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Practice\Setup\PracticeSetup;
 use FoxCorner\App\Practice\Setup\SetupCodec;
-use FoxCorner\App\Team\Player;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Player;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\Core\Practice\Need\Grade;
 

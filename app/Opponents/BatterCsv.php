@@ -7,7 +7,7 @@ namespace FoxCorner\App\Opponents;
 use FoxCorner\App\Shared\Csv\CsvRow;
 use FoxCorner\App\Shared\Csv\CsvTable;
 use FoxCorner\App\Shared\Csv\RowProblem;
-use FoxCorner\App\Team\RosterColumns;
+use FoxCorner\App\Club\RosterColumns;
 use FoxCorner\Core\Game\Tendency;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Bats;

@@ -8,7 +8,7 @@ use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Shared\Identified;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\InvalidValue;
 use Symfony\Component\Uid\Uuid;
 

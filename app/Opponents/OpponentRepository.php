@@ -6,7 +6,7 @@ namespace FoxCorner\App\Opponents;
 
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Game\Batter;
 use Symfony\Component\Uid\Uuid;
 

@@ -7,7 +7,7 @@ namespace FoxCorner\App\Plan;
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Plan\Codec\BookCodec;
 use FoxCorner\App\Shared\Identified;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use Symfony\Component\Uid\Uuid;
 
 /** A team's plan as it stands: one document, so that undoing, comparing and publishing are the same thing. */

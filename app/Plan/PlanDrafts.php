@@ -8,7 +8,7 @@ use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\Codec\BookCodec;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Plan\PlanBook;
 use Psr\Clock\ClockInterface;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
-use FoxCorner\App\Team\LineupReader;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Lineup\LineupReader;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Context;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Runs\EventRates;
 use FoxCorner\Core\Runs\PlayCost;

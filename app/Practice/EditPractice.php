@@ -12,7 +12,7 @@ use FoxCorner\App\Practice\Solving\SolveJob;
 use FoxCorner\App\Practice\Solving\SolveJobs;
 use FoxCorner\App\Practice\Solving\SolveKind;
 use FoxCorner\App\Shared\ProblemOnForm;
-use FoxCorner\App\Team\PlayerRepository;
+use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;

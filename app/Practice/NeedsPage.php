@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice;
 
 use FoxCorner\App\Club\Membership;
-use FoxCorner\App\Team\PlayerRepository;
+use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\SkillFamily;

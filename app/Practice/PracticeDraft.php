@@ -6,7 +6,7 @@ namespace FoxCorner\App\Practice;
 
 use FoxCorner\App\Practice\Setup\PracticeSetup;
 use FoxCorner\App\Shared\Lines;
-use FoxCorner\App\Team\Player;
+use FoxCorner\App\Club\Player;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helper;

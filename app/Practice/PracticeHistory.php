@@ -8,7 +8,7 @@ use FoxCorner\App\Practice\Live\PracticeRun;
 use FoxCorner\App\Practice\Live\Records;
 use FoxCorner\App\Practice\Live\RunRepository;
 use FoxCorner\App\Practice\Live\TurnRecords;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Need\Taught;
 

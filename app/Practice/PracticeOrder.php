@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice;
 
 use FoxCorner\App\Practice\Setup\PracticeSetup;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Practice\KeptTurn;
 
 /** What is to be solved: a team, an hour, who comes, what there is to work with, and what stays as it is. */

@@ -6,7 +6,7 @@ namespace FoxCorner\App\Practice;
 
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use Symfony\Component\Uid\Uuid;
 
 /** @extends ServiceEntityRepository<Practice> */

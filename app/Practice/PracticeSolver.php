@@ -8,7 +8,7 @@ use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\Sheet\SheetChoice;
 use FoxCorner\App\Practice\Sheet\SheetWriter;
-use FoxCorner\App\Team\PlayerRepository;
+use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;

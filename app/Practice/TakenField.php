@@ -6,7 +6,7 @@ namespace FoxCorner\App\Practice;
 
 use FoxCorner\App\Calendar\Booking;
 use FoxCorner\App\Calendar\BookingRepository;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Practice\Week\FreeTime;
 
 /** What has the field, or the team, at an hour. */

@@ -8,7 +8,7 @@ use FoxCorner\App\Plan\CoverageReports;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\ReadPlan;
 use FoxCorner\App\Practice\Drills\DrillShelf;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\RosterPlayer;

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\App\Lineup\TodaysLineup;
+use FoxCorner\App\Lineup\LineupReader;
+use FoxCorner\App\Club\PlayerRepository;
+use FoxCorner\App\Club\Team;
 use FoxCorner\App\Plan\PlanDrafts;
 use FoxCorner\Core\Alignment\Alignment;
 use FoxCorner\Core\Game\Context;

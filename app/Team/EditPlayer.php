@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\App\Club\PlayerRepository;
+use FoxCorner\App\Club\Player;
+use FoxCorner\App\Club\Team;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\ProblemOnForm;

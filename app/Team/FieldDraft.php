@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Field\Fence;
 use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\RuleSet;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\App\Club\Player;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\App\Club\Player;
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Shared\Identified;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\App\Club\RosterColumns;
+use FoxCorner\App\Club\Player;
 use FoxCorner\App\Shared\Csv\CsvRow;
 use FoxCorner\App\Shared\Csv\CsvTable;
 use FoxCorner\Core\InvalidValue;

@@ -13,7 +13,7 @@ use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Practice\TeamNeeds;
-use FoxCorner\App\Team\PlayerRepository;
+use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Plan\SituationPlan;

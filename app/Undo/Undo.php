@@ -7,7 +7,7 @@ namespace FoxCorner\App\Undo;
 use Doctrine\DBAL\Exception\ConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Account;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\InvalidValue;
 use Psr\Clock\ClockInterface;
 

@@ -6,7 +6,7 @@ namespace FoxCorner\App\Weather;
 
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Shared\Identified;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use Symfony\Component\Uid\Uuid;
 
 /** A notice that somebody has made the simulated weather service send. */

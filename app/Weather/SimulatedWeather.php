@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Weather;
 
 use Doctrine\ORM\EntityManagerInterface;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use Psr\Clock\ClockInterface;
 
 /** Stands in for a weather service: it says what it was told to say. */

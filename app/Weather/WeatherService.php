@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Weather;
 
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 
 /** The warnings for a team's field. */
 interface WeatherService

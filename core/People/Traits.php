@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace FoxCorner\Core\People;
 
 use FoxCorner\Core\InvalidValue;
-use FoxCorner\Core\Level\LevelProfile;
 
 /**
  * What is known of one player's body: hands, and what stopwatch, radar and tape said.
  *
- * A missing measurement is null; {@see LevelProfile} then answers with its own figure as an estimate.
+ * A missing measurement is null; the level then answers with its own figure as an estimate.
  */
 final readonly class Traits
 {

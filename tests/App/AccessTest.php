@@ -7,9 +7,9 @@ namespace FoxCorner\Tests\App;
 use FoxCorner\App\Calendar\Booking;
 use FoxCorner\App\Opponents\Opponent;
 use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Team\Player;
+use FoxCorner\App\Club\Player;
 use FoxCorner\App\Team\Reading;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Tests\Core\Teams;
 use Symfony\Component\Routing\RouterInterface;
 

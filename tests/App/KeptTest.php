@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Shared\Kept\TypedForm;
-use FoxCorner\App\Team\Player;
+use FoxCorner\App\Club\Player;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpFoundation\Request;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
-use FoxCorner\App\Team\Player;
-use FoxCorner\App\Team\TodaysLineup;
+use FoxCorner\App\Club\Player;
+use FoxCorner\App\Lineup\TodaysLineup;
 
 final class LineupPageTest extends AppTestCase
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
-use FoxCorner\App\Team\Player;
+use FoxCorner\App\Club\Player;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** What no page sends by itself: each comes to a page with words, none to a stack trace. */

@@ -420,7 +420,7 @@ final class PracticeTest extends AppTestCase
         return array_map(static fn($choice): string => $choice->drill, $this->sheetOf($this->team())->choices);
     }
 
-    private function sheetOf(\FoxCorner\App\Team\Team $team): Sheet
+    private function sheetOf(\FoxCorner\App\Club\Team $team): Sheet
     {
         $practice = $this->practiceOf($team);
         $this->entities()->refresh($practice);
@@ -428,7 +428,7 @@ final class PracticeTest extends AppTestCase
         return self::getContainer()->get(SheetCodec::class)->read($practice);
     }
 
-    private function practiceOf(\FoxCorner\App\Team\Team $team): Practice
+    private function practiceOf(\FoxCorner\App\Club\Team $team): Practice
     {
         return self::getContainer()->get(PracticeRepository::class)->of($team)[0];
     }

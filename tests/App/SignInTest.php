@@ -6,7 +6,7 @@ namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Accounts;
-use FoxCorner\App\Demo\DemoSignIn;
+use FoxCorner\App\Club\DemoSignIn;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactory;
 use Symfony\Component\Security\Core\Exception\UserNotFoundException;
 

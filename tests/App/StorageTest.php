@@ -7,7 +7,7 @@ namespace FoxCorner\Tests\App;
 use Doctrine\ORM\Tools\SchemaValidator;
 use FoxCorner\App\Demo\Demo;
 use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Team\Player;
+use FoxCorner\App\Club\Player;
 
 final class StorageTest extends AppTestCase
 {
@@ -50,7 +50,7 @@ final class StorageTest extends AppTestCase
         );
         self::assertSame(
             1,
-            $this->entities()->getRepository(\FoxCorner\App\Team\Team::class)->count(),
+            $this->entities()->getRepository(\FoxCorner\App\Club\Team::class)->count(),
             'what is not the demo’s stays',
         );
         $demo->load();

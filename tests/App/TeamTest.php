@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
-use FoxCorner\App\Team\Player;
-use FoxCorner\App\Team\PlayerRepository;
+use FoxCorner\App\Club\Player;
+use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Team\Reading;
 use FoxCorner\App\Team\ReadingRepository;
 use FoxCorner\App\Team\RosterCsv;

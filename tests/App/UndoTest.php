@@ -8,7 +8,7 @@ use FoxCorner\App\Opponents\Opponent;
 use FoxCorner\App\Practice\Live\PracticeRun;
 use FoxCorner\App\Practice\Live\TurnRecord;
 use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Team\Player;
+use FoxCorner\App\Club\Player;
 use FoxCorner\App\Team\Reading;
 use FoxCorner\App\Undo\UndoStep;
 

@@ -6,7 +6,7 @@ namespace FoxCorner\App\Plan\Address;
 
 use FoxCorner\App\Opponents\OpponentRepository;
 use FoxCorner\App\Shared\Address\ContextAddress;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\InvalidValue;

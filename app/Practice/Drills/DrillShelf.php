@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Drills;
 
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use Symfony\Component\Serializer\Normalizer\AbstractNormalizer;

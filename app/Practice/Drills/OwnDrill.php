@@ -6,7 +6,7 @@ namespace FoxCorner\App\Practice\Drills;
 
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Shared\Identified;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use Symfony\Component\Uid\Uuid;
 
 /** A drill that a team has written or copied. It is put away, never deleted: sheets and records go on naming it. */

@@ -9,7 +9,7 @@ use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\SheetCodec;
-use FoxCorner\App\Team\PlayerRepository;
+use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Weather\Notice;
 use FoxCorner\App\Weather\WeatherService;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;

@@ -7,7 +7,7 @@ namespace FoxCorner\App\Practice\Live;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\Team;
 use Symfony\Component\Uid\Uuid;
 
 /** @extends ServiceEntityRepository<PracticeRun> */

@@ -12,7 +12,7 @@ use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Practice\Solving\SolveJobs;
 use FoxCorner\App\Practice\Solving\SolveKind;
-use FoxCorner\App\Team\PlayerRepository;
+use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Practice\Live\PauseReason;
 use FoxCorner\Core\Practice\Live\RunClock;

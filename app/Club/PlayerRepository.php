@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Team;
+namespace FoxCorner\App\Club;
 
 use Psr\Clock\ClockInterface;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;

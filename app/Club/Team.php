@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Team;
+namespace FoxCorner\App\Club;
 
 use Doctrine\ORM\Mapping as ORM;
-use FoxCorner\App\Club\Club;
 use FoxCorner\App\Shared\Identified;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Field\Fence;

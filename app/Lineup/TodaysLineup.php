@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Team;
+namespace FoxCorner\App\Lineup;
 
+use FoxCorner\App\Club\Team;
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Uid\Uuid;

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Calendar;
+namespace FoxCorner\App\Week;
 
+use FoxCorner\App\Calendar\Booking;
+use FoxCorner\App\Calendar\BookingRepository;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeRepository;

@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Shared\Address;
+namespace FoxCorner\App\Plan\Address;
 
+use FoxCorner\App\Shared\Address\Carried;
 use FoxCorner\App\Opponents\OpponentRepository;
-use FoxCorner\App\Team\PlayerRepository;
-use FoxCorner\App\Team\Team;
+use FoxCorner\App\Club\PlayerRepository;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use Twig\Extension\AbstractExtension;

@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Demo;
+namespace FoxCorner\App\Club;
 
 use Doctrine\ORM\EntityManagerInterface;
-use FoxCorner\App\Club\Account;
 
 /** What to sign in with when, and only when, the demo is loaded. */
 final readonly class DemoSignIn

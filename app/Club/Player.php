@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Team;
+namespace FoxCorner\App\Club;
 
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Shared\Identified;

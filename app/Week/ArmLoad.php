@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Calendar;
+namespace FoxCorner\App\Week;
 
 use FoxCorner\Core\Practice\Week\ThrowLoad;
 

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Calendar;
+namespace FoxCorner\App\Week;
 
+use FoxCorner\App\Calendar\Booking;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\Core\Practice\Week\FreeTime;
 

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Team;
+namespace FoxCorner\App\Lineup;
 
+use FoxCorner\App\Club\PlayerRepository;
+use FoxCorner\App\Club\Team;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Lineup;
