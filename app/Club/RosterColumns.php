@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Club;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Position;
 
 /** What coaches call the columns of a roster, and the words that stand in them. */
@@ -143,7 +143,7 @@ final class RosterColumns
             Position::read($cell);
 
             return true;
-        } catch (InvalidValue) {
+        } catch (Refused) {
             return false;
         }
     }

@@ -12,7 +12,7 @@ use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Surface;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Runs\EventRates;
@@ -84,7 +84,7 @@ class Team
         ];
     }
 
-    /** @throws InvalidValue when what is stored is no field any more */
+    /** @throws Problem when what is stored is no field any more */
     public function rules(): RuleSet
     {
         [$left, $leftCenter, $center, $rightCenter, $right] = $this->fence;

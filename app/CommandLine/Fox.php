@@ -19,7 +19,9 @@ use FoxCorner\App\CommandLine\Question\SpotQuestion;
 use FoxCorner\App\CommandLine\Question\ThrowQuestion;
 use FoxCorner\App\CommandLine\Question\WinQuestion;
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Play\Family\PlayFamilies;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
@@ -44,17 +46,16 @@ final readonly class Fox
     {
         try {
             $question =
-                $this->questions()[$name] ??
-                throw InvalidValue::notOneOf('question', $name, array_keys($this->questions()));
+                $this->questions()[$name] ?? throw Unknown::notOneOf('question', $name, array_keys($this->questions()));
 
             return [self::encode($question->answer($this->read($name, $json))), 0];
-        } catch (InvalidValue $problem) {
+        } catch (Problem $problem) {
             return [
                 self::encode([
                     'problem' => [
-                        'field' => $problem->field,
-                        'wrong' => $problem->wrong,
-                        'allowed' => $problem->allowed,
+                        'field' => $problem->field(),
+                        'wrong' => $problem->wrong(),
+                        'allowed' => $problem->allowed(),
                     ],
                 ]),
                 1,
@@ -83,12 +84,12 @@ final readonly class Fox
         ];
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     private function read(string $name, string $json): Fields
     {
         $data = json_decode($json);
         if (!$data instanceof \stdClass) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 'input',
                 'it is no JSON object' .
                     (\JSON_ERROR_NONE === json_last_error() ? '' : ' (' . json_last_error_msg() . ')'),
@@ -108,7 +109,7 @@ final readonly class Fox
         return Fields::parse($json);
     }
 
-    private function problem(ValidationError $error, \stdClass $schema): InvalidValue
+    private function problem(ValidationError $error, \stdClass $schema): Problem
     {
         $error = self::innermost($error);
         $path = array_values(array_map(strval(...), array_filter($error->data()->fullPath(), is_scalar(...))));
@@ -119,7 +120,7 @@ final readonly class Fox
         }
         [$description, $properties] = self::describe($schema, $path);
 
-        return InvalidValue::because(
+        return Refused::because(
             [] === $path ? 'input' : implode('.', $path),
             match ($error->keyword()) {
                 'required' => 'it is missing',

@@ -15,7 +15,8 @@ use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
@@ -35,7 +36,7 @@ use FoxCorner\Core\Runs\RunChain;
 /** The fields of a question that describe a situation and a team: nine players, measured or as the level knows them. */
 final class PlanInput
 {
-    /** @throws InvalidValue */
+    /** @throws Problem */
     public static function read(Fields $input): SituationPlan
     {
         $context = Context::of(
@@ -60,7 +61,7 @@ final class PlanInput
     /**
      * A play that is covered, by a shipped coverage or by one that the question brings along.
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     public static function play(Fields $input, PlayFamily $family): PlannedPlay
     {
@@ -75,7 +76,7 @@ final class PlanInput
         );
         if (null === $play->coverage) {
             $one = $family->words()->one;
-            throw InvalidValue::because(
+            throw Refused::because(
                 'situation',
                 "there is no $one to cover in {$plan->state->situation->key()} under this rule set",
                 "fewer than two out, with a rule set that has {$family->words()->many}",
@@ -95,7 +96,7 @@ final class PlanInput
     /**
      * @return list<RosterPlayer>
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     private static function nine(Fields $input): array
     {
@@ -103,7 +104,7 @@ final class PlanInput
         foreach ($input->each('players') as $player) {
             $number = $player->whole('position', 0);
             if (isset($known[$number])) {
-                throw InvalidValue::because('players', "two play $number", 'one player for each position');
+                throw Refused::because('players', "two play $number", 'one player for each position');
             }
             $position = Position::ofNumber($number);
             $known[$number] = new RosterPlayer(

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\CommandLine;
 
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 
 /** A question that other programs can ask the core. Its schema is docs/schemas/NAME.question.json. */
 interface Question
@@ -13,7 +13,7 @@ interface Question
     /**
      * @return array<string, mixed> with units in the keys
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     public function answer(Fields $input): array;
 }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace FoxCorner\App\CommandLine;
 
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Runs\EventRates;
 
 /** The field "rates" of a question. */
 final class RatesInput
 {
-    /** @throws InvalidValue */
+    /** @throws Problem */
     public static function read(Fields $input): EventRates
     {
         $rates = $input->within('rates');

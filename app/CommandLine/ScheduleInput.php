@@ -7,7 +7,7 @@ namespace FoxCorner\App\CommandLine;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Segment;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Practice\Station\Area;
 use FoxCorner\Core\Practice\Station\Ground;
 use FoxCorner\Core\Practice\Station\Station;
@@ -18,7 +18,7 @@ use FoxCorner\Core\Practice\Station\StationProblem;
 /** The fields of a question that describe rounds of stations. */
 final class ScheduleInput
 {
-    /** @throws InvalidValue */
+    /** @throws Problem */
     public static function read(Fields $input): StationProblem
     {
         $round = $input->number('round_minutes', 8.0);

@@ -9,7 +9,8 @@ use FoxCorner\Core\Alignment\DepthName;
 use FoxCorner\Core\Alignment\DepthTable;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\People\Traits;
 
@@ -20,8 +21,8 @@ final class DepthsDraft
     public const UNITS = ['feet', 'paces'];
 
     /**
-     * @param array<string, string>       $cells    as typed, by their names in the form
-     * @param array<string, InvalidValue> $problems by the cell's name
+     * @param array<string, string>  $cells    as typed, by their names in the form
+     * @param array<string, Problem> $problems by the cell's name
      */
     private function __construct(public string $unit, public array $cells, public array $problems) {}
 
@@ -105,7 +106,7 @@ final class DepthsDraft
         return [NamedDepth::Normal, NamedDepth::Shallow, NamedDepth::Deep];
     }
 
-    /** @return array{DepthTable, array<string, InvalidValue>} */
+    /** @return array{DepthTable, array<string, Problem>} */
     private function read(DepthTable $table, RuleSet $rules): array
     {
         $problems = [];
@@ -114,7 +115,7 @@ final class DepthsDraft
         $try = static function (string $cell, callable $change) use (&$now, &$problems): void {
             try {
                 $now = $change($now);
-            } catch (InvalidValue $problem) {
+            } catch (Problem $problem) {
                 $problems[$cell] = $problem;
             }
         };
@@ -173,11 +174,7 @@ final class DepthsDraft
 
         return is_numeric($typed)
             ? (float) $typed
-            : throw InvalidValue::because(
-                $cell,
-                '' === $typed ? 'it is empty' : "\"$typed\" is not a number",
-                'a number',
-            );
+            : throw Refused::because($cell, '' === $typed ? 'it is empty' : "\"$typed\" is not a number", 'a number');
     }
 
     private static function feetIn(string $unit): float

@@ -13,7 +13,9 @@ use FoxCorner\App\Plan\PlanEdits;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Alignment\DepthTable;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Plan\PlanBook;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\InputBag;
@@ -91,7 +93,7 @@ final class DepthsPage extends AbstractController
                 ),
             );
         } catch (ChangedMeanwhile) {
-            $problem = InvalidValue::because(
+            $problem = Refused::because(
                 'depths',
                 'somebody else has changed them since you opened the page; what you typed is still here',
                 'look at the page anew and compare',
@@ -119,7 +121,7 @@ final class DepthsPage extends AbstractController
         DepthTable $table,
         DepthsDraft $draft,
         string $seen,
-        ?InvalidValue $problem,
+        ?Problem $problem,
     ): Response {
         $rules = $membership->team->rules();
 
@@ -162,6 +164,6 @@ final class DepthsPage extends AbstractController
 
         return \in_array($unit, DepthsDraft::UNITS, true)
             ? $unit
-            : throw InvalidValue::notOneOf('unit', $unit, DepthsDraft::UNITS);
+            : throw Unknown::notOneOf('unit', $unit, DepthsDraft::UNITS);
     }
 }

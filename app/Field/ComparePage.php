@@ -11,7 +11,7 @@ use FoxCorner\App\Plan\RangeSummaries;
 use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Unknown;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -34,7 +34,7 @@ final class ComparePage extends AbstractController
         $wanted = $request->query->getString('against', Against::Normal->value);
         $against =
             Against::tryFrom($wanted) ??
-            throw InvalidValue::notOneOf('against', $wanted, array_column(Against::cases(), 'value'));
+            throw Unknown::notOneOf('against', $wanted, array_column(Against::cases(), 'value'));
         $read = $this->plans->read($membership->team, $address->situation, $address->context, $address->moved);
         $other = $read->plan->standing($against->alignment($read->plan->state, $read->book));
         $cost = $this->tables->cost($membership->team, $address->context);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Field;
 
+use FoxCorner\Core\People\NoLineup;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\Address\PlayControls;
 use FoxCorner\App\Plan\Address\SituationAddress;
@@ -15,7 +16,6 @@ use FoxCorner\App\Plan\ReadPlan;
 use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
-use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Runs\PlayCost;
@@ -45,12 +45,11 @@ final class FieldPage extends AbstractController
         }
         try {
             $read = $this->plans->read($membership->team, $address->situation, $address->context, $address->moved);
-        } catch (InvalidValue $problem) {
-            if ('roster' !== $problem->field) {
-                throw $problem;
-            }
-
-            return $this->render('field/no_lineup.html.twig', ['problem' => $problem, 'address' => $address]);
+        } catch (NoLineup $problem) {
+            return $this->render('components/no_lineup/field.html.twig', [
+                'problem' => $problem,
+                'address' => $address,
+            ]);
         }
         $rules = $membership->team->rules();
         $cost = $this->tables->cost($membership->team, $address->context);

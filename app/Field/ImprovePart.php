@@ -10,7 +10,7 @@ use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\RunTables;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Alignment\Spot;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Range\Improver;
@@ -47,7 +47,7 @@ final class ImprovePart extends AbstractController
         $isJoint = match ($request->query->getString('together')) {
             '', 'no' => false,
             'yes' => true,
-            default => throw InvalidValue::notOneOf('together', $request->query->getString('together'), ['yes', 'no']),
+            default => throw Unknown::notOneOf('together', $request->query->getString('together'), ['yes', 'no']),
         };
 
         return $this->render('field/improve.html.twig', [

@@ -7,7 +7,8 @@ namespace FoxCorner\App\Lineup;
 use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Club\Team;
 use Doctrine\ORM\EntityManagerInterface;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
@@ -20,7 +21,7 @@ final readonly class LineupReader
     /**
      * @param string|null $pitcher somebody else's turn on the mound, by id
      *
-     * @throws InvalidValue when the roster does not make nine, or the pitcher is not on it
+     * @throws Problem when the roster does not make nine, or the pitcher is not on it
      */
     public function today(Team $team, ?string $pitcher = null): Lineup
     {
@@ -30,7 +31,7 @@ final readonly class LineupReader
             if (
                 !\in_array($pitcher, array_map(static fn(RosterPlayer $player): string => $player->id, $roster), true)
             ) {
-                throw InvalidValue::because('pitcher', 'nobody on the roster is meant', 'a player of the roster');
+                throw Refused::because('pitcher', 'nobody on the roster is meant', 'a player of the roster');
             }
             $wanted =
                 [Position::Pitcher->value => $pitcher] +

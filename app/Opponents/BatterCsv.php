@@ -9,7 +9,7 @@ use FoxCorner\App\Shared\Csv\CsvTable;
 use FoxCorner\App\Shared\Csv\RowProblem;
 use FoxCorner\App\Club\RosterColumns;
 use FoxCorner\Core\Game\Tendency;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Bats;
 
 /** An opponent's batters as a table, in and out. */
@@ -65,7 +65,7 @@ final class BatterCsv
             static function (CsvRow $row) use (&$taken): ScoutedBatter {
                 $number = $row->whole('number', 'number', '0 to 99');
                 if (isset($taken[$number])) {
-                    throw InvalidValue::because('number', "$number is there twice", 'a number that nobody else wears');
+                    throw Refused::because('number', "$number is there twice", 'a number that nobody else wears');
                 }
                 $taken[$number] = true;
                 $bats = $row->choice(Bats::class, 'bats', Bats::Right, RosterColumns::SIDES);

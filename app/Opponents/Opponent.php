@@ -9,7 +9,8 @@ use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Shared\Identified;
 use FoxCorner\App\Club\Team;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use Symfony\Component\Uid\Uuid;
 
 /** A team that we play, with what we know of its batters and runners. */
@@ -41,7 +42,7 @@ class Opponent
     #[ORM\OrderBy(['place' => 'ASC', 'number' => 'ASC'])]
     private Collection $batters;
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     public function __construct(
         #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Team $team,
         string $name,
@@ -51,20 +52,20 @@ class Opponent
         $this->rename($name);
     }
 
-    /** @throws InvalidValue when the name is empty or long */
+    /** @throws Problem when the name is empty or long */
     public function rename(string $name): void
     {
         $this->name = self::checkName($name);
     }
 
-    /** @throws InvalidValue as {@see rename} */
+    /** @throws Problem as {@see rename} */
     public static function checkName(string $name): string
     {
         $name = trim($name);
 
         return '' !== $name && mb_strlen($name) <= 60
             ? $name
-            : throw InvalidValue::because(
+            : throw Refused::because(
                 'name',
                 '' === $name ? 'it is empty' : 'it is longer than 60 letters',
                 '1 to 60 letters',

@@ -12,7 +12,8 @@ use FoxCorner\App\Shared\TypedText;
 use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -55,7 +56,7 @@ final class OpponentsPage extends AbstractController
         $membership->mustBeAbleToChange();
         $typed = $request->request->getString('name');
         try {
-            InvalidValue::unlessBetween(
+            OutOfRange::unlessBetween(
                 'name',
                 $this->opponents->count(['team' => $membership->team]),
                 0,
@@ -63,7 +64,7 @@ final class OpponentsPage extends AbstractController
                 'opponents are on the list already',
             );
             $opponent = new Opponent($membership->team, $typed);
-        } catch (InvalidValue $problem) {
+        } catch (Problem $problem) {
             return $this->render(
                 'opponents/list.html.twig',
                 ['opponents' => $this->opponents->of($membership->team), 'typed' => $typed, 'problem' => $problem],
@@ -130,8 +131,8 @@ final class OpponentsPage extends AbstractController
         $name = $request->request->getString('name');
         try {
             Opponent::checkName($name);
-        } catch (InvalidValue $problem) {
-            $problems[] = new RowProblem(0, 'team', $problem->wrong, $problem->allowed);
+        } catch (Problem $problem) {
+            $problems[] = new RowProblem(0, 'team', $problem->wrong(), $problem->allowed());
         }
         if ([] !== $problems) {
             return $this->page($found, $rows, $problems, name: $name);

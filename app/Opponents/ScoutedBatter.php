@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\App\Opponents;
 
 use FoxCorner\Core\Game\Tendency;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Quantity;
 
@@ -18,7 +20,7 @@ final readonly class ScoutedBatter
      * @param bool       $bunts       has a record of bunting
      * @param bool       $goes        runs: steals, takes the extra base
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     public function __construct(
         public int $number,
@@ -31,16 +33,16 @@ final readonly class ScoutedBatter
         public bool $bunts,
         public bool $goes,
     ) {
-        InvalidValue::unlessBetween('number', $number, 0, 99, 'on the shirt');
+        OutOfRange::unlessBetween('number', $number, 0, 99, 'on the shirt');
         if ('' === $name || mb_strlen($name) > 60) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 'name',
                 '' === $name ? 'it is empty' : 'it is longer than 60 letters',
                 '1 to 60 letters',
             );
         }
         if (null !== $place) {
-            InvalidValue::unlessBetween('order', $place, 1, 9, 'in the batting order, or nothing');
+            OutOfRange::unlessBetween('order', $place, 1, 9, 'in the batting order, or nothing');
         }
         if (null !== $homeToFirst) {
             Quantity::HomeToFirst->check($homeToFirst, 'home to first');

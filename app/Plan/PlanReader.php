@@ -11,7 +11,7 @@ use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Board;
@@ -35,7 +35,7 @@ final readonly class PlanReader
      *
      * @return list<ReadPlan> in the same order
      *
-     * @throws InvalidValue when the roster does not make nine
+     * @throws Problem when the roster does not make nine
      */
     public function plans(Team $team, array $situations, Context $context): array
     {
@@ -71,7 +71,7 @@ final readonly class PlanReader
         return $plays;
     }
 
-    /** @throws InvalidValue when the roster does not make nine */
+    /** @throws Problem when the roster does not make nine */
     public function board(Team $team, Context $context): Board
     {
         $lineup = $this->lineups->today($team, $context->pitcher);
@@ -89,7 +89,7 @@ final readonly class PlanReader
      * @param array<int, Point> $moved fielders put somewhere by hand
      * @param RuleSet|null      $rules another field to look at than the team's own
      *
-     * @throws InvalidValue when the roster does not make nine
+     * @throws Problem when the roster does not make nine
      */
     public function read(
         Team $team,

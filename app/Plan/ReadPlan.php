@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Plan\CoverageChoice;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\PlannedPlay;
@@ -19,7 +19,7 @@ final readonly class ReadPlan
     /**
      * @param string|null $coverage to look at instead of the one that is chosen
      *
-     * @throws InvalidValue when the coverage is unknown
+     * @throws Problem when the coverage is unknown
      */
     public function play(PlayFamily $family, ?string $coverage = null): PlannedPlay
     {

@@ -8,7 +8,7 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\Address\SituationAddresses;
 use FoxCorner\App\Plan\PlanEdit;
 use FoxCorner\App\Plan\PlanEdits;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Worth\OutPolicy;
@@ -31,7 +31,7 @@ final class ChoosePolicy extends AbstractController
         $wanted = $request->request->getString('policy');
         $policy =
             OutPolicy::tryFrom($wanted) ??
-            throw InvalidValue::notOneOf('policy', $wanted, array_column(OutPolicy::cases(), 'value'));
+            throw Unknown::notOneOf('policy', $wanted, array_column(OutPolicy::cases(), 'value'));
         $this->edits->tell(
             $membership,
             PlanEdit::of(

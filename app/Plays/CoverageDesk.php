@@ -9,7 +9,7 @@ use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\RunTables;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Family\PlayFamily;
 
@@ -18,7 +18,7 @@ final readonly class CoverageDesk
 {
     public function __construct(private PlanReader $plans, private RunTables $tables) {}
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     public function play(
         Membership $membership,
         PlayFamily $family,
@@ -35,7 +35,7 @@ final readonly class CoverageDesk
         $cost = $this->tables->cost($membership->team, $play->plan->state->context);
         try {
             $coverage = $draft->toCoverage('draft', $play->family, $play->plan->state->situation->bases);
-        } catch (InvalidValue) {
+        } catch (Problem) {
             return new DraftAudit(null, null, false);
         }
         $usual = null === $play->coverage ? null : $play->reportOn($play->coverage, $cost);

@@ -6,7 +6,9 @@ namespace FoxCorner\App\Plays;
 
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Game\Bases;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Scheme\Coverage;
@@ -105,7 +107,7 @@ final readonly class CoverageDraft
     /**
      * Whatever is missing is left open for the audit to find: a coverage without fielders is kept, too.
      *
-     * @throws InvalidValue when name or call are missing, or something is no job or depth
+     * @throws Problem when name or call are missing, or something is no job or depth
      */
     public function toCoverage(
         string $key,
@@ -116,7 +118,7 @@ final readonly class CoverageDraft
     ): Coverage {
         foreach (['name' => $this->name, 'call' => $this->call] as $field => $text) {
             if ('' === $text || mb_strlen($text) > self::LONGEST_NAME) {
-                throw InvalidValue::because(
+                throw Refused::because(
                     $field,
                     '' === $text ? 'it is empty' : 'it is too long',
                     \sprintf('1 to %d letters', self::LONGEST_NAME),
@@ -124,7 +126,7 @@ final readonly class CoverageDraft
             }
         }
         if (mb_strlen($this->reason) > self::LONGEST_REASON) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 'reason',
                 \sprintf('it has %d letters', mb_strlen($this->reason)),
                 \sprintf('at most %d', self::LONGEST_REASON),
@@ -151,7 +153,7 @@ final readonly class CoverageDraft
     /**
      * @return list<CoverageLine>
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     private function lines(PlayFamily $family): array
     {
@@ -175,7 +177,7 @@ final readonly class CoverageDraft
     /**
      * @return array<int, NamedDepth>
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     private function named(): array
     {
@@ -184,7 +186,7 @@ final readonly class CoverageDraft
 
         return array_map(
             static fn(string $depth): NamedDepth => NamedDepth::tryFrom($depth) ??
-                throw InvalidValue::notOneOf('depth', $depth, $known),
+                throw Unknown::notOneOf('depth', $depth, $known),
             $typed,
         );
     }

@@ -12,7 +12,8 @@ use FoxCorner\App\Plan\PlanEdit;
 use FoxCorner\App\Plan\PlanEdits;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Scheme\Coverage;
@@ -106,13 +107,13 @@ final class EditCoverage extends AbstractController
         try {
             $changed = self::changed($form, $family, Situation::fromKey($situation)->bases);
             $this->edits->make($membership, $this->keeping($changed, $family, $form->seen));
-        } catch (InvalidValue $problem) {
+        } catch (Problem $problem) {
             return $this->page($membership, $form, $problem);
         } catch (ChangedMeanwhile) {
             return $this->page(
                 $membership,
                 $form,
-                InvalidValue::because(
+                Refused::because(
                     'coverage',
                     'somebody else has changed it since you opened it; what you did is still here',
                     'open it again and compare',
@@ -145,7 +146,7 @@ final class EditCoverage extends AbstractController
         return $this->back($membership, $family, $situation);
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     private static function changed(CoverageForm $form, PlayFamily $family, Bases $bases): Coverage
     {
         $original = $form->play->drawnUp($form->copyOf);
@@ -169,7 +170,7 @@ final class EditCoverage extends AbstractController
             static function (PlanBook $book) use ($changed, $family): PlanBook {
                 $plays = $book->plays($family->key());
                 if (null === $plays->own($changed->key) && \count($plays->own) >= self::MOST) {
-                    throw InvalidValue::because(
+                    throw Refused::because(
                         'coverage',
                         \sprintf('the team has %d of its own already', self::MOST),
                         'taking one out that nobody plays',
@@ -187,7 +188,7 @@ final class EditCoverage extends AbstractController
             throw $this->createNotFoundException();
     }
 
-    private function page(Membership $membership, CoverageForm $form, ?InvalidValue $problem = null): Response
+    private function page(Membership $membership, CoverageForm $form, ?Problem $problem = null): Response
     {
         $status = null === $problem ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY;
 

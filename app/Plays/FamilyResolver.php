@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
@@ -21,7 +21,7 @@ final readonly class FamilyResolver implements ValueResolverInterface
     /**
      * @return list<PlayFamily>
      *
-     * @throws InvalidValue when there is no such family
+     * @throws Problem when there is no such family
      */
     public function resolve(Request $request, ArgumentMetadata $argument): array
     {

@@ -7,7 +7,8 @@ namespace FoxCorner\App\Plays;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\Surface;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;
 use Symfony\Component\HttpFoundation\InputBag;
@@ -23,7 +24,7 @@ final readonly class MapQuery
     /**
      * @param InputBag<string> $query
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     public static function read(InputBag $query): self
     {
@@ -38,11 +39,11 @@ final readonly class MapQuery
             '' === $surface
                 ? null
                 : Surface::tryFrom($surface) ??
-                    throw InvalidValue::notOneOf('surface', $surface, array_column(Surface::cases(), 'value')),
+                    throw Unknown::notOneOf('surface', $surface, array_column(Surface::cases(), 'value')),
             '' === $corners
                 ? null
                 : NamedDepth::tryFrom($corners) ??
-                    throw InvalidValue::notOneOf('corners', $corners, array_column(self::CORNERS, 'value')),
+                    throw Unknown::notOneOf('corners', $corners, array_column(self::CORNERS, 'value')),
         );
     }
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Map\MapOutcome;
@@ -32,7 +33,7 @@ final readonly class MapsShown
     /**
      * @param string|null $with the key of a second coverage
      *
-     * @throws InvalidValue when there is no such coverage
+     * @throws Problem when there is no such coverage
      */
     public static function of(PlannedPlay $play, ?string $with, PlayCost $cost, Trial $like): self
     {
@@ -71,8 +72,8 @@ final readonly class MapsShown
     {
         try {
             return $play->coverage($key);
-        } catch (InvalidValue $problem) {
-            throw InvalidValue::because('with', $problem->wrong, $problem->allowed);
+        } catch (Problem $problem) {
+            throw Refused::because('with', $problem->wrong(), $problem->allowed());
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays;
 
+use FoxCorner\Core\People\NoLineup;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\Address\PlayControls;
 use FoxCorner\App\Plan\Address\SituationAddress;
@@ -13,7 +14,6 @@ use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\ReadPlan;
 use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
-use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -43,12 +43,11 @@ final class PlaysPage extends AbstractController
         $rules = $query->rules($membership->team->rules());
         try {
             $read = $this->plans->read($membership->team, $address->situation, $address->context, [], $rules);
-        } catch (InvalidValue $problem) {
-            if ('roster' !== $problem->field) {
-                throw $problem;
-            }
-
-            return $this->render('field/no_lineup.html.twig', ['problem' => $problem, 'address' => $address]);
+        } catch (NoLineup $problem) {
+            return $this->render('components/no_lineup/field.html.twig', [
+                'problem' => $problem,
+                'address' => $address,
+            ]);
         }
         $play = $read->play($family, $address->coverage)->standing($query->plan($read->plan));
         $shared = ['address' => $address, 'family' => $family, 'rules' => $rules, 'play' => $play, 'read' => $read];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice;
 
+use FoxCorner\App\Practice\Solving\TooManyWaiting;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Live\RunRepository;
@@ -13,7 +14,9 @@ use FoxCorner\App\Practice\Sheet\SheetChoice;
 use FoxCorner\App\Practice\Solving\SolveJob;
 use FoxCorner\App\Practice\Solving\SolveJobs;
 use FoxCorner\App\Practice\Solving\SolveKind;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\InputBag;
 use Symfony\Component\HttpFoundation\Request;
@@ -46,21 +49,21 @@ final class ArrangePractice extends AbstractController
         $membership->mustBeAbleToChange();
         try {
             if ($request->request->getString('version') !== (string) $practice->version()) {
-                throw InvalidValue::because(
+                throw Refused::because(
                     'practice',
                     'somebody else has changed it since this page was opened',
                     'look at what is here now and do it again',
                 );
             }
             if (true === $this->runs->of($practice)?->clock()->isStarted()) {
-                throw InvalidValue::because(
+                throw Refused::because(
                     'practice',
                     'it has begun',
                     'changes on the page of the run: who is late, who leaves, next, skip',
                 );
             }
             $job = $this->keep($membership, $practice, $this->wanted($request->request, $practice), $request);
-        } catch (InvalidValue $problem) {
+        } catch (Problem $problem) {
             $this->addFlash('problem', $problem->sentence());
             $job = null;
         }
@@ -104,8 +107,8 @@ final class ArrangePractice extends AbstractController
             if (null !== $job->outcome()?->problem()) {
                 throw $job->outcome()->problem();
             }
-        } catch (InvalidValue $problem) {
-            return new Response(ucfirst($problem->wrong) . '.', Response::HTTP_UNPROCESSABLE_ENTITY);
+        } catch (Problem $problem) {
+            return new Response(ucfirst($problem->wrong()) . '.', Response::HTTP_UNPROCESSABLE_ENTITY);
         }
         $figures = $job->outcome()->figures ?? null;
 
@@ -143,7 +146,7 @@ final class ArrangePractice extends AbstractController
                     ['print' => $print],
                 );
             }
-        } catch (InvalidValue) {
+        } catch (TooManyWaiting) {
             // Others of the team wait: so does this, which nobody has asked for.
             $job = null;
         }
@@ -159,7 +162,7 @@ final class ArrangePractice extends AbstractController
     /**
      * @param InputBag<string> $said
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     private function wanted(InputBag $said, Practice $practice): PracticeSetup
     {
@@ -168,7 +171,7 @@ final class ArrangePractice extends AbstractController
             $setup->stations ??
             array_map(static fn(SheetChoice $choice): string => $choice->drill, $this->codec->read($practice)->choices);
         if ($said->has('add') && \count($stations) >= self::MOST_STATIONS) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 'stations',
                 \sprintf('there are %d already', \count($stations)),
                 \sprintf('at most %d; take one out first', self::MOST_STATIONS),
@@ -234,7 +237,7 @@ final class ArrangePractice extends AbstractController
     {
         return \in_array($key, $known, true)
             ? $key
-            : throw InvalidValue::because($field, 'it is not on this sheet', 'what the sheet shows');
+            : throw Refused::because($field, 'it is not on this sheet', 'what the sheet shows');
     }
 
     /** @param InputBag<string> $said */
@@ -242,10 +245,10 @@ final class ArrangePractice extends AbstractController
     {
         $typed = $said->getString($name);
         if (!is_numeric($typed)) {
-            throw InvalidValue::because($name, "“{$typed}” is no number", 'feet');
+            throw Refused::because($name, "“{$typed}” is no number", 'feet');
         }
 
-        return InvalidValue::unlessBetween(
+        return OutOfRange::unlessBetween(
             $name,
             (float) $typed,
             -self::FARTHEST,

@@ -16,7 +16,8 @@ use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormInterface;
@@ -181,7 +182,7 @@ final class EditPractice extends AbstractController
     ): ?SolveJob {
         try {
             if (null !== $practice && $draft->version !== $practice->version()) {
-                throw InvalidValue::because(
+                throw Refused::because(
                     'practice',
                     'somebody else has changed it since you opened the form; what you typed is still here',
                     'open it again and compare',
@@ -200,14 +201,14 @@ final class EditPractice extends AbstractController
                 $practice?->id()->toRfc4122() ?? $draft->once,
                 [...$wish->toArray(), 'version' => $practice?->version() ?? 0],
             );
-        } catch (InvalidValue $problem) {
+        } catch (Problem $problem) {
             ProblemOnForm::show($form, $problem, self::FIELDS);
 
             return null;
         }
     }
 
-    /** Something else at that hour is said once; pressed again, it is meant. @throws InvalidValue */
+    /** Something else at that hour is said once; pressed again, it is meant. @throws Problem */
     private function mustBeMeant(
         Membership $membership,
         ?Practice $practice,
@@ -216,7 +217,7 @@ final class EditPractice extends AbstractController
     ): void {
         $by = $this->field->by($membership->team, $wish->startsAt, $wish->endsAt(), $practice);
         if (null !== $by && !$draft->allTheSame) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 'day and time',
                 "the field has {$by} then",
                 'another hour; or tick “All the same” below',

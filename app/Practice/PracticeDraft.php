@@ -7,7 +7,8 @@ namespace FoxCorner\App\Practice;
 use FoxCorner\App\Practice\Setup\PracticeSetup;
 use FoxCorner\App\Shared\Lines;
 use FoxCorner\App\Club\Player;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\Core\Practice\TimeShape;
@@ -82,13 +83,13 @@ final class PracticeDraft
         return $draft;
     }
 
-    /** @throws InvalidValue when a helper is there twice, or a length is missing */
+    /** @throws Problem when a helper is there twice, or a length is missing */
     public function setup(): PracticeSetup
     {
         return new PracticeSetup(
             $this->helpers(),
             array_map(static fn(?int $pieces): int => max(0, $pieces ?? 0), $this->equipment),
-            ($this->part ?? throw InvalidValue::because('part', 'it is empty', 'a part of the field'))->value,
+            ($this->part ?? throw Refused::because('part', 'it is empty', 'a part of the field'))->value,
             self::given('warm-up', $this->warmUp),
             self::given('round', $this->round),
             self::given('team defence', $this->teamDefence),
@@ -127,11 +128,7 @@ final class PracticeDraft
                     ? new Helper($parts['name'], true)
                     : new Helper($line, false);
             if (isset($helpers[$helper->name])) {
-                throw InvalidValue::because(
-                    'helpers',
-                    "“{$helper->name}” is there twice",
-                    'each name once, one a line',
-                );
+                throw Refused::because('helpers', "“{$helper->name}” is there twice", 'each name once, one a line');
             }
             $helpers[$helper->name] = $helper;
         }
@@ -141,6 +138,6 @@ final class PracticeDraft
 
     private static function given(string $name, ?int $minutes): int
     {
-        return $minutes ?? throw InvalidValue::because($name, 'it is empty', 'a number of minutes');
+        return $minutes ?? throw Refused::because($name, 'it is empty', 'a number of minutes');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice;
 
+use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Live\RunRepository;
@@ -12,7 +13,6 @@ use FoxCorner\App\Practice\Setup\SetupCodec;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
-use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Practice\Drill;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -88,7 +88,8 @@ final class PracticePage extends AbstractController
     {
         try {
             $hindrances = $solver->hindrances(PracticeOrder::of($practice, $this->setups->read($practice)));
-        } catch (InvalidValue) {
+        } catch (OutOfRange) {
+            // Nobody helps: no drill can be added.
             return [];
         }
         foreach ($this->codec->read($practice)->choices as $choice) {

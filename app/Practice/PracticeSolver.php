@@ -9,7 +9,7 @@ use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\Sheet\SheetChoice;
 use FoxCorner\App\Practice\Sheet\SheetWriter;
 use FoxCorner\App\Club\PlayerRepository;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Practice\Block;
@@ -35,14 +35,14 @@ final readonly class PracticeSolver
     /**
      * Everything but the search, which is what takes long.
      *
-     * @throws InvalidValue as {@see solve}
+     * @throws Problem as {@see solve}
      */
     public function check(PracticeOrder $order): void
     {
         $this->readied($order);
     }
 
-    /** @throws InvalidValue when the people, the helpers or the minutes do not allow a practice */
+    /** @throws Problem when the people, the helpers or the minutes do not allow a practice */
     public function solve(PracticeOrder $order): Sheet
     {
         $plays = $this->needs->plays($order->team);
@@ -79,7 +79,7 @@ final readonly class PracticeSolver
      *
      * @return array<string, float> gain by what is changed
      *
-     * @throws InvalidValue as {@see solve}
+     * @throws Problem as {@see solve}
      */
     public function waysOut(PracticeOrder $order): array
     {
@@ -91,7 +91,7 @@ final readonly class PracticeSolver
      *
      * @return array<string, string|null>
      *
-     * @throws InvalidValue when nobody helps
+     * @throws Problem when nobody helps
      */
     public function hindrances(PracticeOrder $order): array
     {

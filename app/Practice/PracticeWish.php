@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice;
 
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** A practice as it is wanted, before anything is solved: when, for how long, where, who comes, with what. */
 final readonly class PracticeWish
@@ -24,12 +25,12 @@ final readonly class PracticeWish
         public string $setup,
     ) {}
 
-    /** @throws InvalidValue when day and time, or the minutes, are missing */
+    /** @throws Problem when day and time, or the minutes, are missing */
     public static function of(PracticeDraft $draft, string $setup): self
     {
         return new self(
-            $draft->startsAt ?? throw InvalidValue::because('day and time', 'it is empty', 'a day and a time'),
-            $draft->minutes ?? throw InvalidValue::because('minutes', 'it is empty', '40 to 180 minutes'),
+            $draft->startsAt ?? throw Refused::because('day and time', 'it is empty', 'a day and a time'),
+            $draft->minutes ?? throw Refused::because('minutes', 'it is empty', '40 to 180 minutes'),
             trim($draft->place ?? ''),
             $draft->comes,
             $setup,

@@ -7,7 +7,8 @@ namespace FoxCorner\App\Practice;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Solving\SolveJobs;
 use FoxCorner\App\Practice\Solving\SolveKind;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -28,7 +29,7 @@ final class RepeatPractice extends AbstractController
         $membership->mustBeAbleToChange();
         $request->getSession()->save();
         try {
-            $weeks = (int) InvalidValue::unlessBetween(
+            $weeks = (int) OutOfRange::unlessBetween(
                 'weeks',
                 (float) $request->request->getString('weeks'),
                 1,
@@ -42,7 +43,7 @@ final class RepeatPractice extends AbstractController
                 $practice->id()->toRfc4122(),
                 ['weeks' => $weeks],
             );
-        } catch (InvalidValue $problem) {
+        } catch (Problem $problem) {
             $this->addFlash('problem', $problem->sentence());
 
             return $this->redirectToRoute('practices', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);

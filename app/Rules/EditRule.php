@@ -13,7 +13,8 @@ use FoxCorner\App\Plan\PlanEdits;
 use FoxCorner\App\Shared\ProblemOnForm;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Plan\PlanBook;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormInterface;
@@ -82,14 +83,14 @@ final class EditRule extends AbstractController
                         $change,
                     ),
             );
-        } catch (InvalidValue $problem) {
+        } catch (Problem $problem) {
             ProblemOnForm::show($form, $problem, self::FIELDS);
 
             return false;
         } catch (ChangedMeanwhile) {
             ProblemOnForm::show(
                 $form,
-                InvalidValue::because(
+                Refused::because(
                     'rule',
                     'somebody else has changed it since you opened the form; what you typed is still here',
                     'open the rule again and compare',

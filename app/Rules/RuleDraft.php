@@ -13,7 +13,7 @@ use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\Outs;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 
@@ -81,7 +81,7 @@ final class RuleDraft
         return $draft;
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     public function toRule(string $id): AlignmentRule
     {
         $reason = trim($this->reason ?? '');

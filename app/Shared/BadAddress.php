@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Shared;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
@@ -19,7 +19,7 @@ final readonly class BadAddress
     public function onException(ExceptionEvent $event): void
     {
         $error = $event->getThrowable();
-        if ($error instanceof InvalidValue) {
+        if ($error instanceof Problem) {
             $event->setResponse(
                 new Response(
                     $this->twig->render('error/bad_address.html.twig', ['problem' => $error]),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Shared;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use Symfony\Component\Form\FormError;
 use Symfony\Component\Form\FormInterface;
 
@@ -17,9 +17,9 @@ final class ProblemOnForm
      * @param FormInterface<T>      $form
      * @param array<string, string> $fields the form's field by the core's name, where they differ
      */
-    public static function show(FormInterface $form, InvalidValue $problem, array $fields = []): void
+    public static function show(FormInterface $form, Problem $problem, array $fields = []): void
     {
-        $name = $fields[$problem->field] ?? $problem->field;
+        $name = $fields[$problem->field()] ?? $problem->field();
         $field = $form->has($name) ? $form->get($name) : $form;
         $field->addError(new FormError($problem->sentence()));
     }

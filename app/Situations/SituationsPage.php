@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Situations;
 
+use FoxCorner\Core\People\NoLineup;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\CoverageReports;
 use FoxCorner\App\Plan\Address\SituationAddresses;
@@ -12,7 +13,7 @@ use FoxCorner\App\Plan\ReadPlan;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\App\Shared\Address\ContextAddress;
 use FoxCorner\Core\Game\Context;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Plan\Board;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -34,8 +35,11 @@ final class SituationsPage extends AbstractController
         $context = $this->addresses->context($membership->team, $request->query);
         try {
             $board = $this->plans->board($membership->team, $context);
-        } catch (InvalidValue $problem) {
-            return $this->render('situations/no_lineup.html.twig', ['problem' => $problem, 'context' => $context]);
+        } catch (NoLineup $problem) {
+            return $this->render('components/no_lineup/situations.html.twig', [
+                'problem' => $problem,
+                'context' => $context,
+            ]);
         }
 
         $plays = [];
@@ -59,7 +63,7 @@ final class SituationsPage extends AbstractController
         $show = $request->query->getString('show', BoardFilter::All->value);
 
         return BoardFilter::tryFrom($show) ??
-            throw InvalidValue::notOneOf('show', $show, array_column(BoardFilter::cases(), 'value'));
+            throw Unknown::notOneOf('show', $show, array_column(BoardFilter::cases(), 'value'));
     }
 
     /**

@@ -9,7 +9,8 @@ use FoxCorner\Core\Field\ShippedRuleSets;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\ProblemOnForm;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -55,7 +56,7 @@ final class EditField extends AbstractController
             $draft = $form->getData();
             try {
                 if ($draft->version !== $membership->team->version()) {
-                    throw InvalidValue::because(
+                    throw Refused::because(
                         'field',
                         'somebody else has changed the field since you opened the form; what you typed is still here',
                         'open it again and compare',
@@ -66,7 +67,7 @@ final class EditField extends AbstractController
                 $this->addFlash('done', 'The field is saved. Every spot was measured again.');
 
                 return $this->redirectToRoute('team', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
-            } catch (InvalidValue $problem) {
+            } catch (Problem $problem) {
                 ProblemOnForm::show($form, $problem, self::FIELDS);
             }
         }
@@ -97,7 +98,7 @@ final class EditField extends AbstractController
         $form->submit($request->query->all('field_form'));
         try {
             $drawing = FieldDrawing::whole($form->getData()->toRuleSet());
-        } catch (InvalidValue $problem) {
+        } catch (Problem $problem) {
             return $this->render('team/field_drawing.html.twig', ['problem' => $problem, 'drawing' => null]);
         }
 

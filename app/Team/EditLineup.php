@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\Core\People\NoLineup;
 use FoxCorner\App\Lineup\TodaysLineup;
 use FoxCorner\App\Lineup\LineupReader;
 use FoxCorner\App\Club\PlayerRepository;
@@ -16,7 +17,8 @@ use FoxCorner\Core\Game\Situation;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\LineupCheck;
 use FoxCorner\Core\People\Position;
@@ -52,14 +54,14 @@ final class EditLineup extends AbstractController
         $wanted = $this->wanted($request);
         try {
             if ((string) ($stored?->version() ?? 0) !== $request->request->getString('seen')) {
-                throw InvalidValue::because(
+                throw Refused::because(
                     'lineup',
                     'somebody else has changed it since you opened it; what you picked is still here',
                     'look at it again and save',
                 );
             }
             $this->check($wanted, $this->players->rosterOf($membership->team));
-        } catch (InvalidValue $problem) {
+        } catch (Problem $problem) {
             return $this->page($membership, $wanted, $problem);
         }
         null === $stored
@@ -94,7 +96,7 @@ final class EditLineup extends AbstractController
      * @param array<int, string> $wanted
      * @param list<RosterPlayer> $roster
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     private function check(array $wanted, array $roster): void
     {
@@ -105,7 +107,7 @@ final class EditLineup extends AbstractController
         );
         foreach ($wanted as $number => $id) {
             if (!isset($names[$id])) {
-                throw InvalidValue::because(
+                throw Refused::because(
                     'position ' . $number,
                     'nobody on the roster is meant',
                     'a player of the roster',
@@ -113,7 +115,7 @@ final class EditLineup extends AbstractController
             }
             $others = array_keys($wanted, $id, true);
             if (\count($others) > 1) {
-                throw InvalidValue::because(
+                throw Refused::because(
                     'position ' . $others[1],
                     \sprintf('%s plays %s', $names[$id], implode(' and ', $others)),
                     'one place for each player',
@@ -136,13 +138,13 @@ final class EditLineup extends AbstractController
     }
 
     /** @param array<int, string> $wanted */
-    private function page(Membership $membership, array $wanted, ?InvalidValue $problem): Response
+    private function page(Membership $membership, array $wanted, ?Problem $problem): Response
     {
         $roster = $this->players->rosterOf($membership->team);
         $rules = $membership->team->rules();
         try {
             $lineup = Lineup::choose($roster, null === $problem ? $wanted : []);
-        } catch (InvalidValue $noNine) {
+        } catch (NoLineup $noNine) {
             return $this->render('team/lineup.html.twig', [
                 'roster' => $roster,
                 'lineup' => null,

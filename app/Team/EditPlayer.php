@@ -13,7 +13,8 @@ use FoxCorner\App\Shared\ProblemOnForm;
 use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\RosterPlayer;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormInterface;
@@ -113,7 +114,7 @@ final class EditPlayer extends AbstractController
         if (null !== $player && $draft->version !== $player->version()) {
             ProblemOnForm::show(
                 $form,
-                InvalidValue::because(
+                Refused::because(
                     'player',
                     'somebody else has changed this player since you opened the form; what you typed is still here',
                     'open the player again and compare',
@@ -128,7 +129,7 @@ final class EditPlayer extends AbstractController
                 $player?->id(),
                 array_map(static fn(Player $other): int => $other->asRosterPlayer()->number, array_values($others)),
             );
-        } catch (InvalidValue $problem) {
+        } catch (Problem $problem) {
             ProblemOnForm::show($form, $problem, self::FIELDS);
 
             return null;

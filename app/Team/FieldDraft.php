@@ -10,7 +10,8 @@ use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Surface;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Level\Level;
 
 /** Rules and field as a form gives them. Distances in feet. */
@@ -77,15 +78,15 @@ final class FieldDraft
         return $draft;
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     public function reactionCaution(): ?float
     {
         return null === $this->reaction
             ? null
-            : InvalidValue::unlessBetween('reaction', $this->reaction, 0.2, 1.0, 'seconds');
+            : OutOfRange::unlessBetween('reaction', $this->reaction, 0.2, 1.0, 'seconds');
     }
 
-    /** An empty number is that of the rule set. @throws InvalidValue */
+    /** An empty number is that of the rule set. @throws Problem */
     public function toRuleSet(): RuleSet
     {
         $shipped = ShippedRuleSets::get($this->ruleSet ?? '');

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\App\Team;
 
 use FoxCorner\App\Club\Player;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Limit;
@@ -63,24 +65,24 @@ final class PlayerDraft
     /**
      * @param list<int> $taken shirt numbers of the others
      *
-     * @throws InvalidValue naming the field by the core’s name
+     * @throws Problem naming the field by the core’s name
      */
     public function toRosterPlayer(?Uuid $id, array $taken): RosterPlayer
     {
         $name = trim($this->name ?? '');
         if ('' === $name || mb_strlen($name) > 60) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 'name',
                 '' === $name ? 'it is empty' : 'it is longer than 60 letters',
                 '1 to 60 letters',
             );
         }
         if (null === $this->number) {
-            throw InvalidValue::because('number', 'it is empty', '0 to 99');
+            throw Refused::because('number', 'it is empty', '0 to 99');
         }
-        InvalidValue::unlessBetween('number', $this->number, 0, 99, 'on the shirt');
+        OutOfRange::unlessBetween('number', $this->number, 0, 99, 'on the shirt');
         if (\in_array($this->number, $taken, true)) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 'number',
                 "$this->number is worn by somebody else on the team",
                 'a number that nobody else wears',

@@ -8,7 +8,7 @@ use FoxCorner\App\Club\RosterColumns;
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Shared\Csv\CsvRow;
 use FoxCorner\App\Shared\Csv\CsvTable;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Limit;
@@ -93,7 +93,7 @@ final readonly class RosterCsv
         return new RosterReading($lines, [...$table->problems, ...$problems]);
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     private static function draft(CsvRow $row, int $number, PlayerDraft $draft): PlayerDraft
     {
         $draft->number = $number;
@@ -115,7 +115,7 @@ final readonly class RosterCsv
         return $draft;
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     private static function measured(CsvRow $row, string $field, ?float $known): ?float
     {
         $column = self::COLUMN_OF[$field];
@@ -123,7 +123,7 @@ final readonly class RosterCsv
         return $row->says($column) ? $row->number($column, $field) : $known;
     }
 
-    /** In columns of their own, or both in one, as in R/L. @throws InvalidValue */
+    /** In columns of their own, or both in one, as in R/L. @throws Problem */
     private static function hands(CsvRow $row, PlayerDraft $draft): void
     {
         $both = $row->text('bats_throws');

@@ -7,7 +7,9 @@ namespace FoxCorner\App\Team;
 use FoxCorner\App\Club\PlayerRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Quantity;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -45,9 +47,9 @@ final class Stopwatch extends AbstractController
         try {
             $player =
                 $this->players->inTeam($membership->team, $who) ??
-                throw InvalidValue::because('player', 'nobody is picked', 'a player of the roster');
+                throw Refused::because('player', 'nobody is picked', 'a player of the roster');
             $value = $quantity->check($this->value($request, $quantity, $typed), 'reading');
-        } catch (InvalidValue $problem) {
+        } catch (Problem $problem) {
             return $this->page($membership, $who, $typed, $quantity, $problem, [
                 $request->request->getString('paces'),
                 $request->request->getString('feet'),
@@ -87,30 +89,26 @@ final class Stopwatch extends AbstractController
         );
     }
 
-    /** Typed as it is, or for a pace as so many paces that were so many feet. @throws InvalidValue */
+    /** Typed as it is, or for a pace as so many paces that were so many feet. @throws Problem */
     private function value(Request $request, Quantity $quantity, string $typed): float
     {
         [$paces, $feet] = [trim($request->request->getString('paces')), trim($request->request->getString('feet'))];
         if (Quantity::Pace === $quantity && '' === $typed && '' !== $paces . $feet) {
             return self::number($feet, 'feet') /
-                max(1.0, InvalidValue::unlessBetween('paces', self::number($paces, 'paces'), 1, 100, 'paces walked'));
+                max(1.0, OutOfRange::unlessBetween('paces', self::number($paces, 'paces'), 1, 100, 'paces walked'));
         }
 
         return self::number($typed, 'reading');
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     private static function number(string $typed, string $field): float
     {
         $number = str_replace(',', '.', $typed);
 
         return is_numeric($number)
             ? (float) $number
-            : throw InvalidValue::because(
-                $field,
-                '' === $typed ? 'it is empty' : "\"$typed\" is not a number",
-                'a number',
-            );
+            : throw Refused::because($field, '' === $typed ? 'it is empty' : "\"$typed\" is not a number", 'a number');
     }
 
     /** @param array{string, string} $walked paces and feet as typed */
@@ -119,7 +117,7 @@ final class Stopwatch extends AbstractController
         string $player,
         string $typed,
         Quantity $quantity,
-        ?InvalidValue $problem,
+        ?Problem $problem,
         array $walked = ['', ''],
     ): Response {
         $shown = $this->readings->lately($membership->team);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\Core\People\NoLineup;
 use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
-use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\People\Lineup;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Response;
@@ -35,11 +35,11 @@ final class TeamPage extends AbstractController
     }
 
     /** @param list<\FoxCorner\Core\People\RosterPlayer> $roster */
-    private function lineupProblem(array $roster): ?InvalidValue
+    private function lineupProblem(array $roster): ?NoLineup
     {
         try {
             Lineup::choose($roster);
-        } catch (InvalidValue $problem) {
+        } catch (NoLineup $problem) {
             return $problem;
         }
 

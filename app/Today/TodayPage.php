@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Today;
 
+use FoxCorner\Core\People\NoLineup;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\MembershipRepository;
@@ -15,7 +16,6 @@ use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Practice\TeamNeeds;
 use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\Core\Game\Context;
-use FoxCorner\Core\InvalidValue;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Runs\RunChain;
@@ -55,7 +55,7 @@ final class TodayPage extends AbstractController
         $plans = [];
         try {
             $plans = $this->plans->plans($membership->team, RunChain::situations(), Context::ordinary());
-        } catch (InvalidValue $invalid) {
+        } catch (NoLineup $invalid) {
             $problem = $invalid;
         }
         $plays = $this->needs->audited($plans);

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Undo;
 
 use Doctrine\DBAL\Connection;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** One row before and after a change; null where it was not there. */
 final readonly class RowChange
@@ -83,13 +84,13 @@ final readonly class RowChange
         return null === $this->after;
     }
 
-    /** @throws InvalidValue when the row is not any more what the change had made of it */
+    /** @throws Problem when the row is not any more what the change had made of it */
     public function takeBack(Connection $connection): void
     {
         $id = $this->before['id'] ?? ($this->after['id'] ?? '');
         $now = $connection->fetchAssociative("SELECT * FROM $this->table WHERE id = ? FOR UPDATE", [$id]);
         if (!self::same(false === $now ? null : $now, $this->after)) {
-            throw InvalidValue::because('undo', 'it has been changed again since', 'changing it by hand');
+            throw Refused::because('undo', 'it has been changed again since', 'changing it by hand');
         }
         if (null === $this->before) {
             $connection->delete($this->table, ['id' => $id]);

@@ -8,7 +8,8 @@ use Doctrine\DBAL\Exception\ConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Team;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -61,11 +62,11 @@ final readonly class Undo
         });
     }
 
-    /** @throws InvalidValue when it was taken back already, or something else stands there by now */
+    /** @throws Problem when it was taken back already, or something else stands there by now */
     public function takeBack(UndoStep $step): void
     {
         if ($step->isUndone()) {
-            throw InvalidValue::because('undo', 'it is taken back already', 'something that still stands');
+            throw Refused::because('undo', 'it is taken back already', 'something that still stands');
         }
         $changes = RowChange::read($step->changes);
         // What is made again comes in order, parents first; what goes, the other way around.
@@ -79,7 +80,7 @@ final readonly class Undo
                 $step->takeBack();
             });
         } catch (ConstraintViolationException) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 'undo',
                 'its place is taken by something else, as a shirt number by another player',
                 'making room first',

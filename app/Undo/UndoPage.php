@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Undo;
 
 use FoxCorner\App\Club\Membership;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -34,10 +34,10 @@ final class UndoPage extends AbstractController
         try {
             $this->undo->takeBack($found);
             $this->addFlash('done', "Taken back: {$found->words}.");
-        } catch (InvalidValue $problem) {
+        } catch (Problem $problem) {
             $this->addFlash(
                 'problem',
-                "“{$found->words}” cannot be taken back: {$problem->wrong}. Possible: {$problem->allowed}.",
+                "“{$found->words}” cannot be taken back: {$problem->wrong()}. Possible: {$problem->allowed()}.",
             );
         }
         $back = $request->request->getString('back');

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\WalkOff;
 
+use FoxCorner\Core\People\NoLineup;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\Address\SituationAddresses;
 use FoxCorner\App\Plan\PlanReader;
-use FoxCorner\Core\InvalidValue;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -24,12 +24,11 @@ final class WalkOffPage extends AbstractController
         $context = $this->addresses->context($membership->team, $request->query);
         try {
             $board = $this->plans->board($membership->team, $context);
-        } catch (InvalidValue $problem) {
-            if ('roster' !== $problem->field) {
-                throw $problem;
-            }
-
-            return $this->render('situations/no_lineup.html.twig', ['problem' => $problem, 'context' => $context]);
+        } catch (NoLineup $problem) {
+            return $this->render('components/no_lineup/situations.html.twig', [
+                'problem' => $problem,
+                'context' => $context,
+            ]);
         }
 
         return $this->render('walk_off/show.html.twig', ['sheets' => WalkOffSheet::all($board), 'context' => $context]);

@@ -9,7 +9,8 @@ use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\GameState;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
 
@@ -25,7 +26,7 @@ final readonly class Alignment
     /**
      * @param list<AlignmentRule> $rules in order; a later one overrules an earlier one, shades are added
      *
-     * @throws InvalidValue when no rule places somebody
+     * @throws Problem when no rule places somebody
      */
     public static function byRules(GameState $state, DepthTable $table, array $rules): self
     {
@@ -68,7 +69,7 @@ final readonly class Alignment
             }
             $depth =
                 $depths[$position->value] ??
-                throw InvalidValue::because(
+                throw Refused::because(
                     'rules',
                     'no rule that is on places ' . $position->person() . ' with ' . $state->situation->bases->phrase(),
                     'a first rule that always holds and places everybody',

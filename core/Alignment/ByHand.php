@@ -6,7 +6,7 @@ namespace FoxCorner\Core\Alignment;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Position;
 
 /** What people decided of an alignment: spots kept for the situation, and spots being tried. */
@@ -32,7 +32,7 @@ final readonly class ByHand
         return new self($kept, $tried);
     }
 
-    /** @throws InvalidValue when a tried position is none */
+    /** @throws Problem when a tried position is none */
     public function applyTo(Alignment $alignment, RuleSet $rules): Alignment
     {
         foreach ($this->kept as $spot) {

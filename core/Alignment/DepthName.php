@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** What a coach calls a depth, and the sign for it. */
 final readonly class DepthName
@@ -12,19 +13,15 @@ final readonly class DepthName
     public string $word;
     public string $sign;
 
-    /** @throws InvalidValue when the word is missing or one of them is long */
+    /** @throws Problem when the word is missing or one of them is long */
     public function __construct(string $word, string $sign)
     {
         [$this->word, $this->sign] = [trim($word), trim($sign)];
         if ('' === $this->word || mb_strlen($this->word) > 30) {
-            throw InvalidValue::because(
-                'word',
-                '' === $this->word ? 'it is empty' : 'it is too long',
-                '1 to 30 letters',
-            );
+            throw Refused::because('word', '' === $this->word ? 'it is empty' : 'it is too long', '1 to 30 letters');
         }
         if (mb_strlen($this->sign) > 60) {
-            throw InvalidValue::because('sign', 'it is too long', 'up to 60 letters, or nothing');
+            throw Refused::because('sign', 'it is too long', 'up to 60 letters, or nothing');
         }
     }
 }

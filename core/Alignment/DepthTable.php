@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Alignment;
 
 use FoxCorner\Core\Field\Sport;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\PositionGroup;
 
 /**
@@ -74,7 +75,7 @@ final readonly class DepthTable
         return $this->names[$depth->value]->sign ?? '';
     }
 
-    /** @throws InvalidValue when the spot is nowhere near the bag */
+    /** @throws Problem when the spot is nowhere near the bag */
     public function withInfield(PositionGroup $group, NamedDepth $depth, DepthFractions $fractions): self
     {
         self::check($fractions->off, self::OFF, 'off', $group, $depth);
@@ -85,7 +86,7 @@ final readonly class DepthTable
         return new self($infield, $this->outfield, $this->names);
     }
 
-    /** @throws InvalidValue when it is not between home and the fence */
+    /** @throws Problem when it is not between home and the fence */
     public function withOutfield(NamedDepth $depth, float $share): self
     {
         self::check($share, self::OUT, 'out', PositionGroup::Outfield, $depth);
@@ -112,7 +113,7 @@ final readonly class DepthTable
         PositionGroup $group,
         NamedDepth $depth,
     ): void {
-        InvalidValue::unlessBetween(
+        OutOfRange::unlessBetween(
             \sprintf('%s %s, %s', $group->value, lcfirst($depth->label()), $what),
             100 * $share,
             100 * $limits[0],

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
 
@@ -19,18 +21,14 @@ final readonly class Shade
      * @param int    $steps  farther off the bag the spot is walked from; negative: closer to it
      * @param string $reason a sentence
      *
-     * @throws InvalidValue when the position is no infielder's or the steps are beyond six
+     * @throws Problem when the position is no infielder's or the steps are beyond six
      */
     public function __construct(public Position $position, public int $steps, public string $reason)
     {
         if (!\in_array($position->group(), [PositionGroup::Corners, PositionGroup::Middle], true)) {
-            throw InvalidValue::because(
-                'shade',
-                $position->person() . ' is not placed from a bag',
-                'infielders 3 to 6',
-            );
+            throw Refused::because('shade', $position->person() . ' is not placed from a bag', 'infielders 3 to 6');
         }
-        InvalidValue::unlessBetween('shade', $steps, -self::MOST_STEPS, self::MOST_STEPS, 'steps');
+        OutOfRange::unlessBetween('shade', $steps, -self::MOST_STEPS, self::MOST_STEPS, 'steps');
     }
 
     public function feet(float $basePath): float

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Field;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 
 /** The outfield fence by its distance from home, in feet, at five points from the left line to the right line. */
 final readonly class Fence
@@ -20,7 +21,7 @@ final readonly class Fence
      */
     private function __construct(public array $feet) {}
 
-    /** @throws InvalidValue when a distance is outside 100 to 450 ft */
+    /** @throws Problem when a distance is outside 100 to 450 ft */
     public static function of(float $left, float $leftCenter, float $center, float $rightCenter, float $right): self
     {
         $feet = [
@@ -31,7 +32,7 @@ final readonly class Fence
             'right' => $right,
         ];
         foreach ($feet as $place => $distance) {
-            InvalidValue::unlessBetween("fence at $place", $distance, self::LEAST, self::MOST, 'feet');
+            OutOfRange::unlessBetween("fence at $place", $distance, self::LEAST, self::MOST, 'feet');
         }
 
         return new self(array_values($feet));

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Field;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 
 /**
  * A distance counted in one person's walking steps, rounded to the half pace.
@@ -19,11 +20,11 @@ final readonly class Paces
      * @param float $feet       the distance; negative counts the other way
      * @param float $paceLength one pace of the person who walks, in feet
      *
-     * @throws InvalidValue when the pace is not 1 to 5 ft
+     * @throws Problem when the pace is not 1 to 5 ft
      */
     public static function inFeet(float $feet, float $paceLength): self
     {
-        InvalidValue::unlessBetween('pace', $paceLength, 1.0, 5.0, 'feet');
+        OutOfRange::unlessBetween('pace', $paceLength, 1.0, 5.0, 'feet');
 
         return new self(round((2 * $feet) / $paceLength) / 2);
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Field;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /**
  * The field and the rules that decide what a defence must expect. Distances in feet.
@@ -37,12 +39,12 @@ final readonly class RuleSet
         public bool $grassInfield,
         public bool $extraRunner = false,
     ) {
-        InvalidValue::unlessBetween('base path', $basePath, 45.0, 100.0, 'feet');
-        InvalidValue::unlessBetween('pitching distance', $pitchingDistance, 25.0, 65.0, 'feet');
-        InvalidValue::unlessBetween('innings', $innings, 3, 12, 'innings');
-        InvalidValue::unlessBetween('skin radius', $skinRadius, 30.0, 120.0, 'feet');
+        OutOfRange::unlessBetween('base path', $basePath, 45.0, 100.0, 'feet');
+        OutOfRange::unlessBetween('pitching distance', $pitchingDistance, 25.0, 65.0, 'feet');
+        OutOfRange::unlessBetween('innings', $innings, 3, 12, 'innings');
+        OutOfRange::unlessBetween('skin radius', $skinRadius, 30.0, 120.0, 'feet');
         if ($pitchingDistance >= $basePath) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 'pitching distance',
                 \sprintf('%g ft is not shorter than the base path', $pitchingDistance),
                 \sprintf('less than %g feet', $basePath),
@@ -64,7 +66,7 @@ final readonly class RuleSet
     /**
      * The same rules with other values; what is null stays. Distances in feet.
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     public function with(
         ?float $basePath = null,

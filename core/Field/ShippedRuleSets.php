@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Field;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Unknown;
 
 /** The rule sets that come with the program: starting points, each value of which a team may replace. */
 final class ShippedRuleSets
@@ -117,12 +118,12 @@ final class ShippedRuleSets
         return array_column($sets, null, 'key');
     }
 
-    /** @throws InvalidValue when the key is not one of the shipped ones */
+    /** @throws Problem when the key is not one of the shipped ones */
     public static function get(string $key): RuleSet
     {
         $all = self::all();
 
-        return $all[$key] ?? throw InvalidValue::notOneOf('rule set', $key, array_keys($all));
+        return $all[$key] ?? throw Unknown::notOneOf('rule set', $key, array_keys($all));
     }
 
     private static function baseball(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Game;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Quantity;
@@ -44,7 +44,7 @@ final readonly class Batter
      * @param float|null $homeToFirst seconds on this field
      * @param float      $ordinary    the level's home-to-first time on this field, seconds
      *
-     * @throws InvalidValue when the time cannot be a person's
+     * @throws Problem when the time cannot be a person's
      */
     public static function named(
         string $key,

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Game;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 
 /** How a coach weighs the signs of a bunt, and from how many points on the corners come in. */
 final readonly class BuntPoints
@@ -26,15 +27,15 @@ final readonly class BuntPoints
     /**
      * @param array<string, int> $points by the sign's value
      *
-     * @throws InvalidValue when a sign weighs more than nine points or the line is not 1 to 12
+     * @throws Problem when a sign weighs more than nine points or the line is not 1 to 12
      */
     public static function of(array $points, int $likelyAt): self
     {
-        InvalidValue::unlessBetween('likely from', $likelyAt, 1, 12, 'points');
+        OutOfRange::unlessBetween('likely from', $likelyAt, 1, 12, 'points');
         $own = [];
         foreach (BuntSign::cases() as $sign) {
             $weight = $points[$sign->value] ?? $sign->points();
-            InvalidValue::unlessBetween($sign->label(), $weight, -9, 9, 'points');
+            OutOfRange::unlessBetween($sign->label(), $weight, -9, 9, 'points');
             if ($weight !== $sign->points()) {
                 $own[$sign->value] = $weight;
             }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Game;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Traits;
 
@@ -29,7 +30,7 @@ final readonly class Context
         public RunnerSpeed $runners,
     ) {}
 
-    /** @throws InvalidValue when the inning is not 1 to 15 or the lead is beyond ±10 */
+    /** @throws Problem when the inning is not 1 to 15 or the lead is beyond ±10 */
     public static function of(
         int $inning,
         Half $half,
@@ -40,8 +41,8 @@ final readonly class Context
         ?string $pitcher = null,
         RunnerSpeed $runners = RunnerSpeed::Ordinary,
     ): self {
-        InvalidValue::unlessBetween('inning', $inning, 1, 15, 'innings');
-        InvalidValue::unlessBetween('score', $lead, -self::LARGEST_LEAD, self::LARGEST_LEAD, 'runs');
+        OutOfRange::unlessBetween('inning', $inning, 1, 15, 'innings');
+        OutOfRange::unlessBetween('score', $lead, -self::LARGEST_LEAD, self::LARGEST_LEAD, 'runs');
 
         return new self($inning, $half, $lead, $batter, $count, $pitching, $pitcher, $runners);
     }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Game;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** Balls and strikes on the batter. */
 final readonly class Count
@@ -16,11 +17,11 @@ final readonly class Count
         return new self(0, 0);
     }
 
-    /** @throws InvalidValue unless it reads like "1-2", balls 0 to 3 and strikes 0 to 2 */
+    /** @throws Problem unless it reads like "1-2", balls 0 to 3 and strikes 0 to 2 */
     public static function fromKey(string $key): self
     {
         if (1 !== preg_match('/^([0-3])-([0-2])$/', $key, $parts)) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 'count',
                 \sprintf('"%s" is no count', $key),
                 'balls 0 to 3, a hyphen, strikes 0 to 2, as in 1-2',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Game;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Refused;
 
 /** Bases and outs: one of the 24 cells a coach plans for. */
 final readonly class Situation
@@ -16,27 +16,29 @@ final readonly class Situation
         return new self($bases, $outs);
     }
 
-    /**
-     * @param string $key as in "R1-0" or "loaded-2"
-     *
-     * @throws InvalidValue when it names no situation
-     */
-    public static function fromKey(string $key): self
+    /** @param string $key as in "R1-0" or "loaded-2"; anything else is no situation: null */
+    public static function find(string $key): ?self
     {
         [$bases, $outs] = [...explode('-', $key, 2), ''];
         $found = Bases::tryFrom($bases);
         $count = ctype_digit($outs) ? Outs::tryFrom((int) $outs) : null;
-        if (null === $found || null === $count || $bases . '-' . $count->value !== $key) {
-            throw InvalidValue::because(
+
+        return null === $found || null === $count || $bases . '-' . $count->value !== $key
+            ? null
+            : new self($found, $count);
+    }
+
+    /** @throws Refused when the key names no situation */
+    public static function fromKey(string $key): self
+    {
+        return self::find($key) ??
+            throw Refused::because(
                 'situation',
                 \sprintf('"%s" does not exist', $key),
                 'the bases (' .
                     implode(', ', array_column(Bases::cases(), 'value')) .
                     '), a hyphen and the outs (0, 1, 2), as in R1-0',
             );
-        }
-
-        return new self($found, $count);
     }
 
     public function key(): string

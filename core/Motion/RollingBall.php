@@ -6,7 +6,8 @@ namespace FoxCorner\Core\Motion;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Surface;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 
 /** A ground ball or a bunt: it leaves home along one line and slows down evenly until it rests. */
 final readonly class RollingBall
@@ -39,11 +40,11 @@ final readonly class RollingBall
         );
     }
 
-    /** @throws InvalidValue when the exit speed is no bunt's: 12 to 40 mph */
+    /** @throws Problem when the exit speed is no bunt's: 12 to 40 mph */
     public static function bunt(Speed $exit, Surface $surface, float $sprayDegrees): self
     {
-        InvalidValue::unlessBetween('bunt speed', $exit->mph(), 12.0, 40.0, 'miles per hour');
-        InvalidValue::unlessBetween(
+        OutOfRange::unlessBetween('bunt speed', $exit->mph(), 12.0, 40.0, 'miles per hour');
+        OutOfRange::unlessBetween(
             'bunt direction',
             $sprayDegrees,
             -45.0,

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\People;
 
-use FoxCorner\Core\InvalidValue;
-
 /** Who plays where: nine players, one at each position. */
 final readonly class Lineup
 {
@@ -19,20 +17,12 @@ final readonly class Lineup
      * @param array<int, string> $wanted who plays where today, ids by position number; whoever is not on the roster is
      *                                   passed over
      *
-     * @throws InvalidValue when there are fewer than nine, or a position that nobody can play
+     * @throws NoLineup when there are fewer than nine, or a position that nobody can play
      */
     public static function choose(array $roster, array $wanted = []): self
     {
         if (\count($roster) < \count(Position::cases())) {
-            throw InvalidValue::because(
-                'roster',
-                match (\count($roster)) {
-                    0 => 'there is nobody on it',
-                    1 => 'there is one player on it',
-                    default => \sprintf('there are %d players on it', \count($roster)),
-                },
-                'nine players or more, one for each position',
-            );
+            throw NoLineup::withOnly(\count($roster));
         }
         $taken = self::seatWanted($roster, $wanted);
         $fixed = array_fill_keys(array_keys($taken), true);
@@ -50,11 +40,7 @@ final readonly class Lineup
         }
         foreach (Position::cases() as $position) {
             if (!isset($players[$position->value])) {
-                throw InvalidValue::because(
-                    'roster',
-                    \sprintf('nobody is left to play %d, %s', $position->value, strtolower($position->label())),
-                    'a player for each of the nine positions',
-                );
+                throw NoLineup::withNobodyAt($position);
             }
         }
         ksort($players);

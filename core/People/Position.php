@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\People;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** The nine positions by their numbers. */
 enum Position: int
@@ -67,10 +68,10 @@ enum Position: int
         'UTIL' => [],
     ];
 
-    /** @throws InvalidValue when the number is not 1 to 9 */
+    /** @throws Problem when the number is not 1 to 9 */
     public static function ofNumber(int $number): self
     {
-        return self::tryFrom($number) ?? throw InvalidValue::because('position', "$number is no position", '1 to 9');
+        return self::tryFrom($number) ?? throw Refused::because('position', "$number is no position", '1 to 9');
     }
 
     /**
@@ -79,7 +80,7 @@ enum Position: int
      * @return non-empty-list<self> in the order given, each once; OF is left, center and right, IF second, third and
      *                              short
      *
-     * @throws InvalidValue naming the part that is no position
+     * @throws Problem naming the part that is no position
      */
     public static function read(string $typed): array
     {
@@ -96,7 +97,7 @@ enum Position: int
         foreach ((array) preg_split('/[^0-9A-Za-z]+/', (string) $words, flags: \PREG_SPLIT_NO_EMPTY) as $part) {
             foreach (
                 self::WORDS[strtoupper((string) $part)] ??
-                    throw InvalidValue::because(
+                    throw Refused::because(
                         'positions',
                         "\"$part\" is no position",
                         'position numbers 1 to 9 or P, C, 1B, 2B, 3B, SS, LF, CF, RF, the best first, as in 6 4',
@@ -108,7 +109,7 @@ enum Position: int
 
         return [] !== $positions
             ? array_values($positions)
-            : throw InvalidValue::because(
+            : throw Refused::because(
                 'positions',
                 'it is empty',
                 'position numbers 1 to 9 or P, C, 1B, 2B, 3B, SS, LF, CF, RF, the best first, as in 6 4',
@@ -130,7 +131,7 @@ enum Position: int
      *
      * @return list<self>
      *
-     * @throws InvalidValue when one of them is not 1 to 9
+     * @throws Problem when one of them is not 1 to 9
      */
     public static function ofNumbers(array $numbers): array
     {

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\People;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 
 /** What is measured of a player, several times. */
 enum Quantity: string
@@ -46,16 +47,16 @@ enum Quantity: string
     /**
      * @param string $field what the outside calls it
      *
-     * @throws InvalidValue when it cannot be a person's
+     * @throws Problem when it cannot be a person's
      */
     public function check(float $value, string $field): float
     {
         return match ($this) {
-            self::HomeToFirst => InvalidValue::unlessBetween($field, $value, 2.2, 8.0, 'seconds'),
-            self::Arm => InvalidValue::unlessBetween($field, $value, 20.0, 110.0, 'miles per hour'),
-            self::Pace => InvalidValue::unlessBetween($field, $value, 1.0, 5.0, 'feet'),
-            self::Exchange => InvalidValue::unlessBetween($field, $value, 0.3, 2.5, 'seconds'),
-            self::TimeToPlate => InvalidValue::unlessBetween($field, $value, 0.3, 3.0, 'seconds'),
+            self::HomeToFirst => OutOfRange::unlessBetween($field, $value, 2.2, 8.0, 'seconds'),
+            self::Arm => OutOfRange::unlessBetween($field, $value, 20.0, 110.0, 'miles per hour'),
+            self::Pace => OutOfRange::unlessBetween($field, $value, 1.0, 5.0, 'feet'),
+            self::Exchange => OutOfRange::unlessBetween($field, $value, 0.3, 2.5, 'seconds'),
+            self::TimeToPlate => OutOfRange::unlessBetween($field, $value, 0.3, 3.0, 'seconds'),
         };
     }
 }

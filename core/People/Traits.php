@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\People;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 
 /**
  * What is known of one player's body: hands, and what stopwatch, radar and tape said.
@@ -35,7 +35,7 @@ final readonly class Traits
         public PitcherFielding $fielding,
     ) {}
 
-    /** @throws InvalidValue when a measurement cannot be a person's */
+    /** @throws Problem when a measurement cannot be a person's */
     public static function of(
         Hand $throws,
         Bats $bats,

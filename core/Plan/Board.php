@@ -12,7 +12,7 @@ use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Pitching;
@@ -23,7 +23,7 @@ final readonly class Board
     /** @param list<BoardCell> $cells bases by bases, outs 0, 1, 2 */
     private function __construct(public array $cells, public PlanBook $book) {}
 
-    /** @throws InvalidValue when the rules place somebody nowhere */
+    /** @throws Problem when the rules place somebody nowhere */
     public static function of(
         RuleSet $rules,
         Context $context,

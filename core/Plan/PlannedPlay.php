@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Plan\Audit\CoverageAudit;
 use FoxCorner\Core\Plan\Audit\CoverageReport;
 use FoxCorner\Core\Play\Check\ShippedChecks;
@@ -35,7 +36,7 @@ final readonly class PlannedPlay
     /**
      * @param string|null $coverage to look at instead of the one that the book chose or is usual
      *
-     * @throws InvalidValue when the coverage is not one of the situation's
+     * @throws Problem when the coverage is not one of the situation's
      */
     public static function of(SituationPlan $plan, PlayFamily $family, PlanBook $book, ?string $coverage = null): self
     {
@@ -71,7 +72,7 @@ final readonly class PlannedPlay
     /**
      * One of the coverages to choose from.
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     public function coverage(string $key): Coverage
     {
@@ -151,9 +152,9 @@ final readonly class PlannedPlay
     }
 
     /** @param list<Coverage> $coverages */
-    private static function unknown(string $key, array $coverages): InvalidValue
+    private static function unknown(string $key, array $coverages): Problem
     {
-        return InvalidValue::notOneOf(
+        return Unknown::notOneOf(
             'coverage',
             $key,
             array_map(static fn(Coverage $one): string => $one->key, $coverages),

@@ -8,7 +8,7 @@ use FoxCorner\Core\Alignment\Alignment;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\GameState;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\Plan\Check\AlignmentCheck;
@@ -38,7 +38,7 @@ final readonly class SituationPlan
     /**
      * @param array<int, Point> $tried fielders put somewhere by hand, by position number
      *
-     * @throws InvalidValue when the rules place somebody nowhere
+     * @throws Problem when the rules place somebody nowhere
      */
     public static function of(
         GameState $state,

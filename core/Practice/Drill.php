@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** A drill: what it is for, how it is set up and run, and what it costs in people, time and arms. */
 final readonly class Drill
@@ -26,7 +28,7 @@ final readonly class Drill
      * @param bool                    $isHit         whether one of the helpers has to hit the balls
      * @param bool                    $fitsIndoors   whether it can be done in a hall
      *
-     * @throws InvalidValue when no group fits it, or it serves nobody
+     * @throws Problem when no group fits it, or it serves nobody
      */
     public function __construct(
         public string $key,
@@ -51,14 +53,14 @@ final readonly class Drill
         public bool $isHit = false,
         public bool $fitsIndoors = false,
     ) {
-        InvalidValue::unlessBetween('largest group', $max, 1, 30, 'players');
-        InvalidValue::unlessBetween('smallest group', $min, 1, $max, 'players, not above the largest group');
-        InvalidValue::unlessBetween('at once', $atOnce, 1, 30, 'players');
-        InvalidValue::unlessBetween('seconds', $secondsPerRep, 3, 600, 'seconds for one player’s repetition');
-        InvalidValue::unlessBetween('throws', $throwsPerRep, 0, 10, 'throws in a repetition');
-        InvalidValue::unlessBetween('helpers', $helpers, 0, 4, 'helpers');
+        OutOfRange::unlessBetween('largest group', $max, 1, 30, 'players');
+        OutOfRange::unlessBetween('smallest group', $min, 1, $max, 'players, not above the largest group');
+        OutOfRange::unlessBetween('at once', $atOnce, 1, 30, 'players');
+        OutOfRange::unlessBetween('seconds', $secondsPerRep, 3, 600, 'seconds for one player’s repetition');
+        OutOfRange::unlessBetween('throws', $throwsPerRep, 0, 10, 'throws in a repetition');
+        OutOfRange::unlessBetween('helpers', $helpers, 0, 4, 'helpers');
         if ([] === $serves) {
-            throw InvalidValue::because('serves', 'it serves nobody', 'at least one position with a skill');
+            throw Refused::because('serves', 'it serves nobody', 'at least one position with a skill');
         }
     }
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Build\Placement;
@@ -41,7 +42,7 @@ final readonly class PracticeRequest
      * @param list<JobNeed>        $needs
      * @param list<KeptTurn>       $kept      what stays as it is
      *
-     * @throws InvalidValue when nobody comes, or there is no station
+     * @throws Problem when nobody comes, or there is no station
      */
     public static function of(
         array $players,
@@ -55,10 +56,10 @@ final readonly class PracticeRequest
         int $seed = 1,
     ): self {
         if ([] === $players) {
-            throw InvalidValue::because('who comes', 'nobody is ticked', 'at least one player');
+            throw Refused::because('who comes', 'nobody is ticked', 'at least one player');
         }
         if ([] === $drills) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 'stations',
                 'no drill can be run with these people, helpers and pieces',
                 'another player, helper, piece or part of the field',

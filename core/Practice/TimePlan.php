@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 
 /** How the minutes are spent: warm-up, rounds of stations, team defence, finish, with water in between. */
 final readonly class TimePlan
@@ -20,12 +21,12 @@ final readonly class TimePlan
     /**
      * As many rounds as fit; what is left over goes to team defence, or to the warm-up where there is none.
      *
-     * @throws InvalidValue when not even one round fits, or nobody could stand it
+     * @throws Problem when not even one round fits, or nobody could stand it
      */
     public static function within(int $minutes, ?TimeShape $shape = null): self
     {
         $shape ??= TimeShape::usual();
-        InvalidValue::unlessBetween(
+        OutOfRange::unlessBetween(
             'minutes',
             $minutes,
             self::least($shape),

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 
 /** How the coach wants the minutes to be spent. */
 final readonly class TimeShape
@@ -33,14 +34,14 @@ final readonly class TimeShape
     /**
      * @param int $teamDefence min at least; 0 for none
      *
-     * @throws InvalidValue when a part is too short to be of use or too long to bear
+     * @throws Problem when a part is too short to be of use or too long to bear
      */
     public static function of(int $warmUp, int $round, int $teamDefence, int $finish, bool $isHot): self
     {
-        InvalidValue::unlessBetween('warm-up', $warmUp, 5, $isHot ? 14 : 20, 'minutes');
-        InvalidValue::unlessBetween('round', $round, 4, $isHot ? 13 : 18, 'minutes, water in between');
-        InvalidValue::unlessBetween('team defence', $teamDefence, 0, 90, 'minutes');
-        InvalidValue::unlessBetween('finish', $finish, 0, 15, 'minutes');
+        OutOfRange::unlessBetween('warm-up', $warmUp, 5, $isHot ? 14 : 20, 'minutes');
+        OutOfRange::unlessBetween('round', $round, 4, $isHot ? 13 : 18, 'minutes, water in between');
+        OutOfRange::unlessBetween('team defence', $teamDefence, 0, 90, 'minutes');
+        OutOfRange::unlessBetween('finish', $finish, 0, 15, 'minutes');
 
         return new self($warmUp, $round, $teamDefence, $finish, $isHot);
     }

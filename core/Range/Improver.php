@@ -6,7 +6,8 @@ namespace FoxCorner\Core\Range;
 
 use FoxCorner\Core\Alignment\DepthSpot;
 use FoxCorner\Core\Field\Diamond;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
 
@@ -29,7 +30,7 @@ final readonly class Improver
      * @param list<Position> $fixed    who stays, because somebody put them there or they hold a runner
      * @param int            $farthest half paces that anybody may be moved along one direction, 1 to 8
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     public function __construct(
         private RangeMap $map,
@@ -38,7 +39,7 @@ final readonly class Improver
         private array $fixed = [],
         private int $farthest = 4,
     ) {
-        InvalidValue::unlessBetween('reach', $farthest / 2, 0.5, 4, 'paces');
+        OutOfRange::unlessBetween('reach', $farthest / 2, 0.5, 4, 'paces');
     }
 
     /** @return Improvement|null null when no move of one fielder gains anything worth saying */

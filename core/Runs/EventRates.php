@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Runs;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** How often each thing happens in a plate appearance, as shares of one; what is left over are outs in play. */
 final readonly class EventRates
@@ -26,7 +28,7 @@ final readonly class EventRates
     /**
      * @param float $walk walks and hit batters
      *
-     * @throws InvalidValue when a share is not one, or together they leave no room for outs in play
+     * @throws Problem when a share is not one, or together they leave no room for outs in play
      */
     public static function of(
         float $walk,
@@ -47,11 +49,11 @@ final readonly class EventRates
             'error' => $error,
         ];
         foreach ($shares as $name => $share) {
-            InvalidValue::unlessBetween($name, $share, 0.0, 0.9, '(share of plate appearances)');
+            OutOfRange::unlessBetween($name, $share, 0.0, 0.9, '(share of plate appearances)');
         }
         $sum = array_sum($shares);
         if ($sum > 0.98) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 'rates',
                 \sprintf('together they are %.3f', $sum),
                 'less than 0.98 together: the rest are outs in play',
@@ -66,7 +68,7 @@ final readonly class EventRates
      *
      * @param int $appearances plate appearances, more than twenty
      *
-     * @throws InvalidValue when there are too few, or a count is more than there were appearances
+     * @throws Problem when there are too few, or a count is more than there were appearances
      */
     public static function fromCounts(
         int $appearances,
@@ -79,7 +81,7 @@ final readonly class EventRates
         int $strikeouts,
         int $errors,
     ): self {
-        InvalidValue::unlessBetween('plate appearances', $appearances, 20, 100000, 'plate appearances');
+        OutOfRange::unlessBetween('plate appearances', $appearances, 20, 100000, 'plate appearances');
         $share = static fn(int $count): float => $count / $appearances;
 
         return self::of(

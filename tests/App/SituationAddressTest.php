@@ -13,7 +13,7 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\Outs;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Play\Family\PlayFamilies;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -101,9 +101,9 @@ final class SituationAddressTest extends TestCase
         try {
             self::read('R1-0', $query);
             self::fail('This address says nothing.');
-        } catch (InvalidValue $problem) {
-            self::assertSame($field, $problem->field);
-            self::assertNotSame('', $problem->allowed);
+        } catch (Problem $problem) {
+            self::assertSame($field, $problem->field());
+            self::assertNotSame('', $problem->allowed());
         }
     }
 

@@ -6,7 +6,7 @@ namespace FoxCorner\App\Plan\Address;
 
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Family\Trial;
 use Symfony\Component\HttpFoundation\InputBag;
@@ -24,14 +24,14 @@ interface FamilyControls
      *
      * @return array<string, string> parameters of an address; what is usual is left out
      *
-     * @throws InvalidValue naming the parameter
+     * @throws Problem naming the parameter
      */
     public function read(InputBag $query): array;
 
     /**
      * @param array<string, string> $carried parameters, as {@see self::read()} gives them
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     public function trial(array $carried, RuleSet $rules): Trial;
 

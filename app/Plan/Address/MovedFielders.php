@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plan\Address;
 
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /**
  * Fielders put somewhere by hand, as an address carries them: "4:16.5,78;6:-14,80", position number, feet to the right
@@ -18,7 +19,7 @@ final class MovedFielders
     /**
      * @return array<int, Point> by position number
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     public static function read(string $value): array
     {
@@ -26,7 +27,7 @@ final class MovedFielders
         foreach ('' === $value ? [] : explode(';', $value) as $part) {
             [$number, $point] = [...explode(':', $part, 2), ''];
             if (1 !== preg_match('/^[3-9]$/', $number)) {
-                throw InvalidValue::because('moved', "\"$part\" names no fielder who can be moved", self::ALLOWED);
+                throw Refused::because('moved', "\"$part\" names no fielder who can be moved", self::ALLOWED);
             }
             $moved[(int) $number] = Point::of(...TwoNumbers::read('moved', $point, self::ALLOWED));
         }

@@ -6,7 +6,8 @@ namespace FoxCorner\App\Plan\Address;
 
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
@@ -81,9 +82,9 @@ final readonly class SampleControls implements FamilyControls
         return $this->family->key();
     }
 
-    private function unknown(string $typed): InvalidValue
+    private function unknown(string $typed): Problem
     {
-        return InvalidValue::because(
+        return Refused::because(
             $this->parameter(),
             "there is no number $typed",
             'the number of one of those that can be picked',

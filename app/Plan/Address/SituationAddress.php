@@ -10,7 +10,8 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Range\Fly\FlyKind;
 use Symfony\Component\HttpFoundation\InputBag;
@@ -41,7 +42,7 @@ final readonly class SituationAddress
     /**
      * @param InputBag<string> $query
      *
-     * @throws InvalidValue naming the part of the address that is wrong
+     * @throws Problem naming the part of the address that is wrong
      */
     public static function read(string $situation, InputBag $query, Context $context, PlayControls $controls): self
     {
@@ -57,13 +58,13 @@ final readonly class SituationAddress
         $family = $controls->families->find($view);
         if (null === $family && !\in_array($view, ['', self::DEPTH, self::AIR], true)) {
             $keys = array_map(static fn(PlayFamily $one): string => $one->key(), $controls->families->all());
-            throw InvalidValue::notOneOf('view', $view, [self::DEPTH, ...$keys, self::AIR]);
+            throw Unknown::notOneOf('view', $view, [self::DEPTH, ...$keys, self::AIR]);
         }
         $air =
             '' === $kind
                 ? FlyKind::Fly
                 : FlyKind::tryFrom($kind) ??
-                    throw InvalidValue::notOneOf('kind', $kind, array_column(FlyKind::cases(), 'value'));
+                    throw Unknown::notOneOf('kind', $kind, array_column(FlyKind::cases(), 'value'));
 
         return new self(
             Situation::fromKey($situation),

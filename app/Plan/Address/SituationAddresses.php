@@ -9,7 +9,7 @@ use FoxCorner\App\Shared\Address\ContextAddress;
 use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\Context;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /** Reads situations and contexts from addresses; batters by name are those of the team's opponents. */
@@ -20,7 +20,7 @@ final readonly class SituationAddresses
     /**
      * @param InputBag<string> $query
      *
-     * @throws InvalidValue naming the part of the address that is wrong
+     * @throws Problem naming the part of the address that is wrong
      */
     public function read(Team $team, string $situation, InputBag $query): SituationAddress
     {
@@ -30,7 +30,7 @@ final readonly class SituationAddresses
     /**
      * @param InputBag<string> $query
      *
-     * @throws InvalidValue naming the part of the address that is wrong
+     * @throws Problem naming the part of the address that is wrong
      */
     public function context(Team $team, InputBag $query): Context
     {

@@ -14,7 +14,7 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\BuntSign;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\FamilyPlan;
 use FoxCorner\Core\Plan\PlanBook;
@@ -55,7 +55,7 @@ final class BookCodec
         );
     }
 
-    /** @throws InvalidValue when the document is not a plan's, or of a version that is not known yet */
+    /** @throws Problem when the document is not a plan's, or of a version that is not known yet */
     public function read(string $document, Sport $sport): PlanBook
     {
         $fields = PlanVersions::current(Fields::parse($document));

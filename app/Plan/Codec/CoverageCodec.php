@@ -7,7 +7,7 @@ namespace FoxCorner\App\Plan\Codec;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Game\Bases;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
@@ -39,7 +39,7 @@ final class CoverageCodec
         ];
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     public static function read(Fields $fields): Coverage
     {
         $depths = [];
@@ -76,7 +76,7 @@ final class CoverageCodec
         ];
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     private static function readLine(Fields $line): CoverageLine
     {
         return CoverageLine::in(

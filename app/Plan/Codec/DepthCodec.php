@@ -10,7 +10,7 @@ use FoxCorner\Core\Alignment\DepthFractions;
 use FoxCorner\Core\Alignment\DepthName;
 use FoxCorner\Core\Alignment\DepthTable;
 use FoxCorner\Core\Alignment\NamedDepth;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\PositionGroup;
 
 /** Depths and their names as JSON; those that are as shipped are left out. */
@@ -48,7 +48,7 @@ final class DepthCodec
         );
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     public static function read(Fields $fields, DepthTable $table): DepthTable
     {
         foreach (self::GROUPS as $group) {

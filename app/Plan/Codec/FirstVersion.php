@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plan\Codec;
 
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoveragePrint;
 
@@ -27,7 +27,7 @@ final class FirstVersion
         '074f9f30398e795fe346564a30e57fb0' => 'c6a8dd4165b022ca940c1fb8a4af625a', // catcher stays
     ];
 
-    /** @throws InvalidValue when a coverage cannot be read */
+    /** @throws Problem when a coverage cannot be read */
     public static function upgraded(Fields $document): Fields
     {
         $values = $document->all();

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plan\Codec;
 
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Plan\CoverageChoice;
 use FoxCorner\Core\Plan\FamilyPlan;
 use FoxCorner\Core\Play\Scheme\Coverage;
@@ -34,7 +35,7 @@ final class PlaysCodec
         );
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     public static function read(Fields $fields): FamilyPlan
     {
         return new FamilyPlan(
@@ -56,7 +57,7 @@ final class PlaysCodec
         $moment = \DateTimeImmutable::createFromFormat(\DATE_ATOM, $text);
 
         return false === $moment
-            ? throw InvalidValue::because('at', "\"$text\" is not a moment", 'as in 2026-11-25T18:00:00+00:00')
+            ? throw Refused::because('at', "\"$text\" is not a moment", 'as in 2026-11-25T18:00:00+00:00')
             : $moment;
     }
 }

@@ -14,7 +14,8 @@ use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\Outs;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 
@@ -55,7 +56,7 @@ final class RuleCodec
         );
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     public static function read(Fields $fields): AlignmentRule
     {
         $placings = array_map(static function (Fields $place): Placing {
@@ -64,7 +65,7 @@ final class RuleCodec
             return new Placing(
                 [] !== $positions
                     ? $positions
-                    : throw InvalidValue::because('places', 'nobody is named', 'position numbers 1 to 9'),
+                    : throw Refused::because('places', 'nobody is named', 'position numbers 1 to 9'),
                 $place->enum('depth', NamedDepth::class),
             );
         }, $fields->each('places'));

@@ -11,7 +11,7 @@ use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\BuntOutlook;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Play\Bunt\BuntKind;
@@ -47,7 +47,7 @@ final readonly class BuntControls implements FamilyControls
             '' === $how
                 ? BuntKind::Sacrifice
                 : BuntKind::tryFrom($how) ??
-                    throw InvalidValue::notOneOf(self::HOW, $how, array_column(BuntKind::cases(), 'value'));
+                    throw Unknown::notOneOf(self::HOW, $how, array_column(BuntKind::cases(), 'value'));
 
         return self::parameters(self::bunt($query), $kind);
     }

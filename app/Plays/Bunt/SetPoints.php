@@ -10,7 +10,8 @@ use FoxCorner\App\Plan\PlanEdit;
 use FoxCorner\App\Plan\PlanEdits;
 use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\BuntSign;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -41,14 +42,14 @@ final class SetPoints extends AbstractController
                 ),
                 'The signs are weighed as you say; the corners follow.',
             );
-        } catch (InvalidValue $problem) {
+        } catch (Problem $problem) {
             $this->addFlash(
                 'problem',
                 \sprintf(
                     '%s: %s. Allowed: %s. Nothing was changed.',
-                    ucfirst($problem->field),
-                    $problem->wrong,
-                    $problem->allowed,
+                    ucfirst($problem->field()),
+                    $problem->wrong(),
+                    $problem->allowed(),
                 ),
             );
         }
@@ -57,7 +58,7 @@ final class SetPoints extends AbstractController
         return $this->redirectToRoute('plays', $back, Response::HTTP_SEE_OTHER);
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     private static function read(Request $request): BuntPoints
     {
         $points = [];
@@ -68,14 +69,14 @@ final class SetPoints extends AbstractController
         return BuntPoints::of($points, self::whole('likely from', $request->request->getString('likely_at')));
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     private static function whole(string $field, string $typed): int
     {
         if (1 === preg_match('/^-?\d{1,2}$/', trim($typed))) {
             return (int) $typed;
         }
 
-        throw InvalidValue::because(
+        throw Refused::because(
             $field,
             '' === trim($typed) ? 'it is empty' : "\"$typed\" is not a whole number",
             'whole points, -9 to 9',

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Drills;
 
 use FoxCorner\App\Shared\Lines;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
@@ -79,12 +80,12 @@ final class DrillDraft
         return $draft;
     }
 
-    /** @throws InvalidValue naming the field */
+    /** @throws Problem naming the field */
     public function toDrill(string $key): Drill
     {
         $name = trim($this->name ?? '');
         if ('' === $name || mb_strlen($name) > self::LONGEST_NAME) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 'name',
                 '' === $name ? 'it is empty' : \sprintf('it has %d letters', mb_strlen($name)),
                 \sprintf('1 to %d letters', self::LONGEST_NAME),
@@ -102,7 +103,7 @@ final class DrillDraft
         ) {
             $letters = null === $text ? 0 : mb_strlen($text);
             if ($letters > self::LONGEST_TEXT) {
-                throw InvalidValue::because(
+                throw Refused::because(
                     $field,
                     \sprintf('it has %d letters', $letters),
                     \sprintf('at most %d', self::LONGEST_TEXT),
@@ -110,21 +111,21 @@ final class DrillDraft
             }
         }
         if ([] === $this->positions || [] === $this->skills) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 [] === $this->positions ? 'positions' : 'skills',
                 'nothing is ticked',
                 'at least one',
             );
         }
         if ([] === Lines::of($this->steps)) {
-            throw InvalidValue::because('steps', 'nobody knows how to run it', 'at least one step, one a line');
+            throw Refused::because('steps', 'nobody knows how to run it', 'at least one step, one a line');
         }
 
         return new Drill(
             $key,
             $name,
             mb_strimwidth($name, 0, 14, '…'),
-            $this->family ?? throw InvalidValue::because('family', 'it is empty', 'one of the list'),
+            $this->family ?? throw Refused::because('family', 'it is empty', 'one of the list'),
             trim($this->purpose ?? ''),
             array_fill_keys(
                 array_map(static fn(Position $position): int => $position->value, $this->positions),
@@ -156,6 +157,6 @@ final class DrillDraft
 
     private static function number(string $field, ?int $given): int
     {
-        return $given ?? throw InvalidValue::because($field, 'it is empty', 'a whole number');
+        return $given ?? throw Refused::because($field, 'it is empty', 'a whole number');
     }
 }

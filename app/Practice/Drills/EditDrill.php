@@ -8,7 +8,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\ProblemOnForm;
 use FoxCorner\App\Club\Team;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -97,7 +98,7 @@ final class EditDrill extends AbstractController
     {
         try {
             if (null !== $own && $draft->version !== $own->version()) {
-                throw InvalidValue::because(
+                throw Refused::because(
                     'drill',
                     'somebody else has changed it since you opened the form; what you typed is still here',
                     'open it again and compare',
@@ -105,7 +106,7 @@ final class EditDrill extends AbstractController
             }
             $draft->toDrill('own');
             if (null === $own && $this->own->count(['team' => $team]) >= self::MOST) {
-                throw InvalidValue::because(
+                throw Refused::because(
                     'drill',
                     \sprintf('the team has written %d already, those that are put away with them', self::MOST),
                     'changing one of them',
@@ -113,7 +114,7 @@ final class EditDrill extends AbstractController
             }
 
             return true;
-        } catch (InvalidValue $problem) {
+        } catch (Problem $problem) {
             ProblemOnForm::show($form, $problem, self::FIELDS);
 
             return false;

@@ -6,7 +6,8 @@ namespace FoxCorner\App\Practice\Live;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Practice\Practice;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Practice\Need\Grade;
 use Symfony\Component\Uid\Uuid;
 
@@ -40,7 +41,7 @@ final readonly class TurnRecords
         return array_map(static fn(array $of): Records => new Records($of), $records);
     }
 
-    /** @throws InvalidValue when nobody can have done so many */
+    /** @throws Problem when nobody can have done so many */
     public function count(
         Practice $practice,
         int $block,
@@ -49,7 +50,7 @@ final readonly class TurnRecords
         int $counted,
         bool $attention,
     ): void {
-        InvalidValue::unlessBetween('repetitions', $counted, 0, self::MOST, 'of one player in one round');
+        OutOfRange::unlessBetween('repetitions', $counted, 0, self::MOST, 'of one player in one round');
         $this->write($practice, $block, $drill, $player, ['counted' => $counted, 'attention' => (int) $attention]);
     }
 

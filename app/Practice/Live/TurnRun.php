@@ -13,7 +13,9 @@ use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Practice\Solving\SolveJobs;
 use FoxCorner\App\Practice\Solving\SolveKind;
 use FoxCorner\App\Club\PlayerRepository;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Practice\Live\PauseReason;
 use FoxCorner\Core\Practice\Live\RunClock;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -43,8 +45,8 @@ final class TurnRun extends AbstractController
         $membership->mustBeAbleToChange();
         try {
             $this->turned($practice, $request);
-        } catch (InvalidValue $problem) {
-            $this->addFlash('problem', ucfirst($problem->wrong) . '. Now: ' . $problem->allowed . '.');
+        } catch (Problem $problem) {
+            $this->addFlash('problem', ucfirst($problem->wrong()) . '. Now: ' . $problem->allowed() . '.');
         } catch (OptimisticLockException|UniqueConstraintViolationException) {
             $this->addFlash(
                 'problem',
@@ -90,7 +92,7 @@ final class TurnRun extends AbstractController
                 self::whole($said->getString('counted')),
                 '1' === $said->getString('attention'),
             );
-        } catch (InvalidValue $problem) {
+        } catch (Problem $problem) {
             return new Response($problem->sentence(), Response::HTTP_UNPROCESSABLE_ENTITY);
         }
         $run = $this->runs->of($practice);
@@ -135,7 +137,7 @@ final class TurnRun extends AbstractController
                     ),
                 ],
             );
-        } catch (InvalidValue $problem) {
+        } catch (Problem $problem) {
             $this->addFlash('problem', $problem->sentence());
 
             return $this->redirectToRoute(
@@ -153,7 +155,7 @@ final class TurnRun extends AbstractController
     }
 
     /**
-     * @throws InvalidValue                       when the clock cannot be turned like that
+     * @throws Problem                            when the clock cannot be turned like that
      * @throws OptimisticLockException            when somebody else has turned it in the same moment
      * @throws UniqueConstraintViolationException when somebody else has started it in the same moment
      */
@@ -168,7 +170,7 @@ final class TurnRun extends AbstractController
             $clock->isStarted() &&
             $request->request->getString('index') !== (string) $clock->at($now)->index
         ) {
-            throw InvalidValue::because('practice', 'the clock had gone on before you pressed', 'as it stands here');
+            throw Refused::because('practice', 'the clock had gone on before you pressed', 'as it stands here');
         }
         if ('start' === $request->request->getString('do')) {
             $this->start($practice, $run, $clock);
@@ -181,7 +183,7 @@ final class TurnRun extends AbstractController
         $this->entities->flush();
     }
 
-    /** @throws InvalidValue when it runs already */
+    /** @throws Problem when it runs already */
     private function start(Practice $practice, ?PracticeRun $run, RunClock $clock): void
     {
         $started = $clock->start($this->time->wall());
@@ -190,7 +192,7 @@ final class TurnRun extends AbstractController
             : $run->begin($started, $this->time);
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     private function asked(RunClock $clock, Request $request, int $now): RunClock
     {
         $do = $request->request->getString('do');
@@ -205,7 +207,7 @@ final class TurnRun extends AbstractController
             default => $clock->pause(
                 $now,
                 PauseReason::tryFrom($do) ??
-                    throw InvalidValue::notOneOf('what to do', $do, [
+                    throw Unknown::notOneOf('what to do', $do, [
                         'start',
                         'on',
                         'next',

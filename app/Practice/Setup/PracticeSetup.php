@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Setup;
 
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\Core\Practice\Build\Helpers;
@@ -41,13 +41,13 @@ final readonly class PracticeSetup
         public int $seed = 1,
     ) {}
 
-    /** @throws InvalidValue when the minutes are out of bounds */
+    /** @throws Problem when the minutes are out of bounds */
     public function shape(): TimeShape
     {
         return TimeShape::of($this->warmUp, $this->round, $this->teamDefence, $this->finish, $this->isHot);
     }
 
-    /** @throws InvalidValue when nobody helps */
+    /** @throws Problem when nobody helps */
     public function crew(): Helpers
     {
         return Helpers::named($this->helpers);

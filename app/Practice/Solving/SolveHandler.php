@@ -8,7 +8,8 @@ use Doctrine\DBAL\Exception\ConnectionException;
 use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
 use Symfony\Component\Messenger\Exception\UnrecoverableMessageHandlingException;
@@ -55,7 +56,7 @@ final readonly class SolveHandler
             $this->jobs->end(
                 $id,
                 SolveOutcome::refused(
-                    InvalidValue::because(
+                    Refused::because(
                         'practice',
                         'it could not be solved, by a fault of ours that is in the log now',
                         'trying otherwise: other stations, minutes or people',
@@ -70,11 +71,11 @@ final readonly class SolveHandler
     {
         try {
             return $this->workOf($job->kind)->do($job);
-        } catch (InvalidValue $problem) {
+        } catch (Problem $problem) {
             return SolveOutcome::refused($problem);
         } catch (OptimisticLockException) {
             return SolveOutcome::refused(
-                InvalidValue::because(
+                Refused::because(
                     'practice',
                     'somebody else has changed it while it was being solved',
                     'look at what is here now and do it again',

@@ -8,7 +8,6 @@ use Doctrine\DBAL\Exception;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Team;
-use FoxCorner\Core\InvalidValue;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Uid\Uuid;
@@ -53,7 +52,7 @@ final class SolveJobs
      *
      * @param array<string, mixed> $request
      *
-     * @throws InvalidValue when too much of the team is waiting already
+     * @throws TooManyWaiting when too much of the team is waiting already
      */
     public function ask(Team $team, Account $by, SolveKind $kind, string $practice, array $request): SolveJob
     {
@@ -61,12 +60,7 @@ final class SolveJobs
         $this->clear($team, $kind, $practice, $now);
         $open = $this->open($team, $kind, $now);
         if ($open >= self::MOST) {
-            $wrong = \sprintf('%d of your team’s practices are being solved already', $open);
-            throw InvalidValue::because(
-                'practice',
-                $wrong,
-                'one after the other: wait until one is ready, then press again',
-            );
+            throw TooManyWaiting::already($open);
         }
         $said = json_encode($request, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
         $job = new SolveJob($team, $by, $kind, $practice, $said, $now);

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Solving;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** How a piece of work ended: a sentence, a step that can be taken back, figures for the page; or what cannot be. */
 final readonly class SolveOutcome
@@ -26,21 +27,21 @@ final readonly class SolveOutcome
         return new self($words, $undo, $figures, null);
     }
 
-    public static function refused(InvalidValue $problem): self
+    public static function refused(Problem $problem): self
     {
         return new self(
             '',
             null,
             [],
-            ['field' => $problem->field, 'wrong' => $problem->wrong, 'allowed' => $problem->allowed],
+            ['field' => $problem->field(), 'wrong' => $problem->wrong(), 'allowed' => $problem->allowed()],
         );
     }
 
-    public function problem(): ?InvalidValue
+    public function problem(): ?Problem
     {
         return null === $this->refused
             ? null
-            : InvalidValue::because($this->refused['field'], $this->refused['wrong'], $this->refused['allowed']);
+            : Refused::because($this->refused['field'], $this->refused['wrong'], $this->refused['allowed']);
     }
 
     public function write(): string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Solving;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 
 /** One kind of work: what it solves and what it keeps of that. */
@@ -13,6 +13,6 @@ interface SolveWork
 {
     public function kind(): SolveKind;
 
-    /** @throws InvalidValue when it cannot be done as asked; nothing is kept then */
+    /** @throws Problem when it cannot be done as asked; nothing is kept then */
     public function do(SolveJob $job): SolveOutcome;
 }

@@ -6,7 +6,7 @@ namespace FoxCorner\App\Shared\Address;
 
 use FoxCorner\App\Shared\ByScript;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Request;
@@ -94,7 +94,7 @@ final readonly class Carried
     public function onException(ExceptionEvent $event): void
     {
         $team = $event->getRequest()->attributes->getString('team');
-        if ($event->getThrowable() instanceof InvalidValue && '' !== $team) {
+        if ($event->getThrowable() instanceof Problem && '' !== $team) {
             $event->getRequest()->attributes->set('_forget_situation', true);
         }
     }
@@ -135,10 +135,6 @@ final readonly class Carried
 
     private static function known(string $situation): ?string
     {
-        try {
-            return Situation::fromKey($situation)->key();
-        } catch (InvalidValue) {
-            return null;
-        }
+        return Situation::find($situation)?->key();
     }
 }

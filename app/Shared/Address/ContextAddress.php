@@ -10,7 +10,9 @@ use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\RunnerSpeed;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\People\Pitching;
 use Symfony\Component\HttpFoundation\InputBag;
 
@@ -26,7 +28,7 @@ final class ContextAddress
      * @param InputBag<string>          $query
      * @param callable(string): ?Batter $named finds a batter who is no type
      *
-     * @throws InvalidValue naming the part of the address that is wrong
+     * @throws Problem naming the part of the address that is wrong
      */
     public static function read(InputBag $query, callable $named): Context
     {
@@ -39,7 +41,7 @@ final class ContextAddress
 
         return Context::of(
             self::whole('inning', $query->getString('inning', (string) $ordinary->inning), '1 to 15'),
-            Half::tryFrom($half) ?? throw InvalidValue::notOneOf('half', $half, array_column(Half::cases(), 'value')),
+            Half::tryFrom($half) ?? throw Unknown::notOneOf('half', $half, array_column(Half::cases(), 'value')),
             self::whole(
                 'score',
                 $query->getString('score', (string) $ordinary->lead),
@@ -47,7 +49,7 @@ final class ContextAddress
             ),
             null === $type
                 ? $named($batter) ??
-                    throw InvalidValue::because(
+                    throw Refused::because(
                         'batter',
                         \sprintf('"%s" is not known', $batter),
                         implode(', ', array_column(BatterType::cases(), 'value')) . ', or a batter of an opponent',
@@ -59,7 +61,7 @@ final class ContextAddress
             '' === $runners
                 ? RunnerSpeed::Ordinary
                 : RunnerSpeed::tryFrom($runners) ??
-                    throw InvalidValue::notOneOf('runners', $runners, array_column(RunnerSpeed::cases(), 'value')),
+                    throw Unknown::notOneOf('runners', $runners, array_column(RunnerSpeed::cases(), 'value')),
         );
     }
 
@@ -81,6 +83,6 @@ final class ContextAddress
     {
         return 1 === preg_match('/^-?\d{1,4}$/', $value)
             ? (int) $value
-            : throw InvalidValue::because($field, \sprintf('"%s" is not a whole number', $value), $allowed);
+            : throw Refused::because($field, \sprintf('"%s" is not a whole number', $value), $allowed);
     }
 }

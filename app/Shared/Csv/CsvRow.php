@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Shared\Csv;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\Unknown;
 
 /** One line of a table, its cells by column; every reader names the field as the core does when a cell cannot be. */
 final readonly class CsvRow
@@ -28,7 +30,7 @@ final readonly class CsvRow
         return \in_array($cell, ['-', '–', '—'], true) ? '' : $cell;
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     public function number(string $column, string $field): ?float
     {
         $cell = $this->text($column);
@@ -43,13 +45,13 @@ final readonly class CsvRow
 
         return is_numeric($number)
             ? (float) $number
-            : throw InvalidValue::because($field, "\"$cell\" is not a number", 'a number, or nothing');
+            : throw Refused::because($field, "\"$cell\" is not a number", 'a number, or nothing');
     }
 
     /**
      * @param string $allowed as in "0 to 99"
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     public function whole(string $column, string $field, string $allowed): int
     {
@@ -57,14 +59,14 @@ final readonly class CsvRow
 
         return ctype_digit($cell) && \strlen($cell) < 6
             ? (int) $cell
-            : throw InvalidValue::because(
+            : throw Refused::because(
                 $field,
                 '' === $cell ? 'it is empty' : "\"$cell\" is not a whole number",
                 $allowed,
             );
     }
 
-    /** Anything of y, yes, true, 1, x is yes; empty, n, no, false, 0 is no. @throws InvalidValue */
+    /** Anything of y, yes, true, 1, x is yes; empty, n, no, false, 0 is no. @throws Problem */
     public function flag(string $column, string $field): bool
     {
         $cell = strtolower($this->text($column));
@@ -72,7 +74,7 @@ final readonly class CsvRow
         return match (true) {
             \in_array($cell, ['y', 'yes', 'true', '1', 'x'], true) => true,
             \in_array($cell, ['', 'n', 'no', 'false', '0'], true) => false,
-            default => throw InvalidValue::because($field, "\"$cell\" is neither yes nor no", 'yes, no, or nothing'),
+            default => throw Refused::because($field, "\"$cell\" is neither yes nor no", 'yes, no, or nothing'),
         };
     }
 
@@ -85,7 +87,7 @@ final readonly class CsvRow
      *
      * @return T
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     public function choice(string $enum, string $column, \BackedEnum $otherwise, array $words = []): \BackedEnum
     {
@@ -99,14 +101,14 @@ final readonly class CsvRow
 
         return '' === $cell
             ? $otherwise
-            : throw InvalidValue::notOneOf(
+            : throw Unknown::notOneOf(
                 str_replace('_', ' ', $column),
                 $cell,
                 array_map(strval(...), array_column($enum::cases(), 'value')),
             );
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     public function day(string $column): ?\DateTimeImmutable
     {
         $cell = $this->text($column);
@@ -117,7 +119,7 @@ final readonly class CsvRow
 
         return false !== $day && $day->format('Y-m-d') === $cell
             ? $day
-            : throw InvalidValue::because(
+            : throw Refused::because(
                 str_replace('_', ' ', $column),
                 "\"$cell\" is not a date",
                 'year-month-day, as in 2026-11-30, or nothing',

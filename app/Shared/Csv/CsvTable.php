@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Shared\Csv;
 
 use FoxCorner\App\Shared\TypedText;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
 
 /**
@@ -137,7 +137,7 @@ final readonly class CsvTable
      * @template T
      *
      * @param list<CsvRow>          $rows
-     * @param callable(CsvRow): T   $make    throws InvalidValue
+     * @param callable(CsvRow): T   $make    throws Problem
      * @param array<string, string> $columns the column by the core's name of the field, where they differ
      *
      * @return array{list<T>, list<RowProblem>}
@@ -148,12 +148,12 @@ final readonly class CsvTable
         foreach ($rows as $row) {
             try {
                 $made[] = $make($row);
-            } catch (InvalidValue $problem) {
+            } catch (Problem $problem) {
                 $problems[] = new RowProblem(
                     $row->line,
-                    $columns[$problem->field] ?? $problem->field,
-                    $problem->wrong,
-                    $problem->allowed,
+                    $columns[$problem->field()] ?? $problem->field(),
+                    $problem->wrong(),
+                    $problem->allowed(),
                 );
             }
         }

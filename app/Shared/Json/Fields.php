@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Shared\Json;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\Unknown;
 
 /** The fields of a JSON object, read by name and kind; what is not there is empty. */
 final readonly class Fields
@@ -18,14 +20,14 @@ final readonly class Fields
         return new self($values);
     }
 
-    /** @throws InvalidValue when the text is no JSON object */
+    /** @throws Problem when the text is no JSON object */
     public static function parse(string $json): self
     {
         $values = json_decode($json, true, 32);
 
         return \is_array($values)
             ? new self($values)
-            : throw InvalidValue::because('document', 'it is not JSON', 'a JSON object');
+            : throw Refused::because('document', 'it is not JSON', 'a JSON object');
     }
 
     public function has(string $name): bool
@@ -52,18 +54,18 @@ final readonly class Fields
         return \is_string($value) && '' !== $value ? $value : null;
     }
 
-    /** @throws InvalidValue when it is there and no number */
+    /** @throws Problem when it is there and no number */
     public function number(string $name, float $otherwise = 0.0): float
     {
         return $this->numberOrNull($name) ?? $otherwise;
     }
 
-    /** @throws InvalidValue when it is there and no number */
+    /** @throws Problem when it is there and no number */
     public function numberOrNull(string $name): ?float
     {
         $value = $this->values[$name] ?? null;
         if (null !== $value && !\is_int($value) && !\is_float($value)) {
-            throw InvalidValue::because($name, 'it is not a number', 'a number');
+            throw Refused::because($name, 'it is not a number', 'a number');
         }
 
         return null === $value ? null : (float) $value;
@@ -88,7 +90,7 @@ final readonly class Fields
 
         return null === $value || \is_int($value)
             ? $value
-            : throw InvalidValue::because($name, 'it is not a whole number', 'a whole number');
+            : throw Refused::because($name, 'it is not a whole number', 'a whole number');
     }
 
     public function flag(string $name): ?bool
@@ -97,7 +99,7 @@ final readonly class Fields
 
         return null === $value || \is_bool($value)
             ? $value
-            : throw InvalidValue::because($name, 'it is neither true nor false', 'true or false');
+            : throw Refused::because($name, 'it is neither true nor false', 'true or false');
     }
 
     public function within(string $name): self
@@ -177,7 +179,7 @@ final readonly class Fields
             $numbers[(string) $key] =
                 \is_int($value) || \is_float($value)
                     ? (float) $value
-                    : throw InvalidValue::because("$name $key", 'it is not a number', 'a number');
+                    : throw Refused::because("$name $key", 'it is not a number', 'a number');
         }
 
         return $numbers;
@@ -252,7 +254,7 @@ final readonly class Fields
             }
         }
 
-        throw InvalidValue::notOneOf(
+        throw Unknown::notOneOf(
             $name,
             \is_scalar($value) ? (string) $value : '?',
             array_map(strval(...), array_column($enum::cases(), 'value')),

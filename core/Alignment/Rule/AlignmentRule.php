@@ -6,7 +6,9 @@ namespace FoxCorner\Core\Alignment\Rule;
 
 use FoxCorner\Core\Alignment\Shade;
 use FoxCorner\Core\Game\GameState;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Position;
 
@@ -22,7 +24,7 @@ final readonly class AlignmentRule
      * @param string        $reason     a sentence, shown with every spot that the rule decides
      * @param bool          $isOn       a rule that is off stays in the list and says nothing
      *
-     * @throws InvalidValue when name or reason are missing, it does nothing, or a position is placed twice
+     * @throws Problem when name or reason are missing, it does nothing, or a position is placed twice
      */
     public function __construct(
         public string $id,
@@ -34,10 +36,10 @@ final readonly class AlignmentRule
         public bool $isOn = true,
         public int $towardPull = 0,
     ) {
-        InvalidValue::unlessBetween('steps toward the pull side', $towardPull, -4, 4, 'steps');
+        OutOfRange::unlessBetween('steps toward the pull side', $towardPull, -4, 4, 'steps');
         foreach (['name' => $name, 'reason' => $reason] as $field => $text) {
             if ('' === trim($text) || mb_strlen($text) > 200) {
-                throw InvalidValue::because(
+                throw Refused::because(
                     $field,
                     '' === trim($text) ? 'it is empty' : 'it is too long',
                     '1 to 200 letters',
@@ -45,13 +47,13 @@ final readonly class AlignmentRule
             }
         }
         if ([] === $placings && [] === $shades && 0 === $towardPull) {
-            throw InvalidValue::because('rule', 'it moves nobody', 'a depth or a shade for somebody');
+            throw Refused::because('rule', 'it moves nobody', 'a depth or a shade for somebody');
         }
         $seen = [];
         foreach ($placings as $placing) {
             foreach ($placing->positions as $position) {
                 if (isset($seen[$position->value])) {
-                    throw InvalidValue::because(
+                    throw Refused::because(
                         'rule',
                         $position->person() . ' has two depths',
                         'one depth for each position',

@@ -10,7 +10,9 @@ use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\BuntOutlook;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Pitching;
 
 /** When a rule speaks: all that is said must hold; what is left empty does not matter. */
@@ -31,7 +33,7 @@ final readonly class Condition
      * @param bool|null         $buntLikely  by {@see BuntOutlook}
      * @param bool|null         $doublePlay  whether a double play is in order: runner on first, fewer than two out
      *
-     * @throws InvalidValue when it can never hold
+     * @throws Problem when it can never hold
      */
     public function __construct(
         public array $bases = [],
@@ -49,10 +51,10 @@ final readonly class Condition
         public ?bool $doublePlay = null,
     ) {
         if (null !== $lastInnings) {
-            InvalidValue::unlessBetween('last innings', $lastInnings, 1, 12, 'innings');
+            OutOfRange::unlessBetween('last innings', $lastInnings, 1, 12, 'innings');
         }
         if (null !== $leadFrom && null !== $leadTo && $leadFrom > $leadTo) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 'score',
                 "from $leadFrom to $leadTo is nothing",
                 'a first number that is not above the second',

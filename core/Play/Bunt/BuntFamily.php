@@ -8,7 +8,8 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\FieldedPlay;
 use FoxCorner\Core\Play\Clock\Play;
@@ -93,14 +94,14 @@ final readonly class BuntFamily implements PlayFamily
         $kind = (string) ($fields['kind'] ?? BuntKind::Sacrifice->value);
         $number = static fn(string $name, float $usual): float => is_numeric($fields[$name] ?? $usual)
             ? (float) ($fields[$name] ?? $usual)
-            : throw InvalidValue::because($name, 'it is not a number', 'a number');
+            : throw Refused::because($name, 'it is not a number', 'a number');
 
         return BuntTrial::restingAt(
             $number('feet', self::USUAL[1]),
             $number('degrees', self::USUAL[0]),
             $rules,
             BuntKind::tryFrom($kind) ??
-                throw InvalidValue::notOneOf('kind', $kind, array_column(BuntKind::cases(), 'value')),
+                throw Unknown::notOneOf('kind', $kind, array_column(BuntKind::cases(), 'value')),
         );
     }
 

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Bunt;
 
 use FoxCorner\Core\Field\Base;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Motion\Intercept;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\People\Position;
@@ -25,7 +26,7 @@ final readonly class BuntFielding
     /** s; who are there this close together leave it to the one whom the catcher calls (ours). */
     private const TOGETHER = 0.25;
 
-    /** @throws InvalidValue when nobody of the coverage reaches it */
+    /** @throws Problem when nobody of the coverage reaches it */
     public static function of(PlaySetting $setting, Coverage $coverage, RollingBall $ball): Possession
     {
         $there = $reserve = [];
@@ -42,7 +43,7 @@ final readonly class BuntFielding
         }
 
         return $first ??
-            throw InvalidValue::because(
+            throw Refused::because(
                 'coverage',
                 "nobody of “{$coverage->name}” gets to the bunt",
                 'fielders who can be there within eight seconds',

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Family;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
 
 /** The families of plays that the program knows: one line each. */
@@ -41,9 +42,9 @@ final readonly class PlayFamilies
         return $this->families[$key] ?? null;
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     public function get(string $key): PlayFamily
     {
-        return $this->families[$key] ?? throw InvalidValue::notOneOf('family', $key, array_keys($this->families));
+        return $this->families[$key] ?? throw Unknown::notOneOf('family', $key, array_keys($this->families));
     }
 }

@@ -6,7 +6,7 @@ namespace FoxCorner\Core\Play\Family;
 
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Play\Check\PlayCheck;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
@@ -55,7 +55,7 @@ interface PlayFamily
      *
      * @param array<string, float|string> $fields as {@see Trial::fields()} tells them; what is missing is usual
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     public function trial(array $fields, RuleSet $rules): Trial;
 

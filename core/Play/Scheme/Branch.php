@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Scheme;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Position;
 
 /**
@@ -37,14 +38,14 @@ final readonly class Branch
         return new self([$question => $answer], null, $words);
     }
 
-    /** @throws InvalidValue when the key is none that {@see self::key()} gives */
+    /** @throws Problem when the key is none that {@see self::key()} gives */
     public static function ofKey(string $key): self
     {
         $branch = null;
         foreach (explode('+', $key) as $fact) {
             [$question, $answer] = [...explode(':', $fact, 2), ''];
             if ('' === $question || '' === $answer) {
-                throw InvalidValue::because('when', "\"$key\" is no branch of a play", 'as in fielded:1');
+                throw Refused::because('when', "\"$key\" is no branch of a play", 'as in fielded:1');
             }
             $one =
                 self::FIELDED_BY === $question

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Scheme;
 
 use FoxCorner\Core\Field\Base;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Unknown;
 
 /** One fielder's task on a play. */
 final readonly class Job
@@ -59,7 +60,7 @@ final readonly class Job
     /**
      * The job that files and forms call so: "cover-first", "turn-back-third", "converge".
      *
-     * @throws InvalidValue
+     * @throws Problem
      */
     public static function ofKey(string $key): self
     {
@@ -69,7 +70,7 @@ final readonly class Job
             }
         }
 
-        throw InvalidValue::notOneOf('job', $key, array_map(static fn(self $job): string => $job->key(), self::all()));
+        throw Unknown::notOneOf('job', $key, array_map(static fn(self $job): string => $job->key(), self::all()));
     }
 
     /** @return list<self> everything that a line of a coverage can ask */

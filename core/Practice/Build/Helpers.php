@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Build;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Practice\Drill;
 
 /** The coaches and parents who help, and who of them can hit a ball where they want. */
@@ -25,11 +26,11 @@ final readonly class Helpers
     /**
      * @param list<Helper> $people
      *
-     * @throws InvalidValue when nobody helps, or too many
+     * @throws Problem when nobody helps, or too many
      */
     public static function named(array $people): self
     {
-        InvalidValue::unlessBetween(
+        OutOfRange::unlessBetween(
             'helpers',
             \count($people),
             1,
@@ -43,11 +44,11 @@ final readonly class Helpers
     /**
      * Helpers without names.
      *
-     * @throws InvalidValue when nobody helps, or more hit than help
+     * @throws Problem when nobody helps, or more hit than help
      */
     public static function of(int $all, ?int $whoHit = null): self
     {
-        InvalidValue::unlessBetween('helpers who hit', $whoHit ?? 0, 0, max(0, $all), 'of those who help');
+        OutOfRange::unlessBetween('helpers who hit', $whoHit ?? 0, 0, max(0, $all), 'of those who help');
 
         return self::named(
             array_map(

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Drill;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Practice\Drill;
 
 /** The drills that come with the program: one line a family. */
@@ -38,9 +39,9 @@ final class ShippedDrills
         );
     }
 
-    /** @throws InvalidValue */
+    /** @throws Problem */
     public static function get(string $key): Drill
     {
-        return self::all()[$key] ?? throw InvalidValue::notOneOf('drill', $key, array_keys(self::all()));
+        return self::all()[$key] ?? throw Unknown::notOneOf('drill', $key, array_keys(self::all()));
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Live;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /**
  * The clock of a practice that is being run: the same for everybody, whatever his phone says.
@@ -109,17 +111,17 @@ final readonly class RunClock
             (null === $this->pausedAt ? 0 : $now - $this->pausedAt);
     }
 
-    /** @throws InvalidValue when it runs already */
+    /** @throws Problem when it runs already */
     public function start(int $now): self
     {
         if ($this->isStarted()) {
-            throw InvalidValue::because('practice', 'it is running already', 'pause, next, longer, skip');
+            throw Refused::because('practice', 'it is running already', 'pause, next, longer, skip');
         }
 
         return new self($this->lengths, $this->skipped, $now, null, null, $this->planned);
     }
 
-    /** @throws InvalidValue when nothing runs */
+    /** @throws Problem when nothing runs */
     public function pause(int $now, PauseReason $reason): self
     {
         $this->mustRun($now);
@@ -135,11 +137,11 @@ final readonly class RunClock
         );
     }
 
-    /** @throws InvalidValue when it does not stand still */
+    /** @throws Problem when it does not stand still */
     public function goOn(int $now): self
     {
         if (null === $this->startedAt || null === $this->pausedAt) {
-            throw InvalidValue::because('practice', 'it does not stand still', 'pause, next, longer, skip');
+            throw Refused::because('practice', 'it does not stand still', 'pause, next, longer, skip');
         }
 
         return new self(
@@ -155,7 +157,7 @@ final readonly class RunClock
     /**
      * To the next block at once; what was done of this one counts.
      *
-     * @throws InvalidValue when nothing runs
+     * @throws Problem when nothing runs
      */
     public function next(int $now): self
     {
@@ -177,17 +179,17 @@ final readonly class RunClock
      * To the block before, with what was left of it, at least a minute; the time since does not count. After the end,
      * the last block is taken up again.
      *
-     * @throws InvalidValue when nothing has begun, or this is the first block
+     * @throws Problem when nothing has begun, or this is the first block
      */
     public function back(int $now): self
     {
         if (null === $this->startedAt) {
-            throw InvalidValue::because('practice', 'it has not begun', 'start');
+            throw Refused::because('practice', 'it has not begun', 'start');
         }
         $index = $this->at($now)->index;
         $before = $index - 1;
         if (!isset($this->lengths[$before], $this->planned[$before])) {
-            throw InvalidValue::because('practice', 'this is the first block', '“not yet”, which takes the start back');
+            throw Refused::because('practice', 'this is the first block', '“not yet”, which takes the start back');
         }
         $since = ($this->pausedAt ?? $now) - $this->startedAt - array_sum(\array_slice($this->lengths, 0, $index));
         $lengths = $this->lengths;
@@ -209,19 +211,19 @@ final readonly class RunClock
     /**
      * As if nobody had started it.
      *
-     * @throws InvalidValue when nobody has
+     * @throws Problem when nobody has
      */
     public function notYet(): self
     {
         return $this->isStarted()
             ? new self($this->planned, [], null, null, null, $this->planned)
-            : throw InvalidValue::because('practice', 'it has not begun', 'start');
+            : throw Refused::because('practice', 'it has not begun', 'start');
     }
 
     /**
      * To the next block at once; this one does not count.
      *
-     * @throws InvalidValue when nothing runs
+     * @throws Problem when nothing runs
      */
     public function skip(int $now): self
     {
@@ -241,16 +243,16 @@ final readonly class RunClock
     /**
      * More time for the block that runs; everything after it is later.
      *
-     * @throws InvalidValue when nothing runs, or a block would last for hours
+     * @throws Problem when nothing runs, or a block would last for hours
      */
     public function extend(int $now, int $minutes): self
     {
         $moment = $this->mustRun($now);
-        InvalidValue::unlessBetween('minutes more', $minutes, 1, 30, 'minutes');
+        OutOfRange::unlessBetween('minutes more', $minutes, 1, 30, 'minutes');
         [$lengths, $planned] = [$this->lengths, $this->planned];
         $lengths[$moment->index] += $minutes * self::MINUTE;
         $planned[$moment->index] += $minutes * self::MINUTE;
-        InvalidValue::unlessBetween(
+        OutOfRange::unlessBetween(
             'block',
             $lengths[$moment->index] / self::MINUTE,
             0,
@@ -271,7 +273,7 @@ final readonly class RunClock
     private function mustRun(int $now): RunMoment
     {
         if (!$this->isStarted() || $this->isOver($now)) {
-            throw InvalidValue::because('practice', $this->isStarted() ? 'it is over' : 'it has not begun', 'start');
+            throw Refused::because('practice', $this->isStarted() ? 'it is over' : 'it has not begun', 'start');
         }
 
         return $this->at($now);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Station;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** One station: whom it serves, how many at once, and what it costs in people, pieces and arms. */
 final readonly class Station
@@ -15,7 +17,7 @@ final readonly class Station
      * @param int                $secondsPerRep for one player's repetition
      * @param array<string, int> $equipment     pieces by name
      *
-     * @throws InvalidValue when no group fits it
+     * @throws Problem when no group fits it
      */
     public function __construct(
         public string $id,
@@ -30,15 +32,15 @@ final readonly class Station
         public Ground $ground,
     ) {
         if ($min > $max) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 "station $id",
                 "it needs $min players and takes $max",
                 'a smallest group that is not above the largest',
             );
         }
-        InvalidValue::unlessBetween("station $id, seconds per repetition", $secondsPerRep, 1, 3600, 'seconds');
-        InvalidValue::unlessBetween("station $id, at once", $atOnce, 1, 100, 'players');
-        InvalidValue::unlessBetween("station $id, min", $min, 1, 100, 'players');
+        OutOfRange::unlessBetween("station $id, seconds per repetition", $secondsPerRep, 1, 3600, 'seconds');
+        OutOfRange::unlessBetween("station $id, at once", $atOnce, 1, 100, 'players');
+        OutOfRange::unlessBetween("station $id, min", $min, 1, 100, 'players');
     }
 
     /** Repetitions that each of a group gets: floor(length / (seconds × turns)); none when the group does not fit. */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Station;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\Unknown;
 
 /** Who comes, what there is, what is needed: everything that the rounds are filled from. */
 final readonly class StationProblem
@@ -20,7 +23,7 @@ final readonly class StationProblem
      * @param int                 $rounds    how many rounds fit
      * @param list<HeldTurn>      $held      turns that stay as they are
      *
-     * @throws InvalidValue when nobody comes, no round fits, an id is there twice or a need asks for no station
+     * @throws Problem when nobody comes, no round fits, an id is there twice or a need asks for no station
      */
     public function __construct(
         public array $players,
@@ -33,19 +36,19 @@ final readonly class StationProblem
         public array $held = [],
     ) {
         if ([] === $players) {
-            throw InvalidValue::because('players', 'nobody comes', 'at least one player');
+            throw Refused::because('players', 'nobody comes', 'at least one player');
         }
         if ($rounds < 1) {
-            throw InvalidValue::because('minutes', 'not one round fits', 'as many minutes as a round takes, or more');
+            throw Refused::because('minutes', 'not one round fits', 'as many minutes as a round takes, or more');
         }
-        InvalidValue::unlessBetween('rounds', $rounds, 1, 60, 'rounds');
+        OutOfRange::unlessBetween('rounds', $rounds, 1, 60, 'rounds');
         self::mustBeUnique('players', array_map(static fn(StationPlayer $player): string => $player->id, $players));
         self::mustBeUnique('stations', array_map(static fn(Station $station): string => $station->id, $stations));
         self::mustBeUnique('needs', array_map(static fn(StationNeed $need): string => $need->id, $needs));
         $known = array_map(static fn(Station $station): string => $station->id, $stations);
         foreach ($needs as $need) {
             if (!\in_array($need->station, $known, true)) {
-                throw InvalidValue::notOneOf("need $need->id, station", $need->station, $known);
+                throw Unknown::notOneOf("need $need->id, station", $need->station, $known);
             }
         }
     }
@@ -137,7 +140,7 @@ final readonly class StationProblem
     {
         foreach (array_count_values($ids) as $id => $times) {
             if ($times > 1) {
-                throw InvalidValue::because($what, "\"$id\" is there $times times", 'each id once');
+                throw Refused::because($what, "\"$id\" is there $times times", 'each id once');
             }
         }
     }

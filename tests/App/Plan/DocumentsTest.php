@@ -17,7 +17,7 @@ use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\BuntSign;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Plan\CoverageChoice;
@@ -157,8 +157,8 @@ final class DocumentsTest extends TestCase
         try {
             (new BookCodec())->read($document, Sport::Fastpitch);
             self::fail('This is no plan.');
-        } catch (InvalidValue $problem) {
-            self::assertSame($field, $problem->field);
+        } catch (Problem $problem) {
+            self::assertSame($field, $problem->field());
         }
     }
 

@@ -11,7 +11,7 @@ use FoxCorner\Core\Alignment\ByHand;
 use FoxCorner\Core\Alignment\KeptSpot;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
@@ -58,7 +58,7 @@ final class ByHandTest extends TestCase
 
     public function testOnlyPositionsCanBeTried(): void
     {
-        $this->expectException(InvalidValue::class);
+        $this->expectException(Problem::class);
         $this->alignment('none-1', [], [12 => Point::of(0, 0)]);
     }
 

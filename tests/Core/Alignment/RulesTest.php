@@ -26,7 +26,7 @@ use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Game\Tendency;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Pitching;
@@ -307,8 +307,8 @@ final class RulesTest extends TestCase
         try {
             $make();
             self::fail('This is no rule.');
-        } catch (InvalidValue $problem) {
-            self::assertSame($field, $problem->field);
+        } catch (Problem $problem) {
+            self::assertSame($field, $problem->field());
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Field;
 
+use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Alignment\DepthSpot;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Diamond;
@@ -13,7 +14,7 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Segment;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Surface;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Position;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -96,7 +97,8 @@ final class GeometryTest extends TestCase
 
     public function testPaceOfAGiant(): void
     {
-        $this->expectExceptionObject(InvalidValue::because('pace', '9 is too large', '1 to 5 feet'));
+        $this->expectException(OutOfRange::class);
+        $this->expectExceptionMessage('pace: 9 is too large; allowed: 1 to 5 feet');
         Paces::inFeet(10, 9);
     }
 
@@ -147,8 +149,8 @@ final class GeometryTest extends TestCase
                 surface: Surface::Dirt,
             );
             self::fail('No such field may exist.');
-        } catch (InvalidValue $problem) {
-            self::assertSame($field, $problem->field);
+        } catch (Problem $problem) {
+            self::assertSame($field, $problem->field());
         }
     }
 

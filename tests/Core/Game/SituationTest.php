@@ -13,7 +13,7 @@ use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -40,7 +40,7 @@ final class SituationTest extends TestCase
     #[TestWith([''])]
     public function testKeysThatNameNothing(string $key): void
     {
-        $this->expectException(InvalidValue::class);
+        $this->expectException(Problem::class);
         $this->expectExceptionMessage(\sprintf('situation: "%s" does not exist', $key));
         Situation::fromKey($key);
     }

@@ -6,7 +6,7 @@ namespace FoxCorner\Tests\Core\Motion;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Surface;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Motion\Intercept;
 use FoxCorner\Core\Motion\Legs;
 use FoxCorner\Core\Motion\OutChance;
@@ -69,7 +69,7 @@ final class RunningAndRollingTest extends TestCase
 
     public function testNoBunt(): void
     {
-        $this->expectException(InvalidValue::class);
+        $this->expectException(Problem::class);
         $this->expectExceptionMessage('bunt speed: 55 is too large; allowed: 12 to 40 miles per hour');
         RollingBall::bunt(Speed::ofMph(55), Surface::Dirt, 0);
     }

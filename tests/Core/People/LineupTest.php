@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\People;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Lineup;
@@ -41,9 +41,8 @@ final class LineupTest extends TestCase
     #[TestWith([8, 'there are 8 players on it'])]
     public function testTooFew(int $count, string $words): void
     {
-        $this->expectExceptionObject(
-            InvalidValue::because('roster', $words, 'nine players or more, one for each position'),
-        );
+        $this->expectException(NoLineup::class);
+        $this->expectExceptionMessage("roster: $words; allowed: nine players or more, one for each position");
         Lineup::choose(\array_slice(Teams::nine(), 0, $count));
     }
 

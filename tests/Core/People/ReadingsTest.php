@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\People;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\People\Readings;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -34,7 +34,8 @@ final class ReadingsTest extends TestCase
 
     public function testAReadingThatIsNobodys(): void
     {
-        $this->expectExceptionObject(InvalidValue::because('reading', '43 is too large', '2.2 to 8 seconds'));
+        $this->expectException(OutOfRange::class);
+        $this->expectExceptionMessage('reading: 43 is too large; allowed: 2.2 to 8 seconds');
         Quantity::HomeToFirst->check(43, 'reading');
     }
 }

@@ -8,7 +8,7 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterType;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
@@ -216,7 +216,7 @@ final class BuntPlayTest extends TestCase
 
     public function testUnknownCoverageSaysWhichThereAre(): void
     {
-        $this->expectExceptionObject(InvalidValue::notOneOf('coverage', 'wheel', ['corners-crash', 'first-stays']));
+        $this->expectExceptionObject(Unknown::notOneOf('coverage', 'wheel', ['corners-crash', 'first-stays']));
         Teams::bunt(coverage: 'wheel');
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Practice;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Practice\Live\PauseReason;
 use FoxCorner\Core\Practice\Live\RunClock;
 use PHPUnit\Framework\TestCase;
@@ -216,8 +216,8 @@ final class RunClockTest extends TestCase
             try {
                 $try();
                 self::fail("$words: it was done");
-            } catch (InvalidValue $problem) {
-                self::assertSame($words, $problem->wrong);
+            } catch (Problem $problem) {
+                self::assertSame($words, $problem->wrong());
             }
         }
     }

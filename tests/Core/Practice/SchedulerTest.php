@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Practice;
 
 use FoxCorner\Core\Field\Diamond;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Build\FieldPart;
@@ -188,7 +188,7 @@ final class SchedulerTest extends TestCase
 
     public function testNobodyComes(): void
     {
-        $this->expectExceptionObject(InvalidValue::because('who comes', 'nobody is ticked', 'at least one player'));
+        $this->expectExceptionObject(Refused::because('who comes', 'nobody is ticked', 'at least one player'));
         self::solve([], 3, 70);
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Practice;
 
 use FoxCorner\Core\Field\Diamond;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
@@ -120,8 +120,8 @@ final class ShippedDrillsTest extends TestCase
         $refused = static function (callable $what): string {
             try {
                 $what();
-            } catch (InvalidValue $problem) {
-                return $problem->field;
+            } catch (Problem $problem) {
+                return $problem->field();
             }
 
             return '';

@@ -6,7 +6,7 @@ namespace FoxCorner\Tests\Core\Practice;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Segment;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Practice\Station\Area;
 use FoxCorner\Core\Practice\Station\Diagnosis;
 use FoxCorner\Core\Practice\Station\Ground;
@@ -209,7 +209,7 @@ final class StationSolverTest extends TestCase
     #[DataProvider('impossible')]
     public function testWhatCannotBeAsked(\Closure $make, string $words): void
     {
-        $this->expectException(InvalidValue::class);
+        $this->expectException(Problem::class);
         $this->expectExceptionMessage($words);
         $make();
     }

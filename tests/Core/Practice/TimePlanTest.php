@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Practice;
 
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Practice\BlockKind;
 use FoxCorner\Core\Practice\TimePlan;
 use FoxCorner\Core\Practice\TimeShape;
@@ -52,8 +52,8 @@ final class TimePlanTest extends TestCase
         try {
             TimeShape::of(...$shape);
             self::fail('It was taken.');
-        } catch (InvalidValue $problem) {
-            self::assertSame($field, $problem->field);
+        } catch (Problem $problem) {
+            self::assertSame($field, $problem->field());
         }
     }
 

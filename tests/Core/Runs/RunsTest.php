@@ -8,7 +8,7 @@ use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Runs\Advancement;
 use FoxCorner\Core\Runs\EventRates;
 use FoxCorner\Core\Runs\Outcome;
@@ -137,8 +137,8 @@ final class RunsTest extends TestCase
         try {
             EventRates::of($walk, $single, 0, 0, 0, 0, 0);
             self::fail('No such rates may exist.');
-        } catch (InvalidValue $problem) {
-            self::assertSame($field, $problem->field);
+        } catch (Problem $problem) {
+            self::assertSame($field, $problem->field());
         }
     }
 

@@ -12,7 +12,8 @@ use FoxCorner\App\Practice\Solving\SolveJobs;
 use FoxCorner\App\Practice\Solving\SolveOutcome;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;
-use FoxCorner\Core\InvalidValue;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** Keeps what was solved for a practice, unless it has been changed by then; the earlier sheet stays at hand. */
 final readonly class SolvedPractice
@@ -24,26 +25,26 @@ final readonly class SolvedPractice
         private Undo $undo,
     ) {}
 
-    /** @throws InvalidValue when it is not there any more */
+    /** @throws Problem when it is not there any more */
     public function of(SolveJob $job): Practice
     {
         return $this->practices->inTeam($job->team, $job->practice) ??
-            throw InvalidValue::because('practice', 'it has been taken off', 'another practice');
+            throw Refused::because('practice', 'it has been taken off', 'another practice');
     }
 
-    /** @throws InvalidValue when it is not what was seen, or runs already */
+    /** @throws Problem when it is not what was seen, or runs already */
     public function asSeen(SolveJob $job, int $version): Practice
     {
         $practice = $this->of($job);
         if ($version !== $practice->version()) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 'practice',
                 'somebody else has changed it since this page was opened',
                 'look at what is here now and do it again',
             );
         }
         if (true === $this->runs->of($practice)?->clock()->isStarted()) {
-            throw InvalidValue::because(
+            throw Refused::because(
                 'practice',
                 'it has begun',
                 'changes on the page of the run: who is late, who leaves, next, skip',

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Architecture;
+
+use FoxCorner\Core\Play\Family\PlayFamilies;
+use FoxCorner\Core\Play\Family\PlayFamily;
+use PHPUnit\Framework\TestCase;
+
+/** The rules of the house that PHPStan does not hold: folders, templates, the registry. */
+final class FoldersTest extends TestCase
+{
+    public function testNoFolderLeadsBackToItself(): void
+    {
+        self::assertSame('', implode(' → ', SourceTree::core()->cycle()));
+        self::assertSame('', implode(' → ', SourceTree::app()->cycle()));
+    }
+
+    public function testACycleWouldBeSeen(): void
+    {
+        $folder = sys_get_temp_dir() . '/fox-cycle-' . bin2hex(random_bytes(4));
+        foreach (['A' => 'B', 'B' => 'C', 'C' => 'A'] as $one => $other) {
+            mkdir("$folder/$one", recursive: true);
+            file_put_contents("$folder/$one/X.php", "<?php namespace FoxCorner\\T\\$one; use FoxCorner\\T\\$other\\X;");
+        }
+
+        self::assertSame(['A', 'B', 'C', 'A'], (new SourceTree($folder, 'FoxCorner\T'))->cycle());
+    }
+
+    public function testEveryFolderWithAFamilyIsInTheRegistryAndTheOtherWayRound(): void
+    {
+        $registered = array_map(
+            static fn(PlayFamily $family): string => explode('\\', $family::class)[3],
+            PlayFamilies::shipped()->all(),
+        );
+        $families = DependencyRules::families();
+        sort($registered);
+
+        self::assertNotSame([], $families);
+        self::assertSame($families, $registered);
+    }
+
+    /** A page takes from its own folder, from what all share, and from nobody else. */
+    public function testTemplatesOfAPlaceUseNoOtherPlaces(): void
+    {
+        $root = \dirname(__DIR__, 2) . '/templates/';
+        $strangers = [];
+        foreach (glob($root . '{*,*/*,*/*/*}.twig', \GLOB_BRACE) ?: [] as $file) {
+            $own = explode('/', substr($file, \strlen($root)))[0];
+            preg_match_all(
+                '/(?:include\(|extends |from |import |form_theme \w+ )\'([a-z_]+)\//',
+                (string) file_get_contents($file),
+                $found,
+            );
+            foreach (array_diff($found[1], [$own, 'components']) as $other) {
+                $strangers[] = substr($file, \strlen($root)) . " uses $other";
+            }
+        }
+
+        self::assertSame([], $strangers);
+    }
+
+    /** Each folder of templates is drawn by the code of one folder. */
+    public function testEveryFolderOfTemplatesHasOnePlace(): void
+    {
+        $places = [];
+        foreach (SourceTree::app()->classes() as $class) {
+            $file = \dirname(__DIR__, 2) . '/app' . strtr(substr($class, \strlen('FoxCorner\App')), '\\', '/') . '.php';
+            preg_match_all('/\'([a-z_]+)\/[a-z_]+(?:\.\w+)?\.twig\'/', (string) file_get_contents($file), $found);
+            foreach (array_diff($found[1], ['components']) as $folder) {
+                $places[$folder][explode('\\', $class)[2]] = true;
+            }
+        }
+
+        self::assertSame([], array_filter($places, static fn(array $of): bool => \count($of) > 1));
+        self::assertGreaterThan(12, \count($places));
+    }
+}

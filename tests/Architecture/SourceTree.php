@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Architecture;
+
+/** What the folders of a tree import from each other, read from the code. */
+final readonly class SourceTree
+{
+    public function __construct(private string $root, private string $namespace) {}
+
+    public static function core(): self
+    {
+        return new self(\dirname(__DIR__, 2) . '/core', 'FoxCorner\Core');
+    }
+
+    public static function app(): self
+    {
+        return new self(\dirname(__DIR__, 2) . '/app', 'FoxCorner\App');
+    }
+
+    /** @return list<string> folders of the first level */
+    public function folders(string $below = ''): array
+    {
+        return array_map(basename(...), glob($this->root . '/' . $below . '*', \GLOB_ONLYDIR) ?: []);
+    }
+
+    /** @return list<string> classes by their full names, in a folder and all below it */
+    public function classes(string $folder = ''): array
+    {
+        $found = [];
+        $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($this->root . '/' . $folder));
+        /** @var \SplFileInfo $file */
+        foreach ($files as $file) {
+            if ('php' === $file->getExtension()) {
+                $path = substr($file->getPathname(), \strlen($this->root) + 1, -4);
+                $found[] = $this->namespace . '\\' . strtr(ltrim($path, '/'), '/', '\\');
+            }
+        }
+        sort($found);
+
+        return $found;
+    }
+
+    /** @return array<string, array<string, int>> by folder, the folders it imports from and how many of its files do */
+    public function imports(): array
+    {
+        $imports = [];
+        foreach ($this->folders() as $folder) {
+            $imports[$folder] = [];
+            foreach ($this->classes($folder) as $class) {
+                $names = array_map($this->folderOf(...), $this->named($class));
+                foreach (array_unique(array_filter($names)) as $other) {
+                    if ($other !== $folder) {
+                        $imports[$folder][$other] = ($imports[$folder][$other] ?? 0) + 1;
+                    }
+                }
+            }
+            ksort($imports[$folder]);
+        }
+
+        return $imports;
+    }
+
+    /** @return list<string> folders that lead back to themselves, on a way; none when nothing does */
+    public function cycle(): array
+    {
+        $imports = $this->imports();
+        $done = [];
+        foreach (array_keys($imports) as $folder) {
+            $way = self::back($folder, $imports, [], $done);
+            if ([] !== $way) {
+                return $way;
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<string> the names of our own that the file of a class uses */
+    public function named(string $class): array
+    {
+        $path = $this->root . strtr(substr($class, \strlen($this->namespace)), '\\', '/') . '.php';
+        $names = [];
+        foreach (\PhpToken::tokenize((string) file_get_contents($path)) as $token) {
+            if ($token->is([\T_NAME_QUALIFIED, \T_NAME_FULLY_QUALIFIED])) {
+                $names[] = ltrim($token->text, '\\');
+            }
+        }
+
+        return array_values(array_filter($names, static fn(string $name): bool => str_starts_with($name, 'FoxCorner')));
+    }
+
+    private function folderOf(string $class): ?string
+    {
+        $parts = explode('\\', substr($class, \strlen($this->namespace) + 1));
+
+        return str_starts_with($class, $this->namespace . '\\') && \count($parts) > 1 ? $parts[0] : null;
+    }
+
+    /**
+     * @param array<string, array<string, int>> $imports
+     * @param list<string>                      $way
+     * @param array<string, true>               $done
+     *
+     * @return list<string>
+     */
+    private static function back(string $folder, array $imports, array $way, array &$done): array
+    {
+        $met = array_search($folder, $way, true);
+        if (false !== $met) {
+            return [...\array_slice($way, $met), $folder];
+        }
+        if (isset($done[$folder])) {
+            return [];
+        }
+        foreach (array_keys($imports[$folder] ?? []) as $other) {
+            $found = self::back($other, $imports, [...$way, $folder], $done);
+            if ([] !== $found) {
+                return $found;
+            }
+        }
+        $done[$folder] = true;
+
+        return [];
+    }
+}
