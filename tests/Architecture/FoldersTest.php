@@ -46,7 +46,9 @@ final class FoldersTest extends TestCase
     {
         $root = \dirname(__DIR__, 2) . '/templates/';
         $strangers = [];
-        foreach (glob($root . '{*,*/*,*/*/*}.twig', \GLOB_BRACE) ?: [] as $file) {
+        $files = glob($root . '{*,*/*,*/*/*}.twig', \GLOB_BRACE);
+        self::assertIsArray($files);
+        foreach ($files as $file) {
             $own = explode('/', substr($file, \strlen($root)))[0];
             preg_match_all(
                 '/(?:include\(|extends |from |import |form_theme \w+ )\'([a-z_]+)\//',
@@ -75,5 +77,14 @@ final class FoldersTest extends TestCase
 
         self::assertSame([], array_filter($places, static fn(array $of): bool => \count($of) > 1));
         self::assertGreaterThan(12, \count($places));
+    }
+
+    public function testTheDrawingOfTheFoldersIsOfToday(): void
+    {
+        self::assertSame(
+            file_get_contents(\dirname(__DIR__, 2) . '/docs/folders.svg'),
+            FolderDrawing::ofTheProject()->svg(),
+            'tests/Tools/folders draws it anew',
+        );
     }
 }

@@ -22,7 +22,9 @@ final readonly class SourceTree
     /** @return list<string> folders of the first level */
     public function folders(string $below = ''): array
     {
-        return array_map(basename(...), glob($this->root . '/' . $below . '*', \GLOB_ONLYDIR) ?: []);
+        $found = glob($this->root . '/' . $below . '*', \GLOB_ONLYDIR);
+
+        return false === $found ? [] : array_map(basename(...), $found);
     }
 
     /** @return list<string> classes by their full names, in a folder and all below it */
@@ -49,9 +51,8 @@ final readonly class SourceTree
         foreach ($this->folders() as $folder) {
             $imports[$folder] = [];
             foreach ($this->classes($folder) as $class) {
-                $names = array_map($this->folderOf(...), $this->named($class));
-                foreach (array_unique(array_filter($names)) as $other) {
-                    if ($other !== $folder) {
+                foreach (array_unique(array_map($this->folderOf(...), $this->named($class))) as $other) {
+                    if (null !== $other && $other !== $folder) {
                         $imports[$folder][$other] = ($imports[$folder][$other] ?? 0) + 1;
                     }
                 }
