@@ -99,7 +99,7 @@ final class ImportCalendar extends AbstractController
                 \sprintf('There would be more than %d entries. Take old ones out of the week first.', self::MOST),
             );
 
-            return $this->redirectToRoute('week', ['team' => $team->id()], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute('week', ['team' => $team->address()], Response::HTTP_SEE_OTHER);
         }
         $words = \sprintf(
             '%d %s read from a calendar',
@@ -124,7 +124,10 @@ final class ImportCalendar extends AbstractController
 
         return $this->redirectToRoute(
             'week',
-            ['team' => $team->id(), 'from' => ($reading->events[0]->startsAt ?? $this->clock->now())->format('Y-m-d')],
+            [
+                'team' => $team->address(),
+                'from' => ($reading->events[0]->startsAt ?? $this->clock->now())->format('Y-m-d'),
+            ],
             Response::HTTP_SEE_OTHER,
         );
     }
@@ -153,7 +156,7 @@ final class ImportCalendar extends AbstractController
 
         return $this->redirectToRoute(
             'week',
-            ['team' => $membership->team->id(), 'from' => $from],
+            ['team' => $membership->team->address(), 'from' => $from],
             Response::HTTP_SEE_OTHER,
         );
     }

@@ -28,11 +28,27 @@ final readonly class MembershipResolver implements ValueResolverInterface
         $account = $this->security->getUser();
         $mine = $account instanceof Account ? $this->memberships->of($account) : [];
         $membership =
-            $mine[$request->attributes->getString('team')] ?? throw new NotFoundHttpException('There is no such team.');
+            self::at($request->attributes->getString('team'), $mine) ??
+            throw new NotFoundHttpException('There is no such team.');
         // The frame around every page shows the team and offers the others.
         $request->attributes->set('_membership', $membership);
         $request->attributes->set('_memberships', $mine);
 
         return [$membership];
+    }
+
+    /**
+     * @param string                    $address the team's short name, or its id, as addresses had it before
+     * @param array<string, Membership> $mine    by the team's id
+     */
+    private static function at(string $address, array $mine): ?Membership
+    {
+        foreach ($mine as $id => $membership) {
+            if ($id === $address || $membership->team->address() === $address) {
+                return $membership;
+            }
+        }
+
+        return null;
     }
 }

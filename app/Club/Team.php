@@ -28,6 +28,10 @@ class Team
     #[ORM\Column(type: 'integer')]
     private int $version = 1;
 
+    /** Its part of an address; stays when the name is changed. */
+    #[ORM\Column(length: ShortName::LONGEST, unique: true)]
+    private string $shortName = '';
+
     #[ORM\Column(length: 40)]
     private string $ruleSet;
 
@@ -58,6 +62,16 @@ class Team
     ) {
         $this->id = Uuid::v7();
         $this->playBy($rules, $level);
+    }
+
+    public function isAt(string $shortName): void
+    {
+        $this->shortName = $shortName;
+    }
+
+    public function address(): string
+    {
+        return $this->shortName;
     }
 
     /** @param float|null $reactionCaution seconds; null: as it is */

@@ -111,7 +111,7 @@ final class DepthsPage extends AbstractController
 
         return $this->redirectToRoute(
             'depths',
-            ['team' => $membership->team->id(), 'unit' => $this->unit($request->request)],
+            ['team' => $membership->team->address(), 'unit' => $this->unit($request->request)],
             Response::HTTP_SEE_OTHER,
         );
     }

@@ -41,7 +41,7 @@ final class FieldPage extends AbstractController
     {
         $address = $this->addresses->read($membership->team, $situation, $request->query);
         if ('' !== $request->query->getString('at')) {
-            return $this->redirectToRoute('field', ['team' => $membership->team->id(), ...$address->with([])]);
+            return $this->redirectToRoute('field', ['team' => $membership->team->address(), ...$address->with([])]);
         }
         try {
             $read = $this->plans->read($membership->team, $address->situation, $address->context, $address->moved);

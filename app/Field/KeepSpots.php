@@ -91,7 +91,7 @@ final class KeepSpots extends AbstractController
 
         return $this->redirectToRoute(
             'field',
-            ['team' => $membership->team->id(), ...$address->with($left)],
+            ['team' => $membership->team->address(), ...$address->with($left)],
             Response::HTTP_SEE_OTHER,
         );
     }

@@ -76,7 +76,7 @@ final class OpponentsPage extends AbstractController
 
         return $this->redirectToRoute(
             'opponent',
-            ['team' => $membership->team->id(), 'opponent' => $opponent->id()],
+            ['team' => $membership->team->address(), 'opponent' => $opponent->id()],
             Response::HTTP_SEE_OTHER,
         );
     }
@@ -144,7 +144,7 @@ final class OpponentsPage extends AbstractController
 
         return $this->redirectToRoute(
             'opponent',
-            ['team' => $membership->team->id(), 'opponent' => $found->id()],
+            ['team' => $membership->team->address(), 'opponent' => $found->id()],
             Response::HTTP_SEE_OTHER,
         );
     }
@@ -164,7 +164,7 @@ final class OpponentsPage extends AbstractController
         );
         $this->doneOrUndone($found->name() . ' is off the list.', $step);
 
-        return $this->redirectToRoute('opponents', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('opponents', ['team' => $membership->team->address()], Response::HTTP_SEE_OTHER);
     }
 
     #[Route('/{team}/team/opponents/{opponent}/batters.csv', name: 'export_batters', methods: ['GET'])]

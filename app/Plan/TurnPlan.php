@@ -48,7 +48,9 @@ final class TurnPlan extends AbstractController
         $back = $request->request->getString('back');
 
         return $this->redirect(
-            $membership->owns($back) ? $back : $this->generateUrl('situations', ['team' => $membership->team->id()]),
+            $membership->owns($back)
+                ? $back
+                : $this->generateUrl('situations', ['team' => $membership->team->address()]),
             Response::HTTP_SEE_OTHER,
         );
     }

@@ -52,7 +52,10 @@ final class ChooseCoverage extends AbstractController
             ),
             "“{$coverage->call}” is played on a $one from now on: $here.",
         );
-        $back = ['team' => $membership->team->id(), ...$address->with(['coverage' => null, 'view' => $family->key()])];
+        $back = [
+            'team' => $membership->team->address(),
+            ...$address->with(['coverage' => null, 'view' => $family->key()]),
+        ];
 
         return $this->redirectToRoute('field', $back, Response::HTTP_SEE_OTHER);
     }

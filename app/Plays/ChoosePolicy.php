@@ -44,7 +44,11 @@ final class ChoosePolicy extends AbstractController
                 ),
             ),
         );
-        $back = ['team' => $membership->team->id(), 'family' => $family->key(), ...$address->with(['view' => null])];
+        $back = [
+            'team' => $membership->team->address(),
+            'family' => $family->key(),
+            ...$address->with(['view' => null]),
+        ];
 
         return $this->redirectToRoute('plays', $back, Response::HTTP_SEE_OTHER);
     }

@@ -207,7 +207,7 @@ final class EditCoverage extends AbstractController
     /** @param array<string, string> $more */
     private function back(Membership $membership, PlayFamily $family, string $situation, array $more = []): Response
     {
-        $to = ['team' => $membership->team->id(), 'family' => $family->key(), 'situation' => $situation];
+        $to = ['team' => $membership->team->address(), 'family' => $family->key(), 'situation' => $situation];
 
         return $this->redirectToRoute('plays', $to + $more, Response::HTTP_SEE_OTHER);
     }

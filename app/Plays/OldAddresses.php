@@ -17,7 +17,7 @@ final class OldAddresses extends AbstractController
     #[Route('/{team}/bunts/{situation}', name: 'old_bunts', methods: ['GET'])]
     public function bunts(Membership $membership, string $situation, Request $request): Response
     {
-        $to = ['team' => $membership->team->id(), 'family' => BuntFamily::KEY, 'situation' => $situation];
+        $to = ['team' => $membership->team->address(), 'family' => BuntFamily::KEY, 'situation' => $situation];
 
         return $this->redirectToRoute('plays', [...$request->query->all(), ...$to], Response::HTTP_MOVED_PERMANENTLY);
     }

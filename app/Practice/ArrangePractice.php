@@ -71,12 +71,12 @@ final class ArrangePractice extends AbstractController
         return null === $job
             ? $this->redirectToRoute(
                 'practice',
-                ['team' => $membership->team->id(), 'practice' => $practice->id()],
+                ['team' => $membership->team->address(), 'practice' => $practice->address()],
                 Response::HTTP_SEE_OTHER,
             )
             : $this->redirectToRoute(
                 'solving',
-                ['team' => $membership->team->id(), 'job' => $job->id()],
+                ['team' => $membership->team->address(), 'job' => $job->id()],
                 Response::HTTP_SEE_OTHER,
             );
     }

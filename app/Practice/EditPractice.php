@@ -25,7 +25,6 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
-use Symfony\Component\Uid\Uuid;
 
 /** Makes a practice from the plan, solves it again with other people or minutes, takes it off. */
 final class EditPractice extends AbstractController
@@ -70,7 +69,7 @@ final class EditPractice extends AbstractController
 
             return $this->redirectToRoute(
                 'run_practice',
-                ['team' => $membership->team->id(), 'practice' => $practice->id()],
+                ['team' => $membership->team->address(), 'practice' => $practice->address()],
                 Response::HTTP_SEE_OTHER,
             );
         }
@@ -104,7 +103,7 @@ final class EditPractice extends AbstractController
         );
         $this->doneOrUndone('The practice is taken off.', $step);
 
-        return $this->redirectToRoute('practices', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('practices', ['team' => $membership->team->address()], Response::HTTP_SEE_OTHER);
     }
 
     private function edit(Membership $membership, ?Practice $practice, Request $request): Response
@@ -121,7 +120,7 @@ final class EditPractice extends AbstractController
             if (null !== $known) {
                 return $this->redirectToRoute(
                     'practice',
-                    ['team' => $membership->team->id(), 'practice' => $known],
+                    ['team' => $membership->team->address(), 'practice' => $known->address()],
                     Response::HTTP_SEE_OTHER,
                 );
             }
@@ -130,7 +129,7 @@ final class EditPractice extends AbstractController
             } elseif (null !== $job) {
                 return $this->redirectToRoute(
                     'solving',
-                    ['team' => $membership->team->id(), 'job' => $job->id()],
+                    ['team' => $membership->team->address(), 'job' => $job->id()],
                     Response::HTTP_SEE_OTHER,
                 );
             }
@@ -167,9 +166,9 @@ final class EditPractice extends AbstractController
     }
 
     /** A second press of the same form. */
-    private function pressedBefore(Membership $membership, PracticeDraft $draft): ?Uuid
+    private function pressedBefore(Membership $membership, PracticeDraft $draft): ?Practice
     {
-        return $this->practices->inTeam($membership->team, $draft->once)?->id();
+        return $this->practices->inTeam($membership->team, $draft->once);
     }
 
     /** @param FormInterface<PracticeDraft> $form */

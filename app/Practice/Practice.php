@@ -11,6 +11,7 @@ use FoxCorner\App\Club\Team;
 use Symfony\Component\Uid\Uuid;
 
 /** A practice on a day: what there is to work with, and the schedule that was solved from it. */
+#[ORM\Index(name: 'of_team_by_letters', columns: ['team_id', 'letters'])]
 #[ORM\Entity(repositoryClass: PracticeRepository::class)]
 #[ORM\Index(columns: ['team_id', 'starts_at'])]
 class Practice
@@ -27,6 +28,10 @@ class Practice
 
     #[ORM\Column(type: Types::SMALLINT)]
     private int $minutes;
+
+    /** Of its address. */
+    #[ORM\Column(length: 4, options: ['fixed' => true])]
+    private string $letters;
 
     #[ORM\Column(length: 120)]
     private string $place;
@@ -50,7 +55,14 @@ class Practice
         ?Uuid $id = null,
     ) {
         $this->id = $id ?? Uuid::v7();
+        $this->letters = PracticeAddress::lettersOf($this->id);
         $this->change($wish, $sheet);
+    }
+
+    /** As {@see PracticeAddress} reads it. */
+    public function address(): string
+    {
+        return $this->startsAt()->format('Y-m-d-') . $this->letters;
     }
 
     public function change(PracticeWish $wish, string $sheet): void

@@ -7,7 +7,6 @@ namespace FoxCorner\App\Practice;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use FoxCorner\App\Club\Team;
-use Symfony\Component\Uid\Uuid;
 
 /** @extends ServiceEntityRepository<Practice> */
 final class PracticeRepository extends ServiceEntityRepository
@@ -23,16 +22,36 @@ final class PracticeRepository extends ServiceEntityRepository
         return $this->findBy(['team' => $team], ['startsAt' => 'DESC'], 60);
     }
 
-    /** A practice of this team; null for an id that is not one, or is another team's. */
-    public function inTeam(Team $team, string $id): ?Practice
+    /** A practice of this team by its address or its id; null when it is none, or another team's. */
+    public function inTeam(Team $team, string $address): ?Practice
     {
-        return Uuid::isValid($id) ? $this->findOneBy(['team' => $team, 'id' => Uuid::fromString($id)]) : null;
+        $asked = PracticeAddress::read($address);
+        if (null !== $asked?->id) {
+            return $this->findOneBy(['team' => $team, 'id' => $asked->id]);
+        }
+        $found = null === $asked ? [] : $this->findBy(['team' => $team, 'letters' => $asked->letters], ['id' => 'ASC']);
+        // Four letters are nearly always one practice's; where not, the day decides.
+        foreach ($found as $practice) {
+            if ($practice->address() === $address) {
+                return $practice;
+            }
+        }
+
+        return $found[0] ?? null;
     }
 
     /** Whether it is this team's, without reading it. */
-    public function hasOne(Team $team, string $id): bool
+    public function hasOne(Team $team, string $address): bool
     {
-        return Uuid::isValid($id) && 0 < $this->count(['team' => $team, 'id' => Uuid::fromString($id)]);
+        $asked = PracticeAddress::read($address);
+
+        return null !== $asked &&
+            0 <
+                $this->count(
+                    null === $asked->id
+                        ? ['team' => $team, 'letters' => $asked->letters]
+                        : ['team' => $team, 'id' => $asked->id],
+                );
     }
 
     /** @return list<Practice> that begin in a time, the latest first */

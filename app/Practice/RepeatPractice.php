@@ -46,12 +46,16 @@ final class RepeatPractice extends AbstractController
         } catch (Problem $problem) {
             $this->addFlash('problem', $problem->sentence());
 
-            return $this->redirectToRoute('practices', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute(
+                'practices',
+                ['team' => $membership->team->address()],
+                Response::HTTP_SEE_OTHER,
+            );
         }
 
         return $this->redirectToRoute(
             'solving',
-            ['team' => $membership->team->id(), 'job' => $job->id()],
+            ['team' => $membership->team->address(), 'job' => $job->id()],
             Response::HTTP_SEE_OTHER,
         );
     }

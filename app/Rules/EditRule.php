@@ -59,7 +59,7 @@ final class EditRule extends AbstractController
         );
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid() && $this->write($membership, $form, $rule)) {
-            return $this->redirectToRoute('rules', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute('rules', ['team' => $membership->team->address()], Response::HTTP_SEE_OTHER);
         }
 
         return $this->render('rules/edit.html.twig', ['form' => $form, 'rule' => $rule]);

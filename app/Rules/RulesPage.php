@@ -100,7 +100,7 @@ final class RulesPage extends AbstractController
             'The rules are as shipped again.',
         );
 
-        return $this->redirectToRoute('rules', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('rules', ['team' => $membership->team->address()], Response::HTTP_SEE_OTHER);
     }
 
     /** @param \Closure(AlignmentRule, PlanBook): array{string, PlanBook} $change */
@@ -124,7 +124,7 @@ final class RulesPage extends AbstractController
 
         return $this->redirectToRoute(
             'rules',
-            ['team' => $membership->team->id(), '_fragment' => 'rule-' . $id],
+            ['team' => $membership->team->address(), '_fragment' => 'rule-' . $id],
             Response::HTTP_SEE_OTHER,
         );
     }

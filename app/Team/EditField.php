@@ -49,7 +49,7 @@ final class EditField extends AbstractController
                     $membership->team->level(),
                     $membership->team->version(),
                 ),
-            ['refill' => $this->generateUrl('edit_field', ['team' => $membership->team->id()])],
+            ['refill' => $this->generateUrl('edit_field', ['team' => $membership->team->address()])],
         );
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
@@ -66,7 +66,11 @@ final class EditField extends AbstractController
                 $this->entities->flush();
                 $this->addFlash('done', 'The field is saved. Every spot was measured again.');
 
-                return $this->redirectToRoute('team', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
+                return $this->redirectToRoute(
+                    'team',
+                    ['team' => $membership->team->address()],
+                    Response::HTTP_SEE_OTHER,
+                );
             } catch (Problem $problem) {
                 ProblemOnForm::show($form, $problem, self::FIELDS);
             }

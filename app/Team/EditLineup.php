@@ -75,7 +75,7 @@ final class EditLineup extends AbstractController
                 : 'Today’s lineup is saved. Every spot was measured again.',
         );
 
-        return $this->redirectToRoute('lineup', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('lineup', ['team' => $membership->team->address()], Response::HTTP_SEE_OTHER);
     }
 
     /** @return array<int, string> players' ids by position number; nobody picked is left out */

@@ -78,7 +78,7 @@ final class EditPlayer extends AbstractController
         );
         $this->doneOrUndone($words . '.', $step);
 
-        return $this->redirectToRoute('team', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('team', ['team' => $membership->team->address()], Response::HTTP_SEE_OTHER);
     }
 
     private function edit(Membership $membership, ?Player $player, Request $request): Response
@@ -95,7 +95,11 @@ final class EditPlayer extends AbstractController
                 $this->entities->flush();
                 $this->addFlash('done', $known->name . ' is saved.');
 
-                return $this->redirectToRoute('team', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
+                return $this->redirectToRoute(
+                    'team',
+                    ['team' => $membership->team->address()],
+                    Response::HTTP_SEE_OTHER,
+                );
             }
         }
 

@@ -138,6 +138,6 @@ final class ImportRoster extends AbstractController
             $step,
         );
 
-        return $this->redirectToRoute('team', ['team' => $team->id()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('team', ['team' => $team->address()], Response::HTTP_SEE_OTHER);
     }
 }

@@ -77,7 +77,7 @@ final class RunsPage extends AbstractController
         $this->entities->flush();
         $this->addFlash('done', $words);
 
-        return $this->redirectToRoute('runs', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('runs', ['team' => $membership->team->address()], Response::HTTP_SEE_OTHER);
     }
 
     /** @param list<RowProblem> $problems */

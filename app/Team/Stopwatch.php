@@ -68,7 +68,7 @@ final class Stopwatch extends AbstractController
 
         return $this->redirectToRoute(
             'stopwatch',
-            ['team' => $membership->team->id(), 'player' => $who],
+            ['team' => $membership->team->address(), 'player' => $who],
             Response::HTTP_SEE_OTHER,
         );
     }
@@ -84,7 +84,7 @@ final class Stopwatch extends AbstractController
 
         return $this->redirectToRoute(
             'stopwatch',
-            ['team' => $membership->team->id(), 'player' => $found->player->id()],
+            ['team' => $membership->team->address(), 'player' => $found->player->id()],
             Response::HTTP_SEE_OTHER,
         );
     }

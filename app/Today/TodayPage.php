@@ -40,14 +40,14 @@ final class TodayPage extends AbstractController
     #[Route('/', name: 'home', methods: ['GET'])]
     public function home(MembershipRepository $memberships, #[CurrentUser] Account $account): Response
     {
-        $first = array_key_first($memberships->of($account));
+        foreach ($memberships->of($account) as $first) {
+            return $this->redirectToRoute('today', ['team' => $first->team->address()]);
+        }
 
-        return null === $first
-            ? $this->render('today/no_team.html.twig')
-            : $this->redirectToRoute('today', ['team' => $first]);
+        return $this->render('today/no_team.html.twig');
     }
 
-    #[Route('/{team}', name: 'today', methods: ['GET'], requirements: ['team' => '[0-9a-f-]{36}'])]
+    #[Route('/{team}', name: 'today', methods: ['GET'], requirements: ['team' => '[a-z0-9-]+'], priority: -10)]
     public function show(Membership $membership): Response
     {
         [$next, $last] = $this->around($this->practices->of($membership->team));

@@ -43,7 +43,7 @@ final class UndoPage extends AbstractController
         $back = $request->request->getString('back');
 
         return $this->redirect(
-            $membership->owns($back) ? $back : $this->generateUrl('changes', ['team' => $membership->team->id()]),
+            $membership->owns($back) ? $back : $this->generateUrl('changes', ['team' => $membership->team->address()]),
             Response::HTTP_SEE_OTHER,
         );
     }

@@ -33,7 +33,7 @@ final class SendNotice extends AbstractController
 
         return $this->redirectToRoute(
             'run_practice',
-            ['team' => $membership->team->id(), 'practice' => $request->request->getString('practice')],
+            ['team' => $membership->team->address(), 'practice' => $request->request->getString('practice')],
             Response::HTTP_SEE_OTHER,
         );
     }

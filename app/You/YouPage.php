@@ -36,7 +36,7 @@ final class YouPage extends AbstractController
     public function theme(Membership $membership, Request $request): Response
     {
         $theme = $request->request->getString('theme');
-        $answer = $this->redirectToRoute('you', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
+        $answer = $this->redirectToRoute('you', ['team' => $membership->team->address()], Response::HTTP_SEE_OTHER);
         if (\in_array($theme, self::THEMES, true)) {
             $answer->headers->setCookie(
                 Cookie::create(

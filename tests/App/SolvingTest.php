@@ -36,7 +36,7 @@ final class SolvingTest extends AppTestCase
             );
         self::getContainer()->get(SolveHandler::class)(new Solve());
         $this->open($this->team(), "/practice/solving/{$job->id()}");
-        self::assertResponseRedirects("/{$this->team()->id()}/practice/{$practice->id()}");
+        self::assertResponseRedirects("/kites/practice/{$practice->address()}");
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'Solved again');
     }

@@ -53,7 +53,11 @@ final class SetPoints extends AbstractController
                 ),
             );
         }
-        $back = ['team' => $membership->team->id(), 'family' => BuntFamily::KEY, ...$address->with(['view' => null])];
+        $back = [
+            'team' => $membership->team->address(),
+            'family' => BuntFamily::KEY,
+            ...$address->with(['view' => null]),
+        ];
 
         return $this->redirectToRoute('plays', $back, Response::HTTP_SEE_OTHER);
     }

@@ -68,7 +68,7 @@ final class EditDrill extends AbstractController
                 : 'It is among the drills again.',
         );
 
-        return $this->redirectToRoute('drills', ['team' => $membership->team->id()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('drills', ['team' => $membership->team->address()], Response::HTTP_SEE_OTHER);
     }
 
     private function edit(Membership $membership, ?OwnDrill $own, DrillDraft $draft, Request $request): Response
@@ -85,7 +85,7 @@ final class EditDrill extends AbstractController
 
             return $this->redirectToRoute(
                 'drill',
-                ['team' => $membership->team->id(), 'drill' => $own->key()],
+                ['team' => $membership->team->address(), 'drill' => $own->key()],
                 Response::HTTP_SEE_OTHER,
             );
         }

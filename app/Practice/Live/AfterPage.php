@@ -52,7 +52,7 @@ final class AfterPage extends AbstractController
 
         return $this->redirectToRoute(
             'after_practice',
-            ['team' => $membership->team->id(), 'practice' => $practice->id()],
+            ['team' => $membership->team->address(), 'practice' => $practice->address()],
             Response::HTTP_SEE_OTHER,
         );
     }

@@ -7,8 +7,8 @@ namespace FoxCorner\App\Practice\Live;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\PracticeAddress;
 use FoxCorner\App\Club\Team;
-use Symfony\Component\Uid\Uuid;
 
 /** @extends ServiceEntityRepository<PracticeRun> */
 final class RunRepository extends ServiceEntityRepository
@@ -23,20 +23,28 @@ final class RunRepository extends ServiceEntityRepository
         return $this->findOneBy(['practice' => $practice]);
     }
 
-    /** The run of a practice by the practice's id, without the practice itself: forty phones ask. */
+    /** The run of a practice by the practice's address, without the practice itself: forty phones ask. */
     public function inTeam(Team $team, string $practice): ?PracticeRun
     {
-        if (!Uuid::isValid($practice)) {
+        $asked = PracticeAddress::read($practice);
+        if (null === $asked) {
             return null;
         }
-        /** @var PracticeRun|null $run */
-        $run = $this->createQueryBuilder('run')
+        $query = $this->createQueryBuilder('run')
             ->join('run.practice', 'practice')
-            ->where('practice.id = :practice AND practice.team = :team')
-            ->setParameter('practice', Uuid::fromString($practice), 'uuid')
+            ->where('practice.team = :team')
             ->setParameter('team', $team->id(), 'uuid')
-            ->getQuery()
-            ->getOneOrNullResult();
+            ->setMaxResults(1);
+        null === $asked->id
+            ? $query
+                ->andWhere('practice.letters = :letters')
+                ->addSelect('ABS(DATE_DIFF(practice.startsAt, :day)) AS HIDDEN away')
+                ->orderBy('away')
+                ->setParameter('letters', $asked->letters)
+                ->setParameter('day', $asked->day)
+            : $query->andWhere('practice.id = :practice')->setParameter('practice', $asked->id, 'uuid');
+        /** @var PracticeRun|null $run */
+        $run = $query->getQuery()->getOneOrNullResult();
 
         return $run;
     }

@@ -56,7 +56,7 @@ final class TurnRun extends AbstractController
 
         return $this->redirectToRoute(
             'run_practice',
-            ['team' => $membership->team->id(), 'practice' => $practice->id()],
+            ['team' => $membership->team->address(), 'practice' => $practice->address()],
             Response::HTTP_SEE_OTHER,
         );
     }
@@ -142,14 +142,14 @@ final class TurnRun extends AbstractController
 
             return $this->redirectToRoute(
                 'run_practice',
-                ['team' => $membership->team->id(), 'practice' => $practice->id()],
+                ['team' => $membership->team->address(), 'practice' => $practice->address()],
                 Response::HTTP_SEE_OTHER,
             );
         }
 
         return $this->redirectToRoute(
             'solving',
-            ['team' => $membership->team->id(), 'job' => $job->id()],
+            ['team' => $membership->team->address(), 'job' => $job->id()],
             Response::HTTP_SEE_OTHER,
         );
     }

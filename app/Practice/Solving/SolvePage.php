@@ -69,20 +69,21 @@ final class SolvePage extends AbstractController
     /** The practice, its run, the form that is to be mended, or the list where there is none of them. */
     private function after(Membership $membership, SolveJob $job): string
     {
-        $team = ['team' => $membership->team->id()];
+        $team = ['team' => $membership->team->address()];
         if (SolveKind::Repeat === $job->kind) {
             return $this->generateUrl('practices', $team);
         }
-        if (!$this->practices->hasOne($membership->team, $job->practice)) {
+        $practice = $this->practices->inTeam($membership->team, $job->practice)?->address();
+        if (null === $practice) {
             return $this->generateUrl('new_practice', [...$team, 'again' => $job->id()]);
         }
         if (SolveKind::Change === $job->kind && null !== $job->outcome()?->problem()) {
-            return $this->generateUrl('edit_practice', [...$team, 'practice' => $job->practice, 'again' => $job->id()]);
+            return $this->generateUrl('edit_practice', [...$team, 'practice' => $practice, 'again' => $job->id()]);
         }
 
         return $this->generateUrl(SolveKind::People === $job->kind ? 'run_practice' : 'practice', [
             ...$team,
-            'practice' => $job->practice,
+            'practice' => $practice,
         ]);
     }
 }
