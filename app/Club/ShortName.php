@@ -17,7 +17,7 @@ final class ShortName
     public static function of(string $name): string
     {
         $slug = (string) (new AsciiSlugger('en'))
-            ->slug($name)
+            ->slug(strtr($name, ["'" => '', '’' => '']))
             ->lower()
             ->truncate(self::LONGEST - 5)
             ->trim('-');

@@ -1,6 +1,8 @@
 // Repetitions counted with the thumb. What was counted stays on the phone until the server has said that it has it;
 // totals are sent, so sending twice is no harm.
 
+import { howMany, withCount, withoutSent } from './waiting.js';
+
 const KEY = 'counts';
 
 export function countByThumb(page) {
@@ -37,7 +39,7 @@ export function showCounts(page) {
 }
 
 export function waitingCounts() {
-    return Object.values(all()).reduce((sum, waiting) => sum + Object.keys(waiting).length, 0);
+    return howMany(all());
 }
 
 let sending = false;
@@ -86,17 +88,9 @@ function all() {
 }
 
 function keep(address, key, value) {
-    const counts = all();
-    counts[address] = { ...counts[address], [key]: value };
-    localStorage.setItem(KEY, JSON.stringify(counts));
+    localStorage.setItem(KEY, JSON.stringify(withCount(all(), address, key, value)));
 }
 
 function forget(address, key, sent) {
-    const counts = all();
-    const now = counts[address]?.[key];
-    // Counted on while it was being sent: the new total still has to go.
-    if (!now || now.counted !== sent.counted || now.attention !== sent.attention) return;
-    delete counts[address][key];
-    if (Object.keys(counts[address]).length === 0) delete counts[address];
-    localStorage.setItem(KEY, JSON.stringify(counts));
+    localStorage.setItem(KEY, JSON.stringify(withoutSent(all(), address, key, sent)));
 }

@@ -28,19 +28,26 @@ const HEIGHT = 13;
 
 /** marks: [{text, x, y}] with the mark's middle in the pixels that the text's own place is given in. */
 export function placeLabels(marks) {
+    for (const mark of marks) mark.width ??= mark.text.getComputedTextLength();
+    for (const [index, { x, y, anchor }] of choosePlaces(marks).entries()) {
+        marks[index].text.setAttribute('x', x);
+        marks[index].text.setAttribute('y', y);
+        marks[index].text.setAttribute('text-anchor', anchor);
+    }
+}
+
+/** marks: [{x, y, width of the name}]; the place of each name beside its mark, in order: { x, y, anchor }. */
+export function choosePlaces(marks) {
     const taken = marks.map(({ x, y }) => ({ left: x - MARK, right: x + MARK, top: y - MARK, bottom: y + MARK }));
-    for (const [index, mark] of marks.entries()) {
-        mark.width ??= mark.text.getComputedTextLength();
+    return marks.map((mark, index) => {
         const boxes = PLACES.map((place) => box(mark, place));
         const covered = boxes.map((one) =>
             taken.reduce((sum, other, at) => sum + (at === index ? 0 : overlap(one, other)), 0),
         );
         const chosen = covered.indexOf(Math.min(...covered));
-        mark.text.setAttribute('x', PLACES[chosen].x);
-        mark.text.setAttribute('y', PLACES[chosen].y);
-        mark.text.setAttribute('text-anchor', PLACES[chosen].anchor);
         taken.push(boxes[chosen]);
-    }
+        return PLACES[chosen];
+    });
 }
 
 function box(mark, place) {

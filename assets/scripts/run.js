@@ -1,6 +1,7 @@
 // A practice that runs: every phone asks the server's clock, counts down between the answers, and goes on alone without
 // a network.
 import htmx from 'htmx.org/dist/htmx.esm.js';
+import { clockAfter, minutesAndSeconds } from './runclock.js';
 import { sendCounts, showCounts, waitingCounts } from './counts.js';
 
 const EVERY = 1500;
@@ -94,23 +95,14 @@ async function ask(page) {
 }
 
 /** Where the clock is by now, with or without the server. */
-function where() {
-    if (!run?.runs) return { index: run?.index ?? 0, left: run?.left ?? 0 };
-    const gone = performance.now() - run.at;
-    const begun = run.ahead.filter(([, starts]) => starts <= gone);
-    if (begun.length === 0) return { index: run.index, left: run.left - gone };
-    const [index] = begun.at(-1);
-    const next = run.ahead.find(([one]) => one === index + 1);
-    return { index, left: next ? next[1] - gone : 0 };
-}
+const where = () => clockAfter(run, run ? performance.now() - run.at : 0);
 
 function draw(page) {
     const clock = page.querySelector('[data-clock]');
     // A page that has come in place of the one these figures are of tells its own in a moment.
     if (!clock || !run?.part.isConnected) return;
     const { left } = where();
-    const seconds = Math.max(0, Math.ceil(left / 1000));
-    const words = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+    const words = minutesAndSeconds(left);
     if (clock.textContent !== words && (run.ahead.length > 0 || run.runs)) clock.textContent = words;
     const shown = page.querySelector('[data-run]').dataset;
     if (run.runs && String(where().index) !== (shown.turning ?? shown.index)) {

@@ -155,7 +155,7 @@ final readonly class FolderDrawing
         foreach ($places as $folder => [$x, $y]) {
             [$width, $height] = self::BOX;
             $boxes .= \sprintf(
-                "<rect x=\"%.0f\" y=\"%.0f\" width=\"%d\" height=\"%d\" rx=\"6\"/><text x=\"%.0f\" y=\"%.0f\">%s</text>\n",
+                '<rect x="%.0f" y="%.0f" width="%d" height="%d" rx="6"/><text x="%.0f" y="%.0f">%s</text>' . "\n",
                 $x - $width / 2,
                 $y - $height / 2,
                 $width,
