@@ -27,6 +27,7 @@ return (new PhpCsFixer\Config())
         'concat_space' => ['spacing' => 'one'],
         'declare_strict_types' => true,
         'operator_linebreak' => false,
+        'ordered_imports' => ['imports_order' => ['class', 'function', 'const'], 'sort_algorithm' => 'alpha'],
         'phpdoc_to_comment' => false,
         'method_argument_space' => ['on_multiline' => 'ignore'],
         'single_line_empty_body' => true,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Calendar;
 
 use Doctrine\ORM\Mapping as ORM;
-use FoxCorner\App\Shared\Identified;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Uid\Uuid;
 
 /**

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\App\Club;
 
 use Doctrine\ORM\Mapping as ORM;
+use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 use Symfony\Component\Security\Core\User\UserInterface;
-use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Uid\Uuid;
 
 /** Somebody who can sign in. What they may do is said by their memberships. */

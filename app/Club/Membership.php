@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Club;
 
 use Doctrine\ORM\Mapping as ORM;
-use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 use FoxCorner\App\Shared\Identified;
+use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 use Symfony\Component\Uid\Uuid;
 
 /** An account in a team. Every page of a team starts from one: without it the team does not exist for the visitor. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Club;
 
-use Psr\Clock\ClockInterface;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use FoxCorner\Core\People\RosterPlayer;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
 /** @extends ServiceEntityRepository<Player> */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Club;
 
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Problem\Refused;
 
 /** What coaches call the columns of a roster, and the words that stand in them. */
 final class RosterColumns

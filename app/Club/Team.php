@@ -12,9 +12,9 @@ use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Surface;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Level\LevelProfile;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Runs\EventRates;
 use Symfony\Component\Uid\Uuid;
 

@@ -19,10 +19,10 @@ use FoxCorner\App\CommandLine\Question\SpotQuestion;
 use FoxCorner\App\CommandLine\Question\ThrowQuestion;
 use FoxCorner\App\CommandLine\Question\WinQuestion;
 use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
-use FoxCorner\Core\Play\Family\PlayFamilies;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 

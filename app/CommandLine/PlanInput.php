@@ -15,8 +15,6 @@ use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
@@ -30,6 +28,8 @@ use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Worth\OutPolicy;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Runs\RunChain;
 

@@ -7,13 +7,13 @@ namespace FoxCorner\App\CommandLine;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Segment;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Practice\Station\Area;
 use FoxCorner\Core\Practice\Station\Ground;
 use FoxCorner\Core\Practice\Station\Station;
 use FoxCorner\Core\Practice\Station\StationNeed;
 use FoxCorner\Core\Practice\Station\StationPlayer;
 use FoxCorner\Core\Practice\Station\StationProblem;
+use FoxCorner\Core\Problem\Problem;
 
 /** The fields of a question that describe rounds of stations. */
 final class ScheduleInput

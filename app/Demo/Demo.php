@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Demo;
 
-use FoxCorner\App\Club\DemoSignIn;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Club;
+use FoxCorner\App\Club\DemoSignIn;
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Club\Player;
 use FoxCorner\App\Club\Role;
+use FoxCorner\App\Club\Team;
 use FoxCorner\App\Opponents\BatterCsv;
 use FoxCorner\App\Opponents\Opponent;
 use FoxCorner\App\Plan\Codec\BookCodec;
 use FoxCorner\App\Plan\PlanDraft;
 use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Club\Player;
 use FoxCorner\App\Team\Reading;
 use FoxCorner\App\Team\RosterCsv;
-use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Alignment\DepthSpot;
 use FoxCorner\Core\Alignment\KeptSpot;
 use FoxCorner\Core\Alignment\NamedDepth;

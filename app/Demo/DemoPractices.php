@@ -6,6 +6,8 @@ namespace FoxCorner\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Calendar\Booking;
+use FoxCorner\App\Club\Player;
+use FoxCorner\App\Club\Team;
 use FoxCorner\App\Practice\Live\PracticeRun;
 use FoxCorner\App\Practice\Live\RunState;
 use FoxCorner\App\Practice\Live\RunTime;
@@ -14,11 +16,9 @@ use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeOrder;
 use FoxCorner\App\Practice\PracticeSolver;
 use FoxCorner\App\Practice\PracticeWish;
-use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Practice\Setup\PracticeSetup;
 use FoxCorner\App\Practice\Setup\SetupCodec;
-use FoxCorner\App\Club\Player;
-use FoxCorner\App\Club\Team;
+use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\Core\Practice\Need\Grade;
 

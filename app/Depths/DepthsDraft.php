@@ -9,10 +9,10 @@ use FoxCorner\Core\Alignment\DepthName;
 use FoxCorner\Core\Alignment\DepthTable;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** The depth table as a form shows it: cells as typed, in feet or in paces. */
 final class DepthsDraft

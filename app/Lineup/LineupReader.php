@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Lineup;
 
+use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Club\Team;
-use Doctrine\ORM\EntityManagerInterface;
-use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** Who plays where today: what the coach has said, and the roster for the rest. */
 final readonly class LineupReader

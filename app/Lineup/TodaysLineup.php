@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Lineup;
 
-use FoxCorner\App\Club\Team;
 use Doctrine\ORM\Mapping as ORM;
+use FoxCorner\App\Club\Team;
 use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Uid\Uuid;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Opponents;
 
+use FoxCorner\App\Club\RosterColumns;
 use FoxCorner\App\Shared\Csv\CsvRow;
 use FoxCorner\App\Shared\Csv\CsvTable;
 use FoxCorner\App\Shared\Csv\RowProblem;
-use FoxCorner\App\Club\RosterColumns;
 use FoxCorner\Core\Game\Tendency;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Bats;
+use FoxCorner\Core\Problem\Refused;
 
 /** An opponent's batters as a table, in and out. */
 final class BatterCsv

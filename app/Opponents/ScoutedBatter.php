@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace FoxCorner\App\Opponents;
 
 use FoxCorner\Core\Game\Tendency;
+use FoxCorner\Core\People\Bats;
+use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
-use FoxCorner\Core\People\Bats;
-use FoxCorner\Core\People\Quantity;
 
 /** What was seen of a batter and runner of the other team. */
 final readonly class ScoutedBatter

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plan;
 
 use Doctrine\ORM\Mapping as ORM;
+use FoxCorner\App\Club\Team;
 use FoxCorner\App\Plan\Codec\BookCodec;
 use FoxCorner\App\Shared\Identified;
-use FoxCorner\App\Club\Team;
 use Symfony\Component\Uid\Uuid;
 
 /** A team's plan as it stands: one document, so that undoing, comparing and publishing are the same thing. */

@@ -7,8 +7,8 @@ namespace FoxCorner\App\Plan;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
-use FoxCorner\App\Plan\Codec\BookCodec;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Plan\Codec\BookCodec;
 use FoxCorner\Core\Plan\PlanBook;
 use Psr\Clock\ClockInterface;
 

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
-use FoxCorner\App\Lineup\LineupReader;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Lineup\LineupReader;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Board;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Family\PlayFamilies;
+use FoxCorner\Core\Problem\Problem;
 
 /** Asks the core for a team's plan: roster, lineup and the coach's decisions come from storage. */
 final readonly class PlanReader

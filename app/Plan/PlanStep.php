@@ -6,8 +6,8 @@ namespace FoxCorner\App\Plan;
 
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Club\Account;
-use FoxCorner\App\Shared\Identified;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Uid\Uuid;
 
 /** One change of a team's plan, with what was there before and after, so that it can be undone and done again. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
-use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Range\RangeSummary;
+use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Contracts\Cache\CacheInterface;
 
 /** What an alignment gets of ground balls, kept by all that it depends on, like {@see CoverageReports}. */

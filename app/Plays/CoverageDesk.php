@@ -9,9 +9,9 @@ use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\RunTables;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Problem\Problem;
 
 /** What a coach needs while a coverage is drawn up: the play as it is planned, and what the draft would be worth. */
 final readonly class CoverageDesk

@@ -6,15 +6,15 @@ namespace FoxCorner\App\Plays;
 
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Game\Bases;
-use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
-use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\Unknown;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /** A coverage as a form has it: who goes for the ball, and in each branch of the play what everybody else then does. */

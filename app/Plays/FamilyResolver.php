@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays;
 
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Problem\Problem;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Controller\ValueResolverInterface;

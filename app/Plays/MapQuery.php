@@ -7,10 +7,10 @@ namespace FoxCorner\App\Plays;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\Surface;
-use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Unknown;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /** What else a map is asked with: a second coverage, another ground, the corners at another depth. */

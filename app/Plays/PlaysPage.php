@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays;
 
-use FoxCorner\Core\People\NoLineup;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\Address\PlayControls;
 use FoxCorner\App\Plan\Address\SituationAddress;
@@ -14,6 +13,7 @@ use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\ReadPlan;
 use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
+use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice;
 
-use FoxCorner\App\Practice\Solving\TooManyWaiting;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Live\RunRepository;
@@ -14,6 +13,7 @@ use FoxCorner\App\Practice\Sheet\SheetChoice;
 use FoxCorner\App\Practice\Solving\SolveJob;
 use FoxCorner\App\Practice\Solving\SolveJobs;
 use FoxCorner\App\Practice\Solving\SolveKind;
+use FoxCorner\App\Practice\Solving\TooManyWaiting;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;

@@ -6,13 +6,13 @@ namespace FoxCorner\App\Practice;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Practice\Live\RunRepository;
 use FoxCorner\App\Practice\Setup\SetupCodec;
 use FoxCorner\App\Practice\Solving\SolveJob;
 use FoxCorner\App\Practice\Solving\SolveJobs;
 use FoxCorner\App\Practice\Solving\SolveKind;
 use FoxCorner\App\Shared\ProblemOnForm;
-use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;

@@ -6,8 +6,8 @@ namespace FoxCorner\App\Practice;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
-use FoxCorner\App\Shared\Identified;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Uid\Uuid;
 
 /** A practice on a day: what there is to work with, and the schedule that was solved from it. */

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice;
 
+use FoxCorner\App\Club\Player;
 use FoxCorner\App\Practice\Setup\PracticeSetup;
 use FoxCorner\App\Shared\Lines;
-use FoxCorner\App\Club\Player;
-use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\Core\Practice\TimeShape;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use Symfony\Component\Uid\Uuid;
 
 /** A practice as a form gives it. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice;
 
+use FoxCorner\App\Club\Team;
 use FoxCorner\App\Practice\Live\PracticeRun;
 use FoxCorner\App\Practice\Live\Records;
 use FoxCorner\App\Practice\Live\RunRepository;
 use FoxCorner\App\Practice\Live\TurnRecords;
-use FoxCorner\App\Club\Team;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Need\Taught;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice;
 
-use FoxCorner\App\Practice\Setup\PracticeSetup;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Practice\Setup\PracticeSetup;
 use FoxCorner\Core\Practice\KeptTurn;
 
 /** What is to be solved: a team, an hour, who comes, what there is to work with, and what stays as it is. */

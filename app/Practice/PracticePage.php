@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice;
 
-use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Live\RunRepository;
@@ -14,6 +13,7 @@ use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Practice\Drill;
+use FoxCorner\Core\Problem\OutOfRange;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Response;

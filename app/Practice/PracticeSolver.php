@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice;
 
+use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\Sheet\SheetChoice;
 use FoxCorner\App\Practice\Sheet\SheetWriter;
-use FoxCorner\App\Club\PlayerRepository;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Practice\Block;
@@ -22,6 +21,7 @@ use FoxCorner\Core\Practice\PracticeRequest;
 use FoxCorner\Core\Practice\Scheduler;
 use FoxCorner\Core\Practice\Team\TeamScript;
 use FoxCorner\Core\Practice\TimePlan;
+use FoxCorner\Core\Problem\Problem;
 
 /** From the team's plan and an order to a sheet: what is asked, who comes, what fits the minutes. */
 final readonly class PracticeSolver

@@ -5,18 +5,24 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice;
 
 use FoxCorner\App\Practice\Sheet\Sheet;
+use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\App\Shared\Json\Version;
 use Symfony\Component\Serializer\Normalizer\AbstractObjectNormalizer;
 use Symfony\Component\Serializer\SerializerInterface;
 use Symfony\Contracts\Cache\CacheInterface;
 
-/** A sheet to JSON and back. */
+/** A practice's sheet as it is kept. */
 final readonly class SheetCodec
 {
+    /** Of the form: docs/schemas/sheet.json. */
+    private const VERSION = 1;
+    private const PLAYER = ['id', 'number', 'name', 'position'];
+
     public function __construct(private SerializerInterface $serializer, private CacheInterface $cache) {}
 
     public function write(Sheet $sheet): string
     {
-        return $this->serializer->serialize($sheet, 'json', [
+        $json = $this->serializer->serialize($sheet, 'json', [
             AbstractObjectNormalizer::ATTRIBUTES => [
                 'blocks' => [
                     'kind',
@@ -33,6 +39,8 @@ final readonly class SheetCodec
                 'objective',
             ],
         ]);
+
+        return Version::said($json, self::VERSION);
     }
 
     public function read(Practice $practice): Sheet
@@ -40,11 +48,10 @@ final readonly class SheetCodec
         $json = $practice->sheet();
 
         // The same text is the same sheet: nothing ever has to be invalidated.
-        return $this->cache->get(
-            'sheet-' . hash('xxh128', $json),
-            fn(): Sheet => $this->serializer->deserialize($json, Sheet::class, 'json'),
-        );
-    }
+        return $this->cache->get('sheet-' . hash('xxh128', $json), function () use ($json): Sheet {
+            Version::of(Fields::parse($json), self::VERSION);
 
-    private const PLAYER = ['id', 'number', 'name', 'position'];
+            return $this->serializer->deserialize($json, Sheet::class, 'json');
+        });
+    }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice;
 
-use FoxCorner\Core\People\NoLineup;
+use FoxCorner\App\Club\Team;
 use FoxCorner\App\Plan\CoverageReports;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\ReadPlan;
 use FoxCorner\App\Practice\Drills\DrillShelf;
-use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Practice\Need\JobNeed;

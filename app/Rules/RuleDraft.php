@@ -13,9 +13,9 @@ use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\Outs;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Problem\Problem;
 
 /** A rule as a form gives it. */
 final class RuleDraft

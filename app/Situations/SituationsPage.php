@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Situations;
 
-use FoxCorner\Core\People\NoLineup;
 use FoxCorner\App\Club\Membership;
-use FoxCorner\App\Plan\CoverageReports;
 use FoxCorner\App\Plan\Address\SituationAddresses;
+use FoxCorner\App\Plan\CoverageReports;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\ReadPlan;
-use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\App\Shared\Address\ContextAddress;
 use FoxCorner\Core\Game\Context;
-use FoxCorner\Core\Problem\Unknown;
+use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\Plan\Board;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Problem\Unknown;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
-use FoxCorner\App\Shared\Drawing\FieldDrawing;
-use FoxCorner\Core\Field\ShippedRuleSets;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\ProblemOnForm;
+use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
-use FoxCorner\App\Club\PlayerRepository;
-use FoxCorner\App\Club\Player;
-use FoxCorner\App\Club\Team;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Club\Player;
+use FoxCorner\App\Club\PlayerRepository;
+use FoxCorner\App\Club\Team;
 use FoxCorner\App\Shared\ProblemOnForm;
 use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;
+use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
-use FoxCorner\Core\People\RosterPlayer;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;

@@ -10,9 +10,9 @@ use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Surface;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Level\Level;
 
 /** Rules and field as a form gives them. Distances in feet. */
 final class FieldDraft

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
-use FoxCorner\App\Club\PlayerRepository;
+use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\Player;
+use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Shared\Csv\RowProblem;
 use FoxCorner\App\Shared\TypedText;
 use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;
-use Doctrine\ORM\EntityManagerInterface;
-use FoxCorner\App\Club\Membership;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;

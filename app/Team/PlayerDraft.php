@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\App\Team;
 
 use FoxCorner\App\Club\Player;
-use FoxCorner\Core\Problem\OutOfRange;
-use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Limit;
@@ -16,6 +13,9 @@ use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use Symfony\Component\Uid\Uuid;
 
 /** A player as a form or a line of a file gives it, before it is known to make sense. */

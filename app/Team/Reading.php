@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
-use FoxCorner\App\Club\Player;
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Club\Account;
+use FoxCorner\App\Club\Player;
 use FoxCorner\App\Shared\Identified;
 use FoxCorner\Core\People\Quantity;
 use Symfony\Component\Uid\Uuid;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
-use FoxCorner\App\Club\Player;
-use FoxCorner\App\Club\Team;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\LockMode;
 use Doctrine\Persistence\ManagerRegistry;
+use FoxCorner\App\Club\Player;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\People\Readings;
 use Symfony\Component\Uid\Uuid;

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
-use FoxCorner\App\Club\RosterColumns;
 use FoxCorner\App\Club\Player;
+use FoxCorner\App\Club\RosterColumns;
 use FoxCorner\App\Shared\Csv\CsvRow;
 use FoxCorner\App\Shared\Csv\CsvTable;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Limit;
@@ -16,6 +15,7 @@ use FoxCorner\Core\People\PitcherFielding;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Problem\Problem;
 
 /** A roster as a table: read from what a spreadsheet saves or pastes, and written so that it comes back the same. */
 final readonly class RosterCsv

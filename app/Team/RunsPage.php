@@ -6,9 +6,9 @@ namespace FoxCorner\App\Team;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
-use FoxCorner\App\Shared\TypedText;
 use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Shared\Csv\RowProblem;
+use FoxCorner\App\Shared\TypedText;
 use FoxCorner\Core\Runs\EventRates;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
-use FoxCorner\Core\People\NoLineup;
-use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\People\Lineup;
+use FoxCorner\Core\People\NoLineup;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Today;
 
-use FoxCorner\Core\People\NoLineup;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\MembershipRepository;
+use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\ReadPlan;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Practice\TeamNeeds;
-use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Runs\RunChain;

@@ -110,15 +110,20 @@ final readonly class RowChange
     }
 
     /**
+     * Whether two states of a row are the same, as far as both know its columns: a later version of the program may
+     * have added some since a step was kept.
+     *
      * @param array<string, mixed>|null $one
      * @param array<string, mixed>|null $other
      */
     private static function same(?array $one, ?array $other): bool
     {
-        $plain = static fn(?array $row): ?array => null === $row
-            ? null
-            : array_diff_key($row, array_flip(self::COUNTERS));
+        if (null === $one || null === $other) {
+            return $one === $other;
+        }
+        $counters = array_flip(self::COUNTERS);
 
-        return $plain($one) === $plain($other);
+        return array_diff_key(array_intersect_key($one, $other), $counters) ===
+            array_diff_key(array_intersect_key($other, $one), $counters);
     }
 }

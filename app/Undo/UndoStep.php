@@ -6,8 +6,8 @@ namespace FoxCorner\App\Undo;
 
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Club\Account;
-use FoxCorner\App\Shared\Identified;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Uid\Uuid;
 
 /**

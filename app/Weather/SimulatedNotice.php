@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Weather;
 
 use Doctrine\ORM\Mapping as ORM;
-use FoxCorner\App\Shared\Identified;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Shared\Identified;
 use Symfony\Component\Uid\Uuid;
 
 /** A notice that somebody has made the simulated weather service send. */

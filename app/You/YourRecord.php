@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\You;
 
-use FoxCorner\App\Week\ArmLoad;
-use FoxCorner\App\Week\WeekLoads;
+use FoxCorner\App\Club\Player;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Live\TurnRecords;
 use FoxCorner\App\Practice\PracticeRepository;
-use FoxCorner\App\Club\Player;
+use FoxCorner\App\Week\ArmLoad;
+use FoxCorner\App\Week\WeekLoads;
 use FoxCorner\Core\Practice\Need\Grade;
 use Psr\Clock\ClockInterface;
 

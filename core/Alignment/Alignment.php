@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment;
 
-use FoxCorner\Core\Game\BuntOutlook;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\BuntOutlook;
 use FoxCorner\Core\Game\GameState;
-use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** Where the nine stand in one situation, each with its reason. */
 final readonly class Alignment

@@ -6,8 +6,8 @@ namespace FoxCorner\Core\Alignment;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Problem\Problem;
 
 /** What people decided of an alignment: spots kept for the situation, and spots being tried. */
 final readonly class ByHand

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Alignment;
 
 use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\People\PositionGroup;
 
 /**
  * Where each named depth is for the infield groups, and how far out for the outfield; and what the coach

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment;
 
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
-use FoxCorner\Core\People\Position;
-use FoxCorner\Core\People\PositionGroup;
 
 /** How far one infielder moves along the base path from a depth, and why. */
 final readonly class Shade

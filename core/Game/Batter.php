@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Game;
 
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Quantity;
+use FoxCorner\Core\Problem\Problem;
 
 /** Who is at bat, as far as a plan needs it: a kind of batter, or one of an opponent's by name. */
 final readonly class Batter

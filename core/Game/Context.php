@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Game;
 
-use FoxCorner\Core\Problem\OutOfRange;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 
 /** What surrounds a situation: inning, score, batter, count and how the pitcher throws. */
 final readonly class Context

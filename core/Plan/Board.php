@@ -12,10 +12,10 @@ use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Pitching;
+use FoxCorner\Core\Problem\Problem;
 
 /** The plan of all 24 situations for one context, each beside the base plan. */
 final readonly class Board

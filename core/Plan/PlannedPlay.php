@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan;
 
-use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Plan\Audit\CoverageAudit;
 use FoxCorner\Core\Plan\Audit\CoverageReport;
 use FoxCorner\Core\Play\Check\ShippedChecks;
@@ -16,6 +14,8 @@ use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Map\PlayMap;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Worth\OutPolicy;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Runs\PlayCost;
 
 /** One family of plays in one situation: the coverages to choose from, the one that is on, and what each is worth. */

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice;
 
-use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Build\Placement;
 use FoxCorner\Core\Practice\Need\DrillNeed;
 use FoxCorner\Core\Practice\Need\DrillNeeds;
 use FoxCorner\Core\Practice\Need\JobNeed;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** What a practice has to work with. */
 final readonly class PracticeRequest

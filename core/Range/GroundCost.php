@@ -8,10 +8,10 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Runs\Advancement;
+use FoxCorner\Core\Runs\CostUnit;
 use FoxCorner\Core\Runs\EventRates;
 use FoxCorner\Core\Runs\PlateAppearance;
 use FoxCorner\Core\Runs\PlayCost;
-use FoxCorner\Core\Runs\CostUnit;
 
 /**
  * What every end of a ground ball costs in one situation, looked up once so that the loop over the balls only

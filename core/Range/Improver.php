@@ -6,10 +6,10 @@ namespace FoxCorner\Core\Range;
 
 use FoxCorner\Core\Alignment\DepthSpot;
 use FoxCorner\Core\Field\Diamond;
-use FoxCorner\Core\Problem\OutOfRange;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 
 /**
  * Looks for small moves of infielders that lower what a ground ball costs.

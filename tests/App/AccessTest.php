@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Calendar\Booking;
+use FoxCorner\App\Club\Player;
+use FoxCorner\App\Club\Team;
 use FoxCorner\App\Opponents\Opponent;
 use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Club\Player;
 use FoxCorner\App\Team\Reading;
-use FoxCorner\App\Club\Team;
 use FoxCorner\Tests\Core\Teams;
 use Symfony\Component\Routing\RouterInterface;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
-use FoxCorner\App\Shared\Kept\TypedForm;
 use FoxCorner\App\Club\Player;
+use FoxCorner\App\Shared\Kept\TypedForm;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpFoundation\Request;
 

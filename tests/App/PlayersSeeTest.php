@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
+use FoxCorner\App\Club\Player;
 use FoxCorner\App\Practice\Live\RunRepository;
 use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Club\Player;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** What a player sees of himself and of others, and what an assistant leaves to the head coach. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App;
 
 use Doctrine\ORM\Tools\SchemaValidator;
+use FoxCorner\App\Club\Player;
 use FoxCorner\App\Demo\Demo;
 use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Club\Player;
 
 final class StorageTest extends AppTestCase
 {

@@ -6,10 +6,10 @@ namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Club\PlayerRepository;
+use FoxCorner\App\Shared\Csv\RowProblem;
 use FoxCorner\App\Team\Reading;
 use FoxCorner\App\Team\ReadingRepository;
 use FoxCorner\App\Team\RosterCsv;
-use FoxCorner\App\Shared\Csv\RowProblem;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Quantity;

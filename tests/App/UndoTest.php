@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
+use FoxCorner\App\Club\Player;
 use FoxCorner\App\Opponents\Opponent;
 use FoxCorner\App\Practice\Live\PracticeRun;
 use FoxCorner\App\Practice\Live\TurnRecord;
 use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Club\Player;
 use FoxCorner\App\Team\Reading;
 use FoxCorner\App\Undo\UndoStep;
 

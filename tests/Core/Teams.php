@@ -20,8 +20,8 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Runs\RunChain;
 

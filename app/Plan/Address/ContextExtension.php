@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan\Address;
 
-use FoxCorner\App\Shared\Address\Carried;
-use FoxCorner\App\Opponents\OpponentRepository;
 use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Opponents\OpponentRepository;
+use FoxCorner\App\Shared\Address\Carried;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use Twig\Extension\AbstractExtension;

@@ -6,9 +6,9 @@ namespace FoxCorner\App\Plan\Address;
 
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Problem\Problem;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /** How what the other side does is carried in an address, and picked on a page, for one family of plays. */

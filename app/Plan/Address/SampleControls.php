@@ -6,11 +6,11 @@ namespace FoxCorner\App\Plan\Address;
 
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /** The controls of a family that has none of its own: one of the trials that its coverages are audited against. */

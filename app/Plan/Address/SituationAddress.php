@@ -10,9 +10,9 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Unknown;
-use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Range\Fly\FlyKind;
 use Symfony\Component\HttpFoundation\InputBag;
 

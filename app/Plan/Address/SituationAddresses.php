@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan\Address;
 
+use FoxCorner\App\Club\Team;
 use FoxCorner\App\Opponents\OpponentRepository;
 use FoxCorner\App\Shared\Address\ContextAddress;
-use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Problem\Problem;

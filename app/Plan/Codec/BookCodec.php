@@ -14,10 +14,10 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\BuntSign;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\FamilyPlan;
 use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Problem\Problem;
 
 /**
  * A plan as a JSON document and back; its schema is docs/schemas/plan.json.

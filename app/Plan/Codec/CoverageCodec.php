@@ -7,12 +7,12 @@ namespace FoxCorner\App\Plan\Codec;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Game\Bases;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Problem\Problem;
 
 /** A coverage as JSON; its schema is docs/schemas/coverage.json. */
 final class CoverageCodec

@@ -10,8 +10,8 @@ use FoxCorner\Core\Alignment\DepthFractions;
 use FoxCorner\Core\Alignment\DepthName;
 use FoxCorner\Core\Alignment\DepthTable;
 use FoxCorner\Core\Alignment\NamedDepth;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\PositionGroup;
+use FoxCorner\Core\Problem\Problem;
 
 /** Depths and their names as JSON; those that are as shipped are left out. */
 final class DepthCodec

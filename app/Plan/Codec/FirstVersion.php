@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plan\Codec;
 
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoveragePrint;
+use FoxCorner\Core\Problem\Problem;
 
 /** A plan's document of the first version, in which only bunts were known, as the second has it: plays by family. */
 final class FirstVersion

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plan\Codec;
 
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Plan\CoverageChoice;
 use FoxCorner\Core\Plan\FamilyPlan;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Worth\OutPolicy;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** What a team has decided of one family of plays, as JSON; what is empty is left out. */
 final class PlaysCodec

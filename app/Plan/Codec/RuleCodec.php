@@ -14,10 +14,10 @@ use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\Outs;
-use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** A rule as JSON; what does not matter is left out. */
 final class RuleCodec

@@ -11,12 +11,12 @@ use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\BuntOutlook;
-use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Play\Bunt\BuntKind;
 use FoxCorner\Core\Play\Bunt\BuntTrial;
 use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Problem\Unknown;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 use Symfony\Component\HttpFoundation\InputBag;
 

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Drills;
 
 use FoxCorner\App\Shared\Lines;
-use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use FoxCorner\Core\Practice\DrillPlace;
 use FoxCorner\Core\Practice\Skill;
 use FoxCorner\Core\Practice\SkillFamily;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** A drill as a form gives it. */
 final class DrillDraft

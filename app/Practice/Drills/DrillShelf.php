@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Drills;
 
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\App\Shared\Json\Version;
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use Symfony\Component\Serializer\Normalizer\AbstractNormalizer;
@@ -13,6 +15,9 @@ use Symfony\Component\Serializer\SerializerInterface;
 /** The drills that a team can choose from: those that come with the program, and its own. */
 final readonly class DrillShelf
 {
+    /** Of an own drill's form: docs/schemas/drill.json. */
+    private const VERSION = 1;
+
     public function __construct(private OwnDrillRepository $own, private SerializerInterface $serializer) {}
 
     /** @return array<string, Drill> by key, the team's own first; without those it has put away */
@@ -29,12 +34,17 @@ final readonly class DrillShelf
 
     public function write(DrillDraft $draft): string
     {
-        return $this->serializer->serialize($draft, 'json', [AbstractNormalizer::IGNORED_ATTRIBUTES => ['version']]);
+        return Version::said(
+            $this->serializer->serialize($draft, 'json', [AbstractNormalizer::IGNORED_ATTRIBUTES => ['version']]),
+            self::VERSION,
+        );
     }
 
     public function draftOf(OwnDrill $own): DrillDraft
     {
+        Version::of(Fields::parse($own->document()), self::VERSION);
         $draft = $this->serializer->deserialize($own->document(), DrillDraft::class, 'json');
+        // Not the form's: what the row was when it was opened.
         $draft->version = $own->version();
 
         return $draft;

@@ -6,8 +6,8 @@ namespace FoxCorner\App\Practice\Drills;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
-use FoxCorner\App\Shared\ProblemOnForm;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Shared\ProblemOnForm;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;

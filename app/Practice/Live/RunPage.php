@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Live;
 
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\SheetCodec;
-use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Weather\Notice;
 use FoxCorner\App\Weather\WeatherService;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;

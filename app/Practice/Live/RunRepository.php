@@ -6,9 +6,9 @@ namespace FoxCorner\App\Practice\Live;
 
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
+use FoxCorner\App\Club\Team;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeAddress;
-use FoxCorner\App\Club\Team;
 
 /** @extends ServiceEntityRepository<PracticeRun> */
 final class RunRepository extends ServiceEntityRepository

@@ -6,9 +6,9 @@ namespace FoxCorner\App\Practice\Live;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Practice\Practice;
+use FoxCorner\Core\Practice\Need\Grade;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Practice\Need\Grade;
 use Symfony\Component\Uid\Uuid;
 
 /** Keeps what was done. The last word of a phone counts: it sends totals, so that sending again changes nothing. */

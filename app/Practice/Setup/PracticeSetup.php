@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Setup;
 
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\TimeShape;
+use FoxCorner\Core\Problem\Problem;
 
 /** What a practice has to work with, and what the coach has decided about its stations. */
 final readonly class PracticeSetup

@@ -6,17 +6,22 @@ namespace FoxCorner\App\Practice\Setup;
 
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeWish;
+use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\App\Shared\Json\Version;
 use Symfony\Component\Serializer\Normalizer\AbstractNormalizer;
 use Symfony\Component\Serializer\SerializerInterface;
 
 /** A practice's setup as it is kept. */
 final readonly class SetupCodec
 {
+    /** Of the form: docs/schemas/setup.json. */
+    private const VERSION = 1;
+
     public function __construct(private SerializerInterface $serializer) {}
 
     public function write(PracticeSetup $setup): string
     {
-        return $this->serializer->serialize($setup, 'json', [
+        $json = $this->serializer->serialize($setup, 'json', [
             AbstractNormalizer::ATTRIBUTES => [
                 'helpers',
                 'equipment',
@@ -32,14 +37,15 @@ final readonly class SetupCodec
                 'seed',
             ],
         ]);
+
+        return Version::said($json, self::VERSION);
     }
 
     public function read(Practice|PracticeWish $practice): PracticeSetup
     {
-        return $this->serializer->deserialize(
-            $practice instanceof Practice ? $practice->setup() : $practice->setup,
-            PracticeSetup::class,
-            'json',
-        );
+        $json = $practice instanceof Practice ? $practice->setup() : $practice->setup;
+        Version::of(Fields::parse($json), self::VERSION);
+
+        return $this->serializer->deserialize($json, PracticeSetup::class, 'json');
     }
 }

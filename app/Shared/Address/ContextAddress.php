@@ -10,10 +10,10 @@ use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\RunnerSpeed;
+use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
-use FoxCorner\Core\People\Pitching;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /** Inning, score, batter, count and pitcher as an address carries them from page to page. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Shared\Kept;
 
-use FoxCorner\App\Shared\ByScript;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\OptimisticLockException;
+use FoxCorner\App\Shared\ByScript;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;

@@ -6,11 +6,11 @@ namespace FoxCorner\Core\Alignment\Rule;
 
 use FoxCorner\Core\Alignment\Shade;
 use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\People\Bats;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
-use FoxCorner\Core\People\Bats;
-use FoxCorner\Core\People\Position;
 
 /** One rule of the plan: when it speaks, who then stands where, and why. */
 final readonly class AlignmentRule

@@ -10,10 +10,10 @@ use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\BuntOutlook;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
-use FoxCorner\Core\People\Pitching;
 
 /** When a rule speaks: all that is said must hold; what is left empty does not matter. */
 final readonly class Condition

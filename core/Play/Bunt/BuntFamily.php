@@ -8,8 +8,6 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Problem\Refused;
-use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\FieldedPlay;
 use FoxCorner\Core\Play\Clock\Play;
@@ -20,6 +18,8 @@ use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\Unknown;
 
 /** Bunts, with fewer than two out, wherever the rules allow them. */
 final readonly class BuntFamily implements PlayFamily

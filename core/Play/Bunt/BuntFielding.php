@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Bunt;
 
 use FoxCorner\Core\Field\Base;
-use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Motion\Intercept;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\People\Position;
@@ -14,6 +12,8 @@ use FoxCorner\Core\Play\Clock\Paths;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
 use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /**
  * Who has the bunt: of those who are there almost together the one who can throw to first soonest, as the catcher

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Family;
 
+use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Unknown;
-use FoxCorner\Core\Play\Bunt\BuntFamily;
 
 /** The families of plays that the program knows: one line each. */
 final readonly class PlayFamilies

@@ -6,13 +6,13 @@ namespace FoxCorner\Core\Play\Family;
 
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Play\Check\PlayCheck;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Problem\Problem;
 
 /**
  * A kind of play that the clock can run: bunts, ground balls, relays ….

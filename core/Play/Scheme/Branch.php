@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Scheme;
 
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
-use FoxCorner\Core\People\Position;
 
 /**
  * What a coverage can depend on, once it is clear: who fields the ball, which way the runner goes, who cuts.

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Build;
 
+use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Practice\Drill;
 
 /** The coaches and parents who help, and who of them can hit a ball where they want. */
 final readonly class Helpers

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Drill;
 
+use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Unknown;
-use FoxCorner\Core\Practice\Drill;
 
 /** The drills that come with the program: one line a family. */
 final class ShippedDrills

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App\Calendar;
 
-use FoxCorner\Tests\App\AppTestCase;
 use FoxCorner\App\Calendar\Booking;
 use FoxCorner\App\Calendar\CalendarReader;
 use FoxCorner\App\Calendar\CalendarReading;
 use FoxCorner\App\Calendar\FoundEvent;
+use FoxCorner\Tests\App\AppTestCase;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 

@@ -17,7 +17,6 @@ use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\BuntSign;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Plan\CoverageChoice;
@@ -31,6 +30,7 @@ use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\CoveragePrint;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Worth\OutPolicy;
+use FoxCorner\Core\Problem\Problem;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -59,7 +59,7 @@ final class DocumentsTest extends TestCase
     public function testTheFirstVersionsDocumentsGoOn(): void
     {
         $codec = new BookCodec();
-        $old = (string) file_get_contents(__DIR__ . '/documents/plan-1.json');
+        $old = (string) file_get_contents(__DIR__ . '/../documents/plan-1.json');
         $book = $codec->read($old, Sport::Fastpitch);
         $bunts = $book->plays('bunt');
 
@@ -75,7 +75,7 @@ final class DocumentsTest extends TestCase
     public function testNoCopyOfTheFirstVersionIsToldThatItsOriginalHasChangedUnlessItHas(): void
     {
         $own = (new BookCodec())
-            ->read((string) file_get_contents(__DIR__ . '/documents/plan-1.json'), Sport::Fastpitch)
+            ->read((string) file_get_contents(__DIR__ . '/../documents/plan-1.json'), Sport::Fastpitch)
             ->plays('bunt')->own;
         $behind = [];
         foreach ($own as $copy) {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Alignment;
 
-use FoxCorner\Core\Alignment\DepthTable;
-use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Alignment\Alignment;
+use FoxCorner\Core\Alignment\DepthTable;
 use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\Bases;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Alignment;
 
-use FoxCorner\Core\Alignment\DepthTable;
-use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Alignment\Alignment;
 use FoxCorner\Core\Alignment\ByHand;
+use FoxCorner\Core\Alignment\DepthTable;
 use FoxCorner\Core\Alignment\KeptSpot;
 use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
 

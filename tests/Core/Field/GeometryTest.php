@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Field;
 
-use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Alignment\DepthSpot;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Diamond;
@@ -14,8 +13,9 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Segment;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Surface;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

@@ -6,6 +6,8 @@ namespace FoxCorner\Tests\Core\Golden;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Segment;
+use FoxCorner\Core\Practice\Schedule;
+use FoxCorner\Core\Practice\Scheduler;
 use FoxCorner\Core\Practice\Station\Area;
 use FoxCorner\Core\Practice\Station\Diagnosis;
 use FoxCorner\Core\Practice\Station\Ground;
@@ -16,8 +18,6 @@ use FoxCorner\Core\Practice\Station\StationPlayer;
 use FoxCorner\Core\Practice\Station\StationProblem;
 use FoxCorner\Core\Practice\Station\StationSolver;
 use FoxCorner\Core\Practice\Station\StationState;
-use FoxCorner\Core\Practice\Schedule;
-use FoxCorner\Core\Practice\Scheduler;
 use FoxCorner\Tests\Core\Practice\Practices;
 use FoxCorner\Tests\Core\Teams;
 

@@ -6,12 +6,12 @@ namespace FoxCorner\Tests\Core\Motion;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Surface;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Motion\Intercept;
 use FoxCorner\Core\Motion\Legs;
 use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Speed;
+use FoxCorner\Core\Problem\Problem;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

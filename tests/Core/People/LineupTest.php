@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\People;
 
-use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Lineup;
+use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Tests\Core\Teams;

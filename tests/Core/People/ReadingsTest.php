@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\People;
 
-use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\People\Readings;
+use FoxCorner\Core\Problem\OutOfRange;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

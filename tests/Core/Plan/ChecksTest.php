@@ -14,10 +14,10 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Plan\Audit\AuditedFinding;
 use FoxCorner\Core\Plan\Audit\CoverageReport;
+use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Tests\Core\Teams;
-use FoxCorner\Core\Play\Scheme\Coverage;
 use PHPUnit\Framework\TestCase;
 
 /** Every kind of fault is found where it is, with its figure, and not where it is not. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Practice;
 
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Practice\Live\PauseReason;
 use FoxCorner\Core\Practice\Live\RunClock;
+use FoxCorner\Core\Problem\Problem;
 use PHPUnit\Framework\TestCase;
 
 final class RunClockTest extends TestCase

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Practice;
 
 use FoxCorner\Core\Field\Diamond;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Build\FieldPart;
@@ -15,6 +14,7 @@ use FoxCorner\Core\Practice\Schedule;
 use FoxCorner\Core\Practice\Scheduler;
 use FoxCorner\Core\Practice\Turn;
 use FoxCorner\Core\Practice\Week\ThrowLoad;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

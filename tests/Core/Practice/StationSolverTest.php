@@ -6,7 +6,6 @@ namespace FoxCorner\Tests\Core\Practice;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Segment;
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Practice\Station\Area;
 use FoxCorner\Core\Practice\Station\Diagnosis;
 use FoxCorner\Core\Practice\Station\Ground;
@@ -17,6 +16,7 @@ use FoxCorner\Core\Practice\Station\StationPlan;
 use FoxCorner\Core\Practice\Station\StationPlayer;
 use FoxCorner\Core\Practice\Station\StationProblem;
 use FoxCorner\Core\Practice\Station\StationSolver;
+use FoxCorner\Core\Problem\Problem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Practice;
 
-use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Practice\BlockKind;
 use FoxCorner\Core\Practice\TimePlan;
 use FoxCorner\Core\Practice\TimeShape;
+use FoxCorner\Core\Problem\Problem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
