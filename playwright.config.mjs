@@ -4,11 +4,10 @@ const part = process.env.FOX_TESTS ?? 'all';
 
 export default defineConfig({
     testDir: 'tests/browser',
-    outputDir: `var/test/browser-${part}`,
+    outputDir: `var/${process.env.FOX_PROFILE ?? 'test'}/browser-${part}`,
     fullyParallel: false,
     workers: 1,
-    // What changes the plan runs beside what changes people and practices; what only looks beside both; what ends
-    // servers alone.
+    // What changes the plan, what changes people and practices, what only looks, what ends servers.
     projects: [
         { name: 'plan', testIgnore: /people|practice|walk|access|fits|outage/ },
         { name: 'people', testMatch: /people|practice|walk/ },
@@ -16,7 +15,7 @@ export default defineConfig({
         { name: 'outage', testMatch: /outage/ },
     ],
     timeout: 30_000,
-    reporter: [['list'], ['json', { outputFile: `var/test/browser-${part}.json` }]],
+    reporter: [['list'], ['json', { outputFile: `var/${process.env.FOX_PROFILE ?? 'test'}/browser-${part}.json` }]],
     use: {
         baseURL: process.env.FOX_ADDRESS,
         viewport: { width: 1280, height: 800 },

@@ -51,7 +51,10 @@ class Membership
     /** Whether an address that a page gives back to us is one of the team's own pages. */
     public function owns(string $path): bool
     {
-        return str_starts_with($path, '/' . $this->team->id()->toRfc4122() . '/');
+        $team = explode('/', $path, 3)[1] ?? '';
+
+        return str_starts_with($path, "/$team/") &&
+            \in_array($team, [$this->team->address(), $this->team->id()->toRfc4122()], true);
     }
 
     public function canRemove(): bool

@@ -30,11 +30,7 @@ final class FieldDraft
     public ?int $innings = null;
     public LeadRule $leads = LeadRule::Anytime;
     public ?float $skinRadius = null;
-    public bool $steals = true;
     public bool $bunts = true;
-    public bool $balkRule = false;
-    public bool $circleRule = false;
-    public bool $doubleFirstBase = false;
     public bool $grassInfield = true;
     public bool $extraRunner = false;
     /** Seconds. */
@@ -61,18 +57,8 @@ final class FieldDraft
         ];
         [$draft->left, $draft->leftCenter, $draft->center, $draft->rightCenter, $draft->right] = $rules->fence->feet;
         [$draft->surface, $draft->grassInfield] = [$rules->surface, $rules->grassInfield];
-        [$draft->innings, $draft->leads, $draft->steals, $draft->bunts] = [
-            $rules->innings,
-            $rules->leads,
-            $rules->steals,
-            $rules->bunts,
-        ];
-        [$draft->balkRule, $draft->circleRule, $draft->doubleFirstBase, $draft->extraRunner] = [
-            $rules->balkRule,
-            $rules->circleRule,
-            $rules->doubleFirstBase,
-            $rules->extraRunner,
-        ];
+        [$draft->innings, $draft->leads] = [$rules->innings, $rules->leads];
+        [$draft->bunts, $draft->extraRunner] = [$rules->bunts, $rules->extraRunner];
         $draft->version = $version;
 
         return $draft;
@@ -93,26 +79,22 @@ final class FieldDraft
         $fence = $shipped->fence->feet;
 
         return $shipped->with(
-            $this->basePath,
-            $this->pitchingDistance,
-            $this->innings,
-            $this->leads,
-            $this->steals,
-            $this->bunts,
-            $this->balkRule,
-            $this->circleRule,
-            $this->doubleFirstBase,
-            $this->skinRadius,
-            Fence::of(
+            basePath: $this->basePath,
+            pitchingDistance: $this->pitchingDistance,
+            innings: $this->innings,
+            leads: $this->leads,
+            bunts: $this->bunts,
+            skinRadius: $this->skinRadius,
+            fence: Fence::of(
                 $this->left ?? $fence[0],
                 $this->leftCenter ?? $fence[1],
                 $this->center ?? $fence[2],
                 $this->rightCenter ?? $fence[3],
                 $this->right ?? $fence[4],
             ),
-            $this->surface,
-            $this->grassInfield,
-            $this->extraRunner,
+            surface: $this->surface,
+            grassInfield: $this->grassInfield,
+            extraRunner: $this->extraRunner,
         );
     }
 }

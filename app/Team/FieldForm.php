@@ -95,11 +95,7 @@ final class FieldForm extends AbstractType
         foreach (
             [
                 'grassInfield' => 'Grass inside the base paths',
-                'steals' => 'Steals',
                 'bunts' => 'Bunts',
-                'balkRule' => 'Balk rule',
-                'circleRule' => 'Pitcher’s-circle rule',
-                'doubleFirstBase' => 'Double first base',
                 'extraRunner' => 'Extra innings begin with a runner on second',
             ] as $name => $label
         ) {

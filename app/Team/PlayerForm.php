@@ -76,11 +76,6 @@ final class PlayerForm extends AbstractType
                     's',
                 ),
             )
-            ->add(
-                'timeToPlate',
-                NumberType::class,
-                $measured('Pitcher: time to the plate', 'Seconds from the first move to the glove', 's'),
-            )
             ->add('pitching', EnumType::class, [
                 'label' => 'Pitcher: the ball goes',
                 'class' => Pitching::class,

@@ -2,9 +2,10 @@
 // a network.
 import htmx from 'htmx.org/dist/htmx.esm.js';
 import { clockAfter, minutesAndSeconds } from './runclock.js';
-import { sendCounts, showCounts, waitingCounts } from './counts.js';
+import { sendCounts, waitingCounts } from './counts.js';
 
 const EVERY = 1500;
+const STALE = 'stale';
 let run = null;
 let sound = null;
 /** Parts that somebody has opened stay open when the page comes anew. */
@@ -13,6 +14,7 @@ const open = new Set();
 export function followRuns(page) {
     setInterval(() => page.querySelector('[data-run]') && ask(page), EVERY);
     setInterval(() => draw(page), 200);
+    page.addEventListener('htmx:beforeSwap', keepWhatIsNewer);
     page.addEventListener('click', (event) => {
         const button = event.target.closest('[data-sound]');
         if (button) wake(button);
@@ -84,9 +86,9 @@ async function ask(page) {
         run = { ...state, part, at: performance.now() - (performance.now() - sent) / 2 };
         const isTaken = await sendCounts(page);
         trouble(page, null);
-        if (!isTaken) await refresh(page, false);
+        if (!isTaken) refresh(page, false);
         else if (state.edition !== Number(part.dataset.edition) || state.index !== Number(part.dataset.index))
-            await refresh(page, before.index !== state.index);
+            refresh(page, before.index !== state.index);
     } catch {
         trouble(page, 'no-network');
     } finally {
@@ -114,21 +116,18 @@ function draw(page) {
     }
 }
 
-/** Takes the page anew; what comes and is no page of a run (a lost sign-in, a server that rests) changes nothing. */
-async function refresh(page, rings) {
+/** Takes the page anew: htmx does, by what the part says of itself. */
+function refresh(page, rings) {
     const part = page.querySelector('.run');
     if (rings && !part.dataset.turning) ring(page);
-    const answer = await fetch(location.href, { signal: AbortSignal.timeout(8000) });
-    const fresh = new DOMParser().parseFromString(await answer.text(), 'text/html');
-    const next = fresh.querySelector('.run');
-    // A page that has come meanwhile by the coach's hand is newer.
-    if (!answer.ok || !next || !part.isConnected) return;
-    const vouched = fresh.querySelector('[data-token-of-counts]');
-    if (vouched) page.querySelector('[data-token-of-counts]').dataset.tokenOfCounts = vouched.dataset.tokenOfCounts;
-    part.replaceWith(next);
-    htmx.process(next);
-    settleRuns(page);
-    showCounts(page);
+    htmx.trigger(part, STALE);
+}
+
+/** What comes and is no page of a run (a lost sign-in, a server that rests) changes nothing; nor what comes too late. */
+function keepWhatIsNewer(event) {
+    const { target, xhr, requestConfig } = event.detail;
+    if (requestConfig.triggeringEvent?.type !== STALE) return;
+    event.detail.shouldSwap = xhr.status === 200 && target.isConnected && xhr.responseText.includes('data-run=');
 }
 
 /** The truth about what does not work: no network, or a sign-in that has ended; and what waits on this phone. */

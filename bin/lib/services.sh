@@ -32,7 +32,15 @@ end_service() {
 
 taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
-must_be_free() { ! taken "$1" || fail "Port $1 is taken by another program. Choose another with $CHOOSE_PORT (two in a row are used)."; }
+# A server that was killed gives its port back a moment after its processes are gone.
+must_be_free() {
+    local tries
+    for tries in $(seq 1 30); do
+        taken "$1" || return 0
+        sleep 0.1
+    done
+    fail "Port $1 is taken by another program. Choose another with $CHOOSE_PORT (two in a row are used)."
+}
 
 # launch NAME COMMAND...: as the owner, from the instance's folder.
 launch() {

@@ -8,6 +8,8 @@ mkdir -p "$RUN_DIR/log" "$RUN_DIR/tmp"
 case $PROFILE in
     start) WEB_PORT=${FOX_PORT:-8085} CHOOSE_PORT=--port ;;
     test) WEB_PORT=${FOX_TEST_PORT:-8185} CHOOSE_PORT=FOX_TEST_PORT ;;
+    # A second tested instance, so that tests that change things do not meet.
+    test-beside) WEB_PORT=$((${FOX_TEST_PORT:-8185} + 10)) CHOOSE_PORT=FOX_TEST_PORT ;;
 esac
 DB_PORT=$((WEB_PORT + 1))
 ADDRESS="http://127.0.0.1:$WEB_PORT"

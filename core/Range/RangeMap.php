@@ -92,18 +92,14 @@ final readonly class RangeMap
     ): self {
         $plays = new InfieldPlays($setting, $cast);
         $keeps = null !== $before && $plays->coversAs($before->plays);
-        $own = null === $moved ? null : $reaches[$moved->value] ?? null;
         $first = self::first($reaches);
         $fielded = [];
         for ($index = 0; $index < GroundBalls::DIRECTIONS * GroundBalls::SPEEDS; ++$index) {
+            $by = ($first[$index] ?? null)?->who->position;
             $old = $keeps ? $before->fielded[$index] : null;
-            // A ball stays whose it was unless he who moved had it, or now comes sooner.
+            // What somebody does with a ball that stays his is the same, unless it is he who has moved.
             $fielded[] =
-                null !== $old &&
-                $old->by !== $moved &&
-                (null === $own ||
-                    Reach::NEVER === $own->looks[$index] ||
-                    (null !== $old->by && $own->looks[$index] >= $old->look))
+                null !== $old && $by === $old->by && ($by !== $moved || null === $by)
                     ? $old
                     : self::play($setting, $plays, $first[$index] ?? null, $index, $moved, $before?->fielded[$index]);
         }

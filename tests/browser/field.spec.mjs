@@ -1,4 +1,6 @@
-import { expect, signIn, test } from './fox.mjs';
+import { expect, signIn, startsFromAFreshDemo, test } from './fox.mjs';
+
+startsFromAFreshDemo();
 
 const place = async (page, actor) =>
     (await page.locator(`[data-actor="${actor}"]`).getAttribute('transform')).match(/-?[\d.]+/g).map(Number);

@@ -1,5 +1,6 @@
 // What every browser test starts from: signed in to the demo, and no error on the console unless it is expected.
 import AxeBuilder from '@axe-core/playwright';
+import { execFileSync } from 'node:child_process';
 import { test as base, expect } from '@playwright/test';
 
 export const test = base.extend({
@@ -15,6 +16,17 @@ export const test = base.extend({
 });
 
 export { expect };
+
+const PARTS = ['settings', 'install', 'owner', 'services'].map((part) => `. bin/lib/${part}.sh`).join('; ');
+
+/** Runs a line of the start command's own shell functions on the tested instance. */
+export const services = (line) =>
+    execFileSync('bash', ['-c', `PROFILE=${process.env.FOX_PROFILE ?? 'test'}; ${PARTS}; ${line}`], {
+        stdio: ['ignore', 'pipe', 'pipe'],
+    });
+
+/** For a file whose tests change things: it begins with the demo as it comes, whatever others have done. */
+export const startsFromAFreshDemo = () => test.beforeAll(() => services('php bin/console fox:demo --quiet'));
 
 /** The session of whoever has signed in already, so that not every test spends its time at the door. */
 const sessions = new Map();

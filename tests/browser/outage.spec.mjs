@@ -1,16 +1,4 @@
-import { execFileSync } from 'node:child_process';
-import { expect, signIn, test } from './fox.mjs';
-
-// Runs a line of the start command's own shell functions on the tested instance.
-const services = (line) =>
-    execFileSync(
-        'bash',
-        [
-            '-c',
-            `PROFILE=test; . bin/lib/settings.sh; . bin/lib/install.sh; . bin/lib/owner.sh; . bin/lib/services.sh; ${line}`,
-        ],
-        { stdio: ['ignore', 'pipe', 'pipe'] },
-    );
+import { expect, services, signIn, test } from './fox.mjs';
 
 test.use({ expectedErrors: 'status of (50[0-9]|422)' });
 

@@ -1,4 +1,6 @@
-import { expect, isAccessible, signIn, test } from './fox.mjs';
+import { expect, isAccessible, signIn, startsFromAFreshDemo, test } from './fox.mjs';
+
+startsFromAFreshDemo();
 
 test('the head coach goes from one team to the other and keeps their plans apart', async ({ page }) => {
     const kites = await signIn(page);
@@ -60,7 +62,7 @@ test('a form that is saved asks nothing', async ({ page }) => {
     await page.getByLabel('Positions, the best first').fill('RF');
     await page.getByRole('button', { name: 'Save the player' }).click();
     await expect(page.locator('.good')).toHaveText('Penhale is saved.');
-    await page.getByRole('link', { name: 'Penhale' }).click();
+    await page.getByRole('link', { name: 'Penhale' }).first().click();
     page.removeAllListeners('dialog');
     page.once('dialog', (dialog) => dialog.accept());
     await page.getByRole('button', { name: 'Take Penhale off the roster' }).click();
@@ -68,10 +70,6 @@ test('a form that is saved asks nothing', async ({ page }) => {
     await page.getByRole('button', { name: 'Undo: Penhale is off the roster.' }).click();
     await expect(page.locator('.good')).toContainText('Taken back');
     await expect(page.locator('tbody').first()).toContainText('Penhale');
-    await page.getByRole('link', { name: 'Penhale' }).click();
-    page.once('dialog', (dialog) => dialog.accept());
-    await page.getByRole('button', { name: 'Take Penhale off the roster' }).click();
-    await expect(page.locator('.good')).toContainText('Penhale is off the roster.');
 });
 
 test.describe('after a long evening', () => {

@@ -1,4 +1,6 @@
-import { expect, signIn, test } from './fox.mjs';
+import { expect, signIn, startsFromAFreshDemo, test } from './fox.mjs';
+
+startsFromAFreshDemo();
 
 /** Gives the team the plan back as it was: every step of a test is undone. */
 async function undo(page, team, times) {

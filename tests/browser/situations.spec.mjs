@@ -1,4 +1,6 @@
-import { expect, signIn, test } from './fox.mjs';
+import { expect, signIn, startsFromAFreshDemo, test } from './fox.mjs';
+
+startsFromAFreshDemo();
 
 test('the board shows what a context changes and opens a situation with it', async ({ page }) => {
     const team = await signIn(page);

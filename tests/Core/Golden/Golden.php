@@ -22,6 +22,8 @@ final readonly class Golden
             'field' => FieldFigures::class,
             'game' => GameFigures::class,
             'motion' => MotionFigures::class,
+            'people' => PeopleFigures::class,
+            'plan' => PlanFigures::class,
             'practice' => PracticeFigures::class,
             'range' => RangeFigures::class,
             'runs' => RunFigures::class,

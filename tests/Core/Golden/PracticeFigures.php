@@ -66,6 +66,7 @@ final class PracticeFigures implements Figures
             DrillNeeds::of($needs, \array_slice(ShippedDrills::all(), 0, 14)),
         );
         foreach (FieldPart::cases() as $part) {
+            yield "part/$part->value" => [$part->label(), $part->spots(), self::held($part)];
             yield "choice/$part->value" => self::choice($part, $needs);
         }
         yield from self::times();
@@ -83,6 +84,19 @@ final class PracticeFigures implements Figures
             new Taught('id-5', 'turn-back-to-third', Position::ThirdBase, 12, 27.0, Grade::Well),
             new Taught('id-4', 'charge-and-throw', Position::SecondBase, 20, 80.0),
         ];
+    }
+
+    /** @return list<string> drills that can be run on a part of the field, where they usually are */
+    private static function held(FieldPart $part): array
+    {
+        $diamond = ShippedRuleSets::get('fastpitch-43')->diamond();
+
+        return array_keys(
+            array_filter(
+                ShippedDrills::all(),
+                static fn(Drill $drill): bool => $part->holds($drill, $drill->place->on($diamond), $diamond),
+            ),
+        );
     }
 
     /** @return array<string, mixed> */

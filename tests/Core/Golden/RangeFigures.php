@@ -7,9 +7,11 @@ namespace FoxCorner\Tests\Core\Golden;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Range\Fly\FlyKind;
 use FoxCorner\Core\Range\Fly\FlyMap;
 use FoxCorner\Core\Range\Fly\FlyZone;
+use FoxCorner\Core\Range\Fly\HangTimes;
 use FoxCorner\Core\Range\Hole;
 use FoxCorner\Core\Range\RangeSummary;
 use FoxCorner\Core\Range\ReactionCaution;
@@ -45,6 +47,15 @@ final class RangeFigures implements Figures
                 yield "flies/$rules/$kind->value" => self::flies(
                     Teams::plan(Teams::state($rules), $level)->flies($kind),
                 );
+            }
+        }
+        foreach (FlyKind::cases() as $kind) {
+            foreach ([[Ball::Baseball, 95.0], [Ball::Softball12, 62.0]] as [$ball, $mph]) {
+                $times = HangTimes::of($kind, $ball, $mph);
+                yield "hang/$kind->value/$ball->value" => [
+                    $times->farthest(),
+                    array_map($times->secondsTo(...), [20.0, 65.0, 120.0, 185.0, 240.0, 330.0, 500.0]),
+                ];
             }
         }
         foreach (BatterType::cases() as $type) {

@@ -9,6 +9,7 @@ use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -65,5 +66,23 @@ final class LineupTest extends TestCase
     {
         $this->expectExceptionMessage($message);
         Traits::of(Hand::Right, Bats::Right, $time, $arm, $pace);
+    }
+
+    public function testWhoIsWantedIsFoundByHisIdAndNotByANumberThatLooksLikeIt(): void
+    {
+        $roster = array_map(
+            static fn(int $number): RosterPlayer => new RosterPlayer(
+                ['1e1', '10', '010', '7', '07', '3', '4', '5', '6'][$number - 1],
+                "P$number",
+                $number,
+                Position::cases(),
+                Traits::unknown(),
+            ),
+            range(1, 9),
+        );
+        $lineup = Lineup::choose($roster, [6 => '10', 4 => '07']);
+
+        self::assertSame('10', $lineup->at(Position::Shortstop)->id);
+        self::assertSame('07', $lineup->at(Position::SecondBase)->id);
     }
 }

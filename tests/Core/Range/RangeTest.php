@@ -289,4 +289,22 @@ final class RangeTest extends TestCase
             ),
         );
     }
+
+    /** Whoever moves, the map that is bettered is the one that is drawn anew. */
+    public function testAMovedFieldersMapIsTheWholeMapAnew(): void
+    {
+        $plan = Teams::plan(Teams::state('baseball-90', 'R1-1'));
+        $map = $plan->range(Teams::cost());
+        $moves = [[Position::SecondBase, 12.0], [Position::Shortstop, -9.0], [Position::FirstBase, -6.0]];
+        foreach ([...$moves, [Position::Pitcher, 3.0]] as [$who, $feet]) {
+            $at = $plan->cast->at($who)->start;
+            $cast = $plan->cast->moved($who, Point::of($at->x + $feet, $at->y - 4.0));
+            $anew = RangeMap::of($plan->state, $plan->level, $cast, Teams::cost())->summary;
+            $moved = $map->moved($cast, $who)->summary;
+
+            self::assertEqualsWithDelta($anew->outChance, $moved->outChance, 1e-9, $who->person());
+            self::assertEqualsWithDelta($anew->twoPerBall, $moved->twoPerBall, 1e-9, $who->person());
+            self::assertEqualsWithDelta($anew->cost, $moved->cost, 1e-9, $who->person());
+        }
+    }
 }
