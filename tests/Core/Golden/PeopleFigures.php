@@ -14,7 +14,9 @@ final class PeopleFigures implements Figures
 {
     private const WORDS =
         'P SP RP RHP LHP C 1B 2B 3B SS LF CF RF OF IF MI CI UT DH INF Catcher Pitcher Shortstop ' .
-        'First-base SecondBaseman third_base left-field centrefield Right.field center-fielder 0 10 x';
+        'First-base SecondBaseman third_base left-field centrefield Right.field center-fielder 0 10 x ' .
+        '1 2 3 4 5 6 7 8 9 FIRSTBASE FIRSTBASEMAN SECONDBASE THIRDBASE THIRDBASEMAN LEFTFIELD CENTERFIELD RIGHTFIELD ' .
+        'OUTFIELD INFIELD EH DP UTIL';
 
     public static function all(): iterable
     {

@@ -6,6 +6,7 @@ namespace FoxCorner\Tests\Core\People;
 
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
+use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\People\Position;
@@ -84,5 +85,24 @@ final class LineupTest extends TestCase
 
         self::assertSame('10', $lineup->at(Position::Shortstop)->id);
         self::assertSame('07', $lineup->at(Position::SecondBase)->id);
+    }
+
+    public function testALimitLastsToItsLastDayAndNoLonger(): void
+    {
+        $player = static fn(?string $until): RosterPlayer => new RosterPlayer(
+            'a',
+            'A',
+            1,
+            [Position::Pitcher],
+            Traits::unknown(),
+            Limit::NoThrowing,
+            null === $until ? null : new \DateTimeImmutable($until),
+        );
+        $day = new \DateTimeImmutable('2026-11-27 18:00');
+
+        self::assertSame(Limit::NoThrowing, $player(null)->on($day)->limit, 'nobody has said when it ends');
+        self::assertSame(Limit::NoThrowing, $player('2026-11-27')->on($day)->limit);
+        self::assertSame(Limit::NoThrowing, $player('2026-11-28')->on($day)->limit);
+        self::assertSame(Limit::None, $player('2026-11-26')->on($day)->limit);
     }
 }
