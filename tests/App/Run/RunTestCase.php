@@ -6,15 +6,37 @@ namespace FoxCorner\Tests\App\Run;
 
 use FoxCorner\App\Practice\Live\PracticeRun;
 use FoxCorner\App\Practice\Live\RunRepository;
+use FoxCorner\App\Practice\Live\RunTime;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\Tests\App\AppTestCase;
+use Symfony\Component\Clock\Clock;
+use Symfony\Component\Clock\MockClock;
+use Symfony\Component\Clock\NativeClock;
 
 /** A practice of the demo that can be started, turned and counted at. */
 abstract class RunTestCase extends AppTestCase
 {
+    /** All clocks of the application stand; a test says when they go on. */
+    protected MockClock $clock;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->browser->disableReboot();
+        $this->clock = new MockClock(new \DateTimeImmutable());
+        Clock::set($this->clock);
+        self::getContainer()->set(RunTime::class, new FrozenTime($this->clock));
+    }
+
+    protected function tearDown(): void
+    {
+        Clock::set(new NativeClock());
+        parent::tearDown();
+    }
+
     /**
      * @return array{int, \FoxCorner\App\Practice\Sheet\SheetStation} the block of the first round, which runs, and its
      *                                                                first station
