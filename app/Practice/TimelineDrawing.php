@@ -6,6 +6,7 @@ namespace FoxCorner\App\Practice;
 
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\Sheet\SheetBlock;
+use FoxCorner\Core\Practice\BlockKind;
 
 /** The time bar of a practice: where each block and each station goes, in pixels of a fixed width. */
 final readonly class TimelineDrawing
@@ -38,11 +39,19 @@ final readonly class TimelineDrawing
         return $marks;
     }
 
-    /** @return list<array{kind: string, x: float, y: int, width: float, height: int}> blocks that are no rounds */
+    /**
+     * Blocks that are no rounds.
+     *
+     * @return list<array{kind: string, words: string, x: float, y: int, width: float, height: int}>
+     */
     public function blocks(): array
     {
         return array_map(
-            fn(SheetBlock $block): array => ['kind' => $block->kind, ...$this->box($block, 0, $this->rows())],
+            fn(SheetBlock $block): array => [
+                'kind' => $block->kind,
+                'words' => BlockKind::from($block->kind)->label(),
+                ...$this->box($block, 0, $this->rows()),
+            ],
             array_values(
                 array_filter(
                     $this->sheet->blocks,
