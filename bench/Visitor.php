@@ -38,7 +38,7 @@ final readonly class Visitor
         $team = curl_getinfo($curl, \CURLINFO_EFFECTIVE_URL);
         curl_setopt_array($curl, [\CURLOPT_HTTPGET => true, \CURLOPT_FOLLOWLOCATION => false]);
 
-        return 1 === preg_match('~/[0-9a-f-]{36}$~', $team) ? new self($curl, $team) : null;
+        return 1 === preg_match('~/[a-z0-9-]+$~', $team) ? new self($curl, $team) : null;
     }
 
     /** The page at a path, or at an address; followed through redirects. */

@@ -35,7 +35,8 @@ final readonly class OutChance
      */
     public static function clean(float $feet, float $executionFactor, float $margin, float $onTheRun = 0.0): float
     {
-        $astray = self::ASTRAY * $executionFactor * ($feet / self::ASTRAY_OVER) ** 2;
+        $far = $feet / self::ASTRAY_OVER;
+        $astray = self::ASTRAY * $executionFactor * $far * $far;
         $hard = ($margin < self::RUSHED_UNDER ? self::RUSHED : 1.0) * (1 + (self::ON_THE_RUN - 1) * $onTheRun);
 
         return 1 - min(1.0, $astray * $hard);

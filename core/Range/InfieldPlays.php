@@ -74,10 +74,8 @@ final readonly class InfieldPlays
      * What is made of the ball: of first, two by way of second, and the force at the plate the one that costs least.
      *
      * A runner on third who is not forced reads the ball: he goes when he would beat a throw home, and stays otherwise.
-     *
-     * @return array{float, float, float, float} the chance of an out, of two, of the run from third, and what it costs
      */
-    public function choose(Position $by, Chances $chances): array
+    public function made(Position $by, int $look, Chances $chances): BallFielded
     {
         $costs = $this->setting->costs;
         [$first, $home] = [$chances->first, $chances->home];
@@ -85,21 +83,27 @@ final readonly class InfieldPlays
         $safe = $costs->safeAtFirst[0] + $stays * ($costs->safeAtFirst[1] - $costs->safeAtFirst[0]);
         $batterOut = $costs->outAtFirst[0] + $stays * ($costs->outAtFirst[1] - $costs->outAtFirst[0]);
 
-        $best = [$first, 0.0, 1 - $stays, $safe + $first * ($batterOut - $safe)];
+        [$out, $two, $scores, $least] = [$first, 0.0, 1 - $stays, $safe + $first * ($batterOut - $safe)];
         if (null !== $chances->feed) {
-            [$lead, $relay] = $this->bySecond($chances->feed, $this->secondCovered[$by->value] ?? \INF);
+            $atSecond = max($chances->feed->arrives, $this->secondCovered[$by->value] ?? \INF);
+            $lead = $this->out($this->setting->firstAtSecond - $atSecond, $chances->feed);
+            $relay = $this->relayed($this->setting->batterAtFirst - $atSecond - $this->relay);
             $second = $costs->outAtSecond[0];
             $cost =
                 $costs->safeAtFirst[0] +
                 $lead * ($second + $relay * ($costs->two[0] - $second) - $costs->safeAtFirst[0]);
-            $best = $cost < $best[3] ? [$lead, $lead * $relay, 1.0, $cost] : $best;
+            if ($cost < $least) {
+                [$out, $two, $scores, $least] = [$lead, $lead * $relay, 1.0, $cost];
+            }
         }
         if ($this->setting->isHomeForced && $this->setting->isRunOn) {
             $cost = $costs->safeAtFirst[0] + $home * ($costs->outAtHome - $costs->safeAtFirst[0]);
-            $best = $cost < $best[3] ? [$home, 0.0, 1 - $home, $cost] : $best;
+            if ($cost < $least) {
+                [$out, $two, $scores, $least] = [$home, 0.0, 1 - $home, $cost];
+            }
         }
 
-        return $best;
+        return new BallFielded($by, $look, $chances, $out, $two, $scores, $least);
     }
 
     /** The throw home against a runner who goes with the crack of the bat; a tag unless he is forced. */
@@ -111,16 +115,11 @@ final readonly class InfieldPlays
         return $this->out($this->setting->thirdAtHome - $throw->arrives - $tag, $throw);
     }
 
-    /** @return array{float, float} the chance of the force at second, and of the relay to first after it */
-    private function bySecond(Delivery $feed, float $covered): array
+    /** The chance of the relay to first, with so many seconds to spare. */
+    private function relayed(float $margin): float
     {
-        $atSecond = max($feed->arrives, $covered);
-        $margin = $this->setting->batterAtFirst - $atSecond - $this->relay;
-        $relay =
-            OutChance::ofMargin($margin, $this->motion->forceSpread) *
+        return OutChance::ofMargin($margin, $this->motion->forceSpread) *
             OutChance::clean($this->setting->rules->basePath, $this->setting->level->executionFactor, $margin);
-
-        return [$this->out($this->setting->firstAtSecond - $atSecond, $feed), $relay];
     }
 
     /** The first baseman runs to the bag himself when that is quicker. */

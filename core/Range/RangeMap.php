@@ -95,13 +95,14 @@ final readonly class RangeMap
         $first = self::first($reaches);
         $fielded = [];
         for ($index = 0; $index < GroundBalls::DIRECTIONS * GroundBalls::SPEEDS; ++$index) {
-            $by = ($first[$index] ?? null)?->who->position;
+            $reach = $first[$index] ?? null;
             $old = $keeps ? $before->fielded[$index] : null;
             // What somebody does with a ball that stays his is the same, unless it is he who has moved.
-            $fielded[] =
-                null !== $old && $by === $old->by && ($by !== $moved || null === $by)
-                    ? $old
-                    : self::play($setting, $plays, $first[$index] ?? null, $index, $moved, $before?->fielded[$index]);
+            if (null !== $old && $old->by === $reach?->who->position && (null === $reach || $old->by !== $moved)) {
+                $fielded[] = $old;
+            } else {
+                $fielded[] = self::play($setting, $plays, $reach, $index, $moved, $before?->fielded[$index]);
+            }
         }
 
         return new self(self::summary($setting, $cast, $fielded), $reaches, $setting, $plays, $fielded);
@@ -132,7 +133,7 @@ final readonly class RangeMap
             ? $before->chances
             : $plays->chances($by, intdiv($index, GroundBalls::SPEEDS), $index % GroundBalls::SPEEDS, $look);
 
-        return new BallFielded($by->position, $look, $chances, ...$plays->choose($by->position, $chances));
+        return $plays->made($by->position, $look, $chances);
     }
 
     /** @param list<BallFielded> $fielded */

@@ -18,7 +18,7 @@ enum Feed
     /** ft up to which each is used, and mph of it. Source: the project's model. */
     private const UNDERHAND_UP_TO = 20.0;
     private const UNDERHAND = 28.0;
-    private const DART_UP_TO = 45.0;
+    public const DART_UP_TO = 45.0;
     private const DART = 45.0;
 
     public static function over(float $feet): self

@@ -17,8 +17,7 @@ use FoxCorner\Core\Motion\Throws;
  * How a ball gets from one hand to another: the turn, the feed or throw, and how surely it is caught.
  *
  * A fielder who runs and throws straight ahead loses no time and throws all on the run; back the way he came he stops
- * and
- * turns for all of his speed; across it is half and half.
+ * and turns for all of his speed; across it is half and half.
  */
 final readonly class Throwing
 {
@@ -66,6 +65,9 @@ final readonly class Throwing
     /** With what speed somebody gives the ball over so many feet: no feed is faster than the arm. */
     public function speed(float $feet, Speed $arm): Speed
     {
+        if ($feet > Feed::DART_UP_TO) {
+            return $arm;
+        }
         $feed = match (Feed::over($feet)) {
             Feed::Underhand => $this->underhand,
             Feed::Dart => $this->dart,
