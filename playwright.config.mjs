@@ -11,7 +11,8 @@ export default defineConfig({
     projects: [
         { name: 'plan', testIgnore: /people|practice|walk|access|fits|outage/ },
         { name: 'people', testMatch: /people|practice|walk/ },
-        { name: 'looking', testMatch: /access|fits/ },
+        { name: 'design', testMatch: /access|fits/, grep: /of design/ },
+        { name: 'teaching', testMatch: /access|fits/, grep: /of teaching/ },
         { name: 'outage', testMatch: /outage/ },
     ],
     timeout: 30_000,

@@ -260,26 +260,6 @@ final class RulesTest extends TestCase
         self::assertSame(NamedDepth::Bunt, $spot->instead);
     }
 
-    public function testEveryStateOfEveryRuleSetIsPlaced(): void
-    {
-        foreach (ShippedRuleSets::all() as $key => $rules) {
-            foreach (Bases::cases() as $bases) {
-                foreach (Outs::cases() as $outs) {
-                    foreach (BatterType::cases() as $batter) {
-                        foreach ([[3, 0], [$rules->innings, 1], [$rules->innings, 0], [1, -8]] as [$inning, $lead]) {
-                            self::assertCount(
-                                9,
-                                self::alignment(
-                                    Teams::state($key, $bases->value . '-' . $outs->value, $inning, $lead, $batter),
-                                )->spots(),
-                            );
-                        }
-                    }
-                }
-            }
-        }
-    }
-
     public function testLaterRulesGoAndRulesThatAreOffSayNothing(): void
     {
         $in = new AlignmentRule(

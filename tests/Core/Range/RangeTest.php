@@ -22,7 +22,6 @@ use FoxCorner\Core\Range\Improver;
 use FoxCorner\Core\Range\RangeMap;
 use FoxCorner\Core\Range\Reach;
 use FoxCorner\Core\Range\Spray;
-use FoxCorner\Core\Range\Step;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
 
@@ -140,45 +139,6 @@ final class RangeTest extends TestCase
         self::assertLessThanOrEqual(5.001, hypot($to->off - $from->off, $to->back - $from->back), 'two paces at most');
     }
 
-    public function testSeveralTogetherSaveAtLeastAsMuchAsAnyPair(): void
-    {
-        $plan = self::plan('R1-1', 3, 5);
-        $map = $plan->range(Teams::cost());
-        $joint = self::improver($plan, $map, [Position::FirstBase, Position::ThirdBase])->joint();
-        $best = 0.0;
-        foreach (self::steps($plan, Position::SecondBase) as $second) {
-            $first = $map->moved($plan->cast->moved(Position::SecondBase, $second), Position::SecondBase);
-            foreach (self::steps($plan, Position::Shortstop) as $short) {
-                $both = $first->moved(
-                    $plan->cast->moved(Position::SecondBase, $second)->moved(Position::Shortstop, $short),
-                    Position::Shortstop,
-                );
-                $best = max($best, $map->summary->gainOf($both->summary));
-            }
-        }
-
-        self::assertNotNull($joint);
-        self::assertSame(
-            [Position::SecondBase, Position::Shortstop],
-            array_values(
-                array_filter(
-                    Position::cases(),
-                    static fn(Position $position): bool => [] !==
-                        array_filter($joint->steps, static fn(Step $step): bool => $step->position === $position),
-                ),
-            ),
-        );
-        self::assertGreaterThanOrEqual(
-            $best - 1e-9,
-            $joint->gain,
-            'of two who may move, all pairs of whole steps are beaten or met',
-        );
-        self::assertGreaterThanOrEqual(
-            self::improver($plan, $map, [Position::FirstBase, Position::ThirdBase])->single()->gain ?? 0.0,
-            $joint->gain,
-        );
-    }
-
     public function testNoMoveWhenEverybodyIsFixed(): void
     {
         $plan = self::plan('none-2');
@@ -254,25 +214,6 @@ final class RangeTest extends TestCase
     private static function improver(SituationPlan $plan, RangeMap $map, array $fixed): Improver
     {
         return new Improver($map, $plan->cast, $plan->state->rules->diamond(), $fixed);
-    }
-
-    /** @return list<Point> where a fielder is after each of the steps that are tried, and where he stands */
-    private static function steps(SituationPlan $plan, Position $position): array
-    {
-        $now = DepthSpot::at($position, $plan->cast->at($position)->start, $plan->state->rules->diamond());
-        $points = [$plan->cast->at($position)->start];
-        foreach ([1, 2, 4] as $far) {
-            foreach ([[1, 0], [-1, 0], [0, 1], [0, -1]] as [$off, $back]) {
-                $points[] = DepthSpot::of(
-                    $position,
-                    $now->off + 1.25 * $far * $off,
-                    $now->back + 1.25 * $far * $back,
-                    $plan->state->rules->diamond(),
-                )->point();
-            }
-        }
-
-        return $points;
     }
 
     private static function plan(string $situation, int $inning = 3, int $lead = 0): SituationPlan
