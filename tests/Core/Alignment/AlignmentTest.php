@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Alignment;
 
 use FoxCorner\Core\Alignment\Alignment;
+use FoxCorner\Core\Alignment\DepthName;
 use FoxCorner\Core\Alignment\DepthTable;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
@@ -16,6 +17,7 @@ use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -166,5 +168,24 @@ final class AlignmentTest extends TestCase
     private static function alignment(GameState $state): Alignment
     {
         return Alignment::byRules($state, DepthTable::shipped($state->rules->sport), ShippedRules::all());
+    }
+
+    public function testAWordForADepthIsNeitherMissingNorLong(): void
+    {
+        self::assertSame('Kurz', (new DepthName(' Kurz ', ''))->word);
+        self::assertSame(30, mb_strlen((new DepthName(str_repeat('ü', 30), str_repeat('ü', 60)))->word));
+        $problems = [
+            'word: it is empty; allowed: 1 to 30 letters' => ['  ', ''],
+            'word: it is too long; allowed: 1 to 30 letters' => [str_repeat('ü', 31), ''],
+            'sign: it is too long; allowed: up to 60 letters, or nothing' => ['in', str_repeat('ü', 61)],
+        ];
+        foreach ($problems as $message => [$word, $sign]) {
+            try {
+                new DepthName($word, $sign);
+                self::fail("$message: it was taken");
+            } catch (Problem $problem) {
+                self::assertSame($message, $problem->getMessage());
+            }
+        }
     }
 }

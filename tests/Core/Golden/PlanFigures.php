@@ -4,25 +4,35 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Golden;
 
+use FoxCorner\Core\Alignment\DepthTable;
+use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\OutfieldSpot;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Alignment\Rule\Condition;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Alignment\Shade;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\BuntOutlook;
 use FoxCorner\Core\Game\BuntSign;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Range\GroundCost;
+use FoxCorner\Core\Range\Improver;
 use FoxCorner\Core\Runs\RunChain;
 use FoxCorner\Tests\Core\Teams;
 
@@ -45,6 +55,46 @@ final class PlanFigures implements Figures
                 ],
                 [Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop],
             );
+        }
+        foreach ([Sport::Baseball, Sport::Fastpitch, Sport::Slowpitch] as $sport) {
+            $table = DepthTable::shipped($sport);
+            yield "depths/$sport->value" => array_map(
+                static fn(PositionGroup $group): array => array_map(
+                    static fn(NamedDepth $depth): array => [
+                        $depth,
+                        $table->word($depth),
+                        PositionGroup::Outfield === $group
+                            ? $table->outfieldShare($depth)
+                            : $table->infield($group, $depth),
+                    ],
+                    $table->depthsOf($group),
+                ),
+                [PositionGroup::Middle, PositionGroup::Corners, PositionGroup::Outfield],
+            );
+        }
+        yield 'counts' => array_map(
+            static fn(Count $count): array => [$count->key(), $count->hasTwoStrikes()],
+            Count::all(),
+        );
+        yield 'scores' => array_map(Context::labelFor(...), range(-3, 3));
+        $fence = ShippedRuleSets::get('fastpitch-43')->fence;
+        foreach ([[-80.0, 150.0, -27.0], [10.0, 190.0, 0.0], [95.0, 140.0, 27.0]] as [$x, $y, $straight]) {
+            $spot = OutfieldSpot::at(Point::of($x, $y), $straight, $fence);
+            yield "outfield/$x" => [$spot->inPaces(2.5), $spot->inFeet(), $spot->point()];
+        }
+        foreach (['baseball-90' => Level::HighSchool, 'fastpitch-43' => Level::Fastpitch16] as $rules => $level) {
+            foreach (['none-0', 'R1-1', 'R2R3-1', 'loaded-0', 'loaded-2'] as $key) {
+                yield "ground/$rules/$key" => GroundCost::of(
+                    Teams::cost($level),
+                    Situation::fromKey($key),
+                    $level->rates(),
+                );
+            }
+            $plan = Teams::plan(Teams::state($rules, 'R1-1'), $level);
+            $improver = new Improver($plan->range(Teams::cost($level)), $plan->cast, $plan->state->rules->diamond(), [
+                Position::ThirdBase,
+            ]);
+            yield "improve/$rules" => $improver->single();
         }
         yield from self::alone();
         foreach (BatterType::cases() as $batter) {

@@ -8,12 +8,17 @@ use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Motion\RollingBall;
+use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Plan\CoverageChoice;
 use FoxCorner\Core\Plan\FamilyPlan;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
+use FoxCorner\Core\Play\Bunt\BuntTrial;
 use FoxCorner\Core\Play\Bunt\ShippedCoverages;
+use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoveragePrint;
+use FoxCorner\Core\Problem\Problem;
 use PHPUnit\Framework\TestCase;
 
 /** Coverages as data: copies, whom they are for, what a family takes when nobody says. */
@@ -62,6 +67,43 @@ final class SchemeTest extends TestCase
         $bunt = $family->trial([], ShippedRuleSets::get('baseball-90'));
 
         self::assertSame(['degrees' => 0.0, 'feet' => 30.0, 'kind' => 'sacrifice'], $bunt->fields());
+    }
+
+    public function testABuntIsNoHarderThanABuntCanBe(): void
+    {
+        $rules = ShippedRuleSets::get('baseball-90');
+        $hardest = RollingBall::bunt(Speed::ofMph(40.0), $rules->buntSurface(), 0.0);
+
+        self::assertEqualsWithDelta(
+            $hardest->restPoint()->y,
+            BuntTrial::restingAt(500.0, 0.0, $rules)->restsAt()->y,
+            1e-6,
+            'ft',
+        );
+    }
+
+    public function testABranchIsReadFromItsWordsOrRefused(): void
+    {
+        $goes = Branch::ofKey('runner:goes:home');
+        self::assertSame('runner:goes:home', $goes->key(), 'only the first colon parts question and answer');
+        self::assertNull($goes->fieldedBy);
+        foreach (['runner', ':goes', 'runner:', '', 'fielded:6+'] as $none) {
+            try {
+                Branch::ofKey($none);
+                self::fail("“{$none}” is no branch.");
+            } catch (Problem $problem) {
+                self::assertSame('when', $problem->field());
+            }
+        }
+    }
+
+    public function testACoverageOfOnesOwnIsFoundByItsKey(): void
+    {
+        $like = ShippedCoverages::for(Bases::First, Sport::Baseball)[0];
+        $plan = new FamilyPlan([self::like($like, 'one', null, null), self::like($like, 'two', null, null)]);
+
+        self::assertSame('two', $plan->own('two')?->key);
+        self::assertNull($plan->own('three'));
     }
 
     private static function like(Coverage $one, string $key, ?string $copyOf, ?string $copiedAs): Coverage

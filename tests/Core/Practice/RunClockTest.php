@@ -211,6 +211,7 @@ final class RunClockTest extends TestCase
                 'it is over' => static fn() => $started->skip(self::START + self::MINUTE),
                 'this is the first block' => static fn() => $started->back(self::START),
                 '0 is too small' => static fn() => $started->extend(self::START, 0),
+                '31 is too large' => static fn() => $started->extend(self::START, 31),
             ] as $words => $try
         ) {
             try {
