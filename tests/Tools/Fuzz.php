@@ -200,7 +200,7 @@ final class Fuzz
     {
         $coach = $this->clients['coach'];
         $practices = $coach->send('GET', "/$coach->team/practice")->body;
-        preg_match('~practice/([0-9a-f-]{36})"~', $practices, $practice);
+        preg_match('~practice/(\d{4}-\d\d-\d\d-[a-z]{4})"~', $practices, $practice);
         foreach (
             [
                 '',
@@ -223,7 +223,7 @@ final class Fuzz
         ) {
             $page = $coach->send('GET', "/$coach->team$path")->body;
             preg_match_all('/ name="([^"]+)"/', $page, $names);
-            preg_match_all('/[0-9a-f]{8}-[0-9a-f-]{27}/', $page, $ids);
+            preg_match_all('/[0-9a-f]{8}-[0-9a-f-]{27}|\d{4}-\d\d-\d\d-[a-z]{4}/', $page, $ids);
             $this->fields = array_values(array_unique([...$this->fields, ...$names[1]]));
             $this->known = array_values(array_unique([...$this->known, ...$ids[0]]));
         }

@@ -117,7 +117,7 @@ final class Kills
     private function players(Client $coach): array
     {
         preg_match_all(
-            '~text-right">(\d+)</td>\s*<th[^>]*><a href="/[^/]+/team/player/([0-9a-f-]{36})"~',
+            '~text-right">\s*(\d+)\s*</td>\s*<th[^>]*>\s*<a\s+href="/[^/]+/team/player/([0-9a-f-]{36})"~',
             $coach->send('GET', "/$coach->team/team")->body,
             $found,
             \PREG_SET_ORDER,
