@@ -8,11 +8,14 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\BuntPoints;
+use FoxCorner\Core\Game\BuntSign;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -85,5 +88,36 @@ final class SituationTest extends TestCase
 
         self::assertSame($words, $context->scoreLabel());
         self::assertSame($close, $context->isClose());
+    }
+
+    public function testPointsOfABuntAreOrdinaryUntilOneOrTheLineIsAnother(): void
+    {
+        self::assertTrue(BuntPoints::ordinary()->isOrdinary());
+        self::assertTrue(BuntPoints::of(BuntPoints::ordinary()->all(), BuntPoints::ordinary()->likelyAt)->isOrdinary());
+        $other = BuntPoints::of(
+            [BuntSign::Late->value => BuntSign::Late->points() + 1],
+            BuntPoints::ordinary()->likelyAt,
+        );
+        self::assertFalse($other->isOrdinary());
+        self::assertSame(BuntSign::Late->points() + 1, $other->weigh(BuntSign::Late));
+        self::assertSame(BuntSign::Quick->points(), $other->weigh(BuntSign::Quick));
+        self::assertFalse(BuntPoints::of([], BuntPoints::ordinary()->likelyAt + 1)->isOrdinary());
+        foreach ([[['late' => 10], 5], [['late' => -10], 5], [[], 0], [[], 13]] as [$points, $line]) {
+            try {
+                BuntPoints::of($points, $line);
+                self::fail('These are no points.');
+            } catch (OutOfRange $problem) {
+                self::assertContains($problem->allowed(), ['-9 to 9 points', '1 to 12 points']);
+            }
+        }
+        self::assertSame(
+            [9, -9, 1, 12],
+            [
+                BuntPoints::of(['late' => 9], 5)->weigh(BuntSign::Late),
+                BuntPoints::of(['late' => -9], 5)->weigh(BuntSign::Late),
+                BuntPoints::of([], 1)->likelyAt,
+                BuntPoints::of([], 12)->likelyAt,
+            ],
+        );
     }
 }

@@ -15,10 +15,12 @@ use FoxCorner\Core\Plan\FamilyPlan;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Play\Bunt\BuntTrial;
 use FoxCorner\Core\Play\Bunt\ShippedCoverages;
+use FoxCorner\Core\Play\Check\Finding;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoveragePrint;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
 
 /** Coverages as data: copies, whom they are for, what a family takes when nobody says. */
@@ -94,6 +96,21 @@ final class SchemeTest extends TestCase
             } catch (Problem $problem) {
                 self::assertSame('when', $problem->field());
             }
+        }
+    }
+
+    public function testAReportHasTheFaultsItFoundAndNoOthers(): void
+    {
+        $report = Teams::bunt(Teams::state('baseball-90', 'R1-0'))->report(Teams::cost());
+        $none = new Finding('no-such-kind', 'None', 'None.', 'None.', null, null, 0.0);
+        self::assertFalse($report->has($none));
+        $found = Teams::bunt(Teams::state('baseball-90', 'R1-0'));
+        $left = self::like(ShippedCoverages::for(Bases::First, Sport::Baseball)[0], 'a', null, null);
+        $faulty = $found->reportOn(new Coverage('b', 'B', 'B', '', [Bases::First], $left->fielders, []), Teams::cost());
+
+        self::assertNotSame([], $faulty->findings);
+        foreach ($faulty->findings as $one) {
+            self::assertTrue($faulty->has($one->worst));
         }
     }
 
