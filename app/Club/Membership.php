@@ -53,8 +53,7 @@ class Membership
     {
         $team = explode('/', $path, 3)[1] ?? '';
 
-        return str_starts_with($path, "/$team/") &&
-            \in_array($team, [$this->team->address(), $this->team->id()->toRfc4122()], true);
+        return str_starts_with($path, "/$team/") && $this->team->answersTo($team);
     }
 
     public function canRemove(): bool

@@ -37,14 +37,11 @@ final readonly class MembershipResolver implements ValueResolverInterface
         return [$membership];
     }
 
-    /**
-     * @param string                    $address the team's short name, or its id, as addresses had it before
-     * @param array<string, Membership> $mine    by the team's id
-     */
+    /** @param array<string, Membership> $mine */
     private static function at(string $address, array $mine): ?Membership
     {
-        foreach ($mine as $id => $membership) {
-            if ($id === $address || $membership->team->address() === $address) {
+        foreach ($mine as $membership) {
+            if ($membership->team->answersTo($address)) {
                 return $membership;
             }
         }

@@ -74,6 +74,12 @@ class Team
         return $this->shortName;
     }
 
+    /** Whether a part of an address names it: its short name, or its id, as addresses had it before. */
+    public function answersTo(string $part): bool
+    {
+        return $part === $this->shortName || $part === $this->id()->toRfc4122();
+    }
+
     /** @param float|null $reactionCaution seconds; null: as it is */
     public function playBy(RuleSet $rules, Level $level, ?float $reactionCaution = null): void
     {

@@ -31,6 +31,12 @@ final readonly class PracticeAddress
             : null;
     }
 
+    /** @return array<string, string|Uuid> what a row of it has, by field */
+    public function criteria(): array
+    {
+        return null === $this->id ? ['letters' => $this->letters] : ['id' => $this->id];
+    }
+
     public static function lettersOf(Uuid $id): string
     {
         $letters = '';

@@ -26,10 +26,7 @@ final class PracticeRepository extends ServiceEntityRepository
     public function inTeam(Team $team, string $address): ?Practice
     {
         $asked = PracticeAddress::read($address);
-        if (null !== $asked?->id) {
-            return $this->findOneBy(['team' => $team, 'id' => $asked->id]);
-        }
-        $found = null === $asked ? [] : $this->findBy(['team' => $team, 'letters' => $asked->letters], ['id' => 'ASC']);
+        $found = null === $asked ? [] : $this->findBy(['team' => $team, ...$asked->criteria()], ['id' => 'ASC']);
         // Four letters are nearly always one practice's; where not, the day decides.
         foreach ($found as $practice) {
             if ($practice->address() === $address) {
@@ -45,13 +42,7 @@ final class PracticeRepository extends ServiceEntityRepository
     {
         $asked = PracticeAddress::read($address);
 
-        return null !== $asked &&
-            0 <
-                $this->count(
-                    null === $asked->id
-                        ? ['team' => $team, 'letters' => $asked->letters]
-                        : ['team' => $team, 'id' => $asked->id],
-                );
+        return null !== $asked && 0 < $this->count(['team' => $team, ...$asked->criteria()]);
     }
 
     /** @return list<Practice> that begin in a time, the latest first */

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice;
 
 use FoxCorner\App\Practice\Sheet\Sheet;
-use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\App\Shared\Json\Version;
+use FoxCorner\App\Shared\Json\Documents;
 use Symfony\Component\Serializer\Normalizer\AbstractObjectNormalizer;
-use Symfony\Component\Serializer\SerializerInterface;
 use Symfony\Contracts\Cache\CacheInterface;
 
 /** A practice's sheet as it is kept. */
@@ -18,11 +16,11 @@ final readonly class SheetCodec
     private const VERSION = 1;
     private const PLAYER = ['id', 'number', 'name', 'position'];
 
-    public function __construct(private SerializerInterface $serializer, private CacheInterface $cache) {}
+    public function __construct(private Documents $documents, private CacheInterface $cache) {}
 
     public function write(Sheet $sheet): string
     {
-        $json = $this->serializer->serialize($sheet, 'json', [
+        return $this->documents->write($sheet, self::VERSION, [
             AbstractObjectNormalizer::ATTRIBUTES => [
                 'blocks' => [
                     'kind',
@@ -39,8 +37,6 @@ final readonly class SheetCodec
                 'objective',
             ],
         ]);
-
-        return Version::said($json, self::VERSION);
     }
 
     public function read(Practice $practice): Sheet
@@ -48,10 +44,9 @@ final readonly class SheetCodec
         $json = $practice->sheet();
 
         // The same text is the same sheet: nothing ever has to be invalidated.
-        return $this->cache->get('sheet-' . hash('xxh128', $json), function () use ($json): Sheet {
-            Version::of(Fields::parse($json), self::VERSION);
-
-            return $this->serializer->deserialize($json, Sheet::class, 'json');
-        });
+        return $this->cache->get(
+            'sheet-' . hash('xxh128', $json),
+            fn(): Sheet => $this->documents->read($json, Sheet::class, self::VERSION),
+        );
     }
 }

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Drills;
 
 use FoxCorner\App\Club\Team;
-use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\App\Shared\Json\Version;
+use FoxCorner\App\Shared\Json\Documents;
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use Symfony\Component\Serializer\Normalizer\AbstractNormalizer;
-use Symfony\Component\Serializer\SerializerInterface;
 
 /** The drills that a team can choose from: those that come with the program, and its own. */
 final readonly class DrillShelf
@@ -18,7 +16,7 @@ final readonly class DrillShelf
     /** Of an own drill's form: docs/schemas/drill.json. */
     private const VERSION = 1;
 
-    public function __construct(private OwnDrillRepository $own, private SerializerInterface $serializer) {}
+    public function __construct(private OwnDrillRepository $own, private Documents $documents) {}
 
     /** @return array<string, Drill> by key, the team's own first; without those it has put away */
     public function of(Team $team): array
@@ -34,16 +32,12 @@ final readonly class DrillShelf
 
     public function write(DrillDraft $draft): string
     {
-        return Version::said(
-            $this->serializer->serialize($draft, 'json', [AbstractNormalizer::IGNORED_ATTRIBUTES => ['version']]),
-            self::VERSION,
-        );
+        return $this->documents->write($draft, self::VERSION, [AbstractNormalizer::IGNORED_ATTRIBUTES => ['version']]);
     }
 
     public function draftOf(OwnDrill $own): DrillDraft
     {
-        Version::of(Fields::parse($own->document()), self::VERSION);
-        $draft = $this->serializer->deserialize($own->document(), DrillDraft::class, 'json');
+        $draft = $this->documents->read($own->document(), DrillDraft::class, self::VERSION);
         // Not the form's: what the row was when it was opened.
         $draft->version = $own->version();
 

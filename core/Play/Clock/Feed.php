@@ -6,37 +6,31 @@ namespace FoxCorner\Core\Play\Clock;
 
 use FoxCorner\Core\Motion\Speed;
 
-/** How a ball is given from hand to hand, by how far it has to go: short ones are slower than the arm could. */
+/** How a ball is given from hand to hand over a short way: slower than the arm could. Beyond, it is thrown. */
 enum Feed
 {
     case Underhand;
     /** Short overhand, from the ear. */
     case Dart;
-    /** With the whole arm. */
-    case Full;
 
     /** ft up to which each is used, and mph of it. Source: the project's model. */
     private const UNDERHAND_UP_TO = 20.0;
     private const UNDERHAND = 28.0;
-    public const DART_UP_TO = 45.0;
+    public const FARTHEST = 45.0;
     private const DART = 45.0;
 
+    /** @param float $feet at most {@see self::FARTHEST} */
     public static function over(float $feet): self
     {
-        return match (true) {
-            $feet <= self::UNDERHAND_UP_TO => self::Underhand,
-            $feet <= self::DART_UP_TO => self::Dart,
-            default => self::Full,
-        };
+        return $feet <= self::UNDERHAND_UP_TO ? self::Underhand : self::Dart;
     }
 
-    /** What it is thrown with, whatever the arm could; null: with the whole arm. */
-    public function speed(): ?Speed
+    /** What it is thrown with, whatever the arm could. */
+    public function speed(): Speed
     {
         return match ($this) {
             self::Underhand => Speed::ofMph(self::UNDERHAND),
             self::Dart => Speed::ofMph(self::DART),
-            self::Full => null,
         };
     }
 }

@@ -24,8 +24,8 @@ final readonly class Throwing
     /** ft; whoever throws less far hands it over. */
     private const HANDED = 1.0;
 
-    private ?Speed $underhand;
-    private ?Speed $dart;
+    private Speed $underhand;
+    private Speed $dart;
 
     private function __construct(private Throws $throws, private MotionProfile $motion, private float $executionFactor)
     {
@@ -65,16 +65,12 @@ final readonly class Throwing
     /** With what speed somebody gives the ball over so many feet: no feed is faster than the arm. */
     public function speed(float $feet, Speed $arm): Speed
     {
-        if ($feet > Feed::DART_UP_TO) {
+        if ($feet > Feed::FARTHEST) {
             return $arm;
         }
-        $feed = match (Feed::over($feet)) {
-            Feed::Underhand => $this->underhand,
-            Feed::Dart => $this->dart,
-            Feed::Full => null,
-        };
+        $feed = Feed::Underhand === Feed::over($feet) ? $this->underhand : $this->dart;
 
-        return null === $feed || $arm->feetPerSecond < $feed->feetPerSecond ? $arm : $feed;
+        return $arm->feetPerSecond < $feed->feetPerSecond ? $arm : $feed;
     }
 
     /** Seconds that a full throw is in the air. */
