@@ -57,7 +57,7 @@ final class CoreTimings
             ),
             range(1, 14),
         );
-        $book = PlanBook::shipped($state->rules->sport);
+        $book = PlanBook::shipped($state->rules);
         $plan = SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose($roster), $book);
         $bunts = PlannedPlay::of($plan, new BuntFamily(), $book);
         $bunt = BuntTrial::restingAt(30, -20, $state->rules);

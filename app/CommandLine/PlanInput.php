@@ -6,10 +6,9 @@ namespace FoxCorner\App\CommandLine;
 
 use FoxCorner\App\Plan\Codec\CoverageCodec;
 use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
-use FoxCorner\Core\Game\Batter;
-use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\GameState;
@@ -32,6 +31,7 @@ use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Runs\RunChain;
+use FoxCorner\Core\Runs\WinTable;
 
 /** The fields of a question that describe a situation and a team: nine players, measured or as the level knows them. */
 final class PlanInput
@@ -39,23 +39,63 @@ final class PlanInput
     /** @throws Problem */
     public static function read(Fields $input): SituationPlan
     {
+        $rules = ShippedRuleSets::get($input->text('rule_set'));
+        $level = Level::from($input->text('level'))->profile();
+        $situation = Situation::fromKey($input->text('situation', 'none-0'));
+        $half = Half::from($input->text('half', Half::Top->value));
         $context = Context::of(
             $input->whole('inning', 3),
-            Half::Top,
-            $input->whole('lead', 0),
-            Batter::ofType(BatterType::from($input->text('batter', BatterType::Right->value))),
+            $half,
+            self::lead($input, $half),
+            BatterInput::read($input, $rules, $level),
             Count::fromKey($input->text('count', '0-0')),
             Pitching::from($input->text('pitching', Pitching::Ordinary->value)),
-        );
-        $rules = ShippedRuleSets::get($input->text('rule_set'));
+        )->withTimes(self::times($input, $situation));
 
         return SituationPlan::of(
-            GameState::of($rules, Situation::fromKey($input->text('situation', 'none-0')), $context),
-            Level::from($input->text('level'))->profile(),
+            GameState::of($rules, $situation, $context),
+            'perfect' === $input->text('execution', 'ordinary') ? $level->skilled($level->skills->perfect()) : $level,
             Lineup::choose(self::nine($input)),
-            PlanBook::shipped($rules->sport),
+            PlanBook::shipped($rules),
             self::moved($input),
         );
+    }
+
+    /** Ours less theirs, or the home team's lead; the visitors bat in the top of an inning, and then we are at home. */
+    private static function lead(Fields $input, Half $half): int
+    {
+        if (!$input->has('home_lead')) {
+            return $input->whole('lead', 0);
+        }
+        if ($input->has('lead')) {
+            throw Refused::because('home_lead', 'the lead is there as well', 'one of lead (ours) and home_lead');
+        }
+        $home = $input->whole('home_lead', 0);
+
+        return Half::Top === $half ? $home : -$home;
+    }
+
+    /**
+     * @return array<int, float> by base
+     *
+     * @throws Problem
+     */
+    private static function times(Fields $input, Situation $situation): array
+    {
+        $times = [];
+        $runners = $input->within('runners');
+        foreach ([Base::First, Base::Second, Base::Third] as $base) {
+            $name = $base->word() . '_home_to_first_s';
+            if (!$runners->has($name)) {
+                continue;
+            }
+            if (!$situation->bases->has($base)) {
+                throw Refused::because("runners.$name", 'nobody is there', 'a runner of the situation');
+            }
+            $times[$base->value] = $runners->number($name);
+        }
+
+        return $times;
     }
 
     /**
@@ -71,7 +111,7 @@ final class PlanInput
         $play = PlannedPlay::of(
             $plan,
             $family,
-            PlanBook::shipped($plan->state->rules->sport),
+            PlanBook::shipped($plan->state->rules),
             $isOwn ? null : $input->textOrNull('coverage'),
         );
         if (null === $play->coverage) {
@@ -87,10 +127,15 @@ final class PlanInput
         return $input->has('policy') ? $play->wanting(OutPolicy::from($input->text('policy'))) : $play;
     }
 
-    /** What plays cost by the level's rates. */
+    /** What plays cost by the level's rates: runs, or late in a close game the chance to win. */
     public static function cost(SituationPlan $plan): PlayCost
     {
-        return PlayCost::inRuns(RunChain::of($plan->level->rates));
+        $chain = RunChain::of($plan->level->rates, $plan->level->advancement());
+        [$rules, $context] = [$plan->state->rules, $plan->state->context];
+
+        return PlayCost::isInChance($context, $rules->innings)
+            ? PlayCost::inChance(WinTable::of($chain, $rules->innings, $rules->extraRunner), $context)
+            : PlayCost::inRuns($chain);
     }
 
     /**

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\App\CommandLine;
 
 use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Runs\Advancement;
 use FoxCorner\Core\Runs\EventRates;
 
 /** The field "rates" of a question. */
@@ -25,5 +27,13 @@ final class RatesInput
             $rates->number('strikeout'),
             $rates->number('error'),
         );
+    }
+
+    /** How runners move up at the level that is asked for; without one as the professionals do. */
+    public static function advancement(Fields $input): Advancement
+    {
+        $level = $input->textOrNull('level');
+
+        return null === $level ? new Advancement() : Level::from($level)->profile()->advancement();
     }
 }

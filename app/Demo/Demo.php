@@ -25,7 +25,6 @@ use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Field\Fence;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\ShippedRuleSets;
-use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Position;
@@ -96,7 +95,7 @@ final readonly class Demo
             new Membership($this->account('player@saltmarsh.example', 'Marsh'), $kites, Role::Player, $marsh),
         );
         $this->entities->persist(
-            new PlanDraft($kites, $this->books->write($this->planOfTheKites($kites, $coach), Sport::Fastpitch)),
+            new PlanDraft($kites, $this->books->write($this->planOfTheKites($kites, $coach), $kites->rules())),
         );
         $this->opponents($kites, DemoOpponents::FASTPITCH);
         $this->opponents($terns, DemoOpponents::BASEBALL);
@@ -135,7 +134,8 @@ final readonly class Demo
                 'opponent',
                 'membership',
                 'player',
-            ] as $table
+            ]
+            as $table
         ) {
             $connection->executeStatement("DELETE FROM $table WHERE team_id IN ($teams)", ['club' => self::CLUB]);
         }
@@ -170,7 +170,7 @@ final readonly class Demo
     {
         $spot = DepthSpot::of(Position::Shortstop, 22.5, 5.0, $team->rules()->diamond())->point();
         $choice = new CoverageChoice('corners-crash', $coach->name, $this->clock->now()->modify('-8 days'));
-        $book = PlanBook::shipped(Sport::Fastpitch)->withPlays(
+        $book = PlanBook::shipped(ShippedRuleSets::get('fastpitch-43'))->withPlays(
             BuntFamily::KEY,
             (new FamilyPlan())->withChoice(Situation::fromKey('R1-0'), $choice),
         );

@@ -65,7 +65,7 @@ final class DepthsPage extends AbstractController
         $rules = $membership->team->rules();
         $old = $this->drafts->of($membership->team)->depths;
         if ($request->request->getBoolean('shipped')) {
-            return $this->write($membership, $request, DepthTable::shipped($rules->sport), 'Depths as shipped');
+            return $this->write($membership, $request, DepthTable::shipped($rules), 'Depths as shipped');
         }
         $draft = $this->typed($request->request)->checked($old, $rules);
         if ([] !== $draft->problems) {
@@ -134,7 +134,7 @@ final class DepthsPage extends AbstractController
                 'table' => $table,
                 'spots' => DrawnDepth::all($table, $rules),
                 'drawing' => new FieldDrawing($rules, Window::infield($rules)),
-                'isShipped' => Fingerprint::of($table) === Fingerprint::of(DepthTable::shipped($rules->sport)),
+                'isShipped' => Fingerprint::of($table) === Fingerprint::of(DepthTable::shipped($rules)),
             ],
             new Response(
                 status: null === $problem && [] === $draft->problems

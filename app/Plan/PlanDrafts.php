@@ -26,7 +26,7 @@ final readonly class PlanDrafts
 
     public function of(Team $team): PlanBook
     {
-        return $this->codec->read($this->find($team)?->document() ?? BookCodec::NOTHING, $team->rules()->sport);
+        return $this->codec->read($this->find($team)?->document() ?? BookCodec::NOTHING, $team->rules());
     }
 
     /**
@@ -42,11 +42,11 @@ final readonly class PlanDrafts
     {
         $this->entities->wrapInTransaction(function () use ($membership, $words, $change): void {
             $draft = $this->locked($membership->team);
-            $sport = $membership->team->rules()->sport;
-            $before = $this->codec->read($draft->document(), $sport);
-            $after = $this->codec->write($change($before), $sport);
+            $rules = $membership->team->rules();
+            $before = $this->codec->read($draft->document(), $rules);
+            $after = $this->codec->write($change($before), $rules);
             // The stored document may be one of an older version that says the same.
-            if ($after === $this->codec->write($before, $sport)) {
+            if ($after === $this->codec->write($before, $rules)) {
                 return;
             }
             // What was undone and not done again is gone once something else is done.
@@ -163,7 +163,8 @@ final readonly class PlanDrafts
         foreach (
             $this->entities
                 ->getRepository(PlanStep::class)
-                ->findBy(['team' => $team], ['number' => 'DESC'], 10, self::STEPS) as $old
+                ->findBy(['team' => $team], ['number' => 'DESC'], 10, self::STEPS)
+            as $old
         ) {
             $this->entities->remove($old);
         }

@@ -6,6 +6,7 @@ namespace FoxCorner\App\Plan;
 
 use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Runs\EventRates;
 use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Runs\RunChain;
@@ -15,14 +16,16 @@ use Symfony\Contracts\Cache\CacheInterface;
 /** Run and win tables of a team's rates, kept by all that they depend on. */
 final readonly class RunTables
 {
-    /** A lead beyond this is played for runs, however late it is. */
-    private const CLOSE = 3;
-
     public function __construct(private CacheInterface $cache) {}
 
-    public function chain(EventRates $rates): RunChain
+    public function chain(EventRates $rates, Level $level): RunChain
     {
-        return $this->cache->get('runs-' . Fingerprint::of($rates), static fn(): RunChain => RunChain::of($rates));
+        $advancement = $level->profile()->advancement();
+
+        return $this->cache->get(
+            'runs-' . Fingerprint::of([$rates, $advancement]),
+            static fn(): RunChain => RunChain::of($rates, $advancement),
+        );
     }
 
     public function wins(Team $team): WinTable
@@ -30,18 +33,22 @@ final readonly class RunTables
         $rules = $team->rules();
 
         return $this->cache->get(
-            'wins-' . Fingerprint::of([$team->rates(), $rules->innings, $rules->extraRunner]),
-            fn(): WinTable => WinTable::of($this->chain($team->rates()), $rules->innings, $rules->extraRunner),
+            'wins-' . Fingerprint::of([$team->rates(), $team->level(), $rules->innings, $rules->extraRunner]),
+            fn(): WinTable => WinTable::of(
+                $this->chain($team->rates(), $team->level()),
+                $rules->innings,
+                $rules->extraRunner,
+            ),
         );
     }
 
     /** What plays cost: runs, or late in a close game the chance to win. */
     public function cost(Team $team, Context $context): PlayCost
     {
-        if (!$context->isLate($team->rules()->innings) || abs($context->lead) > self::CLOSE) {
+        if (!PlayCost::isInChance($context, $team->rules()->innings)) {
             return $this->cache->get(
-                'cost-' . Fingerprint::of($team->rates()),
-                fn(): PlayCost => PlayCost::inRuns($this->chain($team->rates())),
+                'cost-' . Fingerprint::of([$team->rates(), $team->level()]),
+                fn(): PlayCost => PlayCost::inRuns($this->chain($team->rates(), $team->level())),
             );
         }
 
@@ -49,6 +56,7 @@ final readonly class RunTables
             'cost-' .
                 Fingerprint::of([
                     $team->rates(),
+                    $team->level(),
                     $team->rules()->innings,
                     $team->rules()->extraRunner,
                     $context->inning,

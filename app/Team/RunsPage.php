@@ -91,7 +91,7 @@ final class RunsPage extends AbstractController
         return $this->render(
             'team/runs.html.twig',
             [
-                'chain' => $this->tables->chain($rates),
+                'chain' => $this->tables->chain($rates, $membership->team->level()),
                 'rates' => $rates,
                 'text' => TypedText::unicode($text),
                 'problems' => $problems,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment;
 
-use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
@@ -30,13 +30,9 @@ final readonly class DepthTable
      */
     private function __construct(private array $infield, private array $outfield, private array $names) {}
 
-    public static function shipped(Sport $sport): self
+    public static function shipped(RuleSet $rules): self
     {
-        return new self(
-            $sport->isSoftball() ? self::softball() : self::baseball(),
-            ['normal' => 0.72, 'shallow' => 0.6, 'deep' => 0.82],
-            [],
-        );
+        return new self(ShippedDepths::infield($rules), ['normal' => 0.72, 'shallow' => 0.6, 'deep' => 0.82], []);
     }
 
     /** The fractions of a depth; a group that has no such depth stands at its normal one. */
@@ -120,47 +116,5 @@ final readonly class DepthTable
             100 * $limits[1],
             PositionGroup::Outfield === $group ? '% of the way to the fence' : '% of the base path',
         );
-    }
-
-    /** @return array<string, array<string, DepthFractions>> */
-    private static function baseball(): array
-    {
-        return [
-            'middle' => [
-                'normal' => new DepthFractions(0.36, 0.3),
-                'double-play' => new DepthFractions(0.25, 0.2),
-                'halfway' => new DepthFractions(0.36, 0.06),
-                'in' => new DepthFractions(0.36, -0.06),
-                'creep' => new DepthFractions(0.36, -0.06),
-            ],
-            'corners' => [
-                'normal' => new DepthFractions(0.14, 0.14),
-                'double-play' => new DepthFractions(0.14, 0.04),
-                'halfway' => new DepthFractions(0.14, 0),
-                'in' => new DepthFractions(0.14, -0.08),
-                'guard-lines' => new DepthFractions(0.06, 0.18),
-                'bunt' => new DepthFractions(0.12, -0.35),
-                'hold' => new DepthFractions(0.03, -0.03),
-            ],
-        ];
-    }
-
-    /** @return array<string, array<string, DepthFractions>> */
-    private static function softball(): array
-    {
-        return [
-            'middle' => [
-                'normal' => new DepthFractions(0.38, 0.15),
-                'double-play' => new DepthFractions(0.27, 0.1),
-                'halfway' => new DepthFractions(0.36, 0.02),
-                'in' => new DepthFractions(0.36, -0.05),
-                'creep' => new DepthFractions(0.36, -0.05),
-            ],
-            'corners' => [
-                'normal' => new DepthFractions(0.12, -0.2),
-                'bunt' => new DepthFractions(0.1, -0.45),
-                'guard-lines' => new DepthFractions(0.06, -0.05),
-            ],
-        ];
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Game;
 
+use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Pitching;
+use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
@@ -17,6 +19,7 @@ final readonly class Context
 
     /**
      * @param int         $lead    our runs less theirs
+     * @param array<int, float> $times home to first of runners whose time is known, s, by the value of their base
      * @param string|null $pitcher which of our pitchers, by id; null: the lineup's
      */
     private function __construct(
@@ -28,6 +31,7 @@ final readonly class Context
         public Pitching $pitching,
         public ?string $pitcher,
         public RunnerSpeed $runners,
+        public array $times = [],
     ) {}
 
     /** @throws Problem when the inning is not 1 to 15 or the lead is beyond ±10 */
@@ -62,6 +66,32 @@ final readonly class Context
         );
     }
 
+    /**
+     * The same with runners whose times are known.
+     *
+     * @param array<int, float> $times home to first, s, by the value of their base
+     *
+     * @throws Problem when one cannot be a person's
+     */
+    public function withTimes(array $times): self
+    {
+        foreach ($times as $base => $seconds) {
+            Quantity::HomeToFirst->check($seconds, 'home to first of the runner on ' . Base::from($base)->word());
+        }
+
+        return new self(
+            $this->inning,
+            $this->half,
+            $this->lead,
+            $this->batter,
+            $this->count,
+            $this->pitching,
+            $this->pitcher,
+            $this->runners,
+            $times,
+        );
+    }
+
     /** The same with this pitcher on the mound. */
     public function against(Traits $pitcher): self
     {
@@ -74,6 +104,7 @@ final readonly class Context
             $pitcher->pitching,
             $this->pitcher,
             $this->runners,
+            $this->times,
         );
     }
 
@@ -87,6 +118,7 @@ final readonly class Context
             $this->count->key(),
             $this->pitcher,
             $this->runners,
+            $this->times,
         ] === [
             $other->inning,
             $other->half,
@@ -95,6 +127,7 @@ final readonly class Context
             $other->count->key(),
             $other->pitcher,
             $other->runners,
+            $other->times,
         ];
     }
 

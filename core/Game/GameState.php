@@ -31,9 +31,15 @@ final readonly class GameState
     /** Whether the first baseman stays with a runner who may lead: first occupied, second free. */
     public function firstIsHeld(): bool
     {
+        return $this->rules->leads->allowsLeads() && $this->firstIsAlone();
+    }
+
+    /** A runner on first, and second free. */
+    public function firstIsAlone(): bool
+    {
         $bases = $this->situation->bases;
 
-        return $this->rules->leads->allowsLeads() && $bases->has(Base::First) && !$bases->has(Base::Second);
+        return $bases->has(Base::First) && !$bases->has(Base::Second);
     }
 
     public function isLate(): bool

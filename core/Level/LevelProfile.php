@@ -4,53 +4,94 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Level;
 
+use FoxCorner\Core\Motion\Legs;
 use FoxCorner\Core\Motion\MotionProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
+use FoxCorner\Core\Runs\Advancement;
 use FoxCorner\Core\Runs\EventRates;
 
 /** The ordinary player of a level of play, and the constants of motion that hold for it. */
 final readonly class LevelProfile
 {
+    public MotionProfile $motion;
+
     /**
      * @param float $homeToFirst     seconds, at $basePath feet, right-handed
+     * @param float $scatter         s, standard deviation of the level's batters around it
+     * @param float $legs            ft/s, top speed of an ordinary fielder's run
      * @param float $infieldArm      miles per hour; outfield and catcher likewise
      * @param float $groundBallSpeed mph off the bat of an ordinary ground ball (ours)
      * @param float $hardHitSpeed    mph off the bat of a ball hit hard
+     * @param float $leftShare       of the level's batters, who bat left-handed
      * @param float $reactionCaution s to a ball hit hard under which a fielder is shown a caution; source of the
      *                               default: the project's model
-     * @param float $executionFactor how error-prone a throw is: 0.5 professional, 2 for children
      */
     public function __construct(
         public Level $level,
         public float $homeToFirst,
         public float $basePath,
+        public float $scatter,
+        public float $legs,
         public float $infieldArm,
         public float $outfieldArm,
         public float $catcherArm,
-        public float $executionFactor,
         public float $groundBallSpeed,
         public float $hardHitSpeed,
+        public float $leftShare,
         public EventRates $rates,
-        public MotionProfile $motion = new MotionProfile(),
+        public Skills $skills,
         public float $reactionCaution = 0.4,
-    ) {}
+    ) {
+        $this->motion = $skills->motion();
+    }
 
     /** The same level with a team's own rates and caution, s. */
     public function with(EventRates $rates, float $reactionCaution): self
+    {
+        return $this->replacing($rates, $this->skills, $reactionCaution);
+    }
+
+    public function skilled(Skills $skills): self
+    {
+        return $this->replacing($this->rates, $skills, $this->reactionCaution);
+    }
+
+    /** A fielder's legs: the level's, quicker or slower by as much as the player runs to first. */
+    public function fieldingLegs(Legs $running): Legs
+    {
+        $ordinary = Legs::fromHomeToFirst(
+            $this->homeToFirst,
+            $this->motion->startRight,
+            $this->basePath,
+            $this->motion->accelerationTime,
+        );
+
+        return Legs::of(($this->legs * $running->topSpeed) / $ordinary->topSpeed, $this->motion->accelerationTime);
+    }
+
+    /** How runners move up at this level, as the engine plays it. */
+    public function advancement(): Advancement
+    {
+        return LevelShares::advancement($this->level);
+    }
+
+    private function replacing(EventRates $rates, Skills $skills, float $reactionCaution): self
     {
         return new self(
             $this->level,
             $this->homeToFirst,
             $this->basePath,
+            $this->scatter,
+            $this->legs,
             $this->infieldArm,
             $this->outfieldArm,
             $this->catcherArm,
-            $this->executionFactor,
             $this->groundBallSpeed,
             $this->hardHitSpeed,
+            $this->leftShare,
             $rates,
-            $this->motion,
+            $skills,
             $reactionCaution,
         );
     }

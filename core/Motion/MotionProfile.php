@@ -18,6 +18,9 @@ final readonly class MotionProfile
      * @param float $startSlap            the same, slapping, s
      * @param float $stealStart           a runner's delay on a steal, s
      * @param float $buntRead             a runner's delay to see a bunt down, s (ours)
+     * @param float $buntReadOnRelease    the same where he leaves on release: he leans back first, s (ours)
+     * @param float $groundRead           a runner's delay to see a ball on the ground; his lead is moving already, s
+     *                                    (ours)
      * @param float $roundingPerFoot      time lost by rounding a base, s per foot of base path (0.30 s at 90 ft)
      * @param float $infieldReaction      s
      * @param float $outfieldReaction     s, the read included
@@ -36,10 +39,14 @@ final readonly class MotionProfile
      *                                    (ours)
      * @param float $turnBackLoss         s lost in turning around (ours)
      * @param float $deadBallSpeed        ft/s below which a rolling ball counts as dead (ours)
+     * @param float $slowBall             ft/s below which a ground ball is picked up and thrown in one move
+     * @param float $slowExchange         of the set exchange, then; source of both: the project's calibration
      * @param float $forceSpread          s of the out curve on a force
      * @param float $tagSpread            s of the out curve on a tag
      * @param float $pitcherStride        ft that the delivery carries the pitcher toward home (ours)
      * @param float $pitcherFall          ft that the follow-through carries to the side, a left-hander toward third
+     *                                    (ours)
+     * @param float $holdShuffle          ft that a first baseman who held comes off along the base line with the pitch
      *                                    (ours)
      * @param float $leadAtContact        ft off the base at contact where leads are allowed, the secondary lead
      *                                    included (ours)
@@ -50,6 +57,7 @@ final readonly class MotionProfile
      *                                    (ours)
      * @param float $earlyStart           s before contact at which those leave who go with the pitch (ours)
      * @param float $squeezeStart         s before contact at which a runner leaves who goes with the pitch (ours)
+     * @param float $buntShown            s sooner that fielders are off who saw the batter square around (ours)
      * @param float $surprise             s more that a fielder needs who did not expect the bunt (ours)
      * @param float $leadOnArrival        ft off the base at contact where the runner leaves when the pitch arrives
      *                                    (ours)
@@ -60,7 +68,9 @@ final readonly class MotionProfile
         public float $startLeft = 0.35,
         public float $startSlap = 0.2,
         public float $stealStart = 0.15,
-        public float $buntRead = 0.25,
+        public float $buntRead = 0.12,
+        public float $buntReadOnRelease = 0.4,
+        public float $groundRead = 0.1,
         public float $roundingPerFoot = 0.3 / 90,
         public float $infieldReaction = 0.3,
         public float $outfieldReaction = 0.45,
@@ -73,15 +83,18 @@ final readonly class MotionProfile
         public float $exchangeBareHand = 0.65,
         public float $exchangeCatcherBunt = 0.8,
         public float $exchangeCatcherSteal = 0.75,
-        public float $exchangePivot = 0.7,
+        public float $exchangePivot = 0.77,
         public float $tag = 0.15,
         public float $turnBackRead = 0.55,
         public float $turnBackLoss = 0.2,
         public float $deadBallSpeed = 3.0,
+        public float $slowBall = 15.0,
+        public float $slowExchange = 0.87,
         public float $forceSpread = 0.08,
         public float $tagSpread = 0.1,
         public float $pitcherStride = 5.0,
         public float $pitcherFall = 2.0,
+        public float $holdShuffle = 9.0,
         public float $leadAtContact = 18.0,
         public float $leadOnRelease = 9.0,
         public float $leadOnArrival = 3.0,
@@ -90,5 +103,6 @@ final readonly class MotionProfile
         public float $earlyStart = 0.45,
         public float $squeezeStart = 0.5,
         public float $surprise = 0.15,
+        public float $buntShown = 0.2,
     ) {}
 }

@@ -31,6 +31,8 @@ final class Throws
     /** ft; shorter is from hand to hand. */
     private const NOTHING = 1e-6;
 
+    /** ft */
+    private const FARTHEST = 400;
     /** Arms that are remembered. */
     private const ARMS = 64;
 
@@ -38,6 +40,10 @@ final class Throws
     private static array $known = [];
     /** @var array<int, array<int, float>> seconds by release speed in hundredths of ft/s, then feet */
     private array $feet = [];
+    /** @var array<int, array<int, float>> seconds as given, likewise by the arm */
+    private array $given = [];
+    /** @var array<int, list<float>> by the arm */
+    private array $tables = [];
     /** @var array<int, Hops> by release speed in hundredths of ft/s */
     private array $hops = [];
 
@@ -83,6 +89,37 @@ final class Throws
         $far = $this->feet[$arm][$foot + 1] ?? $this->toFoot($foot + 1, $speed);
 
         return $near + ($distance - $foot) * ($far - $near);
+    }
+
+    /**
+     * Seconds from hand to hand as people give a ball over so many feet: underhand up to 20 ft, harder the farther, the
+     * full arm from 60 ft; nobody faster than his arm. From foot to foot, straight in between.
+     */
+    public function given(float $distance, Speed $arm): float
+    {
+        $foot = (int) $distance;
+        $near = $this->given[$arm->hundredths][$foot] ?? $this->giveFoot($foot, $arm);
+        $far = $this->given[$arm->hundredths][$foot + 1] ?? $this->giveFoot($foot + 1, $arm);
+
+        return $near + ($distance - $foot) * ($far - $near);
+    }
+
+    /** @return list<float> seconds as {@see given()} says them, for each foot as far as anybody throws */
+    public function table(Speed $arm): array
+    {
+        return $this->tables[$arm->hundredths] ??= array_map(
+            fn(int $feet): float => $this->given($feet, $arm),
+            range(0, self::FARTHEST),
+        );
+    }
+
+    private function giveFoot(int $feet, Speed $arm): float
+    {
+        if (!isset($this->given[$arm->hundredths]) && \count($this->given) >= self::ARMS) {
+            $this->given = $this->tables = [];
+        }
+
+        return $this->given[$arm->hundredths][$feet] = $this->over($feet, Giving::speed($feet, $arm))->seconds;
     }
 
     private function toFoot(int $feet, Speed $speed): float

@@ -10,7 +10,7 @@ use FoxCorner\Core\Alignment\KeptSpot;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\Situation;
 
@@ -34,9 +34,9 @@ final readonly class PlanBook
     ) {}
 
     /** What comes with the program, before anybody has decided anything. */
-    public static function shipped(Sport $sport): self
+    public static function shipped(RuleSet $rules): self
     {
-        return new self(DepthTable::shipped($sport), ShippedRules::all());
+        return new self(DepthTable::shipped($rules), ShippedRules::all());
     }
 
     /** @param array<int, Point> $tried spots that are only looked at, by position number */

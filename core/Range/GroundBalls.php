@@ -5,48 +5,45 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Range;
 
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Speed;
+use FoxCorner\Core\Play\Fielding\BallWay;
 
-/**
- * The ground balls that a batter may hit: 61 directions, 9 speeds, each with its weight, and when each is where.
- *
- * Times are tabulated along the way, so that asking who reaches what needs no arithmetic beyond comparing.
- */
+/** The ground balls that a batter may hit: 61 directions, 9 speeds, each with its weight, and when each is where. */
 final readonly class GroundBalls
 {
     public const DIRECTIONS = 61;
     public const SPEEDS = 9;
-    /** ft between two looks along a ball's way, from the first to the last. */
-    public const STEP = 4.0;
-    public const FIRST_LOOK = 16.0;
-    public const LOOKS = 44;
 
     /** Degrees between two directions. */
     public const DEGREES = 1.5;
-    /** Of the speed off the bat, as a share of the level's ordinary one (ours). */
+    /** Of the speed off the bat, as a share of the level's ordinary one; in steps of two thirds of it. */
     private const SPREAD = 0.2;
+    private const BELL = 7;
+    private const STEPS = 1.5;
+    /** Balls hit on their top, of all, and their speeds as shares. Source: the project's calibration. */
+    private const TOPPED_SHARE = 0.1;
+    private const TOPPED = [0.37, 0.55];
+    /** In the order of the speeds, the level's ordinary one. */
+    public const ORDINARY = 5;
 
     /**
-     * @param list<float>       $sprays  degrees, negative to left
-     * @param list<float>       $sines   of the directions
-     * @param list<float>       $cosines
-     * @param list<float>       $weights by direction times speeds, in one row; together 1
-     * @param list<list<float>> $seconds by speed, then look; INF where the ball has stopped
-     * @param list<list<float>> $paces   ft/s of the ball there, likewise
+     * @param list<float>   $sprays  degrees, negative to left
+     * @param list<float>   $sines   of the directions
+     * @param list<float>   $cosines
+     * @param list<float>   $weights by direction times speeds, in one row; together 1
+     * @param list<BallWay> $ways    by speed, the slowest first
      */
     private function __construct(
         public array $sprays,
         public array $sines,
         public array $cosines,
         public array $weights,
-        public array $seconds,
-        public array $paces,
+        public array $ways,
     ) {}
 
-    public static function of(Batter $batter, RuleSet $rules, LevelProfile $level): self
+    public static function of(Spray $spray, RuleSet $rules, LevelProfile $level): self
     {
         $sprays = $sines = $cosines = $share = [];
         for ($direction = 0; $direction < self::DIRECTIONS; ++$direction) {
@@ -54,23 +51,15 @@ final readonly class GroundBalls
             $sprays[] = $degrees;
             $sines[] = sin(deg2rad($degrees));
             $cosines[] = cos(deg2rad($degrees));
-            $share[] = Spray::of($batter)->density($degrees);
+            // The outermost stand for half as many: beyond the line it is foul.
+            $edge = 0 === $direction || self::DIRECTIONS - 1 === $direction ? 0.5 : 1.0;
+            $share[] = $edge * $spray->density($degrees);
         }
-        $seconds = $paces = $likely = [];
-        for ($speed = 0; $speed < self::SPEEDS; ++$speed) {
-            $away = ($speed - intdiv(self::SPEEDS, 2)) / 2;
-            $ball = RollingBall::groundBall(
-                Speed::ofMph($level->groundBallSpeed * (1 + self::SPREAD * $away)),
-                $rules->surface,
-            );
-            $likely[] = exp(-($away ** 2) / 2);
-            $row = $pace = [];
-            for ($look = 0; $look < self::LOOKS; ++$look) {
-                $row[] = $ball->secondsTo(self::FIRST_LOOK + self::STEP * $look) ?? \INF;
-                $pace[] = $ball->speedAfter($row[$look]);
-            }
-            $seconds[] = $row;
-            $paces[] = $pace;
+        $ways = $likely = [];
+        foreach (self::speeds() as [$of, $weight]) {
+            $ball = RollingBall::groundBall(Speed::ofMph($level->groundBallSpeed * $of), $rules->surface);
+            $ways[] = BallWay::of($ball, $rules->basePath, $level->motion->slowBall);
+            $likely[] = $weight;
         }
         $whole = array_sum($share) * array_sum($likely);
         $weights = [];
@@ -80,6 +69,26 @@ final readonly class GroundBalls
             }
         }
 
-        return new self($sprays, $sines, $cosines, $weights, $seconds, $paces);
+        return new self($sprays, $sines, $cosines, $weights, $ways);
+    }
+
+    /** @return list<array{float, float}> shares of the ordinary speed with their weights, the slowest first */
+    private static function speeds(): array
+    {
+        $speeds = array_map(
+            static fn(float $of): array => [$of, self::TOPPED_SHARE / \count(self::TOPPED)],
+            self::TOPPED,
+        );
+        $bell = [];
+        for ($step = 0; $step < self::BELL; ++$step) {
+            $away = ($step - intdiv(self::BELL, 2)) / self::STEPS;
+            $bell[] = [1 + self::SPREAD * $away, exp(-($away ** 2) / 2)];
+        }
+        $whole = array_sum(array_column($bell, 1));
+        foreach ($bell as [$of, $weight]) {
+            $speeds[] = [$of, ((1 - self::TOPPED_SHARE) * $weight) / $whole];
+        }
+
+        return $speeds;
     }
 }

@@ -5,208 +5,211 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Range;
 
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Level\LevelProfile;
-use FoxCorner\Core\Motion\MotionProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
-use FoxCorner\Core\Play\Cast\CastMember;
+use FoxCorner\Core\Play\Fielding\BallFielded;
+use FoxCorner\Core\Play\Fielding\GroundFielder;
+use FoxCorner\Core\Play\Fielding\GroundPlays;
+use FoxCorner\Core\Play\Fielding\GroundReach;
+use FoxCorner\Core\Play\Fielding\GroundSetting;
+use FoxCorner\Core\Play\Fielding\GroundTree;
+use FoxCorner\Core\Play\Fielding\Met;
+use FoxCorner\Core\Play\Fielding\Past;
 use FoxCorner\Core\Runs\PlayCost;
 
 /** Works out what an alignment gets of a batter's ground balls, and again quickly when one fielder moves. */
 final readonly class RangeMap
 {
-    /** Who fields ground balls. */
-    public const INFIELD = [
-        Position::Pitcher,
-        Position::FirstBase,
-        Position::SecondBase,
-        Position::ThirdBase,
-        Position::Shortstop,
-    ];
     /** A direction with a smaller chance of an out belongs to a hole. */
     private const HOLE_BELOW = 0.5;
-    /** Of the speeds, the level's ordinary one. */
-    private const ORDINARY_SPEED = 4;
+    /** Who is behind a ball that is lost less often is not asked: it changes less than an out in five hundred. */
+    private const HARDLY = 0.005;
 
     /**
-     * @param array<int, Reach> $reaches by position number
-     * @param list<BallFielded> $fielded by direction times speeds, in one row
+     * @param array<int, GroundReach> $reaches by position number
+     * @param array<int, array<int, BallFielded>> $alone what somebody makes of a ball when nobody is behind him; by
+     *                                                   position number and ball, as far as it was asked
      */
     private function __construct(
         public RangeSummary $summary,
+        private GroundSetting $setting,
+        private GroundBalls $balls,
         private array $reaches,
-        private Setting $setting,
-        private InfieldPlays $plays,
-        private array $fielded,
+        private array $alone,
     ) {}
 
     public static function of(GameState $state, LevelProfile $level, Cast $cast, PlayCost $cost): self
     {
-        $setting = Setting::of($state, $level, $cost);
+        $setting = GroundSetting::of($state, $level, $cast, $cost);
+        $balls = GroundBalls::of(Spray::of($state->context), $state->rules, $level);
         $reaches = [];
-        foreach (self::INFIELD as $position) {
-            $reaches[$position->value] = Reach::of(
-                self::reacting($cast->at($position), $level->motion),
-                $setting->balls,
-                $level->motion,
-            );
+        foreach ($setting->fielders as $number => $fielder) {
+            $reaches[$number] = self::reach($fielder, $setting, $balls);
         }
 
-        return self::fromReaches($setting, $cast, $reaches);
+        return self::fromReaches($setting, $balls, $cast, $reaches, []);
     }
 
-    /** The map with one fielder somewhere else; only his reach is reckoned anew, and the balls that change hands. */
+    /** The map with one fielder somewhere else; only what he changes is reckoned anew. */
     public function moved(Cast $cast, Position $position): self
     {
-        $reaches = $this->reaches;
-        if (isset($reaches[$position->value])) {
-            $reaches[$position->value] = Reach::of(
-                self::reacting($cast->at($position), $this->setting->level->motion),
-                $this->setting->balls,
-                $this->setting->level->motion,
-            );
+        $setting = $this->setting->moved($cast, $position);
+        if ($setting->covering->there !== $this->setting->covering->there) {
+            $reaches = [];
+            foreach ($setting->fielders as $number => $fielder) {
+                $reaches[$number] =
+                    $number === $position->value || !$setting->coversAs($this->setting, $number)
+                        ? self::reach($fielder, $setting, $this->balls)
+                        : $this->reaches[$number];
+            }
+        } else {
+            $reaches = $this->reaches;
+            $reaches[$position->value] = self::reach($setting->fielders[$position->value], $setting, $this->balls);
         }
-
-        return self::fromReaches($this->setting, $cast, $reaches, $this, $position);
-    }
-
-    /** Nobody knows where a ground ball will go. */
-    private static function reacting(CastMember $who, MotionProfile $motion): CastMember
-    {
-        return $who->leaving(max($motion->infieldReaction, $who->reaction));
-    }
-
-    /**
-     * @param array<int, Reach> $reaches
-     * @param self|null         $before  the map before one fielder moved
-     * @param Position|null     $moved   who did
-     */
-    private static function fromReaches(
-        Setting $setting,
-        Cast $cast,
-        array $reaches,
-        ?self $before = null,
-        ?Position $moved = null,
-    ): self {
-        $plays = new InfieldPlays($setting, $cast);
-        $keeps = null !== $before && $plays->coversAs($before->plays);
-        $first = self::first($reaches);
-        $fielded = [];
-        for ($index = 0; $index < GroundBalls::DIRECTIONS * GroundBalls::SPEEDS; ++$index) {
-            $reach = $first[$index] ?? null;
-            $old = $keeps ? $before->fielded[$index] : null;
-            // What somebody does with a ball that stays his is the same, unless it is he who has moved.
-            if (null !== $old && $old->by === $reach?->who->position && (null === $reach || $old->by !== $moved)) {
-                $fielded[] = $old;
-            } else {
-                $fielded[] = self::play($setting, $plays, $reach, $index, $moved, $before?->fielded[$index]);
+        $alone = [];
+        foreach ($this->alone as $number => $balls) {
+            if ($reaches[$number] === $this->reaches[$number]) {
+                $alone[$number] = $balls;
             }
         }
 
-        return new self(self::summary($setting, $cast, $fielded), $reaches, $setting, $plays, $fielded);
+        return self::fromReaches($setting, $this->balls, $cast, $reaches, $alone);
+    }
+
+    private static function reach(GroundFielder $fielder, GroundSetting $setting, GroundBalls $balls): GroundReach
+    {
+        return GroundReach::of($fielder, $setting, $balls->ways, $balls->sines, $balls->cosines);
     }
 
     /**
-     * @param Reach|null    $first whose ball it is
-     * @param Position|null $moved whose chances are others than before
+     * @param array<int, GroundReach>             $reaches
+     * @param array<int, array<int, BallFielded>> $alone
      */
-    private static function play(
-        Setting $setting,
-        InfieldPlays $plays,
-        ?Reach $first,
-        int $index,
-        ?Position $moved,
-        ?BallFielded $before,
-    ): BallFielded {
-        if (null === $first) {
-            return new BallFielded(null, Reach::NEVER, null, 0.0, 0.0, 1.0, $setting->costs->through);
+    private static function fromReaches(
+        GroundSetting $setting,
+        GroundBalls $balls,
+        Cast $cast,
+        array $reaches,
+        array $alone,
+    ): self {
+        $tree = new GroundTree($setting, new GroundPlays($setting));
+        $fielded = [];
+        for ($direction = 0; $direction < GroundBalls::DIRECTIONS; ++$direction) {
+            $past = $tree->past($balls->sprays[$direction]);
+            for ($speed = 0; $speed < GroundBalls::SPEEDS; ++$speed) {
+                $index = $direction * GroundBalls::SPEEDS + $speed;
+                [$first, $second] = self::foremost($reaches, $index);
+                if (0 === $first) {
+                    $fielded[] = $past;
+                    continue;
+                }
+                $met = self::met($reaches[$first], $balls, $direction, $speed);
+                if (0 === $second || $met->gone() < self::HARDLY) {
+                    $fielded[] = $alone[$first][$index] ??= $tree->of($met, $past);
+                    continue;
+                }
+                $alone[$second][$index] ??= $tree->of(self::met($reaches[$second], $balls, $direction, $speed), $past);
+                $fielded[] = $tree->of($met, GroundTree::behind($alone[$second][$index], $past));
+            }
         }
-        [$by, $look] = [$first->who, $first->looks[$index]];
-        $isSame =
-            null !== $before?->chances &&
-            $by->position === $before->by &&
-            $by->position !== $moved &&
-            $look === $before->look;
-        $chances = $isSame
-            ? $before->chances
-            : $plays->chances($by, intdiv($index, GroundBalls::SPEEDS), $index % GroundBalls::SPEEDS, $look);
 
-        return $plays->made($by->position, $look, $chances);
+        return new self(self::summary($setting, $balls, $cast, $fielded), $setting, $balls, $reaches, $alone);
+    }
+
+    private static function met(GroundReach $reach, GroundBalls $balls, int $direction, int $speed): Met
+    {
+        return Met::of(
+            $reach->who,
+            $balls->ways[$speed],
+            $reach->along[$direction * GroundBalls::SPEEDS + $speed],
+            $balls->sines[$direction],
+            $balls->cosines[$direction],
+        ) ?? throw new \LogicException('Nobody is asked for a ball that he does not reach.');
+    }
+
+    /**
+     * Who saves most on a ball, and who of those farther along its way saves most when he misses it.
+     *
+     * @param array<int, GroundReach> $reaches
+     *
+     * @return array{int, int} position numbers; 0: nobody
+     */
+    private static function foremost(array $reaches, int $index): array
+    {
+        [$first, $most] = [0, 0.0];
+        foreach ($reaches as $number => $reach) {
+            if ($reach->saves[$index] > $most) {
+                [$first, $most] = [$number, $reach->saves[$index]];
+            }
+        }
+        if (0 === $first) {
+            return [0, 0];
+        }
+        [$second, $most, $along] = [0, 0.0, $reaches[$first]->along[$index]];
+        foreach ($reaches as $number => $reach) {
+            if ($reach->along[$index] > $along && $reach->saves[$index] > $most) {
+                [$second, $most] = [$number, $reach->saves[$index]];
+            }
+        }
+
+        return [$first, $second];
     }
 
     /** @param list<BallFielded> $fielded */
-    private static function summary(Setting $setting, Cast $cast, array $fielded): RangeSummary
-    {
-        $outs = $two = $run = $cost = 0.0;
+    private static function summary(
+        GroundSetting $setting,
+        GroundBalls $balls,
+        Cast $cast,
+        array $fielded,
+    ): RangeSummary {
+        $outs = $two = $lead = $moved = $run = $cost = $error = $hit = $past = $doubles = 0.0;
         $byDirection = $fans = [];
         for ($direction = 0; $direction < GroundBalls::DIRECTIONS; ++$direction) {
-            $weighed = $whole = 0.0;
+            $weighed = $whole = $through = 0.0;
             for ($speed = 0; $speed < GroundBalls::SPEEDS; ++$speed) {
                 $index = $direction * GroundBalls::SPEEDS + $speed;
-                $weight = $setting->balls->weights[$index];
+                $weight = $balls->weights[$index];
                 $ball = $fielded[$index];
                 $whole += $weight;
                 $weighed += $weight * $ball->out;
                 $two += $weight * $ball->two;
+                $lead += $weight * $ball->lead;
+                $moved += $weight * $ball->moved;
                 $run += $weight * $ball->thirdScores;
                 $cost += $weight * $ball->cost;
-                if (self::ORDINARY_SPEED === $speed && null !== $ball->by && $ball->out >= self::HOLE_BELOW) {
-                    $fans[$ball->by->value][] = [$direction, $ball->look];
+                $error += $weight * $ball->error;
+                $hit += $weight * $ball->hit;
+                $through += $weight * $ball->past;
+                if (GroundBalls::ORDINARY === $speed && null !== $ball->met && $ball->out >= self::HOLE_BELOW) {
+                    $fans[$ball->met->by->number][] = $ball->met->at;
                 }
             }
+            $past += $through;
+            $doubles += $through * Past::doubles($balls->sprays[$direction]);
             $outs += $weighed;
-            $byDirection[] = $weighed / $whole;
+            $byDirection[] = $whole > 0.0 ? $weighed / $whole : 0.0;
         }
+        $state = $setting->state;
 
         return new RangeSummary(
             $outs,
-            $setting->isTwoOn ? $two : null,
-            $setting->isRunOn ? $run : null,
+            $state->doublePlayIsInOrder() ? $two : null,
+            $lead,
+            $moved,
+            $setting->aims->hasRunOn() ? $run : null,
+            $error,
+            $hit,
+            $past,
+            $doubles,
             $cost,
-            $setting->costs->unit,
+            $setting->aims->unit,
             $byDirection,
-            $setting->balls->sprays,
-            self::holes($setting, $cast, $byDirection),
-            array_map(static fn(array $reached): array => self::fan($setting, $reached), $fans),
+            $balls->sprays,
+            self::holes($balls, $cast, $byDirection),
+            $fans,
         );
-    }
-
-    /**
-     * @param list<array{int, int}> $reached directions and looks
-     *
-     * @return list<Point> where an ordinary ground ball is fielded, from left to right
-     */
-    private static function fan(Setting $setting, array $reached): array
-    {
-        return array_map(static function (array $one) use ($setting): Point {
-            $along = GroundBalls::FIRST_LOOK + GroundBalls::STEP * $one[1];
-
-            return Point::of($along * $setting->balls->sines[$one[0]], $along * $setting->balls->cosines[$one[0]]);
-        }, $reached);
-    }
-
-    /**
-     * The fielders who have the balls earliest along their ways.
-     *
-     * @param array<int, Reach> $reaches
-     *
-     * @return array<int, Reach> by index; those that nobody has are left out
-     */
-    private static function first(array $reaches): array
-    {
-        $first = $earliest = [];
-        foreach ($reaches as $reach) {
-            foreach ($reach->looks as $index => $look) {
-                if (Reach::NEVER !== $look && $look < ($earliest[$index] ?? \PHP_INT_MAX)) {
-                    $first[$index] = $reach;
-                    $earliest[$index] = $look;
-                }
-            }
-        }
-
-        return $first;
     }
 
     /**
@@ -214,13 +217,11 @@ final readonly class RangeMap
      *
      * @return list<Hole>
      */
-    private static function holes(Setting $setting, Cast $cast, array $outChance): array
+    private static function holes(GroundBalls $balls, Cast $cast, array $outChance): array
     {
         $standing = [];
-        foreach (self::INFIELD as $position) {
-            if (Position::Pitcher !== $position) {
-                $standing[$position->value] = $cast->at($position)->start;
-            }
+        foreach ([Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop] as $position) {
+            $standing[$position->value] = $cast->at($position)->start;
         }
         uasort($standing, static fn(Point $a, Point $b): int => $a->sprayDegrees() <=> $b->sprayDegrees());
         $holes = [];
@@ -231,7 +232,7 @@ final readonly class RangeMap
                 continue;
             }
             if (null !== $from) {
-                $holes[] = self::hole($setting, $standing, $from, $direction - 1, $outChance);
+                $holes[] = self::hole($balls, $standing, $from, $direction - 1, $outChance);
                 $from = null;
             }
         }
@@ -244,9 +245,9 @@ final readonly class RangeMap
      * @param array<int, Point> $standing  left to right, by position number
      * @param list<float>       $outChance
      */
-    private static function hole(Setting $setting, array $standing, int $from, int $to, array $outChance): Hole
+    private static function hole(GroundBalls $balls, array $standing, int $from, int $to, array $outChance): Hole
     {
-        $sprays = $setting->balls->sprays;
+        $sprays = $balls->sprays;
         $middle = ($sprays[$from] + $sprays[$to]) / 2;
         $left = $right = null;
         foreach ($standing as $number => $point) {
@@ -267,9 +268,7 @@ final readonly class RangeMap
             ) / max(1, (int) (null !== $left) + (int) (null !== $right));
         $through = 0.0;
         for ($direction = $from; $direction <= $to; ++$direction) {
-            $weight = array_sum(
-                \array_slice($setting->balls->weights, $direction * GroundBalls::SPEEDS, GroundBalls::SPEEDS),
-            );
+            $weight = array_sum(\array_slice($balls->weights, $direction * GroundBalls::SPEEDS, GroundBalls::SPEEDS));
             $through += 100 * $weight * (1 - $outChance[$direction]);
         }
 

@@ -66,6 +66,17 @@ final readonly class PlateAppearance
         );
     }
 
+    /** @return list<Outcome> what a double does, likewise */
+    public function doubles(Situation $situation): array
+    {
+        return $this->double(
+            $situation->bases->has(Base::First),
+            $situation->bases->has(Base::Second),
+            $situation->bases->has(Base::Third),
+            $situation->outs,
+        );
+    }
+
     private function walk(bool $r1, bool $r2, bool $r3): Outcome
     {
         $on = self::FIRST + ($r1 || $r2 ? self::SECOND : 0) + ($r3 || ($r1 && $r2) ? self::THIRD : 0);

@@ -13,6 +13,8 @@ use FoxCorner\Core\Game\Situation;
 /** What a play costs the team in the field, by what it leads to: in runs, or late in the game in chance to win. */
 final readonly class PlayCost
 {
+    /** A lead beyond this is played for runs, however late it is (ours). */
+    private const CLOSE = 3;
     /** Most runs on one play. */
     private const MOST_RUNS = 4;
 
@@ -39,6 +41,12 @@ final readonly class PlayCost
             $costs,
             array_map(static fn(int $runs): float => $runs, range(0, self::MOST_RUNS)),
         );
+    }
+
+    /** Whether a game of so many innings has come to where the chance to win counts, and not runs. */
+    public static function isInChance(Context $context, int $innings): bool
+    {
+        return $context->isLate($innings) && abs($context->lead) <= self::CLOSE;
     }
 
     /** The chance to lose. We are the home team when the visitors bat, in the top of an inning. */

@@ -24,8 +24,8 @@ final class FieldTest extends AppTestCase
             '6 Marsh',
             preg_replace('/\s+/', ' ', trim($page->filter('tbody tr')->eq(5)->filter('th')->text())),
         );
-        self::assertSelectorTextContains('tbody tr:nth-child(6)', '5½ off second, 2½ back');
-        self::assertSelectorTextContains('tbody tr:nth-child(4)', '7 off second, 2½ back', 'in a shorter pace');
+        self::assertSelectorTextContains('tbody tr:nth-child(6)', '5½ off second, 1½ back');
+        self::assertSelectorTextContains('tbody tr:nth-child(4)', '7 off second, 1½ back', 'in a shorter pace');
     }
 
     public function testTheAddressIsTheSituation(): void
@@ -69,7 +69,7 @@ final class FieldTest extends AppTestCase
         );
         self::assertSelectorTextSame('.call', '“Crash, one.”');
         self::assertSame(
-            ['Oyelaran may not throw', 'Szabo is 0.4 s late at first'],
+            ['Oyelaran may not throw', '1 and 5 may collide'],
             $page->filter('.finding p:first-child')->each(static fn($title): string => $title->text()),
         );
         self::assertCount(9, $page->filter('table:contains("Everybody’s job") tbody tr'));
@@ -112,7 +112,7 @@ final class FieldTest extends AppTestCase
         $this->open($this->team(), '/field/R1-1');
         $this->browser->submitForm('Back to the rule');
         $this->browser->followRedirect();
-        self::assertSelectorTextContains('tbody tr:nth-child(6)', '5½ off second, 2½ back');
+        self::assertSelectorTextContains('tbody tr:nth-child(6)', '5½ off second, 1½ back');
     }
 
     public function testTouchedGroundBecomesABunt(): void

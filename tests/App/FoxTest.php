@@ -179,7 +179,7 @@ final class FoxTest extends TestCase
             'alignment',
             '{"rule_set":"fastpitch-43","level":"fastpitch-14-16u","situation":"R1-0","players":[{"position":6,' .
             '"name":"Marsh","pace_ft":2}]}',
-            '"paces": "7 off second, 3 back"',
+            '"paces": "8 off second, 2 back"',
         ]),
     ]
     #[
@@ -206,7 +206,7 @@ final class FoxTest extends TestCase
     #[
         TestWith([
             'coverage-audit',
-            '{"rule_set":"baseball-80","level":"baseball-13-14","situation":"R1-0","policy":"first"}',
+            '{"rule_set":"baseball-80","level":"baseball-13-14","situation":"R1R2-0","policy":"first"}',
             '"kind": "cover-late"',
         ]),
     ]

@@ -79,7 +79,7 @@ final class RulesTest extends AppTestCase
         $this->browser->submitForm('Undo Bunt likely off');
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'Undone: Bunt likely off.');
-        self::assertSelectorTextContains('h1', '15 rules place everybody, as shipped');
+        self::assertSelectorTextContains('h1', '18 rules place everybody, as shipped');
         $this->browser->submitForm('Do again Bunt likely off');
         self::assertFalse($this->drafts()->of($this->team())->rule('bunt')?->isOn);
     }
@@ -165,7 +165,7 @@ final class RulesTest extends AppTestCase
         $this->open($this->team(), '/situations/depths/drawing?unit=feet');
 
         self::assertNotSame((string) $this->browser->getResponse()->getContent(), $moved);
-        self::assertCount(14, $this->browser->getCrawler()->filter('.depth-mark'));
+        self::assertCount(18, $this->browser->getCrawler()->filter('.depth-mark'));
     }
 
     /** @return list<string> */

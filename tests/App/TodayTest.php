@@ -15,7 +15,7 @@ final class TodayTest extends AppTestCase
 
         self::assertStringContainsString('practice, 2 findings open', $page->filter('h1')->text());
         self::assertSame(
-            ['Oyelaran may not throw', 'Szabo is 0.4 s late at first'],
+            ['Oyelaran may not throw', '1 and 5 may collide'],
             $page->filter('.finding p:first-child')->each(static fn($title): string => $title->text()),
         );
         self::assertSelectorTextContains('main', 'Quay field');

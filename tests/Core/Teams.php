@@ -103,7 +103,7 @@ final class Teams
             $state,
             $level->profile(),
             Lineup::choose($roster ?? self::nine()),
-            PlanBook::shipped($state->rules->sport),
+            PlanBook::shipped($state->rules),
         );
     }
 
@@ -116,6 +116,6 @@ final class Teams
     ): PlannedPlay {
         $plan = self::plan($state, $level, $roster);
 
-        return PlannedPlay::of($plan, new BuntFamily(), PlanBook::shipped($plan->state->rules->sport), $coverage);
+        return PlannedPlay::of($plan, new BuntFamily(), PlanBook::shipped($plan->state->rules), $coverage);
     }
 }

@@ -10,15 +10,14 @@ use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Range\Improvement;
 use FoxCorner\Core\Range\Improver;
 use FoxCorner\Core\Range\Step;
-use FoxCorner\Core\Runs\PlayCost;
-use FoxCorner\Core\Runs\RunChain;
+use FoxCorner\Core\Runs\CostUnit;
 
 final readonly class ImproveQuestion implements Question
 {
     public function answer(Fields $input): array
     {
         $plan = PlanInput::read($input);
-        $map = $plan->range(PlayCost::inRuns(RunChain::of($plan->level->rates)));
+        $map = $plan->range(PlanInput::cost($plan));
         $improver = new Improver(
             $map,
             $plan->cast,
@@ -45,7 +44,8 @@ final readonly class ImproveQuestion implements Question
                     ],
                     $found->steps,
                 ),
-                'runs_saved_per_100' => round($found->gain, 2),
+                'runs_saved_per_100' => CostUnit::Runs === $found->unit ? round($found->gain, 2) : null,
+                'winning_points_per_100' => CostUnit::Chance === $found->unit ? round($found->gain, 3) : null,
                 'outs_gained_per_100' => round($found->outs, 2),
                 'opens' => $found->price?->name(),
                 'opens_ft' => round($found->feet, 1),

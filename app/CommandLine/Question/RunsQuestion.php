@@ -9,12 +9,11 @@ use FoxCorner\App\CommandLine\RatesInput;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Runs\RunChain;
 
-/** The advancement of runners is one set for all levels so far; the level is taken and changes nothing yet. */
 final readonly class RunsQuestion implements Question
 {
     public function answer(Fields $input): array
     {
-        $chain = RunChain::of(RatesInput::read($input));
+        $chain = RunChain::of(RatesInput::read($input), RatesInput::advancement($input));
         $expected = $scoring = [];
         foreach (RunChain::situations() as $situation) {
             $expected[$situation->bases->value][] = round($chain->expectedRuns($situation), 4);

@@ -17,7 +17,7 @@ final readonly class WinQuestion implements Question
     public function answer(Fields $input): array
     {
         $table = WinTable::of(
-            RunChain::of(RatesInput::read($input)),
+            RunChain::of(RatesInput::read($input), RatesInput::advancement($input)),
             (int) $input->number('innings', 9),
             true === $input->flag('extra_runner_on_second'),
         );

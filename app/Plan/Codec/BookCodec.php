@@ -11,7 +11,7 @@ use FoxCorner\Core\Alignment\KeptSpot;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\BuntSign;
 use FoxCorner\Core\People\Position;
@@ -31,9 +31,9 @@ final class BookCodec
     /** The document of a team that has decided nothing. */
     public const NOTHING = '{"version":2}';
 
-    public function write(PlanBook $book, Sport $sport): string
+    public function write(PlanBook $book, RuleSet $rules): string
     {
-        $shipped = PlanBook::shipped($sport);
+        $shipped = PlanBook::shipped($rules);
         $isShipped = Fingerprint::of($book->rules) === Fingerprint::of($shipped->rules);
         $decided = array_filter($book->plays, static fn(FamilyPlan $plan): bool => !$plan->isEmpty());
         $parts = [
@@ -56,14 +56,14 @@ final class BookCodec
     }
 
     /** @throws Problem when the document is not a plan's, or of a version that is not known yet */
-    public function read(string $document, Sport $sport): PlanBook
+    public function read(string $document, RuleSet $rules): PlanBook
     {
         $fields = PlanVersions::current(Fields::parse($document));
-        $rules = array_map(RuleCodec::read(...), $fields->each('rules'));
+        $own = array_map(RuleCodec::read(...), $fields->each('rules'));
 
         return new PlanBook(
-            DepthCodec::read($fields->within('depths'), DepthTable::shipped($sport)),
-            [] === $rules ? ShippedRules::all() : $rules,
+            DepthCodec::read($fields->within('depths'), DepthTable::shipped($rules)),
+            [] === $own ? ShippedRules::all() : $own,
             array_map(
                 static fn(Fields $spots): array => array_map(self::readSpot(...), $spots->items()),
                 $fields->map('kept'),

@@ -20,7 +20,8 @@ final readonly class AlignmentRule
      * @param string        $name       a few words
      * @param list<Placing> $placings   each position once
      * @param list<Shade>   $shades     added to those of other rules
-     * @param int           $towardPull steps of the middle infielders toward the side to which the batter pulls
+     * @param int           $towardPull steps of the middle infielders toward the side to which the batter pulls: the
+     *                                  far one goes all of them, the near one, who would leave his hole, every other
      * @param string        $reason     a sentence, shown with every spot that the rule decides
      * @param bool          $isOn       a rule that is off stays in the list and says nothing
      *
@@ -81,13 +82,14 @@ final readonly class AlignmentRule
         if (0 === $this->towardPull) {
             return $this->shades;
         }
-        $toward = Bats::Right === $state->context->batter->type->bats() ? $this->towardPull : -$this->towardPull;
+        [$near, $far] =
+            Bats::Right === $state->context->batter->type->bats()
+                ? [Position::Shortstop, Position::SecondBase]
+                : [Position::SecondBase, Position::Shortstop];
+        $shades = [...$this->shades, new Shade($far, -$this->towardPull, $this->reason)];
+        $follows = intdiv($this->towardPull, 2);
 
-        return [
-            ...$this->shades,
-            new Shade(Position::Shortstop, $toward, $this->reason),
-            new Shade(Position::SecondBase, -$toward, $this->reason),
-        ];
+        return 0 === $follows ? $shades : [...$shades, new Shade($near, $follows, $this->reason)];
     }
 
     public function switched(bool $on): self

@@ -82,7 +82,7 @@ final class ShadeWithoutPartner implements AlignmentCheck
     /** The share of ground balls through the gap, against an even third of those between the corners. */
     private function shareHit(Spot $left, Spot $right, SituationPlan $plan): float
     {
-        $spray = Spray::of($plan->state->context->batter);
+        $spray = Spray::of($plan->state->context);
         $density = static fn(Spot $from, Spot $to): float => $spray->density(
             ($from->placement->point()->sprayDegrees() + $to->placement->point()->sprayDegrees()) / 2,
         );

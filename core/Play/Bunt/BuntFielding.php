@@ -56,13 +56,20 @@ final readonly class BuntFielding
         Coverage $coverage,
         RollingBall $ball,
     ): ?Possession {
-        $motion = $setting->level->motion;
+        [$motion, $skills] = [$setting->level->motion, $setting->level->skills];
         $who = Paths::starting($setting->cast->at($position), $coverage, $motion);
         $met = Intercept::of($who->start, $who->legs, $who->reaction, $motion->reach, $ball);
 
         return null === $met
             ? null
-            : Possession::ofBall($who, $met->point, $met->seconds, $ball->speedAfter($met->seconds), $motion);
+            : Possession::ofBall(
+                $who,
+                $met->point,
+                $met->seconds,
+                $ball->speedAfter($met->seconds),
+                $motion,
+                $skills->perfect ? 0.0 : $skills->hands,
+            );
     }
 
     /** @param list<Possession> $there who reach it */

@@ -39,7 +39,7 @@ enum BuntKind: string
     public function change(PlaySetting $setting): PlaySetting
     {
         return match ($this) {
-            self::Sacrifice => $setting,
+            self::Sacrifice => $setting->expecting(),
             self::Drag => $setting->surprised(),
             self::Squeeze => $setting->withRunnerGone(Base::Third),
         };

@@ -28,22 +28,27 @@ final readonly class BaseRunner
         private MotionProfile $motion,
     ) {}
 
-    /** A runner of the level, with the lead that the rule set allows. */
+    /**
+     * A runner of the level, with the lead that the rule set allows.
+     *
+     * @param float|null $time his own home to first on this field, s; null: the level's, by his speed
+     */
     public static function ofLevel(
         Base $base,
         RuleSet $rules,
         LevelProfile $level,
         RunnerSpeed $speed = RunnerSpeed::Ordinary,
         RunnerMind $mind = RunnerMind::ReadsBunt,
+        ?float $time = null,
     ): self {
         $motion = $level->motion;
-        $seconds = $level->homeToFirstOver($rules->basePath) * $speed->timeShare();
+        $seconds = $time ?? $level->homeToFirstOver($rules->basePath) * $speed->timeShare();
         $legs = Legs::fromHomeToFirst($seconds, $motion->startRight, $rules->basePath, $motion->accelerationTime);
 
         return new self(
             $base,
             self::lead($rules->leads, $motion),
-            $mind->startDelay($motion),
+            $mind->startDelay($motion, $rules->leads),
             $legs,
             $rules->basePath,
             $motion,
@@ -53,7 +58,7 @@ final readonly class BaseRunner
     /** The same runner, gone with the pitch; he had no lead then. */
     public function gone(): self
     {
-        $delay = RunnerMind::WithPitch->startDelay($this->motion);
+        $delay = -$this->motion->squeezeStart;
 
         return new self($this->base, 0.0, $delay, $this->legs, $this->basePath, $this->motion);
     }

@@ -18,7 +18,11 @@ final readonly class BatterRunner
     public static function of(Batter $batter, RuleSet $rules, LevelProfile $level): self
     {
         $delay = $batter->type->bats()->startDelay($level->motion);
-        $homeToFirst = $batter->homeToFirst ?? $level->homeToFirstOver($rules->basePath) * $batter->type->timeShare();
+        // The level's time is a right-hander's; who starts sooner is there sooner.
+        $homeToFirst =
+            $batter->homeToFirst ??
+            $level->homeToFirstOver($rules->basePath) * $batter->type->timeShare() -
+                ($level->motion->startRight - $delay);
 
         return new self(
             Legs::fromHomeToFirst($homeToFirst, $delay, $rules->basePath, $level->motion->accelerationTime),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Cast;
 
+use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Motion\MotionProfile;
 
 /** What makes a runner go. */
@@ -11,16 +12,19 @@ enum RunnerMind
 {
     /** Sees the bunt on the ground first. */
     case ReadsBunt;
+    /** Sees it on the ground, out of a lead that moves already. */
+    case ReadsGround;
     /** Goes with the crack of the bat. */
     case OnContact;
     /** Is gone with the pitch; the batter must get it down. */
     case WithPitch;
 
     /** Seconds from contact to going; negative: before contact. */
-    public function startDelay(MotionProfile $motion): float
+    public function startDelay(MotionProfile $motion, LeadRule $leads): float
     {
         return match ($this) {
-            self::ReadsBunt => $motion->buntRead,
+            self::ReadsBunt => LeadRule::OnRelease === $leads ? $motion->buntReadOnRelease : $motion->buntRead,
+            self::ReadsGround => $motion->groundRead,
             self::OnContact => $motion->stealStart,
             self::WithPitch => -$motion->squeezeStart,
         };

@@ -13,10 +13,6 @@ use FoxCorner\Core\Play\Clock\Timeline;
 /** The throw is at the bag before the fielder who takes it: it costs outs, or makes the thrower wait. */
 final readonly class CoverLate implements PlayCheck
 {
-    /** s; with a shorter wait the thrower only keeps his rhythm (ours). */
-    private const THROWER_WAITS = 0.3;
-    /** outs that a second of waiting is worth beside those counted, since held throws go astray (ours). */
-    private const COST_OF_WAITING = 0.15;
     /** Paces that a fielder can be moved without giving up the position (ours). */
     private const MOST_PACES = 4.0;
     /** outs; a smaller loss is not worth a coach's attention (ours). */
@@ -27,11 +23,7 @@ final readonly class CoverLate implements PlayCheck
         $findings = [];
         foreach ($play->options() as $option) {
             $lost = $option->chanceOnTime - $option->chance;
-            if (
-                null !== $option->cover &&
-                !self::isByDesign($play, $option) &&
-                ($option->coverLate() >= self::THROWER_WAITS || $lost >= self::WORTH_MENDING)
-            ) {
+            if (null !== $option->cover && !self::isByDesign($play, $option) && $lost >= self::WORTH_MENDING) {
                 $findings[] = self::finding($play, $option, $lost);
             }
         }
@@ -60,19 +52,17 @@ final readonly class CoverLate implements PlayCheck
             'cover-late',
             \sprintf('%s is %.1f s late at %s', $who->player->name, $option->coverLate(), $option->base->word()),
             \sprintf(
-                'When %d fields, the throw could be there at %.1f s, %s is at %.1f s: %s.',
+                'When %d fields, the throw could be there at %.1f s, %s is at %.1f s: %d outs in a hundred lost.',
                 $play->fieldedBy()->value,
                 $option->ballThere,
                 $who->player->name,
                 $option->coverThere,
-                $lost >= self::WORTH_MENDING
-                    ? \sprintf('%d outs in a hundred lost', round(100 * $lost))
-                    : 'the thrower waits',
+                round(100 * $lost),
             ),
             self::mend($who->position, $nearer, $option->base),
             $who->position,
             $option->base,
-            $lost + self::COST_OF_WAITING * $option->coverLate(),
+            $lost,
         );
     }
 

@@ -10,12 +10,12 @@ final readonly class Delivery
     /**
      * @param float $released seconds from contact at which it leaves the hand, the turn to the target included
      * @param float $arrives  seconds at which it is there
-     * @param float $onTheRun how much of it is thrown without stopping, 0 to 1
+     * @param float $moving   how fast he runs as he throws, as a share of his top speed
      */
     public function __construct(
         public float $feet,
         public float $released,
         public float $arrives,
-        public float $onTheRun,
+        public float $moving,
     ) {}
 }

@@ -60,7 +60,14 @@ final readonly class PlaySetting
     ): self {
         $runners = [];
         foreach ($state->situation->bases->occupied() as $base) {
-            $runners[] = BaseRunner::ofLevel($base, $state->rules, $level, $state->context->runners);
+            $context = $state->context;
+            $runners[] = BaseRunner::ofLevel(
+                $base,
+                $state->rules,
+                $level,
+                $context->runners,
+                time: $context->times[$base->value] ?? null,
+            );
         }
         $batter = BatterRunner::of($state->context->batter, $state->rules, $level);
 
@@ -88,6 +95,21 @@ final readonly class PlaySetting
             $this->level,
             $cast,
             $batter,
+            $this->runners,
+            $this->policy,
+            $this->throwing,
+            $this->cost,
+        );
+    }
+
+    /** The same nine, who saw the batter square around: they lean the way they will go as the ball comes down. */
+    public function expecting(): self
+    {
+        return new self(
+            $this->state,
+            $this->level,
+            $this->cast->sooner($this->level->motion->buntShown),
+            $this->batter,
             $this->runners,
             $this->policy,
             $this->throwing,

@@ -8,6 +8,8 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Motion\MotionProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\CastMember;
+use FoxCorner\Core\Play\Fielding\Hands;
+use FoxCorner\Core\Play\Fielding\Met;
 
 /** Somebody has the ball: where and when, how he came to it, and when it could leave his hand straight ahead. */
 final readonly class Possession
@@ -17,26 +19,29 @@ final readonly class Possession
 
     /**
      * @param float $seconds  from contact until he has it
-     * @param float $ready    seconds at which it could leave his hand without a turn
+     * @param float $exchange s from then until it could leave his hand without a turn
      * @param float $onX      where he runs as he has it, to the right, as a share of his top speed; 0 when he stands
      * @param float $onY      the same away from home
      * @param bool  $bareHand off a dead ball, on the run
+     * @param float $clean    chance that he has it at once
      */
     private function __construct(
         public CastMember $by,
         public Point $at,
         public float $seconds,
-        public float $ready,
+        public float $exchange,
         public float $onX,
         public float $onY,
         public bool $bareHand,
+        public float $clean,
     ) {}
 
     /**
-     * A ball on the ground.
+     * A ball on the ground that he expected: he comes to it under control, as if he had a moment to spare.
      *
      * @param CastMember $by        with the reaction that he had to this ball
      * @param float      $ballSpeed ft/s as it comes to him
+     * @param float      $hands     the level's; 0: nothing is misplayed
      */
     public static function ofBall(
         CastMember $by,
@@ -44,26 +49,27 @@ final readonly class Possession
         float $seconds,
         float $ballSpeed,
         MotionProfile $motion,
+        float $hands = 0.0,
     ): self {
         $isCatcher = Position::Catcher === $by->position;
         $bareHand = !$isCatcher && $ballSpeed < $motion->deadBallSpeed;
-        $exchange = $isCatcher
-            ? $motion->exchangeCatcherBunt
-            : ($bareHand
-                ? $motion->exchangeBareHand
-                : $motion->exchangeSet);
+        $exchange =
+            (($isCatcher ? $motion->exchangeCatcherBunt : $motion->exchangeSet) + $by->exchangeMore) *
+            (!$isCatcher && $ballSpeed < $motion->slowBall ? $motion->slowExchange : 1.0);
         [$x, $y] = [$at->x - $by->start->x, $at->y - $by->start->y];
         $run = sqrt($x * $x + $y * $y);
-        $share = $run < self::STILL ? 0.0 : $by->legs->shareAfter($seconds - $by->reaction) / $run;
+        $moving = 1 - Hands::CONTROLLED / Met::SET;
+        $share = $run < self::STILL ? 0.0 : ($moving * $by->legs->shareAfter($seconds - $by->reaction)) / $run;
 
         return new self(
             $by,
             $at,
             $seconds,
-            $seconds + $exchange + $by->exchangeMore,
+            $exchange,
             $x * $share,
             $y * $share,
             $bareHand,
+            $hands <= 0.0 ? 1.0 : Hands::clean($hands, $ballSpeed, $seconds, Hands::CONTROLLED),
         );
     }
 }

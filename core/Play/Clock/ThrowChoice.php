@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Clock;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Worth\AfterThrow;
@@ -39,12 +40,16 @@ final readonly class ThrowChoice
         $throwing = $this->setting->throwing;
         $receiving = Receiving::at($base, $this->jobs, $this->paths);
         $throw = $throwing->to($this->ball, $this->setting->bag($base));
-        [$tag, $spread] = $isForce ? [0.0, $motion->forceSpread] : [$motion->tag, $motion->tagSpread];
+        [$tag, $exact] = $isForce ? [0.0, $motion->forceSpread] : [$motion->tag, $motion->tagSpread];
+        $isKnown = Base::First === $base && null !== $this->setting->state->context->batter->homeToFirst;
+        $spread = OutChance::spread($exact, $this->setting->level->scatter, $isKnown);
         $onTime = $runnerThere - $throw->arrives - $tag;
         // Who is late takes the ball late, and tags then.
         $outAt = max($throw->arrives, $receiving->there) + $tag;
-        $clean = $throwing->clean($throw, $runnerThere - $outAt);
-        $chance = null === $receiving->by ? 0.0 : OutChance::ofMargin($runnerThere - $outAt, $spread) * $clean;
+        $caught = $throwing->clean($throw, $base);
+        $isTaken = null !== $receiving->by;
+        $inHand = $isTaken ? OutChance::ofMargin($runnerThere - $outAt, $spread) * $caught : 0.0;
+        $chance = $this->ball->clean * $inHand;
         $after = $this->setting->after;
 
         return new ThrowOption(
@@ -57,17 +62,24 @@ final readonly class ThrowChoice
             $outAt,
             $runnerThere,
             $chance,
-            OutChance::ofMargin($onTime, $spread) * $throwing->clean($throw, $onTime),
+            $this->ball->clean * $caught * OutChance::ofMargin($onTime, $spread),
+            $inHand,
             null === $after
                 ? null
-                : self::cost($after, $base, $chance, null === $receiving->by ? 0.0 : $clean, $receiving->isBackedUp),
+                : self::cost(
+                    $after,
+                    $base,
+                    $chance,
+                    $isTaken ? $this->ball->clean * (1 - $caught) : 0.0,
+                    $receiving->isBackedUp,
+                ),
         );
     }
 
     /** What the try costs on average: the out, the throw that goes astray, everybody safe. */
-    private static function cost(AfterThrow $after, Base $base, float $chance, float $clean, bool $isBackedUp): float
+    private static function cost(AfterThrow $after, Base $base, float $chance, float $missed, bool $isBackedUp): float
     {
-        $astray = min(1 - $clean, 1 - $chance);
+        $astray = min(Giving::PAST * $missed, 1 - $chance);
 
         return $chance * $after->out($base) +
             $astray * $after->astray($isBackedUp ? 1 : 2) +

@@ -20,6 +20,7 @@ final readonly class ThrowOption
      * @param float         $runnerThere  seconds at which the runner is
      * @param float         $chance       of the out, a good throw included, 0 to 1
      * @param float         $chanceOnTime the same if the cover had been waiting
+     * @param float         $inHand       the chance once he has the ball: what he decides by
      * @param float|null    $cost         what the try costs us on average, in runs or chance to lose; null when
      *                                    nothing was asked
      */
@@ -34,6 +35,7 @@ final readonly class ThrowOption
         public float $runnerThere,
         public float $chance,
         public float $chanceOnTime,
+        public float $inHand,
         public ?float $cost = null,
     ) {}
 

@@ -4,54 +4,47 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Clock;
 
+use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Level\LevelProfile;
+use FoxCorner\Core\Level\Skills;
 use FoxCorner\Core\Motion\Ball;
+use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Motion\MotionProfile;
-use FoxCorner\Core\Motion\OutChance;
-use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Motion\Throws;
 
 /**
  * How a ball gets from one hand to another: the turn, the feed or throw, and how surely it is caught.
  *
- * A fielder who runs and throws straight ahead loses no time and throws all on the run; back the way he came he stops
- * and turns for all of his speed; across it is half and half.
+ * A fielder who runs and throws straight ahead loses no time; back the way he came he stops and turns for all of his
+ * speed; across it is half. Either way his throw scatters more, the faster he runs.
  */
 final readonly class Throwing
 {
     /** ft; whoever throws less far hands it over. */
     private const HANDED = 1.0;
 
-    private Speed $underhand;
-    private Speed $dart;
-
-    private function __construct(private Throws $throws, private MotionProfile $motion, private float $executionFactor)
-    {
-        [$this->underhand, $this->dart] = [Feed::Underhand->speed(), Feed::Dart->speed()];
-    }
+    private function __construct(private Throws $throws, private MotionProfile $motion, private Skills $skills) {}
 
     public static function at(LevelProfile $level, Sport $sport): self
     {
-        return new self(Throws::of(Ball::for($sport)), $level->motion, $level->executionFactor);
+        return new self(Throws::of(Ball::for($sport)), $level->motion, $level->skills);
     }
 
     public function to(Possession $from, Point $target): Delivery
     {
         [$x, $y] = [$target->x - $from->at->x, $target->y - $from->at->y];
         $feet = sqrt($x * $x + $y * $y);
-        $turned = $onTheRun = 0.0;
+        $turned = $moving = 0.0;
         if ($feet >= self::HANDED) {
-            $speed = sqrt($from->onX * $from->onX + $from->onY * $from->onY);
-            $ahead = ($from->onX * $x + $from->onY * $y) / $feet;
-            $turned = ($speed - $ahead) / 2;
-            $onTheRun = ($speed + $ahead) / 2;
+            $moving = sqrt($from->onX * $from->onX + $from->onY * $from->onY);
+            $turned = ($moving - ($from->onX * $x + $from->onY * $y) / $feet) / 2;
         }
-        $released = $from->ready + $this->motion->turnThrow * $turned;
-        $flight = $this->throws->seconds($feet, $this->speed($feet, $from->by->arm));
+        $exchange = $from->exchange * ($feet <= Giving::FEED_UP_TO ? Giving::FEED_EXCHANGE : 1.0);
+        $released = $from->seconds + $exchange + $this->motion->turnThrow * $turned;
 
-        return new Delivery($feet, $released, $released + $flight, $from->bareHand ? 1.0 : $onTheRun);
+        return new Delivery($feet, $released, $released + $this->throws->given($feet, $from->by->arm), $moving);
     }
 
     /** On his own feet to a bag; nothing can go astray. */
@@ -62,30 +55,17 @@ final readonly class Throwing
         return new Delivery(0.0, $arrives, $arrives, 0.0);
     }
 
-    /** With what speed somebody gives the ball over so many feet: no feed is faster than the arm. */
-    public function speed(float $feet, Speed $arm): Speed
+    /** The chance that it is caught at a bag and held. */
+    public function clean(Delivery $delivery, Base $base): float
     {
-        if ($feet > Feed::FARTHEST) {
-            return $arm;
-        }
-        $feed = Feed::Underhand === Feed::over($feet) ? $this->underhand : $this->dart;
-
-        return $arm->feetPerSecond < $feed->feetPerSecond ? $arm : $feed;
-    }
-
-    /** Seconds that a full throw is in the air. */
-    public function flight(float $feet, Speed $speed): float
-    {
-        return $this->throws->seconds($feet, $speed);
-    }
-
-    /**
-     * The chance that it is caught where it should be.
-     *
-     * @param float $margin seconds that it has to spare
-     */
-    public function clean(Delivery $delivery, float $margin): float
-    {
-        return OutChance::clean($delivery->feet, $this->executionFactor, $margin, $delivery->onTheRun);
+        return $this->skills->perfect
+            ? 1.0
+            : Giving::caught(
+                $delivery->feet,
+                Giving::reach($base),
+                $this->skills->throw,
+                $this->skills->bag,
+                $delivery->moving,
+            );
     }
 }

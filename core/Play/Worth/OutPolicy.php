@@ -52,10 +52,10 @@ enum OutPolicy: string
     {
         return match ($this) {
             self::First => $options[\count($options) - 1],
-            self::Sure => $options[0]->chance >= self::SURE
+            self::Sure => $options[0]->inHand >= self::SURE
                 ? $options[0]
                 : self::best($options, static fn(ThrowOption $option): float => $option->chance),
-            self::Lead => $options[0]->chance >= self::A_CHANCE
+            self::Lead => $options[0]->inHand >= self::A_CHANCE
                 ? $options[0]
                 : self::best($options, static fn(ThrowOption $option): float => $option->chance),
             self::Numbers => self::best(

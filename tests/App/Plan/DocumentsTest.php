@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App\Plan;
 
+use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\App\Plan\Codec\BookCodec;
 use FoxCorner\Core\Alignment\DepthFractions;
 use FoxCorner\Core\Alignment\DepthName;
@@ -43,16 +44,16 @@ final class DocumentsTest extends TestCase
     public function testABookComesBackTheSame(): void
     {
         $codec = new BookCodec();
-        $shipped = PlanBook::shipped(Sport::Fastpitch);
+        $shipped = PlanBook::shipped(ShippedRuleSets::get('fastpitch-43'));
         self::assertSame(
             BookCodec::NOTHING,
-            $codec->write($shipped, Sport::Fastpitch),
+            $codec->write($shipped, ShippedRuleSets::get('fastpitch-43')),
             'what is shipped is not written',
         );
-        self::assertEquals($shipped, $codec->read(BookCodec::NOTHING, Sport::Fastpitch));
+        self::assertEquals($shipped, $codec->read(BookCodec::NOTHING, ShippedRuleSets::get('fastpitch-43')));
 
-        $written = $codec->write(self::book(), Sport::Fastpitch);
-        self::assertEquals(self::book(), $codec->read($written, Sport::Fastpitch));
+        $written = $codec->write(self::book(), ShippedRuleSets::get('fastpitch-43'));
+        self::assertEquals(self::book(), $codec->read($written, ShippedRuleSets::get('fastpitch-43')));
         self::mustFit($written);
     }
 
@@ -60,22 +61,25 @@ final class DocumentsTest extends TestCase
     {
         $codec = new BookCodec();
         $old = (string) file_get_contents(__DIR__ . '/../documents/plan-1.json');
-        $book = $codec->read($old, Sport::Fastpitch);
+        $book = $codec->read($old, ShippedRuleSets::get('fastpitch-43'));
         $bunts = $book->plays('bunt');
 
         self::assertCount(19, $bunts->own);
         self::assertSame('first-stays', $bunts->choice(Situation::fromKey('R1-0'))?->coverage);
         self::assertSame(OutPolicy::Lead, $bunts->policy(Situation::fromKey('R2-1')));
         self::assertEquals(Point::of(-21.25, 70.5), $book->kept(Situation::fromKey('R3-1'))[0]->point);
-        $now = $codec->write($book, Sport::Fastpitch);
+        $now = $codec->write($book, ShippedRuleSets::get('fastpitch-43'));
         self::mustFit($now);
-        self::assertEquals($book, $codec->read($now, Sport::Fastpitch));
+        self::assertEquals($book, $codec->read($now, ShippedRuleSets::get('fastpitch-43')));
     }
 
     public function testNoCopyOfTheFirstVersionIsToldThatItsOriginalHasChangedUnlessItHas(): void
     {
         $own = (new BookCodec())
-            ->read((string) file_get_contents(__DIR__ . '/../documents/plan-1.json'), Sport::Fastpitch)
+            ->read(
+                (string) file_get_contents(__DIR__ . '/../documents/plan-1.json'),
+                ShippedRuleSets::get('fastpitch-43'),
+            )
             ->plays('bunt')->own;
         $behind = [];
         foreach ($own as $copy) {
@@ -155,7 +159,7 @@ final class DocumentsTest extends TestCase
     public function testADocumentThatIsNoPlan(string $document, string $field): void
     {
         try {
-            (new BookCodec())->read($document, Sport::Fastpitch);
+            (new BookCodec())->read($document, ShippedRuleSets::get('fastpitch-43'));
             self::fail('This is no plan.');
         } catch (Problem $problem) {
             self::assertSame($field, $problem->field());
@@ -175,7 +179,7 @@ final class DocumentsTest extends TestCase
 
     private static function book(): PlanBook
     {
-        $shipped = PlanBook::shipped(Sport::Fastpitch);
+        $shipped = PlanBook::shipped(ShippedRuleSets::get('fastpitch-43'));
         $lines = [
             CoverageLine::when(Position::Shortstop, Job::turnBack(Base::Third), Position::Pitcher),
             CoverageLine::always(Position::CenterField, Job::comeIn(Base::Second)),

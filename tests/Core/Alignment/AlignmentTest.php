@@ -112,7 +112,7 @@ final class AlignmentTest extends TestCase
         self::assertStringContainsString('nobody out, a runner to move up, one run decides', $third->reason);
     }
 
-    public function testTheMiddleShadesToThePullSideAndMirrors(): void
+    public function testTheFarMiddleManShadesToThePullSideAndMirrors(): void
     {
         $x = static fn(BatterType $batter, Position $position): float => self::alignment(
             Teams::state('baseball-90', 'none-1', batter: $batter),
@@ -124,13 +124,24 @@ final class AlignmentTest extends TestCase
                 $x(BatterType::Right, $position),
                 'against a right-hander both stand farther left',
             );
-            self::assertLessThan($x(BatterType::Right, $position), $x(BatterType::RightPower, $position));
-            self::assertEqualsWithDelta(
-                -$x(BatterType::Left, Position::SecondBase),
-                $x(BatterType::Right, Position::Shortstop),
-                1e-9,
-            );
         }
+        self::assertEqualsWithDelta(
+            -$x(BatterType::Left, Position::SecondBase),
+            $x(BatterType::Right, Position::Shortstop),
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            3.0 * \M_SQRT1_2,
+            $x(BatterType::Left, Position::SecondBase) - $x(BatterType::Right, Position::SecondBase),
+            1e-9,
+            'the far one goes a step, the near one stays',
+        );
+        self::assertEqualsWithDelta(
+            3.0 * \M_SQRT1_2,
+            $x(BatterType::RightPower, Position::ThirdBase) - $x(BatterType::Right, Position::ThirdBase),
+            1e-9,
+            'and against power the corner on that side comes off the line',
+        );
         self::assertSame(
             [],
             self::alignment(Teams::state('baseball-90', 'R1-1'))->spot(Position::Shortstop)->shades,
@@ -167,7 +178,7 @@ final class AlignmentTest extends TestCase
 
     private static function alignment(GameState $state): Alignment
     {
-        return Alignment::byRules($state, DepthTable::shipped($state->rules->sport), ShippedRules::all());
+        return Alignment::byRules($state, DepthTable::shipped($state->rules), ShippedRules::all());
     }
 
     public function testAWordForADepthIsNeitherMissingNorLong(): void

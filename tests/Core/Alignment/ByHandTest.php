@@ -71,7 +71,7 @@ final class ByHandTest extends TestCase
         $state = Teams::state(situation: $situation);
 
         return ByHand::of($kept, $tried)->applyTo(
-            Alignment::byRules($state, DepthTable::shipped($state->rules->sport), ShippedRules::all()),
+            Alignment::byRules($state, DepthTable::shipped($state->rules), ShippedRules::all()),
             $state->rules,
         );
     }

@@ -19,7 +19,7 @@ final class EverywhereTest extends TestCase
     public function testEveryStateOfEveryRuleSetIsPlaced(): void
     {
         foreach (ShippedRuleSets::all() as $key => $rules) {
-            $table = DepthTable::shipped($rules->sport);
+            $table = DepthTable::shipped($rules);
             foreach (RunChain::situations() as $situation) {
                 foreach (BatterType::cases() as $batter) {
                     foreach ([[3, 0], [$rules->innings, 1], [$rules->innings, 0], [1, -8]] as [$inning, $lead]) {

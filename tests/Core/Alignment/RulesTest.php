@@ -167,13 +167,13 @@ final class RulesTest extends TestCase
 
     public function testAPitcherWhoHitsSpotsIsTrustedAndAWildOneIsNot(): void
     {
-        $short = static fn(Pitching $pitching): int => self::alignment(self::pitched($pitching))
-            ->spot(Position::Shortstop)
+        $far = static fn(Pitching $pitching): int => self::alignment(self::pitched($pitching))
+            ->spot(Position::SecondBase)
             ->steps();
 
-        self::assertSame(2, $short(Pitching::HitsSpots));
-        self::assertSame(1, $short(Pitching::Ordinary));
-        self::assertSame(0, $short(Pitching::Wild));
+        self::assertSame(-2, $far(Pitching::HitsSpots));
+        self::assertSame(-1, $far(Pitching::Ordinary));
+        self::assertSame(0, $far(Pitching::Wild));
     }
 
     public function testASwitchHitterStandsAwayFromThePitchersArm(): void
@@ -206,7 +206,8 @@ final class RulesTest extends TestCase
                 ),
                 'tied in the last' => Teams::state('baseball-90', 'R3-1', inning: 9),
                 'ahead by six' => Teams::state('baseball-90', 'R3-1', lead: 6),
-            ] as $name => $state
+            ]
+            as $name => $state
         ) {
             $alignment = self::alignment($state);
             self::assertNotSame(
@@ -272,7 +273,7 @@ final class RulesTest extends TestCase
         );
         $depth = static fn(AlignmentRule ...$more): NamedDepth => Alignment::byRules(
             Teams::state(situation: 'none-2'),
-            DepthTable::shipped(Sport::Fastpitch),
+            DepthTable::shipped(ShippedRuleSets::get('fastpitch-43')),
             [...ShippedRules::all(), ...array_values($more)],
         )->spot(Position::Shortstop)->depth;
 
@@ -356,6 +357,6 @@ final class RulesTest extends TestCase
 
     private static function alignment(GameState $state): Alignment
     {
-        return Alignment::byRules($state, DepthTable::shipped($state->rules->sport), ShippedRules::all());
+        return Alignment::byRules($state, DepthTable::shipped($state->rules), ShippedRules::all());
     }
 }

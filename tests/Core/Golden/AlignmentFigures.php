@@ -45,7 +45,7 @@ final class AlignmentFigures implements Figures
             }
         }
         $rules = ShippedRuleSets::get('fastpitch-43');
-        $table = DepthTable::shipped(Sport::Fastpitch);
+        $table = DepthTable::shipped(ShippedRuleSets::get('fastpitch-43'));
         $ours = Alignment::byRules(Teams::state(), $table, ShippedRules::all());
         yield 'moved' => $ours
             ->moved(Position::Shortstop, Point::of(-20.3, 81.7), 'why', $rules)
@@ -68,7 +68,7 @@ final class AlignmentFigures implements Figures
                 $state->context,
                 $level,
                 Lineup::choose(Teams::nine()),
-                PlanBook::shipped($state->rules->sport),
+                PlanBook::shipped($state->rules),
             );
             $word = static fn(BoardCell $cell): array => [
                 $cell->situation->key(),
@@ -83,7 +83,7 @@ final class AlignmentFigures implements Figures
     /** @return array<array-key, mixed> */
     private static function standing(GameState $state, bool $withWords = false): array
     {
-        $alignment = Alignment::byRules($state, DepthTable::shipped($state->rules->sport), ShippedRules::all());
+        $alignment = Alignment::byRules($state, DepthTable::shipped($state->rules), ShippedRules::all());
         $spot = static fn(Spot $spot): array => [
             $spot->placement->point(),
             $spot->depth,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Golden;
 
+use FoxCorner\Core\Motion\Giving;
+use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Surface;
 use FoxCorner\Core\Motion\Ball;
@@ -68,10 +70,23 @@ final class MotionFigures implements Figures
         foreach ([-0.3, -0.05, 0.0, 0.1, 0.16, 0.4] as $margin) {
             yield "out/$margin" => [
                 OutChance::ofMargin($margin, 0.08),
-                OutChance::clean(95, 1.4, $margin),
-                OutChance::clean(900, 2.0, $margin),
-                OutChance::clean(60, 1.0, $margin, 0.7),
+                OutChance::ofMargin($margin, OutChance::spread(0.08, 0.2)),
+                OutChance::ofMargin($margin, OutChance::spread(0.1, 0.3, true)),
             ];
+        }
+        foreach ([5.0, 20.0, 31.0, 45.0, 52.0, 60.0, 95.0, 140.0] as $feet) {
+            yield "given/$feet" => [
+                Giving::speed($feet, Speed::ofMph(72))->mph(),
+                Throws::of(Ball::Baseball)->given($feet, Speed::ofMph(72)),
+                Throws::of(Ball::Softball12)->given($feet, Speed::ofMph(55)),
+            ];
+            foreach (Base::cases() as $base) {
+                yield "caught/$feet/$base->name" => [
+                    Giving::caught($feet, Giving::reach($base), 0.9, 1.5),
+                    Giving::caught($feet, Giving::reach($base), 1.9, 3.0, 0.6),
+                    Giving::caught($feet, Giving::reach($base), 0.7, 1.0, 0.0, Giving::PIVOT),
+                ];
+            }
         }
     }
 }

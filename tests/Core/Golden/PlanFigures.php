@@ -31,8 +31,9 @@ use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Scheme\Job;
-use FoxCorner\Core\Range\GroundCost;
+use FoxCorner\Core\Play\Fielding\Aims;
 use FoxCorner\Core\Range\Improver;
+use FoxCorner\Core\Runs\PlateAppearance;
 use FoxCorner\Core\Runs\RunChain;
 use FoxCorner\Tests\Core\Teams;
 
@@ -56,9 +57,12 @@ final class PlanFigures implements Figures
                 [Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop],
             );
         }
-        foreach ([Sport::Baseball, Sport::Fastpitch, Sport::Slowpitch] as $sport) {
-            $table = DepthTable::shipped($sport);
-            yield "depths/$sport->value" => array_map(
+        foreach (
+            ['baseball-90', 'baseball-80', 'baseball-60', 'fastpitch-43', 'fastpitch-35', 'slowpitch-65']
+            as $rules
+        ) {
+            $table = DepthTable::shipped(ShippedRuleSets::get($rules));
+            yield "depths/$rules" => array_map(
                 static fn(PositionGroup $group): array => array_map(
                     static fn(NamedDepth $depth): array => [
                         $depth,
@@ -84,10 +88,10 @@ final class PlanFigures implements Figures
         }
         foreach (['baseball-90' => Level::HighSchool, 'fastpitch-43' => Level::Fastpitch16] as $rules => $level) {
             foreach (['none-0', 'R1-1', 'R2R3-1', 'loaded-0', 'loaded-2'] as $key) {
-                yield "ground/$rules/$key" => GroundCost::of(
+                yield "ground/$rules/$key" => new Aims(
                     Teams::cost($level),
                     Situation::fromKey($key),
-                    $level->rates(),
+                    new PlateAppearance($level->rates(), $level->profile()->advancement()),
                 );
             }
             $plan = Teams::plan(Teams::state($rules, 'R1-1'), $level);
@@ -190,7 +194,7 @@ final class PlanFigures implements Figures
                         Teams::state(situation: 'R1-0', batter: $batter),
                         Level::Fastpitch16->profile(),
                         Lineup::choose(Teams::nine()),
-                        PlanBook::shipped(Sport::Fastpitch)->withRule($rule),
+                        PlanBook::shipped(ShippedRuleSets::get('fastpitch-43'))->withRule($rule),
                     )->alignmentFindings();
                 }
             }

@@ -59,13 +59,8 @@ final class RangeFigures implements Figures
             }
         }
         foreach (BatterType::cases() as $type) {
-            yield "spray/$type->value" => array_map(Spray::of(Batter::ofType($type))->density(...), [
-                -40.0,
-                -12.5,
-                0.0,
-                18.0,
-                33.0,
-            ]);
+            $context = Teams::state(batter: $type)->context;
+            yield "spray/$type->value" => array_map(Spray::of($context)->density(...), [-40.0, -12.5, 0.0, 18.0, 33.0]);
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Motion;
 
+use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Alignment\DepthSpot;
 use FoxCorner\Core\Alignment\DepthTable;
 use FoxCorner\Core\Alignment\NamedDepth;
@@ -89,7 +90,10 @@ final class CalibrationTest extends TestCase
     {
         $motion = new MotionProfile();
         $diamond = Diamond::of(90, 60.5);
-        $fractions = DepthTable::shipped(Sport::Baseball)->infield(PositionGroup::Middle, NamedDepth::Normal);
+        $fractions = DepthTable::shipped(ShippedRuleSets::get('baseball-90'))->infield(
+            PositionGroup::Middle,
+            NamedDepth::Normal,
+        );
         $shortstop = DepthSpot::of(Position::Shortstop, $fractions->off * 90, $fractions->back * 90, $diamond)->point();
         $throws = Throws::of(Ball::Baseball);
         $seconds =

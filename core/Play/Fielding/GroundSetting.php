@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Fielding;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Level\LevelProfile;
+use FoxCorner\Core\Motion\Ball;
+use FoxCorner\Core\Motion\OutChance;
+use FoxCorner\Core\Motion\Throws;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Cast\BaseRunner;
+use FoxCorner\Core\Play\Cast\BatterRunner;
+use FoxCorner\Core\Play\Cast\Cast;
+use FoxCorner\Core\Play\Cast\RunnerMind;
+use FoxCorner\Core\Runs\PlateAppearance;
+use FoxCorner\Core\Runs\PlayCost;
+
+/** What all ground balls of a situation share: who runs and how fast, who fields and covers, what can be wanted. */
+final readonly class GroundSetting
+{
+    /** Who fields ground balls. */
+    public const INFIELD = [
+        Position::Pitcher,
+        Position::Catcher,
+        Position::FirstBase,
+        Position::SecondBase,
+        Position::ThirdBase,
+        Position::Shortstop,
+    ];
+
+    /** How often a runner on first with second free is gone with the pitch, fewer than two out (ours). */
+    private const GONE = 0.08;
+
+    public RuleSet $rules;
+    /** How often the runner on first is gone with the pitch. */
+    public float $gone;
+    /** @var array<int, float> s from contact at which a runner is at a base that he may want, by the base's value */
+    public array $arrivals;
+    /** @var array<int, float> s, how sharp out and safe are told apart there, on a force */
+    public array $spreads;
+    /** @var array<int, Point> */
+    public array $bags;
+    public Covering $covering;
+    /** @var array<int, GroundFielder> by position number */
+    public array $fielders;
+
+    /** @param array<int, GroundFielder> $known by position number; those are not made again */
+    private function __construct(
+        public GameState $state,
+        public LevelProfile $level,
+        public Aims $aims,
+        public BatterRunner $batter,
+        Cast $cast,
+        array $known = [],
+    ) {
+        $this->rules = $state->rules;
+        $this->gone =
+            $this->rules->steals && $state->firstIsAlone() && $state->hasFewerThanTwoOuts() ? self::GONE : 0.0;
+        $diamond = $this->rules->diamond();
+        $bags = [];
+        foreach (Base::cases() as $base) {
+            $bags[$base->value] = $diamond->at($base);
+        }
+        $this->bags = $bags;
+        $this->covering = Covering::of($cast, $diamond, $level->motion);
+        $throws = Throws::of(Ball::for($this->rules->sport));
+        $fielders = $tables = [];
+        foreach ($known as $fielder) {
+            $tables[(string) $fielder->who->legs->topSpeed] = $fielder->run;
+        }
+        foreach (self::INFIELD as $position) {
+            $who = $cast->at($position);
+            $fielders[$position->value] =
+                $known[$position->value] ??
+                new GroundFielder(
+                    $who,
+                    $level,
+                    $throws,
+                    $level->skills->hands,
+                    ($tables[(string) $who->legs->topSpeed] ??= RunTable::of($who->legs)),
+                );
+        }
+        $this->fielders = $fielders;
+        [$this->arrivals, $this->spreads] = self::running($state, $level, $batter);
+    }
+
+    public static function of(GameState $state, LevelProfile $level, Cast $cast, PlayCost $cost): self
+    {
+        return new self(
+            $state,
+            $level,
+            new Aims($cost, $state->situation, new PlateAppearance($level->rates, $level->advancement())),
+            BatterRunner::of($state->context->batter, $state->rules, $level),
+            $cast,
+        );
+    }
+
+    /** The same with one fielder somewhere else. */
+    public function moved(Cast $cast, Position $position): self
+    {
+        return new self(
+            $this->state,
+            $this->level,
+            $this->aims,
+            $this->batter,
+            $cast,
+            array_diff_key($this->fielders, [$position->value => true]),
+        );
+    }
+
+    /** Whether throws by one of the fielders find somebody at every bag as soon as in another setting. */
+    public function coversAs(self $other, int $fielder): bool
+    {
+        foreach ($this->covering->there as $base => $covers) {
+            if ($covers[$fielder] !== $other->covering->there[$base][$fielder]) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return array{array<int, float>, array<int, float>} arrivals and spreads by base */
+    private static function running(GameState $state, LevelProfile $level, BatterRunner $batter): array
+    {
+        $rules = $state->rules;
+        $exact = $level->motion->forceSpread;
+        $arrivals = [Base::First->value => $batter->secondsFor($rules->basePath)];
+        $spreads = [
+            Base::First->value => OutChance::spread(
+                $exact,
+                $level->scatter,
+                null !== $state->context->batter->homeToFirst,
+            ),
+        ];
+        foreach ($state->situation->bases->occupied() as $base) {
+            $next = ($base->next() ?? Base::Home)->value;
+            $isThird = Base::Third === $base;
+            // The runner on third goes with the crack of the bat; the others see the ball on the ground first.
+            $mind = $isThird ? RunnerMind::OnContact : RunnerMind::ReadsGround;
+            $time = $state->context->times[$base->value] ?? null;
+            $runner = BaseRunner::ofLevel($base, $rules, $level, $state->context->runners, $mind, $time);
+            $arrivals[$next] = $runner->secondsOver(1) - ($isThird ? $level->motion->movingLead : 0.0);
+            $spreads[$next] = OutChance::spread($exact, $level->scatter, null !== $time);
+        }
+
+        return [$arrivals, $spreads];
+    }
+}

@@ -1,0 +1,295 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Fielding;
+
+use FoxCorner\Core\Motion\Giving;
+
+/**
+ * Looks for the place on a ball's way where one fielder would best take it.
+ *
+ * Not as early as he can: sooner is nearer to the bag but hurried. Of the looks along the way the one counts at which the
+ * outs that he can go for save most. That hill is climbed: from one speed to the next faster one its top moves little, so
+ * each search begins where the last one ended. It can have other tops, which are tried as well: where a ball comes to lie
+ * or slows down, where it leaves the circle that he reaches standing, and beside him if else he would dive.
+ */
+final class ReachSearch
+{
+    /** Thirds by which the place of most time is closed in on. */
+    private const ROUNDS = 7;
+    /** ft beside the way within which looks can miss where he has most time. */
+    private const CLOSE = 10.0;
+    /** Who has it so late, in widths of the line between out and safe, has no out but holds the ball. */
+    private const HOPELESS = 4.0;
+    private const NEXT_TO_NOTHING = 1e-9;
+
+    /** @var list<Goal> */
+    private readonly array $goals;
+    private readonly float $reach;
+    private readonly float $turnThrow;
+    private readonly float $slowBall;
+    /** 0: nothing is misplayed. */
+    private readonly float $hands;
+    /** s from contact after which there is no out any more. */
+    private readonly float $latest;
+    private float $sine = 0.0;
+    private float $cosine = 1.0;
+    /** @var array<int, float> by look that all ways share: s from contact until he can be there */
+    private array $needs = [];
+    /** @var array<int, list<array{float, float, float, float, float}>> likewise: {@see throws()} */
+    private array $throws = [];
+
+    public function __construct(private readonly GroundFielder $who, GroundSetting $setting)
+    {
+        $motion = $setting->level->motion;
+        $this->goals = Goal::all($who, $setting);
+        [$this->reach, $this->turnThrow, $this->slowBall] = [$motion->reach, $motion->turnThrow, $motion->slowBall];
+        $latest = 0.0;
+        foreach ($this->goals as $goal) {
+            $latest = max($latest, $goal->until + self::HOPELESS / $goal->sharp);
+        }
+        // Nobody gets rid of it sooner than that.
+        $this->latest = $latest - $who->exchange * $who->slowExchange * Giving::FEED_EXCHANGE;
+        $this->hands = $setting->level->skills->perfect ? 0.0 : $who->hands;
+    }
+
+    /**
+     * @param list<BallWay> $ways from the slowest ball to the fastest, all in one direction
+     *
+     * @return list<array{float, float}> for each: ft from home, and what he saves there; {@see GroundReach::NEVER}
+     */
+    public function along(array $ways, float $sine, float $cosine): array
+    {
+        [$this->sine, $this->cosine, $this->needs, $this->throws] = [$sine, $cosine, [], []];
+        $aside = abs($this->who->x * $cosine - $this->who->y * $sine);
+        $beside = $this->who->x * $sine + $this->who->y * $cosine;
+        // Nowhere along this way he is nearer to it.
+        $nearest = $this->who->reaction + $this->who->run->seconds($aside - $this->reach) - Hands::DIVES;
+        $isClose = $beside > 0.0 && $aside < self::CLOSE;
+        $found = [];
+        $lo = $from = 0;
+        $isCatcher = 2 === $this->who->number;
+        foreach ($ways as $way) {
+            $last = \count($way->along) - 1;
+            // The catcher is behind whatever rolls on.
+            if (!$way->rests && ($isCatcher || $nearest > $way->seconds[$last])) {
+                $found[] = [GroundReach::NEVER, 0.0];
+                continue;
+            }
+            while ($lo < $way->even && !$this->isThere($way, $lo, $nearest)) {
+                ++$lo;
+            }
+            $first = $lo < $way->even ? $lo : $way->even;
+            while ($first >= $way->even && $first < $last && !$this->isThere($way, $first, $nearest)) {
+                ++$first;
+            }
+            if ($first <= $last && $way->seconds[$first] > $this->latest) {
+                $found[] =
+                    \INF === $this->need($way, $first)
+                        ? [GroundReach::NEVER, 0.0]
+                        : [$way->along[$first], self::NEXT_TO_NOTHING];
+                continue;
+            }
+            [$look, $saved, $dives] = $this->climb($way, $first, $last, max($first, min($last, $from)), -1, 0.0);
+            if ($dives) {
+                $start = max(0, (int) round($beside / $way->step) - BallWay::FIRST);
+                [$look, $saved] = $this->climb($way, $first, $last, max($first, min($last, $start)), $look, $saved);
+            }
+            if (0 !== $way->slow && $look < $way->slow) {
+                [$look, $saved] = $this->climb($way, $first, $last, max($first, $way->slow), $look, $saved);
+            }
+            $along = $look < 0 ? GroundReach::NEVER : $way->along[$look];
+            $from = max($look, 0);
+            if ($isClose && $beside < $way->along[$last] && ($look < 0 || $dives)) {
+                [$leaves, $there, $spare] = $this->mostTime($way, $aside, $beside);
+                $value = $spare < -Hands::DIVES ? 0.0 : $this->worthAnywhere($way, $leaves, $there, $spare);
+                [$along, $saved] = $value > $saved ? [$leaves, $value] : [$along, $saved];
+            }
+            $found[] = [$along, $saved];
+        }
+
+        return $found;
+    }
+
+    /**
+     * Where the ball gives him most time: as it leaves the circle that he reaches standing, or a little beyond where it
+     * is nearest to him. The first feet of a run take so long that looks can pass it by.
+     *
+     * @return array{float, float, float} ft from home, s from contact, s to spare
+     */
+    private function mostTime(BallWay $way, float $aside, float $beside): array
+    {
+        $spare = function (float $along) use ($way, $aside, $beside): float {
+            $away = $along - $beside;
+
+            return ($way->ball->secondsTo($along) ?? \INF) -
+                $this->who->reaction -
+                $this->who->run->seconds(sqrt($aside * $aside + $away * $away) - $this->reach);
+        };
+        $low = $beside + sqrt(max(0.0, $this->reach ** 2 - $aside ** 2));
+        $high = min($low + 2 * $way->step, $way->ball->restDistance());
+        for ($round = 0; $round < self::ROUNDS && $aside >= $this->reach; ++$round) {
+            $third = ($high - $low) / 3;
+            [$low, $high] =
+                $spare($low + $third) < $spare($high - $third) ? [$low + $third, $high] : [$low, $high - $third];
+        }
+        $along = $aside < $this->reach ? $low : ($low + $high) / 2;
+
+        return [$along, $way->ball->secondsTo($along) ?? \INF, $spare($along)];
+    }
+
+    /**
+     * From one look on, uphill in both directions. It is asked some thousand times for a map, so that it calls little.
+     *
+     * @return array{int, float, bool} the best look, what is saved there, and whether he dives for it
+     */
+    private function climb(BallWay $way, int $first, int $last, int $start, int $best, float $saved): array
+    {
+        [$exchange, $slow, $hands] = [
+            $this->who->exchange,
+            $this->who->exchange * $this->who->slowExchange,
+            $this->hands,
+        ];
+        [$along, $times, $even, $goals] = [$way->along, $way->seconds, $way->even, $this->goals];
+        $dives = $isUp = false;
+        $step = 1;
+        $look = $start;
+        while (true) {
+            $value = $spare = -1.0;
+            if ($look >= $first && $look <= $last) {
+                $need = $this->needs[$look] ?? null;
+                if (null === $need || $look >= $even) {
+                    $need = $this->need($way, $look);
+                }
+                $seconds = $times[$look];
+                if ($look === $last && $need > $seconds && $way->rests) {
+                    $seconds = $need;
+                }
+                $spare = $seconds - $need;
+                if ($spare >= -Hands::DIVES) {
+                    $own = $way->speeds[$look] < $this->slowBall ? $slow : $exchange;
+                    $moving = $this->turnThrow;
+                    if ($spare < 0.0) {
+                        $own -= $spare * Hands::DIVE_COSTS;
+                    } else {
+                        $moving *= $spare < Met::SET ? 1 - $spare / Met::SET : 0.0;
+                    }
+                    $throws =
+                        $look < $even
+                            ? ($this->throws[$look] ??= $this->throws($along[$look]))
+                            : $this->throws($along[$look]);
+                    $value = 0.0;
+                    foreach ($goals as $index => $goal) {
+                        $throw = $throws[$index];
+                        $at = $seconds + $own * $throw[0] + $throw[1] + $moving * $throw[2];
+                        $caught = $throw[3];
+                        if ($at < $goal->coverAt) {
+                            $at = $goal->coverAt;
+                        }
+                        if ($seconds + $throw[4] < $at) {
+                            $at = $seconds + $throw[4];
+                            $caught = 1.0;
+                        }
+                        $save = $goal->gain;
+                        if ($goal->more > 0.0) {
+                            $save += $goal->more / (1 + exp(($at - $goal->onward) * $goal->moreSharp));
+                        }
+                        $save *= $caught / (1 + exp(($at - $goal->until) * $goal->sharp));
+                        if ($save > $value) {
+                            $value = $save;
+                        }
+                    }
+                    if ($hands > 0.0) {
+                        $value *= exp(
+                            -$hands * ($way->hop[$look] + $way->hurried[$look] * exp(-$spare / Hands::HURRY_FADES)),
+                        );
+                    }
+                }
+            }
+            if ($value > $saved) {
+                $isUp = $isUp || $look > $start;
+                $best = $look;
+                $saved = $value;
+                $dives = $spare < 0.0;
+                $look += $step;
+            } elseif (1 === $step && !$isUp) {
+                $step = -1;
+                $look = $start - 1;
+            } else {
+                return [$best, $saved, $dives];
+            }
+        }
+    }
+
+    /** @param float $nearest s before which he cannot be anywhere along the way */
+    private function isThere(BallWay $way, int $look, float $nearest): bool
+    {
+        $there = $way->seconds[$look];
+
+        return $there >= $nearest && $there >= $this->need($way, $look) - Hands::DIVES;
+    }
+
+    private function need(BallWay $way, int $look): float
+    {
+        if ($look < $way->even && isset($this->needs[$look])) {
+            return $this->needs[$look];
+        }
+        $dx = $way->along[$look] * $this->sine - $this->who->x;
+        $dy = $way->along[$look] * $this->cosine - $this->who->y;
+        $need = $this->who->reaction + $this->who->run->seconds(sqrt($dx * $dx + $dy * $dy) - $this->reach);
+        if ($look < $way->even) {
+            $this->needs[$look] = $need;
+        }
+
+        return $need;
+    }
+
+    /** What he saves when he takes it between two looks. */
+    private function worthAnywhere(BallWay $way, float $along, float $seconds, float $spare): float
+    {
+        $speed = $way->ball->speedAfter($seconds);
+        $own =
+            $this->who->exchange * ($speed < $this->slowBall ? $this->who->slowExchange : 1.0) +
+            max(0.0, -$spare) * Hands::DIVE_COSTS;
+        $most = 0.0;
+        $moving = $this->turnThrow * (1 - min(1.0, max(0.0, $spare) / Met::SET));
+        foreach ($this->throws($along) as $index => [$feed, $flight, $turn, $caught, $run]) {
+            $goal = $this->goals[$index];
+            $at = max($seconds + $own * $feed + $flight + $moving * $turn, $goal->coverAt);
+            [$at, $caught] = $seconds + $run < $at ? [$seconds + $run, 1.0] : [$at, $caught];
+            $most = max($most, $goal->saves($at, $caught));
+        }
+
+        return $most * ($this->hands > 0.0 ? Hands::clean($this->hands, $speed, $seconds, $spare) : 1.0);
+    }
+
+    /**
+     * @return list<array{float, float, float, float, float}> for each goal: the share of the exchange; s in the air and
+     *                                                        for turning around; how much he must turn if he runs; the
+     *                                                        chance to be caught; s on his own feet
+     */
+    private function throws(float $along): array
+    {
+        $who = $this->who;
+        [$x, $y] = [$along * $this->sine, $along * $this->cosine];
+        [$dx, $dy] = [$x - $who->x, $y - $who->y];
+        $run = sqrt($dx * $dx + $dy * $dy);
+        $share = $who->run->share($run - $this->reach);
+        $throws = [];
+        foreach ($this->goals as $goal) {
+            [$tx, $ty] = [$goal->x - $x, $goal->y - $y];
+            $feet = sqrt($tx * $tx + $ty * $ty);
+            $ahead = $run > 0.0 && $feet > 0.0 ? ($dx * $tx + $dy * $ty) / ($run * $feet) : 1.0;
+            $throws[] = [
+                $feet <= Giving::FEED_UP_TO ? Giving::FEED_EXCHANGE : 1.0,
+                $who->flight($feet) + ($tx * $who->armSide > 0.0 ? $who->handTurn($tx / $feet, $feet) : 0.0),
+                ($share * (1 - $ahead)) / 2,
+                $goal->caught($feet),
+                $feet < GroundPlays::CARRIES ? $who->run->seconds($feet) : \INF,
+            ];
+        }
+
+        return $throws;
+    }
+}
