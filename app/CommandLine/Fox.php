@@ -8,6 +8,8 @@ use FoxCorner\App\CommandLine\Question\AlignmentQuestion;
 use FoxCorner\App\CommandLine\Question\BuntMapQuestion;
 use FoxCorner\App\CommandLine\Question\BuntQuestion;
 use FoxCorner\App\CommandLine\Question\CoverageAuditQuestion;
+use FoxCorner\App\CommandLine\Question\FeedQuestion;
+use FoxCorner\App\CommandLine\Question\GroundBallPlayQuestion;
 use FoxCorner\App\CommandLine\Question\GroundBallQuestion;
 use FoxCorner\App\CommandLine\Question\ImproveQuestion;
 use FoxCorner\App\CommandLine\Question\PlayQuestion;
@@ -17,6 +19,7 @@ use FoxCorner\App\CommandLine\Question\RunsQuestion;
 use FoxCorner\App\CommandLine\Question\ScheduleQuestion;
 use FoxCorner\App\CommandLine\Question\SpotQuestion;
 use FoxCorner\App\CommandLine\Question\ThrowQuestion;
+use FoxCorner\App\CommandLine\Question\TwoOrOneQuestion;
 use FoxCorner\App\CommandLine\Question\WinQuestion;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Play\Family\PlayFamilies;
@@ -70,6 +73,9 @@ final readonly class Fox
             'throw' => new ThrowQuestion(),
             'run' => new RunQuestion(),
             'ground-ball' => new GroundBallQuestion(),
+            'ground-ball-play' => new GroundBallPlayQuestion(),
+            'two-or-one' => new TwoOrOneQuestion(),
+            'feed' => new FeedQuestion(),
             'spot' => new SpotQuestion(),
             'play' => new PlayQuestion($this->families),
             'bunt' => new BuntQuestion(),

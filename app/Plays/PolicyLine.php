@@ -35,7 +35,7 @@ final readonly class PolicyLine
                             : \sprintf('+%.2f', $report->costs[$policy->value] - $best),
                         $policy === $play->policy,
                     ),
-                    OutPolicy::cases(),
+                    $play->family->policies(),
                 );
             }
         }

@@ -34,6 +34,7 @@ final readonly class GroundBalls
      * @param list<float>   $cosines
      * @param list<float>   $weights by direction times speeds, in one row; together 1
      * @param list<BallWay> $ways    by speed, the slowest first
+     * @param list<float>   $speeds  mph off the bat, likewise
      */
     private function __construct(
         public array $sprays,
@@ -41,6 +42,7 @@ final readonly class GroundBalls
         public array $cosines,
         public array $weights,
         public array $ways,
+        public array $speeds,
     ) {}
 
     public static function of(Spray $spray, RuleSet $rules, LevelProfile $level): self
@@ -55,10 +57,11 @@ final readonly class GroundBalls
             $edge = 0 === $direction || self::DIRECTIONS - 1 === $direction ? 0.5 : 1.0;
             $share[] = $edge * $spray->density($degrees);
         }
-        $ways = $likely = [];
+        $ways = $speeds = $likely = [];
         foreach (self::speeds() as [$of, $weight]) {
             $ball = RollingBall::groundBall(Speed::ofMph($level->groundBallSpeed * $of), $rules->surface);
             $ways[] = BallWay::of($ball, $rules->basePath, $level->motion->slowBall);
+            $speeds[] = $level->groundBallSpeed * $of;
             $likely[] = $weight;
         }
         $whole = array_sum($share) * array_sum($likely);
@@ -69,7 +72,7 @@ final readonly class GroundBalls
             }
         }
 
-        return new self($sprays, $sines, $cosines, $weights, $ways);
+        return new self($sprays, $sines, $cosines, $weights, $ways, $speeds);
     }
 
     /** @return list<array{float, float}> shares of the ordinary speed with their weights, the slowest first */

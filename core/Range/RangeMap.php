@@ -52,6 +52,23 @@ final readonly class RangeMap
         return self::fromReaches($setting, $balls, $cast, $reaches, []);
     }
 
+    /**
+     * One of its balls, played again.
+     *
+     * @return array{BallFielded, float, float} what becomes of it; mph off the bat; degrees
+     */
+    public function ball(int $direction, int $speed): array
+    {
+        $tree = new GroundTree($this->setting, new GroundPlays($this->setting));
+        $alone = $this->alone;
+
+        return [
+            self::fielded($tree, $this->balls, $this->reaches, $direction, $speed, $alone),
+            $this->balls->speeds[$speed],
+            $this->balls->sprays[$direction],
+        ];
+    }
+
     /** The map with one fielder somewhere else; only what he changes is reckoned anew. */
     public function moved(Cast $cast, Position $position): self
     {
@@ -97,25 +114,39 @@ final readonly class RangeMap
         $tree = new GroundTree($setting, new GroundPlays($setting));
         $fielded = [];
         for ($direction = 0; $direction < GroundBalls::DIRECTIONS; ++$direction) {
-            $past = $tree->past($balls->sprays[$direction]);
             for ($speed = 0; $speed < GroundBalls::SPEEDS; ++$speed) {
-                $index = $direction * GroundBalls::SPEEDS + $speed;
-                [$first, $second] = self::foremost($reaches, $index);
-                if (0 === $first) {
-                    $fielded[] = $past;
-                    continue;
-                }
-                $met = self::met($reaches[$first], $balls, $direction, $speed);
-                if (0 === $second || $met->gone() < self::HARDLY) {
-                    $fielded[] = $alone[$first][$index] ??= $tree->of($met, $past);
-                    continue;
-                }
-                $alone[$second][$index] ??= $tree->of(self::met($reaches[$second], $balls, $direction, $speed), $past);
-                $fielded[] = $tree->of($met, GroundTree::behind($alone[$second][$index], $past));
+                $fielded[] = self::fielded($tree, $balls, $reaches, $direction, $speed, $alone);
             }
         }
 
         return new self(self::summary($setting, $balls, $cast, $fielded), $setting, $balls, $reaches, $alone);
+    }
+
+    /**
+     * @param array<int, GroundReach>             $reaches
+     * @param array<int, array<int, BallFielded>> $alone   is added to
+     */
+    private static function fielded(
+        GroundTree $tree,
+        GroundBalls $balls,
+        array $reaches,
+        int $direction,
+        int $speed,
+        array &$alone,
+    ): BallFielded {
+        $index = $direction * GroundBalls::SPEEDS + $speed;
+        $past = $tree->past($balls->sprays[$direction]);
+        [$first, $second] = GroundReach::foremost($reaches, $index);
+        if (0 === $first) {
+            return $past;
+        }
+        $met = self::met($reaches[$first], $balls, $direction, $speed);
+        if (0 === $second || $met->gone() < self::HARDLY) {
+            return $alone[$first][$index] ??= $tree->of($met, $past);
+        }
+        $alone[$second][$index] ??= $tree->of(self::met($reaches[$second], $balls, $direction, $speed), $past);
+
+        return $tree->of($met, GroundTree::behind($alone[$second][$index], $past));
     }
 
     private static function met(GroundReach $reach, GroundBalls $balls, int $direction, int $speed): Met
@@ -127,34 +158,6 @@ final readonly class RangeMap
             $balls->sines[$direction],
             $balls->cosines[$direction],
         ) ?? throw new \LogicException('Nobody is asked for a ball that he does not reach.');
-    }
-
-    /**
-     * Who saves most on a ball, and who of those farther along its way saves most when he misses it.
-     *
-     * @param array<int, GroundReach> $reaches
-     *
-     * @return array{int, int} position numbers; 0: nobody
-     */
-    private static function foremost(array $reaches, int $index): array
-    {
-        [$first, $most] = [0, 0.0];
-        foreach ($reaches as $number => $reach) {
-            if ($reach->saves[$index] > $most) {
-                [$first, $most] = [$number, $reach->saves[$index]];
-            }
-        }
-        if (0 === $first) {
-            return [0, 0];
-        }
-        [$second, $most, $along] = [0, 0.0, $reaches[$first]->along[$index]];
-        foreach ($reaches as $number => $reach) {
-            if ($reach->along[$index] > $along && $reach->saves[$index] > $most) {
-                [$second, $most] = [$number, $reach->saves[$index]];
-            }
-        }
-
-        return [$first, $second];
     }
 
     /** @param list<BallFielded> $fielded */

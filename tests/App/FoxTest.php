@@ -56,7 +56,57 @@ final class FoxTest extends TestCase
             0.6,
         ]),
     ]
-    #[TestWith(['range', '{"rule_set":"baseball-90","level":"pro","situation":"R1-1"}', 'two_per_ball', 0.3, 0.8])]
+    #[TestWith(['range', '{"rule_set":"baseball-90","level":"pro","situation":"R1-1"}', 'two_per_ball', 0.29, 0.36])]
+    #[
+        TestWith([
+            'range',
+            '{"rule_set":"baseball-90","level":"pro","situation":"R1-1","execution":"perfect"}',
+            'error_per_ball',
+            0.0,
+            0.0,
+        ]),
+    ]
+    #[
+        TestWith([
+            'range',
+            '{"rule_set":"baseball-90","level":"baseball-college","situation":"R3-1","inning":9,"half":"bottom",' .
+            '"home_lead":0,"batter":{"bats":"L","home_to_first_s":4.2,"power":true},' .
+            '"runners":{"third_home_to_first_s":4.3}}',
+            'losing_chance_per_ball',
+            0.05,
+            0.95,
+        ]),
+    ]
+    #[
+        TestWith([
+            'ground-ball-play',
+            '{"rule_set":"baseball-80","level":"baseball-13-14","situation":"R1-0","inning":4,"half":"bottom",' .
+            '"home_lead":-1,"batter":{"bats":"R","home_to_first_s":4.55},"ball":{"degrees":-13,"exit_speed_mph":72},' .
+            '"policy":"two"}',
+            'fielded_s',
+            1.3,
+            1.6,
+        ]),
+    ]
+    #[
+        TestWith([
+            'ground-ball-play',
+            '{"rule_set":"fastpitch-43","level":"fastpitch-14-16u","situation":"none-1","ball":{"degrees":24,' .
+            '"exit_speed_mph":95,"hop":"bad","surface":"wet grass"},"coverage":"ground","execution":"perfect"}',
+            'clean_chance',
+            0.0,
+            1.0,
+        ]),
+    ]
+    #[
+        TestWith([
+            'feed',
+            '{"rule_set":"baseball-90","level":"pro","position":4,"throws":"L","from":{"x_ft":30,"y_ft":120}}',
+            'seconds',
+            0.8,
+            1.6,
+        ]),
+    ]
     #[
         TestWith([
             'range',
@@ -156,7 +206,7 @@ final class FoxTest extends TestCase
             'hop',
             '{}',
             'question',
-            'throw, run, ground-ball, spot, play, bunt, bunt-map, coverage-audit, alignment, range, improve, ' .
+            'throw, run, ground-ball, ground-ball-play, two-or-one, feed, spot, play, bunt, bunt-map, coverage-audit, alignment, range, improve, ' .
             'schedule, runs, win',
         ]),
     ]
@@ -179,7 +229,7 @@ final class FoxTest extends TestCase
             'alignment',
             '{"rule_set":"fastpitch-43","level":"fastpitch-14-16u","situation":"R1-0","players":[{"position":6,' .
             '"name":"Marsh","pace_ft":2}]}',
-            '"paces": "8 off second, 2 back"',
+            '"paces": "7 off second, 2 back"',
         ]),
     ]
     #[
@@ -219,7 +269,15 @@ final class FoxTest extends TestCase
         ]),
     ]
     #[TestWith(['improve', '{"rule_set":"baseball-90","level":"pro","situation":"R1-1"}', '"outs_gained_per_100"'])]
-    public function testAlignmentAndImprovement(string $question, string $json, string $part): void
+    #[
+        TestWith([
+            'two-or-one',
+            '{"rule_set":"baseball-90","level":"pro","situation":"R1-0","starter":6,"exit_speeds_mph":[45,90],' .
+            '"home_to_first_s":[3.9,4.7]}',
+            '"two"',
+        ]),
+    ]
+    public function testWhatTheyAnswer(string $question, string $json, string $part): void
     {
         [$output, $code] = (new Fox(self::SCHEMAS))->ask($question, $json);
         $schema = json_decode((string) file_get_contents(self::SCHEMAS . "/$question.answer.json"));

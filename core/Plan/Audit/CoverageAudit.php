@@ -34,7 +34,7 @@ final readonly class CoverageAudit
             $outs,
             $leads,
             self::skills($plays),
-            null === $setting->cost ? [] : self::costs($plays),
+            null === $setting->cost ? [] : $this->costs($plays),
         );
     }
 
@@ -100,10 +100,10 @@ final readonly class CoverageAudit
      *
      * @return array<string, float> of an average play by the policy's value
      */
-    private static function costs(array $plays): array
+    private function costs(array $plays): array
     {
         $costs = [];
-        foreach (OutPolicy::cases() as $policy) {
+        foreach ($this->family->policies() as $policy) {
             $costs[$policy->value] =
                 array_sum(
                     array_map(

@@ -22,6 +22,7 @@ final class Predictable
         foreach ($plays as $play) {
             $situation = $play->plan->state->situation;
             $isChoice =
+                $play->family->isReadByOthers() &&
                 Outs::None === $situation->outs &&
                 \in_array($situation->bases, self::CHOICES, true) &&
                 \count($play->coverages) > 1;

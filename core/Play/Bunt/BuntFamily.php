@@ -18,6 +18,7 @@ use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
 
@@ -77,6 +78,16 @@ final readonly class BuntFamily implements PlayFamily
             Job::backUp(Base::Third),
             Job::converge(),
         ];
+    }
+
+    public function isReadByOthers(): bool
+    {
+        return true;
+    }
+
+    public function policies(): array
+    {
+        return [OutPolicy::First, OutPolicy::Sure, OutPolicy::Lead, OutPolicy::Numbers];
     }
 
     public function trials(RuleSet $rules): array

@@ -55,6 +55,17 @@ final readonly class BaseRunner
         );
     }
 
+    /** The same runner, who goes nowhere: he waits what becomes of the ball. */
+    public function staying(): self
+    {
+        return new self($this->base, $this->lead, \INF, $this->legs, $this->basePath, $this->motion);
+    }
+
+    public function stays(): bool
+    {
+        return \INF === $this->startDelay;
+    }
+
     /** The same runner, gone with the pitch; he had no lead then. */
     public function gone(): self
     {

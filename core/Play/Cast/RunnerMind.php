@@ -14,6 +14,8 @@ enum RunnerMind
     case ReadsBunt;
     /** Sees it on the ground, out of a lead that moves already. */
     case ReadsGround;
+    /** On third, with the crack of the bat, out of a lead that moves toward home already. */
+    case GoesHome;
     /** Goes with the crack of the bat. */
     case OnContact;
     /** Is gone with the pitch; the batter must get it down. */
@@ -25,6 +27,7 @@ enum RunnerMind
         return match ($this) {
             self::ReadsBunt => LeadRule::OnRelease === $leads ? $motion->buntReadOnRelease : $motion->buntRead,
             self::ReadsGround => $motion->groundRead,
+            self::GoesHome => $motion->stealStart - $motion->movingLead,
             self::OnContact => $motion->stealStart,
             self::WithPitch => -$motion->squeezeStart,
         };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Check;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Play\Clock\Move;
 use FoxCorner\Core\Play\Clock\Timeline;
 
 /** A bag that a runner can reach while nobody is there to take a throw. */
@@ -34,6 +35,9 @@ final readonly class BagUncovered implements PlayCheck
                 );
                 continue;
             }
+            if ($this->isLeftOpen($covers, $base)) {
+                continue;
+            }
             $open = min(array_map(static fn($move): float => $move->there(), $covers)) - $runnerThere;
             if ($open > 0.0 && $value > Base::Second->value) {
                 $first = $covers[0];
@@ -56,5 +60,23 @@ final readonly class BagUncovered implements PlayCheck
         }
 
         return $findings;
+    }
+
+    /**
+     * The coverage says that somebody comes in late.
+     *
+     * @param list<Move> $covers
+     */
+    private function isLeftOpen(array $covers, Base $base): bool
+    {
+        foreach ($covers as $move) {
+            foreach ($move->jobs as $job) {
+                if ($job->base === $base && $job->comesLate) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 }

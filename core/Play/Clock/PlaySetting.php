@@ -13,6 +13,7 @@ use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Play\Cast\BaseRunner;
 use FoxCorner\Core\Play\Cast\BatterRunner;
 use FoxCorner\Core\Play\Cast\Cast;
+use FoxCorner\Core\Play\Cast\RunnerMind;
 use FoxCorner\Core\Play\Worth\AfterThrow;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Runs\PlayCost;
@@ -58,6 +59,46 @@ final readonly class PlaySetting
         OutPolicy $policy,
         ?PlayCost $cost = null,
     ): self {
+        $batter = BatterRunner::of($state->context->batter, $state->rules, $level);
+        $throwing = Throwing::at($level, $state->rules->sport);
+        $runners = self::runnersOf($state, $level, static fn(Base $base): RunnerMind => RunnerMind::ReadsBunt);
+
+        return new self($state, $level, $cast, $batter, $runners, $policy, $throwing, $cost);
+    }
+
+    /** The same with runners who see a ball on the ground: they go at once, or one who need not go stays. */
+    public function onTheGround(?Base $staying = null): self
+    {
+        $runners = array_map(
+            static fn(BaseRunner $runner): BaseRunner => $staying === $runner->base ? $runner->staying() : $runner,
+            self::runnersOf(
+                $this->state,
+                $this->level,
+                static fn(Base $base): RunnerMind => Base::Third === $base
+                    ? RunnerMind::GoesHome
+                    : RunnerMind::ReadsGround,
+            ),
+        );
+
+        return new self(
+            $this->state,
+            $this->level,
+            $this->cast,
+            $this->batter,
+            $runners,
+            $this->policy,
+            $this->throwing,
+            $this->cost,
+        );
+    }
+
+    /**
+     * @param callable(Base): RunnerMind $mind of the runner on a base
+     *
+     * @return list<BaseRunner> lead runner last
+     */
+    private static function runnersOf(GameState $state, LevelProfile $level, callable $mind): array
+    {
         $runners = [];
         foreach ($state->situation->bases->occupied() as $base) {
             $context = $state->context;
@@ -66,21 +107,12 @@ final readonly class PlaySetting
                 $state->rules,
                 $level,
                 $context->runners,
-                time: $context->times[$base->value] ?? null,
+                $mind($base),
+                $context->times[$base->value] ?? null,
             );
         }
-        $batter = BatterRunner::of($state->context->batter, $state->rules, $level);
 
-        return new self(
-            $state,
-            $level,
-            $cast,
-            $batter,
-            $runners,
-            $policy,
-            Throwing::at($level, $state->rules->sport),
-            $cost,
-        );
+        return $runners;
     }
 
     /** The same nine, of whom nobody knew what was coming, and a batter who is on the way with the swing. */

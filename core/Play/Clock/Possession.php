@@ -36,6 +36,27 @@ final readonly class Possession
         public float $clean,
     ) {}
 
+    /** A ball on the ground, as fielding has found that he takes it. */
+    public static function met(Met $met): self
+    {
+        return new self(
+            $met->by->who,
+            $met->at,
+            $met->seconds,
+            $met->exchange,
+            $met->onX * $met->moving,
+            $met->onY * $met->moving,
+            false,
+            $met->clean,
+        );
+    }
+
+    /** A throw caught at a bag, or a bag taken with the ball in hand. */
+    public static function atBag(CastMember $by, Point $bag, float $seconds, float $exchange): self
+    {
+        return new self($by, $bag, $seconds, $exchange, 0.0, 0.0, false, 1.0);
+    }
+
     /**
      * A ball on the ground that he expected: he comes to it under control, as if he had a moment to spare.
      *

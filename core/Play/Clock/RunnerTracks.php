@@ -24,11 +24,10 @@ final class RunnerTracks
         foreach ($setting->runners as $runner) {
             $next = $setting->bag($runner->base->next() ?? Base::Home);
             $off = $setting->bag($runner->base)->toward($next, $runner->lead);
-            $tracks['R' . $runner->base->value] = Track::standingAt($off)->thenRuns(
-                $next,
-                $runner->startDelay,
-                $runner->legs,
-            );
+            $standing = Track::standingAt($off);
+            $tracks['R' . $runner->base->value] = $runner->stays()
+                ? $standing
+                : $standing->thenRuns($next, $runner->startDelay, $runner->legs);
         }
 
         return $tracks;

@@ -21,6 +21,7 @@ final readonly class ThrowOption
      * @param float         $chance       of the out, a good throw included, 0 to 1
      * @param float         $chanceOnTime the same if the cover had been waiting
      * @param float         $inHand       the chance once he has the ball: what he decides by
+     * @param float         $two          of this out and a second one after it
      * @param float|null    $cost         what the try costs us on average, in runs or chance to lose; null when
      *                                    nothing was asked
      */
@@ -37,6 +38,7 @@ final readonly class ThrowOption
         public float $chanceOnTime,
         public float $inHand,
         public ?float $cost = null,
+        public float $two = 0.0,
     ) {}
 
     /** Seconds by which the out comes before the runner is there; negative: the runner is safe by that. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Family;
 
 use FoxCorner\Core\Play\Bunt\BuntFamily;
+use FoxCorner\Core\Play\GroundBall\GroundBallFamily;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Unknown;
 
@@ -16,7 +17,7 @@ final readonly class PlayFamilies
 
     public static function shipped(): self
     {
-        return self::of(new BuntFamily());
+        return self::of(new BuntFamily(), new GroundBallFamily());
     }
 
     public static function of(PlayFamily ...$families): self

@@ -12,6 +12,7 @@ use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Problem;
 
 /**
@@ -37,6 +38,12 @@ interface PlayFamily
 
     /** @return list<Job> that a coverage can ask of somebody who does not have the ball */
     public function tasks(): array;
+
+    /** Whether the other side gains by knowing the coverage, so that it should not always be the same. */
+    public function isReadByOthers(): bool;
+
+    /** @return non-empty-list<OutPolicy> which outs a coach can want of it */
+    public function policies(): array;
 
     /** @return non-empty-list<Trial> what a coverage is audited against */
     public function trials(RuleSet $rules): array;

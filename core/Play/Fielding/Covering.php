@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Play\Fielding;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Diamond;
+use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Motion\MotionProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
@@ -29,13 +30,28 @@ final readonly class Covering
     /** @param array<int, array<int, array{int, float}>> $there by base, then fielder: the number of the cover, seconds */
     private function __construct(public array $there) {}
 
-    public static function of(Cast $cast, Diamond $diamond, MotionProfile $motion): self
+    public static function of(Cast $cast, Diamond $diamond, MotionProfile $motion, Sport $sport): self
+    {
+        return self::by(
+            static fn(Base $base, Position $fielder): array => self::sent($base, $fielder, $sport),
+            $cast,
+            $diamond,
+            $motion,
+        );
+    }
+
+    /**
+     * By a coverage of one's own.
+     *
+     * @param callable(Base, Position): list<Position> $sent who is sent to a bag when that one has the ball
+     */
+    public static function by(callable $sent, Cast $cast, Diamond $diamond, MotionProfile $motion): self
     {
         $there = [];
         foreach (Base::cases() as $base) {
             foreach (self::FIELDERS as $fielder) {
                 $best = [0, \INF];
-                foreach (self::sent($base, $fielder) as $cover) {
+                foreach ($sent($base, $fielder) as $cover) {
                     $seconds = self::seconds($cast, $cover, $base, $diamond, $motion);
                     $best = $seconds < $best[1] ? [$cover->value, $seconds] : $best;
                 }
@@ -49,17 +65,17 @@ final readonly class Covering
     /**
      * Who is sent to a bag; of two, whoever is there first.
      *
-     * The pitcher goes to first on every ball to his left; who covers second depends on the side from which the feed
-     * comes.
+     * When the first baseman has it, the pitcher goes to first; in softball, where he is close, the second baseman. Who
+     * covers second depends on the side from which the feed comes.
      *
      * @return list<Position>
      */
-    public static function sent(Base $base, Position $fielder): array
+    public static function sent(Base $base, Position $fielder, Sport $sport): array
     {
         return match ($base) {
             Base::First => match ($fielder) {
-                Position::FirstBase => [Position::Pitcher, Position::SecondBase],
-                Position::SecondBase => [Position::FirstBase, Position::Pitcher],
+                Position::FirstBase => [$sport->isSoftball() ? Position::SecondBase : Position::Pitcher],
+                Position::SecondBase => [Position::FirstBase],
                 default => [Position::FirstBase, Position::SecondBase],
             },
             Base::Second => match ($fielder) {

@@ -40,7 +40,7 @@ final readonly class GroundFielder
     public function __construct(
         public CastMember $who,
         public LevelProfile $level,
-        Throws $throws,
+        private Throws $throws,
         public float $hands,
         public RunTable $run,
     ) {
@@ -56,6 +56,14 @@ final readonly class GroundFielder
         $this->flights = $throws->table($who->arm);
         $this->scatter = Giving::scatter($level->skills->throw);
         $this->held = Giving::held($level->skills->bag);
+    }
+
+    /** The same with a ball that is so many times as hard to handle. */
+    public function handling(float $awkward): self
+    {
+        return 1.0 === $awkward
+            ? $this
+            : new self($this->who, $this->level, $this->throws, $this->hands * $awkward, $this->run);
     }
 
     /** s from contact to his first step toward a ground ball that he did not expect. */

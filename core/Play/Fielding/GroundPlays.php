@@ -13,6 +13,8 @@ final class GroundPlays
 {
     /** ft; farther from a bag nobody runs there with the ball. */
     public const CARRIES = 75.0;
+    /** Chance of the first out that nobody gives up to take the bag himself. */
+    private const GIVEN_UP = 0.3;
     /** Pivots that come to a throw: e^(−.14 bag) (fitted to the level's twos). */
     private const PIVOT_LOST = 0.14;
 
@@ -75,38 +77,85 @@ final class GroundPlays
         $outAt = ($ball > $coverAt ? $ball : $coverAt) + $tag;
         $caught = $by->caught($aim->bag, $feet, $moving);
         $first = $caught / (1 + exp(($outAt - $runner) / $spread));
-        $carried = false;
-        $past = (1 - $caught) * Giving::PAST;
-        if ($feet < self::CARRIES) {
-            $own = $met->seconds + $delay + $by->run->seconds($feet);
-            $alone = 1 / (1 + exp(($own + $tag - $runner) / $spread));
-            if ($alone > $first) {
-                [$carried, $first, $past, $outAt, $number, $coverAt] = [
-                    true,
-                    $alone,
-                    0.0,
-                    $own + $tag,
+        $throw =
+            0 === $number || \INF === $outAt
+                ? $this->ending($index, $aim, $by->number, false, $feet, $released, $ball, 0, \INF, \INF, 0.0, 0.0)
+                : $this->ending(
+                    $index,
+                    $aim,
                     $by->number,
-                    $own,
-                ];
-                [$released, $ball, $feet] = [$met->seconds + $delay, $own, 0.0];
-            }
+                    false,
+                    $feet,
+                    $released,
+                    $ball,
+                    $number,
+                    $coverAt,
+                    $outAt,
+                    $first,
+                    (1 - $caught) * Giving::PAST,
+                );
+        if ($feet >= self::CARRIES) {
+            return $throw;
         }
-        if (0 === $number || \INF === $outAt) {
-            [$first, $past] = [0.0, 0.0];
+        $runs = $met->seconds + $delay;
+        $own = $runs + $by->run->seconds($feet);
+        $alone = 1 / (1 + exp(($own + $tag - $runner) / $spread));
+        if ($alone < $first - self::GIVEN_UP) {
+            return $throw;
         }
+        $carried = $this->ending(
+            $index,
+            $aim,
+            $by->number,
+            true,
+            0.0,
+            $runs,
+            $own,
+            $by->number,
+            $own,
+            $own + $tag,
+            $alone,
+            0.0,
+        );
+
+        return $carried->costs[1] < $throw->costs[1] ? $carried : $throw;
+    }
+
+    /** With the first out so likely: whether the ball goes on, and what it all costs. */
+    private function ending(
+        int $index,
+        Aim $aim,
+        int $fielder,
+        bool $carried,
+        float $feet,
+        float $released,
+        float $there,
+        int $cover,
+        float $coverAt,
+        float $outAt,
+        float $first,
+        float $past,
+    ): Attempt {
         [$again, $second, $both, $receiver, $wild] =
             null === $aim->then || $first < 1e-6
                 ? [0.0, 0.0, 0.0, 0, 0.0]
-                : $this->second($index, $aim, $by->number, $number, $carried, $outAt);
-        $costs = [];
+                : $this->second($index, $aim, $fielder, $cover, $carried, $outAt);
         $both *= $first;
         $wild *= $first;
+        // He throws on only when that costs less than to hold the ball.
+        [, $one, $two] = $aim->costs[1];
+        if ($two * $both + $aim->wild[1][1] * $wild >= $one * ($both + $wild)) {
+            [$again, $second, $both, $receiver, $wild] = [0.0, 0.0, 0.0, 0, 0.0];
+        }
+        $costs = [];
         foreach ([0, 1] as $goes) {
             [$none, $one, $two] = $aim->costs[$goes];
-            $held = $one * $first;
-            $on = $two * $both + $aim->wild[$goes][1] * $wild + $one * ($first - $both - $wild);
-            $costs[] = ($on < $held ? $on : $held) + $aim->wild[$goes][0] * $past + $none * (1 - $first - $past);
+            $costs[] =
+                $two * $both +
+                $aim->wild[$goes][1] * $wild +
+                $one * ($first - $both - $wild) +
+                $aim->wild[$goes][0] * $past +
+                $none * (1 - $first - $past);
         }
 
         return new Attempt(
@@ -114,8 +163,8 @@ final class GroundPlays
             $carried,
             $feet,
             $released,
-            $ball,
-            $number,
+            $there,
+            $cover,
             $coverAt,
             $first,
             $past,

@@ -38,4 +38,32 @@ final readonly class GroundReach
 
         return new self($who, $along, $saves);
     }
+
+    /**
+     * Who saves most on a ball, and who of those farther along its way saves most when he misses it.
+     *
+     * @param array<int, self> $reaches by position number
+     *
+     * @return array{int, int} position numbers; 0: nobody
+     */
+    public static function foremost(array $reaches, int $index): array
+    {
+        [$first, $most] = [0, 0.0];
+        foreach ($reaches as $number => $reach) {
+            if ($reach->saves[$index] > $most) {
+                [$first, $most] = [$number, $reach->saves[$index]];
+            }
+        }
+        if (0 === $first) {
+            return [0, 0];
+        }
+        [$second, $most, $along] = [0, 0.0, $reaches[$first]->along[$index]];
+        foreach ($reaches as $number => $reach) {
+            if ($reach->along[$index] > $along && $reach->saves[$index] > $most) {
+                [$second, $most] = [$number, $reach->saves[$index]];
+            }
+        }
+
+        return [$first, $second];
+    }
 }

@@ -55,19 +55,23 @@ final readonly class GroundSetting
         public LevelProfile $level,
         public Aims $aims,
         public BatterRunner $batter,
-        Cast $cast,
+        private Cast $cast,
+        ?Covering $covering = null,
         array $known = [],
+        ?float $batterAt = null,
     ) {
         $this->rules = $state->rules;
         $this->gone =
-            $this->rules->steals && $state->firstIsAlone() && $state->hasFewerThanTwoOuts() ? self::GONE : 0.0;
+            !$level->skills->perfect && $this->rules->steals && $state->firstIsAlone() && $state->hasFewerThanTwoOuts()
+                ? self::GONE
+                : 0.0;
         $diamond = $this->rules->diamond();
         $bags = [];
         foreach (Base::cases() as $base) {
             $bags[$base->value] = $diamond->at($base);
         }
         $this->bags = $bags;
-        $this->covering = Covering::of($cast, $diamond, $level->motion);
+        $this->covering = $covering ?? Covering::of($cast, $diamond, $level->motion, $this->rules->sport);
         $throws = Throws::of(Ball::for($this->rules->sport));
         $fielders = $tables = [];
         foreach ($known as $fielder) {
@@ -86,17 +90,44 @@ final readonly class GroundSetting
                 );
         }
         $this->fielders = $fielders;
-        [$this->arrivals, $this->spreads] = self::running($state, $level, $batter);
+        [$arrivals, $spreads] = self::running($state, $level, $batter);
+        if (null !== $batterAt) {
+            $arrivals[Base::First->value] = $batterAt;
+            $spreads[Base::First->value] = OutChance::spread($level->motion->forceSpread, $level->scatter, true);
+        }
+        [$this->arrivals, $this->spreads] = [$arrivals, $spreads];
     }
 
-    public static function of(GameState $state, LevelProfile $level, Cast $cast, PlayCost $cost): self
-    {
+    /** @param Covering|null $covering who takes throws where; null: as is usual */
+    public static function of(
+        GameState $state,
+        LevelProfile $level,
+        Cast $cast,
+        PlayCost $cost,
+        ?Covering $covering = null,
+    ): self {
         return new self(
             $state,
             $level,
             new Aims($cost, $state->situation, new PlateAppearance($level->rates, $level->advancement())),
             BatterRunner::of($state->context->batter, $state->rules, $level),
             $cast,
+            $covering,
+        );
+    }
+
+    /** The same against a batter who is at first so many seconds after contact. */
+    public function against(float $seconds): self
+    {
+        return new self(
+            $this->state,
+            $this->level,
+            $this->aims,
+            $this->batter,
+            $this->cast,
+            $this->covering,
+            $this->fielders,
+            $seconds,
         );
     }
 
@@ -109,7 +140,7 @@ final readonly class GroundSetting
             $this->aims,
             $this->batter,
             $cast,
-            array_diff_key($this->fielders, [$position->value => true]),
+            known: array_diff_key($this->fielders, [$position->value => true]),
         );
     }
 
@@ -140,12 +171,11 @@ final readonly class GroundSetting
         ];
         foreach ($state->situation->bases->occupied() as $base) {
             $next = ($base->next() ?? Base::Home)->value;
-            $isThird = Base::Third === $base;
             // The runner on third goes with the crack of the bat; the others see the ball on the ground first.
-            $mind = $isThird ? RunnerMind::OnContact : RunnerMind::ReadsGround;
+            $mind = Base::Third === $base ? RunnerMind::GoesHome : RunnerMind::ReadsGround;
             $time = $state->context->times[$base->value] ?? null;
             $runner = BaseRunner::ofLevel($base, $rules, $level, $state->context->runners, $mind, $time);
-            $arrivals[$next] = $runner->secondsOver(1) - ($isThird ? $level->motion->movingLead : 0.0);
+            $arrivals[$next] = $runner->secondsOver(1);
             $spreads[$next] = OutChance::spread($exact, $level->scatter, null !== $time);
         }
 

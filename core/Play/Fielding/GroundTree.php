@@ -12,7 +12,16 @@ use FoxCorner\Core\Field\Base;
  */
 final readonly class GroundTree
 {
-    public function __construct(private GroundSetting $setting, private GroundPlays $plays) {}
+    /**
+     * @param (\Closure(non-empty-list<Attempt>, int): Attempt)|null $wanted which of the attempts the coach wants, when
+     *                                                                      the runner stays (0) or goes (1); null: what
+     *                                                                      costs least
+     */
+    public function __construct(
+        private GroundSetting $setting,
+        private GroundPlays $plays,
+        private ?\Closure $wanted = null,
+    ) {}
 
     /** Nobody touches it, or nobody behind has what was missed. */
     public function past(float $degrees): BallFielded
@@ -68,7 +77,7 @@ final readonly class GroundTree
     private function made(Met $met, array $attempts): array
     {
         $goes = $this->goes($attempts);
-        $best = $this->best($attempts, $goes);
+        $best = null === $this->wanted ? $this->best($attempts, $goes) : ($this->wanted)($attempts, $goes);
         $gone = $this->setting->gone;
         if ($gone <= 0.0 || $best === $attempts[0]) {
             return [

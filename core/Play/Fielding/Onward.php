@@ -11,7 +11,7 @@ use FoxCorner\Core\Motion\Giving;
 final readonly class Onward
 {
     /** Of a set exchange, from his own foot on the bag to the throw (ours). */
-    private const OFF_THE_BAG = 0.7;
+    public const OFF_THE_BAG = 0.7;
 
     /**
      * @param int   $receiver  number of whoever takes it; 0: nobody

@@ -10,8 +10,8 @@ use FoxCorner\Core\Motion\Giving;
  * Looks for the place on a ball's way where one fielder would best take it.
  *
  * Not as early as he can: sooner is nearer to the bag but hurried. Of the looks along the way the one counts at which the
- * outs that he can go for save most. That hill is climbed: from one speed to the next faster one its top moves little, so
- * each search begins where the last one ended. It can have other tops, which are tried as well: where a ball comes to lie
+ * outs that he can go for save most. That hill is climbed from a little after he
+ * first can be there. It can have other tops, which are tried as well: where a ball comes to lie
  * or slows down, where it leaves the circle that he reaches standing, and beside him if else he would dive.
  */
 final class ReachSearch
@@ -19,7 +19,9 @@ final class ReachSearch
     /** Thirds by which the place of most time is closed in on. */
     private const ROUNDS = 7;
     /** ft beside the way within which looks can miss where he has most time. */
-    private const CLOSE = 10.0;
+    private const CLOSE = 20.0;
+    /** Looks after the first at which he can be there from which the hill is climbed. */
+    private const LATER = 2;
     /** Who has it so late, in widths of the line between out and safe, has no out but holds the ball. */
     private const HOPELESS = 4.0;
     private const NEXT_TO_NOTHING = 1e-9;
@@ -68,7 +70,7 @@ final class ReachSearch
         $nearest = $this->who->reaction + $this->who->run->seconds($aside - $this->reach) - Hands::DIVES;
         $isClose = $beside > 0.0 && $aside < self::CLOSE;
         $found = [];
-        $lo = $from = 0;
+        $lo = 0;
         $isCatcher = 2 === $this->who->number;
         foreach ($ways as $way) {
             $last = \count($way->along) - 1;
@@ -91,7 +93,7 @@ final class ReachSearch
                         : [$way->along[$first], self::NEXT_TO_NOTHING];
                 continue;
             }
-            [$look, $saved, $dives] = $this->climb($way, $first, $last, max($first, min($last, $from)), -1, 0.0);
+            [$look, $saved, $dives] = $this->climb($way, $first, $last, min($last, $first + self::LATER), -1, 0.0);
             if ($dives) {
                 $start = max(0, (int) round($beside / $way->step) - BallWay::FIRST);
                 [$look, $saved] = $this->climb($way, $first, $last, max($first, min($last, $start)), $look, $saved);
@@ -100,7 +102,6 @@ final class ReachSearch
                 [$look, $saved] = $this->climb($way, $first, $last, max($first, $way->slow), $look, $saved);
             }
             $along = $look < 0 ? GroundReach::NEVER : $way->along[$look];
-            $from = max($look, 0);
             if ($isClose && $beside < $way->along[$last] && ($look < 0 || $dives)) {
                 [$leaves, $there, $spare] = $this->mostTime($way, $aside, $beside);
                 $value = $spare < -Hands::DIVES ? 0.0 : $this->worthAnywhere($way, $leaves, $there, $spare);

@@ -35,9 +35,9 @@ final readonly class Job
     }
 
     /** The bag is left open, and somebody comes in to it from far. */
-    public static function comeIn(Base $base): self
+    public static function comeIn(Base $base, ?string $words = null): self
     {
-        return new self(JobKind::Cover, $base, false, 'Come in to ' . $base->word(), true);
+        return new self(JobKind::Cover, $base, false, $words ?? 'Come in to ' . $base->word(), true);
     }
 
     /** Charges with the others, reads that the ball is somebody else's, and goes back to the bag. */
@@ -52,9 +52,9 @@ final readonly class Job
     }
 
     /** Goes to the ball behind the one who fields it, and stays out of the throwing lane. */
-    public static function converge(): self
+    public static function converge(?string $words = null): self
     {
-        return new self(JobKind::Converge, null, true, 'Charge, then clear the lane');
+        return new self(JobKind::Converge, null, true, $words ?? 'Charge, then clear the lane');
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Worth;
 
+use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 
 /** Which out a coach wants: the last word over the numbers, whose cost is shown. */
@@ -15,12 +16,18 @@ enum OutPolicy: string
     case Sure = 'sure';
     /** The lead runner, whenever there is a chance worth the name. */
     case Lead = 'lead';
+    /** Two, when the first of them is sure enough that nobody trades it for a coin flip. */
+    case Two = 'two';
+    /** The run must not score. */
+    case Plate = 'plate';
     /** Whatever costs least in runs, or late in chance to win. */
     case Numbers = 'numbers';
 
     /** How sure the lead out must be (ours): {@see self::Sure}, and {@see self::Lead}. */
     private const SURE = 0.8;
     private const A_CHANCE = 0.35;
+    /** How likely two must be to be tried for at all (ours). */
+    private const TWO_IS_ON = 0.2;
 
     public static function ordinary(): self
     {
@@ -33,6 +40,8 @@ enum OutPolicy: string
             self::First => 'First base, no matter what',
             self::Sure => 'Lead out when sure',
             self::Lead => 'Lead runner',
+            self::Two => 'Two',
+            self::Plate => 'The plate',
             self::Numbers => 'By the numbers',
         };
     }
@@ -43,6 +52,11 @@ enum OutPolicy: string
             self::First => 'One out for one base, whatever the ball.',
             self::Sure => \sprintf('The lead out when it is %d %% sure, else the surest.', round(100 * self::SURE)),
             self::Lead => \sprintf('The lead out from %d %% on, else the surest.', round(100 * self::A_CHANCE)),
+            self::Two => \sprintf(
+                'Two when the first out is %d %% sure and the second is on, else the surest.',
+                round(100 * self::SURE),
+            ),
+            self::Plate => \sprintf('Home from %d %% on, else the surest.', round(100 * self::A_CHANCE)),
             self::Numbers => 'The out that costs least in what follows.',
         };
     }
@@ -52,17 +66,56 @@ enum OutPolicy: string
     {
         return match ($this) {
             self::First => $options[\count($options) - 1],
-            self::Sure => $options[0]->inHand >= self::SURE
-                ? $options[0]
-                : self::best($options, static fn(ThrowOption $option): float => $option->chance),
-            self::Lead => $options[0]->inHand >= self::A_CHANCE
-                ? $options[0]
-                : self::best($options, static fn(ThrowOption $option): float => $option->chance),
+            self::Sure => self::foremost($options, self::SURE) ?? self::surest($options),
+            self::Lead => self::foremost($options, self::A_CHANCE) ?? self::surest($options),
+            self::Two => self::two($options) ?? self::surest($options),
+            self::Plate => self::foremost(
+                array_filter($options, static fn(ThrowOption $option): bool => Base::Home === $option->base),
+                self::A_CHANCE,
+            ) ?? self::surest($options),
             self::Numbers => self::best(
                 $options,
                 static fn(ThrowOption $option): float => null === $option->cost ? $option->chance : -$option->cost,
             ),
         };
+    }
+
+    /**
+     * The out farthest in front that is as likely as that; of two at one base the one that costs least.
+     *
+     * @param array<ThrowOption> $options
+     */
+    private static function foremost(array $options, float $sure): ?ThrowOption
+    {
+        $found = null;
+        foreach ($options as $option) {
+            if ($option->inHand < $sure) {
+                continue;
+            }
+            $found ??= $option;
+            if ($option->base === $found->base && ($option->cost ?? 0.0) < ($found->cost ?? 0.0)) {
+                $found = $option;
+            }
+        }
+
+        return $found;
+    }
+
+    /** @param non-empty-list<ThrowOption> $options */
+    private static function surest(array $options): ThrowOption
+    {
+        return self::best($options, static fn(ThrowOption $option): float => $option->inHand);
+    }
+
+    /** @param non-empty-list<ThrowOption> $options */
+    private static function two(array $options): ?ThrowOption
+    {
+        $on = array_filter(
+            $options,
+            static fn(ThrowOption $option): bool => $option->inHand >= self::SURE && $option->two >= self::TWO_IS_ON,
+        );
+
+        return [] === $on ? null : self::best(array_values($on), static fn(ThrowOption $option): float => $option->two);
     }
 
     /**

@@ -19,6 +19,7 @@ final readonly class Golden
         return [
             'alignment' => AlignmentFigures::class,
             'bunts' => BuntFigures::class,
+            'ground-balls' => GroundBallFigures::class,
             'field' => FieldFigures::class,
             'game' => GameFigures::class,
             'motion' => MotionFigures::class,

@@ -18,6 +18,7 @@ use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Worth\OutPolicy;
 
 /** Nothing but a throw home: what a family of plays costs, and proof that nothing else has to know of it. */
 final readonly class ThrowHomeFamily implements PlayFamily
@@ -63,6 +64,16 @@ final readonly class ThrowHomeFamily implements PlayFamily
     public function tasks(): array
     {
         return [Job::cover(Base::Home), Job::backUp(Base::First)];
+    }
+
+    public function isReadByOthers(): bool
+    {
+        return true;
+    }
+
+    public function policies(): array
+    {
+        return [OutPolicy::First, OutPolicy::Sure, OutPolicy::Lead, OutPolicy::Numbers];
     }
 
     public function trials(RuleSet $rules): array

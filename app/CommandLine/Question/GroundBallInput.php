@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\CommandLine\Question;
+
+use FoxCorner\App\CommandLine\PlanInput;
+use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Diamond;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\Surface;
+use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\GroundBall\GroundBallPlay;
+use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
+use FoxCorner\Core\Play\GroundBall\GroundCoverages;
+use FoxCorner\Core\Play\GroundBall\Hop;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Unknown;
+use FoxCorner\Core\Runs\PlayCost;
+
+/** The fields of a question that describe a ground ball and what is wanted of it. */
+final class GroundBallInput
+{
+    /**
+     * @return array{GroundBallPlay, PlaySetting}
+     *
+     * @throws Problem
+     */
+    public static function play(Fields $input, PlayCost $cost): array
+    {
+        $plan = PlanInput::read($input);
+        $setting = self::setting($input, $plan, $cost);
+        $ball = $input->within('ball');
+        $trial = GroundBallTrial::hit(
+            $ball->number('degrees'),
+            $ball->number('exit_speed_mph'),
+            $plan->state->rules,
+            Hop::from($ball->text('hop', Hop::True->value)),
+            self::surface($ball),
+        );
+
+        return [GroundBallPlay::of($setting, self::coverage($input, $plan), $trial), $setting];
+    }
+
+    public static function setting(Fields $input, SituationPlan $plan, PlayCost $cost): PlaySetting
+    {
+        return PlaySetting::of(
+            $plan->state,
+            $plan->level,
+            $plan->cast,
+            OutPolicy::from($input->text('policy', OutPolicy::Numbers->value)),
+            $cost,
+        );
+    }
+
+    /** @throws Problem */
+    public static function coverage(Fields $input, SituationPlan $plan): Coverage
+    {
+        $coverages = array_column(
+            GroundCoverages::for($plan->state->situation->bases, $plan->state->rules->sport),
+            null,
+            'key',
+        );
+        $key = $input->text('coverage', (string) array_key_first($coverages));
+
+        return $coverages[$key] ?? throw Unknown::notOneOf('coverage', $key, array_keys($coverages));
+    }
+
+    public static function bag(Base $base, float $basePath): Point
+    {
+        // Where the pitcher stands moves no bag.
+        return Diamond::of($basePath, $basePath / 2)->at($base);
+    }
+
+    private static function surface(Fields $ball): ?Surface
+    {
+        $surface = $ball->textOrNull('surface');
+
+        return null === $surface ? null : Surface::from($surface);
+    }
+}

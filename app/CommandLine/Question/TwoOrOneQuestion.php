@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\CommandLine\Question;
+
+use FoxCorner\App\CommandLine\PlanInput;
+use FoxCorner\App\CommandLine\Question;
+use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Play\Fielding\GroundSetting;
+use FoxCorner\Core\Play\GroundBall\TwoOrOne;
+use FoxCorner\Core\Problem\Refused;
+
+/** When two are on for a starter: by how hard the ball is hit at him, and how fast the batter runs. */
+final readonly class TwoOrOneQuestion implements Question
+{
+    public function answer(Fields $input): array
+    {
+        $plan = PlanInput::read($input);
+        if (!$plan->state->doublePlayIsInOrder()) {
+            throw Refused::because(
+                'situation',
+                'no double play is in order in ' . $plan->state->situation->key(),
+                'a runner on first and fewer than two out',
+            );
+        }
+        $setting = GroundSetting::of($plan->state, $plan->level, $plan->cast, PlanInput::cost($plan));
+        $chart = TwoOrOne::of($setting, $input->whole('starter', 6))->chart(
+            array_values($input->numbers('exit_speeds_mph')),
+            array_values($input->numbers('home_to_first_s')),
+        );
+
+        return [
+            'calls' => array_map(static fn(array $row): array => array_column($row, 0), $chart),
+            'two_chance' => array_map(
+                static fn(array $row): array => array_map(static fn(array $cell): float => round($cell[1], 4), $row),
+                $chart,
+            ),
+        ];
+    }
+}

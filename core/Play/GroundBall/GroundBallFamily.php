@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\GroundBall;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Family\FamilyWords;
+use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Branch;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\Unknown;
+
+/** Ground balls: always, whoever is on. */
+final readonly class GroundBallFamily implements PlayFamily
+{
+    public const KEY = 'ground-ball';
+
+    /** Where ground balls go when a coverage is tried: at each infielder and between, degrees. */
+    private const DIRECTIONS = [-33.0, -18.0, 0.0, 18.0, 33.0];
+    /** mph for each foot of the base path: slow, ordinary, hard (ours). */
+    private const SPEEDS = [0.55, 0.92, 1.15];
+    /** Where one goes when nobody says otherwise: toward short. */
+    private const USUAL = -18.0;
+
+    public function key(): string
+    {
+        return self::KEY;
+    }
+
+    public function words(): FamilyWords
+    {
+        return new FamilyWords('Ground balls', 'ground ball', 'ground balls');
+    }
+
+    public function coverages(RuleSet $rules, Situation $situation): array
+    {
+        return GroundCoverages::for($situation->bases, $rules->sport);
+    }
+
+    public function whyNot(RuleSet $rules, Situation $situation): string
+    {
+        return 'Ground balls are hit in every situation.';
+    }
+
+    public function branches(): array
+    {
+        return array_map(Branch::fieldedBy(...), GroundCoverages::FIELDERS);
+    }
+
+    public function tasks(): array
+    {
+        return [
+            ...array_map(Job::cover(...), Base::cases()),
+            ...array_map(Job::backUp(...), Base::cases()),
+            Job::comeIn(Base::Third),
+            Job::converge(),
+        ];
+    }
+
+    public function isReadByOthers(): bool
+    {
+        return false;
+    }
+
+    public function policies(): array
+    {
+        return OutPolicy::cases();
+    }
+
+    public function trials(RuleSet $rules): array
+    {
+        $trials = [];
+        foreach (self::DIRECTIONS as $degrees) {
+            foreach (self::SPEEDS as $speed) {
+                $trials[] = GroundBallTrial::hit($degrees, round($speed * $rules->basePath), $rules);
+            }
+        }
+
+        return $trials;
+    }
+
+    public function spots(RuleSet $rules, Trial $like): array
+    {
+        return [];
+    }
+
+    public function trial(array $fields, RuleSet $rules): GroundBallTrial
+    {
+        $number = static fn(string $name, float $usual): float => is_numeric($fields[$name] ?? $usual)
+            ? (float) ($fields[$name] ?? $usual)
+            : throw Refused::because($name, 'it is not a number', 'a number');
+        $hop = (string) ($fields['hop'] ?? Hop::True->value);
+
+        return GroundBallTrial::hit(
+            $number('degrees', self::USUAL),
+            $number('mph', self::usualSpeed($rules)),
+            $rules,
+            Hop::tryFrom($hop) ?? throw Unknown::notOneOf('hop', $hop, array_column(Hop::cases(), 'value')),
+        );
+    }
+
+    /** mph */
+    public static function usualSpeed(RuleSet $rules): float
+    {
+        return round(self::SPEEDS[1] * $rules->basePath);
+    }
+
+    public function play(PlaySetting $setting, Coverage $coverage, Trial $trial): Play
+    {
+        return $trial instanceof GroundBallTrial
+            ? GroundBallPlay::of($setting, $coverage, $trial)
+            : throw new \LogicException('“' . $trial->words() . '” is no ground ball.');
+    }
+
+    public function checks(): array
+    {
+        return [];
+    }
+}

@@ -1,0 +1,285 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\GroundBall;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Motion\Intercept;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Clock\Event;
+use FoxCorner\Core\Play\Clock\EventKind;
+use FoxCorner\Core\Play\Clock\Leg;
+use FoxCorner\Core\Play\Clock\Move;
+use FoxCorner\Core\Play\Clock\Paths;
+use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Possession;
+use FoxCorner\Core\Play\Clock\RunnerTracks;
+use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Clock\Track;
+use FoxCorner\Core\Play\Fielding\Attempt;
+use FoxCorner\Core\Play\Fielding\Covering;
+use FoxCorner\Core\Play\Scheme\Branch;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Scheme\JobKind;
+
+/** A ground ball on the clock: fielded, thrown or carried, and on to a second out when there is one in it. */
+final readonly class GroundBallPlay implements Play
+{
+    /** s between the drawn points of a rolling ball. */
+    private const ROLL_SAMPLE = 0.25;
+
+    /** @var array<int, non-empty-list<Job>> by position number */
+    private array $jobs;
+
+    /**
+     * @param non-empty-list<ThrowOption> $options lead base first, first base last
+     * @param list<Attempt>               $attempts in the same order; none when it goes through
+     */
+    private function __construct(
+        private PlaySetting $setting,
+        private Coverage $coverage,
+        private GroundBallTrial $trial,
+        public GroundFielding $fielding,
+        private Possession $fielded,
+        private array $options,
+        private array $attempts,
+    ) {
+        $this->jobs = $coverage->jobs(Branch::fieldedBy($fielded->by->position));
+    }
+
+    public static function of(PlaySetting $setting, Coverage $coverage, GroundBallTrial $trial): self
+    {
+        $fielding = GroundFielding::of($setting, $coverage, $trial);
+        $setting = $setting->onTheGround(0 === $fielding->goes ? $fielding->setting->aims->free : null);
+        if (null === $fielding->met) {
+            return self::through($setting, $coverage, $trial, $fielding);
+        }
+        [$goes, $clean] = [$fielding->goes, $fielding->met->clean];
+        $attempts = [] === $fielding->attempts ? [] : WantedOut::inOrder($fielding->attempts, $goes);
+        $options = array_map(
+            static fn(Attempt $one): ThrowOption => WantedOut::option($fielding->setting, $one, $goes, $clean),
+            $attempts,
+        );
+
+        return new self(
+            $setting,
+            $coverage,
+            $trial,
+            $fielding,
+            Possession::met($fielding->met),
+            [] === $options ? throw new \LogicException('First base is always there.') : $options,
+            $attempts,
+        );
+    }
+
+    /** The outfielder on that side has it; the batter is on. */
+    private static function through(
+        PlaySetting $setting,
+        Coverage $coverage,
+        GroundBallTrial $trial,
+        GroundFielding $fielding,
+    ): self {
+        $position = match (true) {
+            $trial->degrees < -13.5 => Position::LeftField,
+            $trial->degrees <= 13.5 => Position::CenterField,
+            default => Position::RightField,
+        };
+        $motion = $setting->level->motion;
+        $who = $setting->cast->at($position)->leaving($motion->outfieldReaction);
+        $met = Intercept::of($who->start, $who->legs, $who->reaction, $motion->reach, $trial->ball);
+        [$at, $seconds] = null === $met ? [$who->start, 8.0] : [$met->point, $met->seconds];
+        $fielded = Possession::atBag($who, $at, $seconds, $motion->exchangeSet);
+        $throw = $setting->throwing->to($fielded, $setting->bag(Base::Second));
+        $runner = $setting->threats[Base::First->value];
+
+        return new self(
+            $setting,
+            $coverage,
+            $trial,
+            $fielding,
+            $fielded,
+            [
+                new ThrowOption(
+                    Base::Second,
+                    null,
+                    false,
+                    $throw->released,
+                    $throw->arrives,
+                    \INF,
+                    \INF,
+                    $runner,
+                    0.0,
+                    0.0,
+                    0.0,
+                    $fielding->comes->cost,
+                ),
+            ],
+            [],
+        );
+    }
+
+    public function firstBy(): Position
+    {
+        return $this->fielded->by->position;
+    }
+
+    public function options(): array
+    {
+        return $this->options;
+    }
+
+    /** What is done with it; null when it goes through. */
+    public function made(): ?Attempt
+    {
+        return $this->attempts[$this->called()] ?? null;
+    }
+
+    /** @return list<Attempt> in the order of the options */
+    public function attempts(): array
+    {
+        return $this->attempts;
+    }
+
+    private function called(): int
+    {
+        return (int) array_search($this->setting->policy->choose($this->options), $this->options, true);
+    }
+
+    public function timeline(): Timeline
+    {
+        $called = $this->called();
+        $legs = [new Leg($this->fielded, $this->options, $this->options[$called])];
+        $made = $this->attempts[$called] ?? null;
+        if (null !== $made && 0 !== $made->receiver) {
+            $legs[] = $this->onward($made);
+        }
+
+        return new Timeline(
+            $this->setting,
+            $this->coverage,
+            $this->trial,
+            $legs,
+            $this->moves(),
+            $this->ballTrack($legs),
+            RunnerTracks::of($this->setting),
+            $this->events($legs),
+        );
+    }
+
+    private function onward(Attempt $made): Leg
+    {
+        $then = $made->aim->then ?? throw new \LogicException('Whoever takes a second throw takes it somewhere.');
+        $setting = $this->fielding->setting;
+        $motion = $setting->level->motion;
+        $heldAt = max($made->there, $made->coverAt) + ($made->aim->isForce ? 0.0 : $motion->tag);
+        $pivot = $this->setting->cast->at(Position::from($made->cover));
+        $coverAt = $setting->covering->there[$then->value][$this->fielded->by->position->value][1];
+        $option = new ThrowOption(
+            $then,
+            Position::from($made->receiver),
+            $made->aim->isThenForce,
+            $made->again,
+            $made->second,
+            $coverAt,
+            max($made->second, $coverAt) + ($made->aim->isThenForce ? 0.0 : $motion->tag),
+            $setting->arrivals[$then->value],
+            $made->both,
+            $made->both,
+            $made->first > 0.0 ? $made->both / $made->first : 0.0,
+        );
+
+        return new Leg(
+            Possession::atBag($pivot, $this->setting->bag($made->aim->bag), $heldAt, $made->again - $heldAt),
+            [$option],
+            $option,
+        );
+    }
+
+    /** @return array<int, Move> by position number */
+    private function moves(): array
+    {
+        $paths = new Paths($this->setting, $this->coverage, $this->fielded);
+        $moves = [];
+        foreach (Position::cases() as $position) {
+            $who = $this->setting->cast->at($position);
+            $own = $this->jobs[$position->value] ?? [];
+            $job = $own[0] ?? null;
+            $covers = JobKind::Cover === $job?->kind && Base::Second === $job->base;
+            $moves[$position->value] = new Move(
+                $who,
+                $own,
+                $covers ? $this->toSecond($position) : $paths->track($position, $job),
+            );
+        }
+
+        return $moves;
+    }
+
+    /** There a moment before he can do anything with a ball: he comes under control first. */
+    private function toSecond(Position $position): Track
+    {
+        $who = $this->setting->cast->at($position);
+        $bag = $this->setting->bag(Base::Second);
+        $runs = max($this->setting->level->motion->infieldReaction, $who->reaction);
+        $track = Track::standingAt($who->start)->thenRuns($bag, $runs, $who->legs);
+
+        return $track->thenAt($bag, $track->end()->seconds + Covering::UNDER_CONTROL);
+    }
+
+    /** @param non-empty-list<Leg> $legs */
+    private function ballTrack(array $legs): Track
+    {
+        $fielded = $this->fielded;
+        $track = Track::standingAt(Point::home());
+        for ($seconds = self::ROLL_SAMPLE; $seconds < $fielded->seconds; $seconds += self::ROLL_SAMPLE) {
+            $track = $track->thenAt($this->trial->ball->at($seconds), $seconds);
+        }
+        foreach ($legs as $leg) {
+            $track = $track
+                ->thenAt($leg->from->at, $leg->from->seconds)
+                ->thenAt($leg->from->at, $leg->made->released)
+                ->thenAt($this->setting->bag($leg->made->base), $leg->made->ballThere);
+        }
+
+        return $track;
+    }
+
+    /**
+     * @param non-empty-list<Leg> $legs
+     *
+     * @return list<Event> in order of time
+     */
+    private function events(array $legs): array
+    {
+        $events = [
+            new Event(EventKind::Contact, 0.0, 'Contact'),
+            new Event(EventKind::Fielded, $this->fielded->seconds, 'Fielded, ' . $this->fielded->by->position->value),
+        ];
+        foreach ($legs as $index => $leg) {
+            $made = $leg->made;
+            $runner = Base::First === $made->base ? 'Batter' : 'R' . ($made->base->value - 1);
+            $held = is_finite($made->outAt) ? $made->outAt : $made->ballThere;
+            $events[] = new Event(
+                EventKind::Released,
+                $made->released,
+                0 === $index ? 'Released' : 'On to ' . $made->base->word(),
+            );
+            $events[] = new Event(
+                EventKind::Arrives,
+                $held,
+                ($made->isForce ? 'At ' : 'Tag at ') . $made->base->word(),
+            );
+            if (is_finite($made->outAt)) {
+                $events[] = new Event(EventKind::RunnerThere, $made->runnerThere, $runner . ' there');
+            }
+        }
+        usort($events, static fn(Event $a, Event $b): int => $a->seconds <=> $b->seconds);
+
+        return $events;
+    }
+}

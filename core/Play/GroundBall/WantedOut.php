@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\GroundBall;
+
+use FoxCorner\Core\Motion\OutChance;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Play\Fielding\Attempt;
+use FoxCorner\Core\Play\Fielding\GroundSetting;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+
+/** The attempts at a ground ball as throws to choose from, and the one that a policy wants. */
+final readonly class WantedOut
+{
+    public function __construct(private OutPolicy $policy, private GroundSetting $setting) {}
+
+    /** @param non-empty-list<Attempt> $attempts */
+    public function among(array $attempts, int $goes): Attempt
+    {
+        $attempts = self::inOrder($attempts, $goes);
+        $options = array_map(
+            fn(Attempt $one): ThrowOption => self::option($this->setting, $one, $goes, 1.0),
+            $attempts,
+        );
+
+        return $attempts[(int) array_search($this->policy->choose($options), $options, true)];
+    }
+
+    /**
+     * Those that are there, the lead base first and first base alone last.
+     *
+     * @param non-empty-list<Attempt> $attempts
+     *
+     * @return non-empty-list<Attempt>
+     */
+    public static function inOrder(array $attempts, int $goes): array
+    {
+        $there = array_values(
+            array_filter($attempts, static fn(Attempt $one): bool => 1 === $goes || !$one->aim->needsGoing),
+        );
+        usort(
+            $there,
+            static fn(Attempt $a, Attempt $b): int => [$b->aim->bag->value, null !== $b->aim->then] <=> [
+                $a->aim->bag->value,
+                null !== $a->aim->then,
+            ],
+        );
+
+        return [] === $there ? throw new \LogicException('First base is always there.') : $there;
+    }
+
+    /** @param float $clean chance that he has the ball at once */
+    public static function option(GroundSetting $setting, Attempt $one, int $goes, float $clean): ThrowOption
+    {
+        $motion = $setting->level->motion;
+        $base = $one->aim->bag->value;
+        $tag = $one->aim->isForce ? 0.0 : $motion->tag;
+        $runner = $setting->arrivals[$base];
+        $spread = $setting->spreads[$base] + ($one->aim->isForce ? 0.0 : $motion->tagSpread - $motion->forceSpread);
+        $outAt = max($one->there, $one->coverAt) + $tag;
+        $waiting = OutChance::ofMargin($runner - $one->there - $tag, $spread);
+        $held = OutChance::ofMargin($runner - $outAt, $spread);
+
+        return new ThrowOption(
+            $one->aim->bag,
+            0 === $one->cover ? null : Position::from($one->cover),
+            $one->aim->isForce,
+            $one->released,
+            $one->there,
+            $one->coverAt,
+            $outAt,
+            $runner,
+            $clean * $one->first,
+            $held > 0.0 ? ($clean * $one->first * $waiting) / $held : 0.0,
+            $one->first,
+            $one->costs[$goes],
+            $clean * $one->both,
+        );
+    }
+}
