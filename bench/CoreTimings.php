@@ -22,6 +22,12 @@ use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Play\Bunt\BuntTrial;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Fielding\GroundSetting;
+use FoxCorner\Core\Play\GroundBall\GroundBallFamily;
+use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
+use FoxCorner\Core\Play\GroundBall\ResultTable;
+use FoxCorner\Core\Play\GroundBall\TwoOrOne;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helpers;
@@ -61,6 +67,8 @@ final class CoreTimings
         $plan = SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose($roster), $book);
         $bunts = PlannedPlay::of($plan, new BuntFamily(), $book);
         $bunt = BuntTrial::restingAt(30, -20, $state->rules);
+        $ground = PlannedPlay::of($plan, new GroundBallFamily(), $book);
+        $grounder = GroundBallTrial::hit(-18, 60, $state->rules);
         $all = array_map(
             static fn(Situation $situation): PlannedPlay => PlannedPlay::of(
                 SituationPlan::of(
@@ -96,6 +104,15 @@ final class CoreTimings
                 Level::Fastpitch16->profile(),
                 Lineup::choose($roster),
                 $book,
+            ),
+            'one ground-ball play with all options' => static fn(): mixed => $ground->run($grounder, $cost),
+            'two or one, 25 x 25' => static fn(): mixed => TwoOrOne::of(
+                GroundSetting::of($plan->state, $plan->level, $plan->cast, $cost),
+                6,
+            )->chart(range(40.0, 88.0, 2.0), range(2.8, 4.0, 0.05)),
+            'ground-ball results, 5 x 3' => static fn(): mixed => ResultTable::of(
+                PlaySetting::of($plan->state, $plan->level, $plan->cast, $ground->policy, $cost),
+                $ground->coverage ?? throw new \LogicException('There is one.'),
             ),
             'range map, 61 x 9 balls' => static fn(): mixed => $plan->range($cost),
             'best single move' => static fn(): mixed => (new Improver(

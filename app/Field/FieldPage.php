@@ -95,10 +95,11 @@ final class FieldPage extends AbstractController
             'play' => $timeline,
             'reports' => $this->reports->of($planned, $cost),
             'picture' => new PlayPicture($timeline),
+            'unit' => $cost->unit,
             'advice' => PlayAdvice::on($timeline, $planned),
             'standing' => $this->standing($read, $planned),
             'controls' => $controls,
-            'choices' => $controls->choices($address, $planned),
+            'choices' => $controls->choices($address, $planned, $cost),
         ];
     }
 

@@ -19,6 +19,8 @@ final readonly class PlayAdvice
     private const EVEN = 0.01;
     /** Half of the last figure shown: a difference below it is none. */
     private const LEAST = 0.005;
+    /** How likely the second out must be, the first one made, for two to be called (ours). */
+    private const TWO_IS_ON = 1 / 3;
     /** A lead out surer than this needs no word on what happens when everybody is safe (ours). */
     private const SURE = 0.9;
     /** With nobody out and these on, everybody safe is the big inning. */
@@ -44,22 +46,51 @@ final readonly class PlayAdvice
     public static function on(Timeline $play, PlannedPlay $planned): self
     {
         $called = $play->called();
-        $title = \sprintf(
-            '%s at %s by %.2f s',
-            $called->margin() > 0.0 ? 'Out' : 'Safe',
-            $called->base->word(),
-            abs($called->margin()),
-        );
         $throws = array_map(static fn(ThrowOption $option): string => self::throw($option, $called), $play->options());
 
         return new self(
-            $title,
-            ($planned->coverage->call ?? '') . ', ' . self::spoken($called->base) . '.',
+            self::title($play),
+            self::call($play, $planned),
             $throws,
             self::worth($play),
             self::allSafe($play),
             self::kinds($play),
         );
+    }
+
+    private static function title(Timeline $play): string
+    {
+        $called = $play->called();
+        if (!is_finite($called->margin())) {
+            return 'Through the infield';
+        }
+        $second = $play->legs[1] ?? null;
+
+        return match (true) {
+            null === $second => \sprintf(
+                '%s at %s by %.2f s',
+                $called->margin() > 0.0 ? 'Out' : 'Safe',
+                $called->base->word(),
+                abs($called->margin()),
+            ),
+            $second->made->margin() > 0.0 => \sprintf('Two, by %.2f s', $second->made->margin()),
+            default => \sprintf('Two is %.2f s short', -$second->made->margin()),
+        };
+    }
+
+    private static function call(Timeline $play, PlannedPlay $planned): string
+    {
+        $called = $play->called();
+        if ($planned->family->isReadByOthers()) {
+            return ($planned->coverage->call ?? '') . ', ' . self::spoken($called->base) . '.';
+        }
+        $isTwo = isset($play->legs[1]) && $play->legs[1]->made->inHand >= self::TWO_IS_ON;
+
+        return match (true) {
+            $isTwo => 'Two.',
+            null === $called->cover => 'Hold it.',
+            default => ucfirst($called->base->word()) . '.',
+        };
     }
 
     private static function throw(ThrowOption $option, ThrowOption $called): string

@@ -6,6 +6,7 @@ namespace FoxCorner\App\Field;
 
 use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\Keyframe;
+use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Clock\Track;
 
@@ -62,10 +63,19 @@ final readonly class PlayPicture implements \JsonSerializable
         );
     }
 
-    /** The ball in the air, from the fielder's hand to the bag. */
+    /** The ball in the air, from the fielder's hand to the bag, and on from there. */
     public static function throw(Timeline $play): string
     {
-        return self::line(\array_slice($play->ball->keyframes, -2));
+        return implode(
+            '',
+            array_map(
+                static fn(Leg $leg): string => self::line([
+                    new Keyframe($leg->made->released, $leg->from->at),
+                    new Keyframe($leg->made->ballThere, $play->setting->bag($leg->made->base)),
+                ]),
+                $play->legs,
+            ),
+        );
     }
 
     /** @param list<Keyframe> $frames */

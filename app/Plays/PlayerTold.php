@@ -46,7 +46,7 @@ final readonly class PlayerTold
         $start = match (true) {
             \in_array($position, $coverage->early, true) => 'leaves with the pitch',
             $inReserve => 'reads first',
-            $fields => 'charges',
+            $fields => $play->family->words()->start,
             default => 'goes at the ' . $play->family->words()->one,
         };
         $yours = $inReserve

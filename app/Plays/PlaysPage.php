@@ -83,7 +83,7 @@ final class PlaysPage extends AbstractController
             'policies' => PolicyLine::all($play, $reports),
             'players' => PlayerTold::all($play),
             'drawing' => new FieldDrawing($play->plan->state->rules, $controls->mapWindow($play->plan->state->rules)),
-            'choices' => $controls->choices($address, $play),
+            'choices' => $controls->choices($address, $play, $cost),
             'controls' => $controls,
         ];
     }

@@ -117,8 +117,7 @@ final class RuleForm extends AbstractType
             $one instanceof Bases,
             $one instanceof Outs,
             $one instanceof Pitching,
-            $one instanceof Sport
-                => $one->label(),
+            $one instanceof Sport => $one->label(),
             $one instanceof BatterTrait => ucfirst($one->label()),
             default => (string) $one->value,
         };

@@ -21,7 +21,7 @@ final class ShippedDepths
     /** ft of pitching distance up to which fastpitch is played by children. */
     private const CHILDREN = 38.0;
 
-    /** @return array<string, array<string, DepthFractions>> by group, then depth; shares of the base path, off and back */
+    /** @return array<string, array<string, DepthFractions>> by group, then depth */
     public static function infield(RuleSet $rules): array
     {
         return array_map(

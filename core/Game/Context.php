@@ -18,9 +18,9 @@ final readonly class Context
     public const LARGEST_LEAD = 10;
 
     /**
-     * @param int         $lead    our runs less theirs
-     * @param array<int, float> $times home to first of runners whose time is known, s, by the value of their base
-     * @param string|null $pitcher which of our pitchers, by id; null: the lineup's
+     * @param int               $lead    our runs less theirs
+     * @param array<int, float> $times   home to first of runners whose time is known, s, by the value of their base
+     * @param string|null       $pitcher which of our pitchers, by id; null: the lineup's
      */
     private function __construct(
         public int $inning,

@@ -8,11 +8,11 @@ namespace FoxCorner\Core\Known;
 final readonly class GroundShares
 {
     /**
-     * @param float $doublePlay     with a runner on first and fewer than two out
-     * @param float $forceOut       the runner alone, likewise
-     * @param float $secondToThird  a runner on second, first empty, moves up
-     * @param float $thirdScores    a runner on third, first empty, scores
-     * @param float $errorsForEach  errors for each out
+     * @param float $doublePlay    with a runner on first and fewer than two out
+     * @param float $forceOut      the runner alone, likewise
+     * @param float $secondToThird a runner on second, first empty, moves up
+     * @param float $thirdScores   a runner on third, first empty, scores
+     * @param float $errorsForEach errors for each out
      */
     public function __construct(
         public float $doublePlay,

@@ -18,6 +18,32 @@ enum Level: string
     case Fastpitch16 = 'fastpitch-14-16u';
     case FastpitchCollege = 'fastpitch-college';
 
+    /**
+     * Home to first in s at ft of base path, its scatter in s, a fielder's top speed in ft/s; arms of infield, outfield
+     * and catcher, ordinary ground ball and ball hit hard in mph; share of left-handed batters.
+     */
+    private const PLAYERS = [
+        'pro' => [4.4, 90, 0.18, 27.3, 82, 88, 82, 85, 105, 0.4],
+        'baseball-college' => [4.46, 90, 0.2, 26.8, 80, 86, 80, 82, 100, 0.38],
+        'baseball-high-school' => [4.62, 90, 0.24, 25.4, 72, 78, 74, 73, 90, 0.33],
+        'baseball-13-14' => [4.45, 80, 0.27, 23.9, 60, 65, 62, 63, 75, 0.28],
+        'baseball-10-12' => [3.9, 60, 0.27, 21.5, 48, 50, 50, 54, 60, 0.25],
+        'fastpitch-college' => [3.1, 60, 0.16, 25.5, 60, 64, 62, 64, 75, 0.38],
+        'fastpitch-14-16u' => [3.4, 60, 0.22, 24.0, 52, 56, 54, 56, 65, 0.33],
+        'fastpitch-12u' => [3.85, 60, 0.25, 21.5, 45, 48, 47, 48, 55, 0.25],
+    ];
+    /** Reaction and exchange in s, hands, throws in degrees, work at the bag: {@see Skills}. */
+    private const SKILLS = [
+        'pro' => [0.3, 0.7, 1.0, 0.65, 1.0],
+        'baseball-college' => [0.31, 0.73, 1.4, 0.75, 1.1],
+        'baseball-high-school' => [0.36, 0.76, 3.4, 0.87, 1.1],
+        'baseball-13-14' => [0.39, 0.78, 4.8, 1.2, 1.2],
+        'baseball-10-12' => [0.41, 0.8, 2.4, 1.9, 3.5],
+        'fastpitch-college' => [0.28, 0.56, 0.9, 1.28, 1.5],
+        'fastpitch-14-16u' => [0.33, 0.62, 1.8, 1.4, 3.5],
+        'fastpitch-12u' => [0.41, 0.72, 4.4, 1.95, 6.5],
+    ];
+
     public function label(): string
     {
         return match ($this) {
@@ -53,18 +79,9 @@ enum Level: string
      */
     public function profile(): LevelProfile
     {
-        [$players, $skills] = match ($this) {
-            self::Pro => [[4.4, 90, 0.18, 27.3, 82, 88, 82, 85, 105, 0.4], [0.3, 0.7, 1.0, 0.65, 1.0]],
-            self::College => [[4.46, 90, 0.2, 26.8, 80, 86, 80, 82, 100, 0.38], [0.31, 0.73, 1.4, 0.75, 1.1]],
-            self::HighSchool => [[4.62, 90, 0.24, 25.4, 72, 78, 74, 73, 90, 0.33], [0.36, 0.76, 3.4, 0.87, 1.1]],
-            self::Youth13 => [[4.45, 80, 0.27, 23.9, 60, 65, 62, 63, 75, 0.28], [0.39, 0.78, 4.8, 1.2, 1.2]],
-            self::Youth10 => [[3.9, 60, 0.27, 21.5, 48, 50, 50, 54, 60, 0.25], [0.41, 0.8, 2.4, 1.9, 3.5]],
-            self::FastpitchCollege => [[3.1, 60, 0.16, 25.5, 60, 64, 62, 64, 75, 0.38], [0.28, 0.56, 0.9, 1.28, 1.5]],
-            self::Fastpitch16 => [[3.4, 60, 0.22, 24.0, 52, 56, 54, 56, 65, 0.33], [0.33, 0.62, 1.8, 1.4, 3.5]],
-            self::Fastpitch12 => [[3.85, 60, 0.25, 21.5, 45, 48, 47, 48, 55, 0.25], [0.41, 0.72, 4.4, 1.95, 6.5]],
-        };
+        [$players, $skills] = [self::PLAYERS[$this->value], self::SKILLS[$this->value]];
 
-        return new LevelProfile($this, ...$players, rates: $this->rates(), skills: new Skills(...$skills));
+        return new LevelProfile($this, ...[...$players, $this->rates(), new Skills(...$skills)]);
     }
 
     /**
@@ -88,6 +105,6 @@ enum Level: string
 
         $error = ($perOut * (1 - array_sum($rates))) / (1 + $perOut);
 
-        return EventRates::of(...$rates, error: round($error, 5));
+        return EventRates::of(...[...$rates, round($error, 5)]);
     }
 }

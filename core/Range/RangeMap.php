@@ -28,9 +28,9 @@ final readonly class RangeMap
     private const HARDLY = 0.005;
 
     /**
-     * @param array<int, GroundReach> $reaches by position number
-     * @param array<int, array<int, BallFielded>> $alone what somebody makes of a ball when nobody is behind him; by
-     *                                                   position number and ball, as far as it was asked
+     * @param array<int, GroundReach>             $reaches by position number
+     * @param array<int, array<int, BallFielded>> $alone   what somebody makes of a ball when nobody is behind him; by
+     *                                                     position number and ball, as far as it was asked
      */
     private function __construct(
         public RangeSummary $summary,

@@ -17,7 +17,7 @@ use FoxCorner\Core\Runs\LinearSystem;
  */
 final class Spray
 {
-    /** Degrees from straight away to the middle of each bell, positive to the side pulled to; and how far it scatters. */
+    /** Degrees from straight away to the middle of each bell, positive to the side pulled to; and its scatter. */
     private const BELLS = [[27.0, 11.5], [1.0, 10.5], [-27.0, 11.5]];
     /** Degrees from straight away at which the thirds meet, and the lines. */
     private const THIRD = 15.0;

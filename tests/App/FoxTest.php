@@ -206,8 +206,8 @@ final class FoxTest extends TestCase
             'hop',
             '{}',
             'question',
-            'throw, run, ground-ball, ground-ball-play, two-or-one, feed, spot, play, bunt, bunt-map, coverage-audit, alignment, range, improve, ' .
-            'schedule, runs, win',
+            'throw, run, ground-ball, ground-ball-play, two-or-one, feed, spot, play, bunt, bunt-map, ' .
+            'coverage-audit, alignment, range, improve, schedule, runs, win',
         ]),
     ]
     public function testABadQuestionNamesTheField(string $question, string $json, string $field, string $allowed): void

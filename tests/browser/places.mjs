@@ -21,6 +21,8 @@ export const PLACES = {
         const field = [
             'field/R1-0',
             'field/R2-0?view=bunt',
+            'field/R1-0?view=ground-ball&ball=-13,78',
+            'plays/ground-ball/R1-0',
             'field/R3-1/compare?against=in',
             'field/none-0?view=air',
             'situations?batter=slapper',
@@ -34,6 +36,7 @@ export const PLACES = {
             'team/lineup',
             'team/opponents',
             'team/runs',
+            'how-we-know',
             'team/stopwatch',
             'you',
         ];

@@ -1,4 +1,5 @@
 import { doesNotOverflow, expect, signIn, startsFromAFreshDemo, test } from './fox.mjs';
+import { signInToTerns } from './places.mjs';
 
 startsFromAFreshDemo();
 
@@ -62,4 +63,23 @@ test('on a phone the map fits, and each player reads his own job', async ({ page
     await doesNotOverflow(page);
     await page.getByText('5 Ibarra').last().click();
     await expect(page.locator('details[open]')).toContainText('1 has it: Not yours: back to third.');
+});
+
+test('a ground ball is hit by a touch, harder by a link, and two are called', async ({ page }) => {
+    const team = await signInToTerns(page);
+    await page.goto(`/${team}/field/R1-0?view=ground-ball`);
+    await page.getByRole('link', { name: /^Hard, / }).click();
+    await expect(page).toHaveURL(/ball=-18/);
+    const drawing = page.locator('svg.drawing');
+    const box = await drawing.boundingBox();
+    await drawing.click({ position: { x: box.width * 0.6, y: box.height * 0.62 } });
+    await expect(page).not.toHaveURL(/ball=-18/);
+    await page.goto(`/${team}/field/R1-0?view=ground-ball&ball=-13,80`);
+    await expect(page.locator('.call')).toHaveText('“Two.”');
+    await page.getByRole('button', { name: 'Next' }).click();
+    await expect(page.locator('[data-clock-read]')).toContainText('At second');
+    await page.getByRole('link', { name: 'Which out you want, and results' }).click();
+    await page.getByRole('link', { name: '5–4–3' }).click();
+    await expect(page).toHaveURL(/view=ground-ball/);
+    await expect(page.locator('.jobs-below')).toContainText('Field it');
 });

@@ -31,7 +31,7 @@ final readonly class GroundBallPlayQuestion implements Question
             'clean_chance' => round($play->fielding->met->clean ?? 0.0, 4),
             'runner_goes' => 1 === $play->fielding->goes,
             'legs' => array_map(
-                fn(Leg $leg): array => self::leg($leg, $setting->rules->basePath),
+                static fn(Leg $leg): array => self::leg($leg, $setting->rules->basePath),
                 $isGone ? [] : $timeline->legs,
             ),
             'outs' => (object) [

@@ -9,6 +9,7 @@ use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /** How what the other side does is carried in an address, and picked on a page, for one family of plays. */
@@ -39,11 +40,12 @@ interface FamilyControls
     public function carry(Trial $trial): array;
 
     /** What can be picked and said beside a drawing, for the family's templates. */
-    public function choices(SituationAddress $address, PlannedPlay $play): object;
+    public function choices(SituationAddress $address, PlannedPlay $play, PlayCost $cost): object;
 
     /**
-     * The folder of the family's templates: "controls" above a play; where they are there also "beside_clock",
-     * "introduction" and "map_controls" above a map, and "more" beside it.
+     * The folder of the family's templates: "controls" above a play; where they are there also "beside_clock", "words"
+     * for what it comes to, "beside" it in place of the jobs,
+     * "under" the clock, "introduction" and "map_controls" above a map, and "more" beside it.
      */
     public function folder(): string;
 

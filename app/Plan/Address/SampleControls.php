@@ -11,6 +11,7 @@ use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /** The controls of a family that has none of its own: one of the trials that its coverages are audited against. */
@@ -45,7 +46,7 @@ final readonly class SampleControls implements FamilyControls
         return [];
     }
 
-    public function choices(SituationAddress $address, PlannedPlay $play): SampleChoices
+    public function choices(SituationAddress $address, PlannedPlay $play, PlayCost $cost): SampleChoices
     {
         $here = $address->trial[$this->parameter()] ?? '1';
         $choices = [];

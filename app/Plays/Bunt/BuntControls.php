@@ -17,6 +17,7 @@ use FoxCorner\Core\Play\Bunt\BuntKind;
 use FoxCorner\Core\Play\Bunt\BuntTrial;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Problem\Unknown;
+use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 use Symfony\Component\HttpFoundation\InputBag;
 
@@ -74,7 +75,7 @@ final readonly class BuntControls implements FamilyControls
         ];
     }
 
-    public function choices(SituationAddress $address, PlannedPlay $play): BuntChoices
+    public function choices(SituationAddress $address, PlannedPlay $play, PlayCost $cost): BuntChoices
     {
         return BuntChoices::of(
             $address,

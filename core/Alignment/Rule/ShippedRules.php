@@ -10,7 +10,6 @@ use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\Outs;
-use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
 
@@ -23,7 +22,7 @@ final class ShippedRules
     /** @return list<AlignmentRule> */
     public static function all(): array
     {
-        return [...self::depths(), ...self::shades()];
+        return [...self::depths(), ...ShippedShades::all()];
     }
 
     /** @return list<AlignmentRule> */
@@ -163,123 +162,6 @@ final class ShippedRules
                 [new Placing([Position::FirstBase], NamedDepth::Hold)],
                 [],
                 'Runner on first may lead: hold at the corner of the bag nearest the pitcher.',
-            ),
-        ];
-    }
-
-    /** @return list<AlignmentRule> */
-    private static function shades(): array
-    {
-        $trusted = [Pitching::Ordinary, Pitching::HitsSpots];
-
-        return [
-            new AlignmentRule(
-                'pull',
-                'Pull side',
-                new Condition(
-                    notBatter: [BatterTrait::Slaps],
-                    pitching: $trusted,
-                    sports: [Sport::Baseball],
-                    doublePlay: false,
-                ),
-                [],
-                [],
-                'The far middle infielder goes a step toward the side to which the batter pulls.',
-                towardPull: 1,
-            ),
-            new AlignmentRule(
-                'pull-softball',
-                'Pull side, softball',
-                new Condition(
-                    notBatter: [BatterTrait::Slaps],
-                    pitching: $trusted,
-                    sports: [Sport::Fastpitch, Sport::Slowpitch],
-                    doublePlay: false,
-                ),
-                [],
-                [],
-                'The middle goes toward the side to which the batter pulls: the far one two steps, the near one one.',
-                towardPull: 2,
-            ),
-            new AlignmentRule(
-                'power',
-                'Power, right-handed',
-                new Condition(
-                    batter: [BatterTrait::Power],
-                    notBatter: [BatterTrait::Left],
-                    pitching: $trusted,
-                    doublePlay: false,
-                ),
-                [],
-                [new Shade(Position::ThirdBase, 1, 'A power hitter pulls into the hole: a step off the line.')],
-                'A power hitter pulls more, and few of those go down the line.',
-            ),
-            new AlignmentRule(
-                'power-left',
-                'Power, left-handed',
-                new Condition(
-                    batter: [BatterTrait::Power],
-                    notBatter: [BatterTrait::Right],
-                    pitching: $trusted,
-                    sports: [Sport::Baseball],
-                    doublePlay: false,
-                ),
-                [],
-                [new Shade(Position::FirstBase, 1, 'A power hitter pulls into the hole: a step off the line.')],
-                'A power hitter pulls more, and few of those go down the line.',
-            ),
-            new AlignmentRule(
-                'power-left-softball',
-                'Power, left-handed, softball',
-                new Condition(
-                    batter: [BatterTrait::Power],
-                    notBatter: [BatterTrait::Right],
-                    pitching: $trusted,
-                    sports: [Sport::Fastpitch, Sport::Slowpitch],
-                    doublePlay: false,
-                ),
-                [],
-                [
-                    new Shade(
-                        Position::SecondBase,
-                        1,
-                        'A left-handed power hitter pulls into the hole: a step that way.',
-                    ),
-                ],
-                'A power hitter pulls more; the first baseman is close already, so the second baseman goes.',
-            ),
-            new AlignmentRule(
-                'spots',
-                'Pitcher hits spots',
-                new Condition(notBatter: [BatterTrait::Slaps], pitching: [Pitching::HitsSpots], doublePlay: false),
-                [],
-                [],
-                'The pitcher hits spots: the ball goes where it is expected, another step.',
-                towardPull: 1,
-            ),
-            new AlignmentRule(
-                'short-toward-second',
-                'Shortstop toward second',
-                new Condition(
-                    bases: BasesGroup::FirstOnlySecondFree->bases(),
-                    outs: [Outs::None, Outs::One],
-                    notBatter: [BatterTrait::Slaps],
-                    sports: [Sport::Fastpitch],
-                ),
-                [],
-                [
-                    new Shade(
-                        Position::Shortstop,
-                        -1,
-                        'The steal and the bunt both need the shortstop at second: a step closer.',
-                    ),
-                    new Shade(
-                        Position::ThirdBase,
-                        2,
-                        'The shortstop shades toward second: two steps off the line close the hole.',
-                    ),
-                ],
-                'The steal and the bunt both need the shortstop at second; the third baseman closes the hole.',
             ),
         ];
     }

@@ -10,7 +10,6 @@ use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Scheme\Coverage;
-use FoxCorner\Core\Play\Worth\OutPolicy;
 
 /** Tries a coverage against the sample of its family, and keeps the worst case of every fault. */
 final readonly class CoverageAudit

@@ -11,6 +11,12 @@ final readonly class FamilyWords
      * @param string $place as a heading: "Bunts"
      * @param string $one   "bunt", as in "on a bunt"
      * @param string $many  "bunts", as in "on 4 of 15 bunts"
+     * @param string $start what whoever may field it does first: "charges"
      */
-    public function __construct(public string $place, public string $one, public string $many) {}
+    public function __construct(
+        public string $place,
+        public string $one,
+        public string $many,
+        public string $start = 'charges',
+    ) {}
 }

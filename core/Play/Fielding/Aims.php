@@ -13,8 +13,8 @@ use FoxCorner\Core\Runs\PlateAppearance;
 use FoxCorner\Core\Runs\PlayCost;
 
 /**
- * All that can be wanted of a ground ball in a situation, and what each end of it costs; looked up once, so that what is
- * asked of every ball only multiplies.
+ * All that can be wanted of a ground ball in a situation, and what each end of it costs; looked up once, so that what
+ * is asked of every ball only multiplies.
  *
  * On a ground ball runners go one base. With fewer than two out, the foremost runner who need not go may stay; who runs
  * in front of him is none, and one behind him who need not go either does as he does.

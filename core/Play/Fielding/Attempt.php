@@ -10,19 +10,19 @@ use FoxCorner\Core\Field\Base;
 final readonly class Attempt
 {
     /**
-     * @param bool  $carried  he takes the bag himself
-     * @param float $feet     of the first throw; 0 when carried
-     * @param float $released s from contact at which the ball leaves his hand; carried: at which he runs
-     * @param float $there    s at which ball and foot are at the bag
-     * @param int   $cover    number of whoever takes it there; his own when carried; 0: nobody
-     * @param float $coverAt  s at which that one is there; INF: never
-     * @param float $first    chance of the first out
-     * @param float $past     chance that the first throw goes past
-     * @param float $again    s at which the second throw leaves
-     * @param float $second   s at which it is at its bag
-     * @param float $both     chance of both outs
-     * @param int   $receiver number of whoever takes the second throw
-     * @param array{float, float} $costs when the free runner stays, and goes
+     * @param bool                $carried  he takes the bag himself
+     * @param float               $feet     of the first throw; 0 when carried
+     * @param float               $released s from contact at which the ball leaves his hand; carried: at which he runs
+     * @param float               $there    s at which ball and foot are at the bag
+     * @param int                 $cover    number of whoever takes it there; his own when carried; 0: nobody
+     * @param float               $coverAt  s at which that one is there; INF: never
+     * @param float               $first    chance of the first out
+     * @param float               $past     chance that the first throw goes past
+     * @param float               $again    s at which the second throw leaves
+     * @param float               $second   s at which it is at its bag
+     * @param float               $both     chance of both outs
+     * @param int                 $receiver number of whoever takes the second throw
+     * @param array{float, float} $costs    when the free runner stays, and goes
      */
     public function __construct(
         public Aim $aim,

@@ -10,8 +10,8 @@ use FoxCorner\Core\Motion\RollingBall;
  * One ground ball along its way, straight from home: how far out, when, how fast, and how awkward it is there.
  *
  * Times are tabulated at looks that are a share of the base path apart, so that asking who reaches what needs no
- * arithmetic beyond comparing; where the ball slows down, the looks follow each other by time. A ball that comes to rest
- * has a last look where it lies.
+ * arithmetic beyond comparing; where the ball slows down, the looks follow each other by time. A ball that comes to
+ * rest has a last look where it lies.
  */
 final readonly class BallWay
 {

@@ -27,7 +27,7 @@ final readonly class Covering
         Position::Shortstop,
     ];
 
-    /** @param array<int, array<int, array{int, float}>> $there by base, then fielder: the number of the cover, seconds */
+    /** @param array<int, array<int, array{int, float}>> $there by base, then fielder: the cover's number, seconds */
     private function __construct(public array $there) {}
 
     public static function of(Cast $cast, Diamond $diamond, MotionProfile $motion, Sport $sport): self

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Fielding;
 
 use FoxCorner\Core\Field\Base;
-use FoxCorner\Core\Motion\Giving;
 
 /** An out that the search for the best place to field weighs: its bag, and what is gained there and after. */
 final readonly class Goal

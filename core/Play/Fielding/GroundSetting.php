@@ -86,7 +86,7 @@ final readonly class GroundSetting
                     $level,
                     $throws,
                     $level->skills->hands,
-                    ($tables[(string) $who->legs->topSpeed] ??= RunTable::of($who->legs)),
+                    $tables[(string) $who->legs->topSpeed] ??= RunTable::of($who->legs),
                 );
         }
         $this->fielders = $fielders;

@@ -13,9 +13,8 @@ use FoxCorner\Core\Field\Base;
 final readonly class GroundTree
 {
     /**
-     * @param (\Closure(non-empty-list<Attempt>, int): Attempt)|null $wanted which of the attempts the coach wants, when
-     *                                                                      the runner stays (0) or goes (1); null: what
-     *                                                                      costs least
+     * @param (\Closure(non-empty-list<Attempt>, int): Attempt)|null $wanted by whether the free runner goes, 0 or 1;
+     *                                                                       null: what costs least
      */
     public function __construct(
         private GroundSetting $setting,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Fielding;
 
 /**
- * How often a ground ball is fielded clean: e^−μ, with
+ * How often a ground ball is fielded clean: e^−μ, with.
  *
  * μ = hands × [(.011 + .22 e^(−s/.13)) √(v/75) + 1.3 e^(−T/.40) (v/75)^1.5]
  *

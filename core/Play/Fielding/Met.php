@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Fielding;
 
-use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 
 /** A fielder and a ground ball where he would take it: what he has to spare, and how surely he has it. */
@@ -14,13 +13,13 @@ final readonly class Met
     public const SET = 0.5;
 
     /**
-     * @param float $along   ft from home
-     * @param float $seconds from contact until he has it
-     * @param float $spare   s that he is there before the ball; negative: he dives
-     * @param float $moving  his speed as he has it, as a share of his top speed; less the more he has to spare
-     * @param float $onX     where he runs, a foot long; 0 when he stands
-     * @param float $clean   chance that he has it at once, 0 to 1
-     * @param float $charged of the rest, what is called an error
+     * @param float $along    ft from home
+     * @param float $seconds  from contact until he has it
+     * @param float $spare    s that he is there before the ball; negative: he dives
+     * @param float $moving   his speed as he has it, as a share of his top speed; less the more he has to spare
+     * @param float $onX      where he runs, a foot long; 0 when he stands
+     * @param float $clean    chance that he has it at once, 0 to 1
+     * @param float $charged  of the rest, what is called an error
      * @param float $exchange s from then until it could leave his hand straight ahead, but for feeds
      */
     private function __construct(

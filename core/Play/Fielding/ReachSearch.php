@@ -9,10 +9,10 @@ use FoxCorner\Core\Motion\Giving;
 /**
  * Looks for the place on a ball's way where one fielder would best take it.
  *
- * Not as early as he can: sooner is nearer to the bag but hurried. Of the looks along the way the one counts at which the
- * outs that he can go for save most. That hill is climbed from a little after he
- * first can be there. It can have other tops, which are tried as well: where a ball comes to lie
- * or slows down, where it leaves the circle that he reaches standing, and beside him if else he would dive.
+ * Not as early as he can: sooner is nearer to the bag but hurried. Of the looks along the way the one counts at which
+ * the outs that he can go for save most. That hill is climbed from a little after he first can be there. It can have
+ * other tops, which are tried as well: where a ball comes to lie or slows down, where it leaves the circle that he
+ * reaches standing, and beside him if else he would dive.
  */
 final class ReachSearch
 {

@@ -44,9 +44,9 @@ final readonly class FeedChoice
     ) {}
 
     /**
-     * @param Point $from   where the ball is fielded
-     * @param Speed $arm    of whoever fields it
-     * @param Legs  $legs   his
+     * @param Point $from where the ball is fielded
+     * @param Speed $arm  of whoever fields it
+     * @param Legs  $legs his
      *
      * @return non-empty-list<self>
      */

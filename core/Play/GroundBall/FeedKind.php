@@ -37,9 +37,8 @@ enum FeedKind: string
         return match ($this) {
             self::OwnBag => 'Keep the ball, step on the outfield-side edge, throw with the bag as a shield.',
             self::Underhand => 'Ball shown early, glove out of the way, walk through it toward the bag.',
-            self::SideToss
-                => 'Wide base, open the foot on the bag’s side, push with the legs; wrist firm, palm to the ' .
-                'target, then walk after it.',
+            self::SideToss => 'Wide base, open the foot on the bag’s side, push with the legs; wrist firm, palm to ' .
+                'the target, then walk after it.',
             self::Dart => 'A short drop-step with the glove-side foot opens the hips, then a firm short throw.',
             self::Backhand => 'Thumb down, elbow high, stay low and push the ball across the body.',
             self::Spin => 'Plant, turn over the glove side with the eyes first, then throw.',

@@ -26,8 +26,10 @@ final readonly class GroundBallFamily implements PlayFamily
 
     /** Where ground balls go when a coverage is tried: at each infielder and between, degrees. */
     private const DIRECTIONS = [-33.0, -18.0, 0.0, 18.0, 33.0];
-    /** mph for each foot of the base path: slow, ordinary, hard (ours). */
-    private const SPEEDS = [0.55, 0.92, 1.15];
+    /** Of an ordinary one's speed: slow, ordinary, hard. */
+    private const SPEEDS = [0.55, 1.0, 1.25];
+    /** mph of an ordinary one on fields from that base path on, ft (ours). */
+    private const ORDINARY = [85 => 80.0, 75 => 63.0, 65 => 58.0, 0 => 54.0];
     /** Where one goes when nobody says otherwise: toward short. */
     private const USUAL = -18.0;
 
@@ -38,7 +40,7 @@ final readonly class GroundBallFamily implements PlayFamily
 
     public function words(): FamilyWords
     {
-        return new FamilyWords('Ground balls', 'ground ball', 'ground balls');
+        return new FamilyWords('Ground balls', 'ground ball', 'ground balls', 'plays the ball');
     }
 
     public function coverages(RuleSet $rules, Situation $situation): array
@@ -81,7 +83,7 @@ final readonly class GroundBallFamily implements PlayFamily
         $trials = [];
         foreach (self::DIRECTIONS as $degrees) {
             foreach (self::SPEEDS as $speed) {
-                $trials[] = GroundBallTrial::hit($degrees, round($speed * $rules->basePath), $rules);
+                $trials[] = GroundBallTrial::hit($degrees, round($speed * self::usualSpeed($rules)), $rules);
             }
         }
 
@@ -111,7 +113,13 @@ final readonly class GroundBallFamily implements PlayFamily
     /** mph */
     public static function usualSpeed(RuleSet $rules): float
     {
-        return round(self::SPEEDS[1] * $rules->basePath);
+        foreach (self::ORDINARY as $from => $mph) {
+            if ($rules->basePath >= $from) {
+                return $mph;
+            }
+        }
+
+        throw new \LogicException('Every base path is longer than nothing.');
     }
 
     public function play(PlaySetting $setting, Coverage $coverage, Trial $trial): Play

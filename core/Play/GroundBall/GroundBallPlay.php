@@ -37,7 +37,7 @@ final readonly class GroundBallPlay implements Play
     private array $jobs;
 
     /**
-     * @param non-empty-list<ThrowOption> $options lead base first, first base last
+     * @param non-empty-list<ThrowOption> $options  lead base first, first base last
      * @param list<Attempt>               $attempts in the same order; none when it goes through
      */
     private function __construct(

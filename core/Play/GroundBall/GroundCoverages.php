@@ -64,8 +64,8 @@ final class GroundCoverages
             'ground-second',
             'Second baseman covers first',
             'Ground, four',
-            'When the first baseman has it, the second baseman takes the throw at first: for pitchers who are slow off ' .
-                'the mound, and in softball.',
+            'When the first baseman has it, the second baseman takes the throw at first: for pitchers who are slow ' .
+                'off the mound, and in softball.',
             Bases::cases(),
             self::FIELDERS,
             [

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App\Plan;
 
-use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\App\Plan\Codec\BookCodec;
 use FoxCorner\Core\Alignment\DepthFractions;
 use FoxCorner\Core\Alignment\DepthName;
@@ -13,6 +12,7 @@ use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BuntPoints;

@@ -13,7 +13,6 @@ use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
-use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Level\Level;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Golden;
 
-use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Surface;
 use FoxCorner\Core\Motion\Ball;
+use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Motion\Intercept;
 use FoxCorner\Core\Motion\Legs;
 use FoxCorner\Core\Motion\OutChance;

@@ -30,8 +30,8 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Fielding\Aims;
+use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Range\Improver;
 use FoxCorner\Core\Runs\PlateAppearance;
 use FoxCorner\Core\Runs\RunChain;
@@ -58,8 +58,7 @@ final class PlanFigures implements Figures
             );
         }
         foreach (
-            ['baseball-90', 'baseball-80', 'baseball-60', 'fastpitch-43', 'fastpitch-35', 'slowpitch-65']
-            as $rules
+            ['baseball-90', 'baseball-80', 'baseball-60', 'fastpitch-43', 'fastpitch-35', 'slowpitch-65'] as $rules
         ) {
             $table = DepthTable::shipped(ShippedRuleSets::get($rules));
             yield "depths/$rules" => array_map(

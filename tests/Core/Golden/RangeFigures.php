@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Golden;
 
-use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Motion\Ball;

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Motion;
 
-use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Alignment\DepthSpot;
 use FoxCorner\Core\Alignment\DepthTable;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Surface;
 use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\Legs;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Plan;
 
 use FoxCorner\Core\Field\ShippedRuleSets;
-use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\Context;

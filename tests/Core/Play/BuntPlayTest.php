@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Play;
 
-use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Game\GameState;
-use FoxCorner\Core\Game\Context;
-use FoxCorner\Core\Field\ShippedRuleSets;
-use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
@@ -64,8 +64,7 @@ final class BuntPlayTest extends TestCase
                 'baseball-80' => Level::Youth13,
                 'baseball-60' => Level::Youth10,
                 'baseball-90' => Level::Pro,
-            ]
-            as $rules => $level
+            ] as $rules => $level
         ) {
             foreach (Bases::cases() as $bases) {
                 foreach (Teams::bunt(Teams::state($rules, $bases->value . '-0'), $level)->coverages as $coverage) {

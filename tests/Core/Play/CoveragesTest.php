@@ -20,8 +20,8 @@ use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\RunnerSpeed;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\Level;
-use FoxCorner\Core\Motion\Legs;
 use FoxCorner\Core\Motion\Giving;
+use FoxCorner\Core\Motion\Legs;
 use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\People\Bats;
@@ -384,8 +384,7 @@ final class CoveragesTest extends TestCase
                 'R1R2-0' => Base::Third,
                 'R3-1' => Base::Home,
                 'loaded-1' => Base::Home,
-            ]
-            as $situation => $lead
+            ] as $situation => $lead
         ) {
             $after = new AfterThrow(Teams::cost(), Situation::fromKey($situation));
             $p = $after->breakEven($lead);

@@ -9,7 +9,6 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Known\LevelFigures;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Motion\Ball;
-use FoxCorner\Core\Motion\Legs;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\People\Position;

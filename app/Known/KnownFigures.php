@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Known;
+
+use FoxCorner\Core\Known\LevelFigures;
+use FoxCorner\Core\Known\LinesGuarded;
+use FoxCorner\Core\Known\Measure;
+use FoxCorner\Core\Level\Level;
+use Symfony\Contracts\Cache\CacheInterface;
+
+/** What the engine says of a level, kept by all that it depends on. */
+final readonly class KnownFigures
+{
+    public function __construct(private CacheInterface $cache) {}
+
+    /** @return array{list<KnownLine>, LinesGuarded} */
+    public function of(Level $level): array
+    {
+        $key = 'known-' . hash('xxh128', serialize([$level->profile(), $level->profile()->advancement()]));
+
+        return $this->cache->get($key, static function () use ($level): array {
+            $figures = new LevelFigures($level);
+
+            return [
+                array_map(
+                    static fn(Measure $measure): KnownLine => KnownLine::of($figures, $measure),
+                    Measure::cases(),
+                ),
+                LinesGuarded::of($figures),
+            ];
+        });
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Known;
+
+use FoxCorner\App\Club\Membership;
+use FoxCorner\Core\Known\Measure;
+use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\Level\LevelShares;
+use FoxCorner\Core\Problem\Unknown;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** How we know: what is known of a level, what the program says, where that comes from, and what is an estimate. */
+final class KnownPage extends AbstractController
+{
+    public function __construct(private readonly KnownFigures $figures) {}
+
+    #[Route('/{team}/how-we-know', name: 'known', methods: ['GET'])]
+    public function show(Membership $membership, Request $request): Response
+    {
+        $asked = $request->query->getString('level', $membership->team->level()->value);
+        $level =
+            Level::tryFrom($asked) ?? throw Unknown::notOneOf('level', $asked, array_column(Level::cases(), 'value'));
+
+        return $this->render('known/show.html.twig', [
+            'level' => $level,
+            'levels' => Level::cases(),
+            'profile' => $level->profile(),
+            'figures' => $this->figures->of($level),
+            'measures' => Measure::cases(),
+            'written' => LevelShares::WRITTEN,
+        ]);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plays\GroundBall;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\GroundBall\FeedChoice;
+
+/** The feeds to second that a fielder of the plan has from a spot. */
+final class FeedsShown
+{
+    /** @return list<FeedChoice> the best first */
+    public static function of(PlannedPlay $play, Position $by, float $x, float $y): array
+    {
+        $plan = $play->plan;
+        $who = $plan->cast->at($by);
+
+        return FeedChoice::all(
+            $by,
+            $who->player->traits->throws,
+            Point::of($x, $y),
+            Base::Second,
+            $plan->state->rules->diamond(),
+            $plan->state->rules->sport,
+            $plan->level,
+            $who->arm,
+            $who->legs,
+        );
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plays\GroundBall;
+
+use FoxCorner\App\Plan\Address\Choice;
+use FoxCorner\App\Plan\Address\SituationAddress;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\GroundBall\Eyes;
+use FoxCorner\Core\Play\GroundBall\FeedChoice;
+use FoxCorner\Core\Play\GroundBall\GroundBallFamily;
+use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
+use FoxCorner\Core\Play\GroundBall\Hop;
+use FoxCorner\Core\Play\GroundBall\ResultTable;
+use FoxCorner\Core\Play\GroundBall\Starter;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Runs\PlayCost;
+
+/** What can be picked of a ground ball, and what is said beside it. */
+final readonly class GroundBallChoices
+{
+    private const WAYS = [
+        'Third line' => -42.0,
+        'Third' => -34.0,
+        '5–6 hole' => -25.0,
+        'Short' => -16.0,
+        'Middle' => 0.0,
+        'Second' => 16.0,
+        '3–4 hole' => 25.0,
+        'First' => 34.0,
+        'First line' => 42.0,
+    ];
+    /** Of an ordinary ground ball: what double plays are taught with. */
+    private const HARD_ENOUGH = 1.15;
+    private const SPEEDS = ['Soft' => 0.55, 'Ordinary' => 1.0, 'Hard' => 1.25];
+
+    public function __construct(
+        private SituationAddress $address,
+        private PlannedPlay $play,
+        public GroundBallTrial $trial,
+        private PlayCost $cost,
+    ) {}
+
+    /** @return list<Choice> */
+    public function ways(): array
+    {
+        $choices = [];
+        foreach (self::WAYS as $label => $degrees) {
+            $choices[] = new Choice(
+                'way-' . (\count($choices) + 1),
+                $label,
+                $this->with($degrees, $this->trial->mph),
+                abs($degrees - $this->trial->degrees) < 0.6,
+            );
+        }
+
+        return $choices;
+    }
+
+    /** @return list<Choice> */
+    public function speeds(): array
+    {
+        $choices = [];
+        foreach (self::SPEEDS as $label => $share) {
+            $mph = round($share * $this->play->plan->level->groundBallSpeed);
+            $choices[] = new Choice(
+                'speed-' . strtolower($label),
+                \sprintf('%s, %d mph', $label, $mph),
+                $this->with($this->trial->degrees, $mph),
+                abs($mph - $this->trial->mph) < 0.6,
+            );
+        }
+
+        return $choices;
+    }
+
+    /** @return list<Choice> */
+    public function hops(): array
+    {
+        return array_map(
+            fn(Hop $hop): Choice => new Choice(
+                'hop-' . $hop->value,
+                $hop->label(),
+                $this->address->with(['hop' => Hop::True === $hop ? null : $hop->value]),
+                $hop === $this->trial->hop,
+            ),
+            Hop::cases(),
+        );
+    }
+
+    public function table(): ResultTable
+    {
+        return ResultTable::of($this->setting(), $this->coverage());
+    }
+
+    /** @return list<Starter> against balls that are hit hard enough */
+    public function starters(): array
+    {
+        return $this->play->plan->state->doublePlayIsInOrder()
+            ? Starter::all(
+                $this->setting(),
+                $this->coverage(),
+                self::HARD_ENOUGH * $this->play->plan->level->groundBallSpeed,
+            )
+            : [];
+    }
+
+    /** @return array<string, string> parameters that lead to a starter's ball */
+    public function toward(Starter $starter): array
+    {
+        return [...$this->with($starter->trial->degrees, $starter->trial->mph), 'view' => GroundBallFamily::KEY];
+    }
+
+    /** @return non-empty-list<string> */
+    public function eyes(Position $position): array
+    {
+        return Eyes::of($position);
+    }
+
+    /** @return TwoOrOneChart|null null where no double play is in order */
+    public function chart(): ?TwoOrOneChart
+    {
+        return TwoOrOneChart::of($this->play, $this->trial, $this->cost);
+    }
+
+    /**
+     * How whoever has it gives it to second.
+     *
+     * @return list<FeedChoice>
+     */
+    public function feeds(Position $by, float $x, float $y): array
+    {
+        return FeedsShown::of($this->play, $by, $x, $y);
+    }
+
+    private function setting(): PlaySetting
+    {
+        $plan = $this->play->plan;
+
+        return PlaySetting::of($plan->state, $plan->level, $plan->cast, $this->play->policy, $this->cost);
+    }
+
+    private function coverage(): Coverage
+    {
+        return $this->play->coverage ?? throw new \LogicException('Ground balls are covered everywhere.');
+    }
+
+    /** @return array<string, string> */
+    private function with(float $degrees, float $mph): array
+    {
+        return $this->address->with(['ball' => \sprintf('%g,%g', round($degrees), round($mph))]);
+    }
+}

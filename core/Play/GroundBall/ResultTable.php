@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\GroundBall;
+
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Fielding\BallFielded;
+use FoxCorner\Core\Play\Scheme\Coverage;
+
+/** What ground balls at each infielder come to in a situation: soft, ordinary and hard ones. */
+final readonly class ResultTable
+{
+    private const AT = [
+        Position::ThirdBase,
+        Position::Shortstop,
+        Position::Pitcher,
+        Position::SecondBase,
+        Position::FirstBase,
+    ];
+    /** Of an ordinary ground ball's speed. */
+    public const KINDS = ['Soft' => 0.55, 'Ordinary' => 1.0, 'Hard' => 1.25];
+
+    /** @param array<int, array<string, BallFielded>> $rows by position number, from third to first, then kind */
+    private function __construct(public array $rows) {}
+
+    public static function of(PlaySetting $setting, Coverage $coverage): self
+    {
+        $rows = [];
+        foreach (self::AT as $position) {
+            $degrees = $setting->cast->at($position)->start->sprayDegrees();
+            foreach (self::KINDS as $kind => $share) {
+                $trial = GroundBallTrial::hit(
+                    max(-44.0, min(44.0, $degrees)),
+                    $share * $setting->level->groundBallSpeed,
+                    $setting->rules,
+                );
+                $rows[$position->value][$kind] = GroundFielding::of($setting, $coverage, $trial)->comes;
+            }
+        }
+
+        return new self($rows);
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\GroundBall;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Fielding\Attempt;
+use FoxCorner\Core\Play\Scheme\Coverage;
+
+/** A double play as it is taught, by who starts it: the hands it goes through, and its time against this batter. */
+final readonly class Starter
+{
+    /** From left to right; the catcher starts what dies in front of the plate. */
+    private const WHO = [
+        Position::ThirdBase,
+        Position::Shortstop,
+        Position::Pitcher,
+        Position::SecondBase,
+        Position::FirstBase,
+    ];
+
+    /**
+     * @param non-empty-list<string> $hands   "6", "4", "3"; "6 alone" for his own bag
+     * @param float                  $fielded s from contact
+     * @param float                  $atBag   s, the first out
+     * @param float                  $atEnd   s, the second out
+     * @param float                  $margin  s before the runner is there
+     * @param float                  $two     chance, the ball once in hand
+     */
+    private function __construct(
+        public array $hands,
+        public Base $bag,
+        public GroundBallTrial $trial,
+        public float $fielded,
+        public float $atBag,
+        public float $atEnd,
+        public float $margin,
+        public float $two,
+    ) {}
+
+    /** @return list<self> for balls hit at each starter, hard enough; home first where the bases are loaded */
+    public static function all(PlaySetting $setting, Coverage $coverage, float $mph): array
+    {
+        $starters = [];
+        foreach (self::WHO as $position) {
+            $degrees = max(-44.0, min(44.0, $setting->cast->at($position)->start->sprayDegrees()));
+            $trial = GroundBallTrial::hit(round($degrees), $mph, $setting->rules);
+            $fielding = GroundFielding::of($setting, $coverage, $trial);
+            foreach ($fielding->attempts as $attempt) {
+                if (0 !== $attempt->receiver && null !== $fielding->met) {
+                    $starters[] = self::of($fielding, $attempt, $trial);
+                }
+            }
+        }
+
+        return $starters;
+    }
+
+    private static function of(GroundFielding $fielding, Attempt $attempt, GroundBallTrial $trial): self
+    {
+        $by = $fielding->met->by->number ?? 0;
+        $then = $attempt->aim->then ?? Base::First;
+
+        return new self(
+            $attempt->carried
+                ? ["$by alone", (string) $attempt->receiver]
+                : array_map(strval(...), [$by, $attempt->cover, $attempt->receiver]),
+            $attempt->aim->bag,
+            $trial,
+            $fielding->met->seconds ?? 0.0,
+            max($attempt->there, $attempt->coverAt),
+            $attempt->second,
+            $fielding->setting->arrivals[$then->value] - $attempt->second,
+            $attempt->both,
+        );
+    }
+
+    /** "6–4–3" */
+    public function name(): string
+    {
+        return implode('–', $this->hands);
+    }
+}
