@@ -12,6 +12,7 @@ use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Surface;
+use FoxCorner\Core\Level\FieldingRecord;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Problem\Problem;
@@ -53,6 +54,9 @@ class Team
     /** @var array<string, float>|null shares of a plate appearance; null: the level's estimates */
     #[ORM\Column(type: 'json', nullable: true)]
     private ?array $rates = null;
+    /** @var array<int, array{int, int}>|null chances and outs of the infield by position number; null: none counted */
+    #[ORM\Column(type: 'json', nullable: true)]
+    private ?array $record = null;
 
     public function __construct(
         #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Club $club,
@@ -149,10 +153,21 @@ class Team
         $this->rates = $rates?->shares();
     }
 
-    /** What the ordinary player of the level does, with this team's rates. */
+    /** What the infield has made of its chances. */
+    public function record(): FieldingRecord
+    {
+        return FieldingRecord::of($this->record ?? []);
+    }
+
+    public function recordChances(FieldingRecord $record): void
+    {
+        $this->record = [] === $record->counts ? null : $record->counts;
+    }
+
+    /** What the ordinary player of the level does, with this team's rates and record. */
     public function profile(): LevelProfile
     {
-        $profile = $this->level->profile();
+        $profile = $this->level->profile()->recorded($this->record());
 
         return $profile->with(
             $this->rates(),

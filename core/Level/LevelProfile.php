@@ -42,6 +42,7 @@ final readonly class LevelProfile
         public EventRates $rates,
         public Skills $skills,
         public float $reactionCaution = 0.4,
+        public FieldingRecord $record = new FieldingRecord(),
     ) {
         $this->motion = $skills->motion();
     }
@@ -49,12 +50,24 @@ final readonly class LevelProfile
     /** The same level with a team's own rates and caution, s. */
     public function with(EventRates $rates, float $reactionCaution): self
     {
-        return $this->replacing($rates, $this->skills, $reactionCaution);
+        return $this->replacing($rates, $this->skills, $reactionCaution, $this->record);
     }
 
     public function skilled(Skills $skills): self
     {
-        return $this->replacing($this->rates, $skills, $this->reactionCaution);
+        return $this->replacing($this->rates, $skills, $this->reactionCaution, $this->record);
+    }
+
+    /** The same level with what a team's own infield has made of its chances. */
+    public function recorded(FieldingRecord $record): self
+    {
+        return $this->replacing($this->rates, $this->skills, $this->reactionCaution, $record);
+    }
+
+    /** How often a ground ball is misplayed at a position, 1: professional; blended with the team's own record. */
+    public function handsAt(Position $position): float
+    {
+        return $this->skills->hands * $this->record->hands($position, LevelShares::missedChances($this->level));
     }
 
     /** A fielder's legs: the level's, quicker or slower by as much as the player runs to first. */
@@ -76,7 +89,7 @@ final readonly class LevelProfile
         return LevelShares::advancement($this->level);
     }
 
-    private function replacing(EventRates $rates, Skills $skills, float $reactionCaution): self
+    private function replacing(EventRates $rates, Skills $skills, float $reactionCaution, FieldingRecord $record): self
     {
         return new self(
             $this->level,
@@ -93,6 +106,7 @@ final readonly class LevelProfile
             $rates,
             $skills,
             $reactionCaution,
+            $record,
         );
     }
 

@@ -41,6 +41,14 @@ final class LevelShares
         );
     }
 
+    /** Of chances, balls that should have been outs, those that were not. */
+    public static function missedChances(Level $level): float
+    {
+        $errors = self::errorsForEachOut($level);
+
+        return $errors / (1 + $errors);
+    }
+
     public static function errorsForEachOut(Level $level): float
     {
         return self::SHARES[$level->value][4];

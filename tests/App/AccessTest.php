@@ -153,6 +153,8 @@ final class AccessTest extends AppTestCase
                 '/you',
                 '/team/lineup',
                 '/team/runs',
+                '/team/record',
+                '/how-we-know',
                 '/situations/rules',
                 '/situations/depths',
                 '/situations/walk-off',

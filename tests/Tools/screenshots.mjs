@@ -13,7 +13,7 @@ const PHONE = { width: 390, height: 844 };
 const PICTURES = {
     today: [''],
     team: ['/team'],
-    lineup: ['/team/lineup'],
+    known: ['/how-we-know'],
     'stopwatch-phone': ['/team/stopwatch'],
     situations: ['/situations?inning=7&half=top&score=-1&batter=slapper'],
     rules: ['/situations/rules'],
@@ -23,7 +23,7 @@ const PICTURES = {
     air: ['/field/R2-1?view=air'],
     bunt: ['/field/R1-0?view=bunt', released],
     'bunt-phone': ['/field/R1-0?view=bunt', released],
-    'bunt-night': ['/field/R1R2-0?view=bunt', released],
+    'ground-ball': ['/field/R1-0?view=ground-ball'],
     'bunt-map': ['/plays/bunt/R1R2-0?with=wheel'],
     coverage: ['/plays/bunt/R1-0/coverage/new?from=first-stays'],
     practice: [nextPractice],
@@ -68,7 +68,6 @@ for (const name of wanted) {
     const [where, then] = PICTURES[name];
     await page.setViewportSize(name.endsWith('-phone') ? PHONE : LAPTOP);
     await page.goto(base + team + (typeof where === 'string' ? where : await where(page, team)));
-    if (name.endsWith('-night')) await page.evaluate(() => (document.documentElement.dataset.theme = 'night'));
     if (then) await then(page);
     await page.waitForLoadState('networkidle');
     await page.screenshot({ path: `docs/screenshots/${name}.png` });

@@ -37,6 +37,7 @@ export const PLACES = {
             'team/opponents',
             'team/runs',
             'how-we-know',
+            'team/record',
             'team/stopwatch',
             'you',
         ];

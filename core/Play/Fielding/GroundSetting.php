@@ -85,7 +85,7 @@ final readonly class GroundSetting
                     $who,
                     $level,
                     $throws,
-                    $level->skills->hands,
+                    $level->handsAt($position),
                     $tables[(string) $who->legs->topSpeed] ??= RunTable::of($who->legs),
                 );
         }
