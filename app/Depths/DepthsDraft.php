@@ -9,7 +9,7 @@ use FoxCorner\Core\Alignment\DepthName;
 use FoxCorner\Core\Alignment\DepthTable;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\People\PositionGroup;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
@@ -17,7 +17,8 @@ use FoxCorner\Core\Problem\Refused;
 /** The depth table as a form shows it: cells as typed, in feet or in paces. */
 final class DepthsDraft
 {
-    public const GROUPS = [PositionGroup::Middle, PositionGroup::Corners];
+    /** In the order of the form. */
+    public const POSITIONS = [Position::Shortstop, Position::SecondBase, Position::ThirdBase, Position::FirstBase];
     public const UNITS = ['feet', 'paces'];
 
     /**
@@ -30,22 +31,20 @@ final class DepthsDraft
     {
         $cells = [];
         $inUnit = self::feetIn($unit);
-        foreach (self::GROUPS as $group) {
+        foreach (self::POSITIONS as $position) {
             foreach (self::infieldDepths() as $depth) {
-                $has = \in_array($depth, $table->depthsOf($group), true);
-                $spot = $table->infield($group, $depth);
-                $cells[self::name($group, $depth, 'off')] = $has
+                $has = \in_array($depth, $table->depthsOf($position), true);
+                $spot = $table->infield($position, $depth);
+                $cells[self::name($position, $depth, 'off')] = $has
                     ? self::number(($spot->off * $rules->basePath) / $inUnit)
                     : '';
-                $cells[self::name($group, $depth, 'back')] = $has
+                $cells[self::name($position, $depth, 'back')] = $has
                     ? self::number(($spot->back * $rules->basePath) / $inUnit)
                     : '';
             }
         }
         foreach (self::outfieldDepths() as $depth) {
-            $cells[self::name(PositionGroup::Outfield, $depth, 'out')] = self::number(
-                100 * $table->outfieldShare($depth),
-            );
+            $cells[self::outfieldName($depth)] = self::number(100 * $table->outfieldShare($depth));
         }
         foreach (NamedDepth::cases() as $depth) {
             $cells['word_' . $depth->value] = $table->word($depth);
@@ -80,9 +79,14 @@ final class DepthsDraft
         return $this->cells[$name] ?? '';
     }
 
-    public static function name(PositionGroup $group, NamedDepth $depth, string $what): string
+    public static function name(Position $position, NamedDepth $depth, string $what): string
     {
-        return $group->value . '_' . $depth->value . '_' . $what;
+        return $position->value . '_' . $depth->value . '_' . $what;
+    }
+
+    private static function outfieldName(NamedDepth $depth): string
+    {
+        return 'outfield_' . $depth->value . '_out';
     }
 
     /** @return list<NamedDepth> */
@@ -119,30 +123,30 @@ final class DepthsDraft
                 $problems[$cell] = $problem;
             }
         };
-        foreach (self::GROUPS as $group) {
+        foreach (self::POSITIONS as $position) {
             foreach (self::infieldDepths() as $depth) {
-                [$off, $back] = [self::name($group, $depth, 'off'), self::name($group, $depth, 'back')];
+                [$off, $back] = [self::name($position, $depth, 'off'), self::name($position, $depth, 'back')];
                 if ('' === trim($this->cell($off) . $this->cell($back))) {
                     continue;
                 }
                 $try(
                     $off,
                     fn(DepthTable $now): DepthTable => $now->withInfield(
-                        $group,
+                        $position,
                         $depth,
                         new DepthFractions(
                             ($this->value($off) * $feet) / $rules->basePath,
-                            $now->infield($group, $depth)->back,
+                            $now->infield($position, $depth)->back,
                         ),
                     ),
                 );
                 $try(
                     $back,
                     fn(DepthTable $now): DepthTable => $now->withInfield(
-                        $group,
+                        $position,
                         $depth,
                         new DepthFractions(
-                            $now->infield($group, $depth)->off,
+                            $now->infield($position, $depth)->off,
                             ($this->value($back) * $feet) / $rules->basePath,
                         ),
                     ),
@@ -150,7 +154,7 @@ final class DepthsDraft
             }
         }
         foreach (self::outfieldDepths() as $depth) {
-            $cell = self::name(PositionGroup::Outfield, $depth, 'out');
+            $cell = self::outfieldName($depth);
             $try($cell, fn(DepthTable $now): DepthTable => $now->withOutfield($depth, $this->value($cell) / 100));
         }
         foreach (NamedDepth::cases() as $depth) {

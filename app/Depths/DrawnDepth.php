@@ -16,17 +16,17 @@ final readonly class DrawnDepth
 {
     private function __construct(public Position $position, public NamedDepth $depth, public Point $point) {}
 
-    /** @return list<self> each infielder at every depth of his group */
+    /** @return list<self> each infielder at every depth that he has */
     public static function all(DepthTable $table, RuleSet $rules): array
     {
         $drawn = [];
         foreach ([Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop] as $position) {
-            foreach ($table->depthsOf($position->group()) as $depth) {
+            foreach ($table->depthsOf($position) as $depth) {
                 if (NamedDepth::Creep === $depth) {
                     // It arrives at "in", which is drawn.
                     continue;
                 }
-                $fractions = $table->infield($position->group(), $depth);
+                $fractions = $table->infield($position, $depth);
                 $drawn[] = new self(
                     $position,
                     $depth,

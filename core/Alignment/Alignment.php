@@ -204,7 +204,7 @@ final readonly class Alignment
         if (PositionGroup::Outfield === $position->group()) {
             return OutfieldSpot::of($table->outfieldShare($depth), self::straightUp($position), $rules->fence);
         }
-        $fractions = $table->infield($position->group(), $depth);
+        $fractions = $table->infield($position, $depth);
 
         $off =
             $fractions->off * $rules->basePath +

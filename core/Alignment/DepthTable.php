@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Alignment;
 
 use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 
 /**
- * Where each named depth is for the infield groups, and how far out for the outfield; and what the coach
- * calls it and how he signs it.
+ * Where each named depth is for each infielder, and how far out for the outfield; and what the coach calls it and how
+ * he signs it.
  *
  * Source of the shipped values: the project's model; the hold is ours.
  */
@@ -24,9 +25,9 @@ final readonly class DepthTable
     private const OUT = [0.3, 0.95];
 
     /**
-     * @param array<string, array<string, DepthFractions>> $infield  by group, then by depth
-     * @param array<string, float>                         $outfield share of the fence's distance, by depth
-     * @param array<string, DepthName>                     $names    by depth; a depth without one is called by its own
+     * @param array<int, array<string, DepthFractions>> $infield  by position number, then by depth
+     * @param array<string, float>                      $outfield share of the fence's distance, by depth
+     * @param array<string, DepthName>                  $names    by depth; a depth without one is called by its own
      */
     private function __construct(private array $infield, private array $outfield, private array $names) {}
 
@@ -35,11 +36,12 @@ final readonly class DepthTable
         return new self(ShippedDepths::infield($rules), ['normal' => 0.72, 'shallow' => 0.6, 'deep' => 0.82], []);
     }
 
-    /** The fractions of a depth; a group that has no such depth stands at its normal one. */
-    public function infield(PositionGroup $group, NamedDepth $depth): DepthFractions
+    /** The fractions of a depth; who has no such depth stands at the normal one. */
+    public function infield(Position $position, NamedDepth $depth): DepthFractions
     {
         $depths =
-            $this->infield[$group->value] ?? throw new \LogicException("The $group->value group has no infield depth.");
+            $this->infield[$position->value] ??
+            throw new \LogicException($position->label() . ' has no infield depth.');
 
         return $depths[$depth->value] ?? $depths[NamedDepth::Normal->value];
     }
@@ -49,10 +51,11 @@ final readonly class DepthTable
         return $this->outfield[$depth->value] ?? $this->outfield[NamedDepth::Normal->value];
     }
 
-    /** @return list<NamedDepth> that a group has a spot of its own for */
-    public function depthsOf(PositionGroup $group): array
+    /** @return list<NamedDepth> that a position has a spot of its own for */
+    public function depthsOf(Position $position): array
     {
-        $own = PositionGroup::Outfield === $group ? $this->outfield : $this->infield[$group->value] ?? [];
+        $own =
+            PositionGroup::Outfield === $position->group() ? $this->outfield : $this->infield[$position->value] ?? [];
 
         return array_values(
             array_filter(NamedDepth::cases(), static fn(NamedDepth $depth): bool => isset($own[$depth->value])),
@@ -72,12 +75,13 @@ final readonly class DepthTable
     }
 
     /** @throws Problem when the spot is nowhere near the bag */
-    public function withInfield(PositionGroup $group, NamedDepth $depth, DepthFractions $fractions): self
+    public function withInfield(Position $position, NamedDepth $depth, DepthFractions $fractions): self
     {
-        self::check($fractions->off, self::OFF, 'off', $group, $depth);
-        self::check($fractions->back, self::BACK, 'back', $group, $depth);
+        $unit = '% of the base path';
+        self::check($fractions->off, self::OFF, "$position->value {$depth->value}, off", $unit);
+        self::check($fractions->back, self::BACK, "$position->value {$depth->value}, back", $unit);
         $infield = $this->infield;
-        $infield[$group->value][$depth->value] = $fractions;
+        $infield[$position->value][$depth->value] = $fractions;
 
         return new self($infield, $this->outfield, $this->names);
     }
@@ -85,7 +89,7 @@ final readonly class DepthTable
     /** @throws Problem when it is not between home and the fence */
     public function withOutfield(NamedDepth $depth, float $share): self
     {
-        self::check($share, self::OUT, 'out', PositionGroup::Outfield, $depth);
+        self::check($share, self::OUT, "outfield {$depth->value}", '% of the way to the fence');
 
         return new self($this->infield, [...$this->outfield, $depth->value => $share], $this->names);
     }
@@ -102,19 +106,8 @@ final readonly class DepthTable
     }
 
     /** @param array{float, float} $limits */
-    private static function check(
-        float $share,
-        array $limits,
-        string $what,
-        PositionGroup $group,
-        NamedDepth $depth,
-    ): void {
-        OutOfRange::unlessBetween(
-            \sprintf('%s %s, %s', $group->value, lcfirst($depth->label()), $what),
-            100 * $share,
-            100 * $limits[0],
-            100 * $limits[1],
-            PositionGroup::Outfield === $group ? '% of the way to the fence' : '% of the base path',
-        );
+    private static function check(float $share, array $limits, string $field, string $unit): void
+    {
+        OutOfRange::unlessBetween($field, 100 * $share, 100 * $limits[0], 100 * $limits[1], $unit);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Alignment;
 
 use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\People\PositionGroup;
 
 /**
  * Where each named depth is on a field of that size: a smaller one is not the same at another scale, since people and
@@ -21,21 +22,29 @@ final class ShippedDepths
     /** ft of pitching distance up to which fastpitch is played by children. */
     private const CHILDREN = 38.0;
 
-    /** @return array<string, array<string, DepthFractions>> by group, then depth */
+    /**
+     * As shipped, the two of a group mirror each other.
+     *
+     * @return array<int, array<string, DepthFractions>> by position number, then depth
+     */
     public static function infield(RuleSet $rules): array
     {
-        return array_map(
-            static fn(array $depths): array => array_map(
-                static fn(array $spot): DepthFractions => new DepthFractions($spot[0], $spot[1]),
-                $depths,
-            ),
-            match (true) {
-                $rules->sport->isSoftball() => self::softball($rules->pitchingDistance < self::CHILDREN),
-                $rules->basePath >= self::LARGE => self::large(),
-                $rules->basePath > self::SMALL => self::middling(),
-                default => self::small(),
-            },
-        );
+        $groups = match (true) {
+            $rules->sport->isSoftball() => self::softball($rules->pitchingDistance < self::CHILDREN),
+            $rules->basePath >= self::LARGE => self::large(),
+            $rules->basePath > self::SMALL => self::middling(),
+            default => self::small(),
+        };
+        $depths = [];
+        foreach ($groups as $group => $spots) {
+            foreach (PositionGroup::from($group)->positions() as $position) {
+                foreach ($spots as $depth => [$off, $back]) {
+                    $depths[$position->value][$depth] = new DepthFractions($off, $back);
+                }
+            }
+        }
+
+        return $depths;
     }
 
     /** @return array<string, array<string, array{float, float}>> */

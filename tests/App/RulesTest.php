@@ -124,13 +124,13 @@ final class RulesTest extends AppTestCase
         $this->signIn();
         $this->open($this->team(), '/situations/depths?unit=paces');
         $this->browser->submitForm('Stand like this', [
-            'middle_double-play_off' => '6',
+            '4_double-play_off' => '6',
             'word_double-play' => 'Pinch',
             'sign_double-play' => 'two fingers on the cap',
         ]);
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'Depths changed');
-        self::assertInputValueSame('middle_double-play_off', '6');
+        self::assertInputValueSame('4_double-play_off', '6');
 
         $this->open($this->team(), '/field/R1R2-1');
         self::assertSelectorTextContains('.call', '“Pinch');
@@ -144,23 +144,23 @@ final class RulesTest extends AppTestCase
         $this->signIn();
         $this->open($this->team(), '/situations/depths');
         $this->browser->submitForm('Stand like this', [
-            'middle_normal_off' => '80',
-            'corners_bunt_back' => 'far',
+            '4_normal_off' => '80',
+            '5_bunt_back' => 'far',
             'outfield_deep_out' => '99',
             'word_in' => '',
         ]);
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('h1', 'Not saved: 4 figures to mend');
-        self::assertInputValueSame('middle_normal_off', '80');
-        self::assertInputValueSame('corners_bunt_back', 'far');
+        self::assertInputValueSame('4_normal_off', '80');
+        self::assertInputValueSame('5_bunt_back', 'far');
         self::assertSelectorTextContains('table', '133.33 is too large. Allowed: -15 to 60 % of the base path.');
     }
 
     public function testTheDrawingFollowsTheFormBeforeItIsSaved(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/situations/depths/drawing?unit=feet&middle_normal_off=12&middle_normal_back=9');
+        $this->open($this->team(), '/situations/depths/drawing?unit=feet&6_normal_off=12&6_normal_back=9');
         $moved = (string) $this->browser->getResponse()->getContent();
         $this->open($this->team(), '/situations/depths/drawing?unit=feet');
 

@@ -35,7 +35,7 @@ test('depths are drawn while they are typed, and called by the coach’s word', 
     await page.goto(`/${team}/situations/depths`);
     const where = () => page.locator('.depth-mark').nth(3).getAttribute('transform');
     const before = await where();
-    await page.getByLabel('middle, Normal, off, feet').fill('14');
+    await page.getByLabel('Shortstop, Normal, off, feet').fill('14');
     await expect.poll(where).not.toBe(before);
     await page.getByLabel('Your word for double play').fill('Pinch');
     await page.getByLabel('Your sign for double play').fill('hand on cap');

@@ -18,7 +18,7 @@ final readonly class SpotQuestion implements Question
     {
         $rules = ShippedRuleSets::get($input->text('rule_set'));
         $position = Position::ofNumber((int) $input->number('position'));
-        $fractions = DepthTable::shipped($rules)->infield($position->group(), NamedDepth::from($input->text('depth')));
+        $fractions = DepthTable::shipped($rules)->infield($position, NamedDepth::from($input->text('depth')));
         $spot = DepthSpot::of(
             $position,
             $fractions->off * $rules->basePath,

@@ -27,9 +27,9 @@ use FoxCorner\Core\Problem\Problem;
  */
 final class BookCodec
 {
-    public const VERSION = 2;
+    public const VERSION = 3;
     /** The document of a team that has decided nothing. */
-    public const NOTHING = '{"version":2}';
+    public const NOTHING = '{"version":3}';
 
     public function write(PlanBook $book, RuleSet $rules): string
     {

@@ -10,28 +10,28 @@ use FoxCorner\Core\Alignment\DepthFractions;
 use FoxCorner\Core\Alignment\DepthName;
 use FoxCorner\Core\Alignment\DepthTable;
 use FoxCorner\Core\Alignment\NamedDepth;
-use FoxCorner\Core\People\PositionGroup;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Problem\Problem;
 
 /** Depths and their names as JSON; those that are as shipped are left out. */
 final class DepthCodec
 {
-    private const GROUPS = [PositionGroup::Corners, PositionGroup::Middle];
+    private const INFIELD = [Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop];
 
     /** @return array<string, mixed> */
     public static function write(DepthTable $table, DepthTable $shipped): array
     {
         $infield = $outfield = $names = [];
-        foreach (self::GROUPS as $group) {
-            foreach ($table->depthsOf($group) as $depth) {
-                $spot = $table->infield($group, $depth);
-                $isNew = !\in_array($depth, $shipped->depthsOf($group), true);
-                if ($isNew || Fingerprint::of($spot) !== Fingerprint::of($shipped->infield($group, $depth))) {
-                    $infield[$group->value][$depth->value] = ['off' => $spot->off, 'back' => $spot->back];
+        foreach (self::INFIELD as $position) {
+            foreach ($table->depthsOf($position) as $depth) {
+                $spot = $table->infield($position, $depth);
+                $isNew = !\in_array($depth, $shipped->depthsOf($position), true);
+                if ($isNew || Fingerprint::of($spot) !== Fingerprint::of($shipped->infield($position, $depth))) {
+                    $infield[$position->value][$depth->value] = ['off' => $spot->off, 'back' => $spot->back];
                 }
             }
         }
-        foreach ($table->depthsOf(PositionGroup::Outfield) as $depth) {
+        foreach ($table->depthsOf(Position::CenterField) as $depth) {
             if ($table->outfieldShare($depth) !== $shipped->outfieldShare($depth)) {
                 $outfield[$depth->value] = $table->outfieldShare($depth);
             }
@@ -43,18 +43,18 @@ final class DepthCodec
         }
 
         return array_filter(
-            ['infield' => $infield, 'outfield' => $outfield, 'names' => $names],
-            static fn(array $part): bool => [] !== $part,
+            ['infield' => (object) $infield, 'outfield' => $outfield, 'names' => $names],
+            static fn(array|object $part): bool => [] !== (array) $part,
         );
     }
 
     /** @throws Problem */
     public static function read(Fields $fields, DepthTable $table): DepthTable
     {
-        foreach (self::GROUPS as $group) {
-            foreach ($fields->within('infield')->map($group->value) as $depth => $spot) {
+        foreach (self::INFIELD as $position) {
+            foreach ($fields->within('infield')->map((string) $position->value) as $depth => $spot) {
                 $table = $table->withInfield(
-                    $group,
+                    $position,
                     NamedDepth::from($depth),
                     new DepthFractions($spot->number('off'), $spot->number('back')),
                 );

@@ -50,7 +50,7 @@ final class FirstVersion
         unset($values['own'], $values['coverages'], $values['policies']);
 
         return Fields::of([
-            'version' => BookCodec::VERSION,
+            'version' => 2,
             ...$values,
             ...[] === $plays ? [] : ['plays' => [self::BUNT => $plays]],
         ]);

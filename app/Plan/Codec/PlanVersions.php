@@ -19,6 +19,8 @@ final class PlanVersions
     {
         $version = Version::of($document, BookCodec::VERSION);
 
-        return 1 === $version ? FirstVersion::upgraded($document) : $document;
+        $document = 1 === $version ? FirstVersion::upgraded($document) : $document;
+
+        return $version < 3 ? SecondVersion::upgraded($document) : $document;
     }
 }

@@ -19,7 +19,6 @@ use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\BuntSign;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Plan\CoverageChoice;
 use FoxCorner\Core\Plan\FamilyPlan;
 use FoxCorner\Core\Plan\PlanBook;
@@ -71,6 +70,37 @@ final class DocumentsTest extends TestCase
         $now = $codec->write($book, ShippedRuleSets::get('fastpitch-43'));
         self::mustFit($now);
         self::assertEquals($book, $codec->read($now, ShippedRuleSets::get('fastpitch-43')));
+    }
+
+    public function testADepthOfTheSecondVersionIsThatOfBothOfItsGroup(): void
+    {
+        $codec = new BookCodec();
+        $rules = ShippedRuleSets::get('baseball-90');
+        $book = $codec->read((string) file_get_contents(__DIR__ . '/../documents/plan-2.json'), $rules);
+
+        foreach ([Position::SecondBase, Position::Shortstop] as $position) {
+            self::assertEquals(new DepthFractions(0.3, -0.1), $book->depths->infield($position, NamedDepth::In));
+        }
+        foreach ([Position::FirstBase, Position::ThirdBase] as $position) {
+            self::assertEquals(new DepthFractions(0.05, -0.02), $book->depths->infield($position, NamedDepth::Hold));
+        }
+        self::assertSame(0.9, $book->depths->outfieldShare(NamedDepth::Deep));
+        self::assertSame('Cut it', $book->depths->word(NamedDepth::In));
+        $now = $codec->write($book, $rules);
+        self::mustFit($now);
+        self::assertEquals($book, $codec->read($now, $rules));
+    }
+
+    public function testADepthOfOneIsNotTheOthers(): void
+    {
+        $book = self::book();
+        $shipped = PlanBook::shipped(ShippedRuleSets::get('fastpitch-43'))->depths;
+
+        self::assertEquals(new DepthFractions(0.3, -0.1), $book->depths->infield(Position::Shortstop, NamedDepth::In));
+        self::assertEquals(
+            $shipped->infield(Position::SecondBase, NamedDepth::In),
+            $book->depths->infield(Position::SecondBase, NamedDepth::In),
+        );
     }
 
     public function testNoCopyOfTheFirstVersionIsToldThatItsOriginalHasChangedUnlessItHas(): void
@@ -131,7 +161,7 @@ final class DocumentsTest extends TestCase
     }
 
     #[TestWith(['[1', 'document'])]
-    #[TestWith(['{"version":3}', 'version'])]
+    #[TestWith(['{"version":4}', 'version'])]
     #[TestWith(['{"version":0}', 'version'])]
     #[TestWith(['{"rules":[{"id":"a","name":"A","reason":"B","places":[{"positions":[3],"depth":"moon"}]}]}', 'depth'])]
     #[
@@ -143,14 +173,14 @@ final class DocumentsTest extends TestCase
     #[TestWith(['{"coverages":{"R1-0":{"coverage":"x","by":"y","at":"yesterday"}}}', 'at'])]
     #[
         TestWith([
-            '{"version":2,"plays":{"bunt":{"choices":{"R1-0":{"coverage":"x","by":"y","at":"yesterday"}}}}}',
+            '{"version":3,"plays":{"bunt":{"choices":{"R1-0":{"coverage":"x","by":"y","at":"yesterday"}}}}}',
             'at',
         ]),
     ]
-    #[TestWith(['{"version":2,"plays":{"bunt":{"own":[{"fielders":[1],"lines":[{"who":2,"job":"sing"}]}]}}}', 'job'])]
+    #[TestWith(['{"version":3,"plays":{"bunt":{"own":[{"fielders":[1],"lines":[{"who":2,"job":"sing"}]}]}}}', 'job'])]
     #[
         TestWith([
-            '{"version":2,"plays":{"bunt":{"own":[{"fielders":[1],"lines":[{"who":2,"job":"converge",' .
+            '{"version":3,"plays":{"bunt":{"own":[{"fielders":[1],"lines":[{"who":2,"job":"converge",' .
             '"when":["odd"]}]}]}}}',
             'when',
         ]),
@@ -205,7 +235,7 @@ final class DocumentsTest extends TestCase
             ->withPolicy(Situation::fromKey('R1R2-0'), OutPolicy::First)
             ->withOwn($own);
         $depths = $shipped->depths
-            ->withInfield(PositionGroup::Middle, NamedDepth::In, new DepthFractions(0.3, -0.1))
+            ->withInfield(Position::Shortstop, NamedDepth::In, new DepthFractions(0.3, -0.1))
             ->withOutfield(NamedDepth::Deep, 0.9)
             ->withName(NamedDepth::In, new DepthName('Cut it', 'fist'));
 

@@ -62,17 +62,17 @@ final class PlanFigures implements Figures
         ) {
             $table = DepthTable::shipped(ShippedRuleSets::get($rules));
             yield "depths/$rules" => array_map(
-                static fn(PositionGroup $group): array => array_map(
+                static fn(Position $position): array => array_map(
                     static fn(NamedDepth $depth): array => [
                         $depth,
                         $table->word($depth),
-                        PositionGroup::Outfield === $group
+                        PositionGroup::Outfield === $position->group()
                             ? $table->outfieldShare($depth)
-                            : $table->infield($group, $depth),
+                            : $table->infield($position, $depth),
                     ],
-                    $table->depthsOf($group),
+                    $table->depthsOf($position),
                 ),
-                [PositionGroup::Middle, PositionGroup::Corners, PositionGroup::Outfield],
+                [Position::Shortstop, Position::ThirdBase, Position::CenterField],
             );
         }
         yield 'counts' => array_map(

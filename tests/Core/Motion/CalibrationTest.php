@@ -19,7 +19,6 @@ use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\People\PositionGroup;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -90,7 +89,7 @@ final class CalibrationTest extends TestCase
         $motion = new MotionProfile();
         $diamond = Diamond::of(90, 60.5);
         $fractions = DepthTable::shipped(ShippedRuleSets::get('baseball-90'))->infield(
-            PositionGroup::Middle,
+            Position::Shortstop,
             NamedDepth::Normal,
         );
         $shortstop = DepthSpot::of(Position::Shortstop, $fractions->off * 90, $fractions->back * 90, $diamond)->point();
