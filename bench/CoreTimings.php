@@ -41,7 +41,6 @@ use FoxCorner\Core\Practice\Need\StandingDemand;
 use FoxCorner\Core\Practice\PracticeRequest;
 use FoxCorner\Core\Practice\Scheduler;
 use FoxCorner\Core\Practice\TimePlan;
-use FoxCorner\Core\Range\Improver;
 use FoxCorner\Core\Runs\EventRates;
 use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Runs\RunChain;
@@ -115,16 +114,8 @@ final class CoreTimings
                 $ground->coverage ?? throw new \LogicException('There is one.'),
             ),
             'range map, 61 x 9 balls' => static fn(): mixed => $plan->range($cost),
-            'best single move' => static fn(): mixed => (new Improver(
-                $map,
-                $plan->cast,
-                $state->rules->diamond(),
-            ))->single(),
-            'best joint move' => static fn(): mixed => (new Improver(
-                $map,
-                $plan->cast,
-                $state->rules->diamond(),
-            ))->joint(),
+            'best single move' => static fn(): mixed => $plan->improver($map)->single(),
+            'best joint move' => static fn(): mixed => $plan->improver($map)->joint(),
             'bunt map, about 360 spots' => static fn(): mixed => $bunts->map(
                 $bunts->coverage ?? throw new \LogicException('There is one.'),
                 $cost,

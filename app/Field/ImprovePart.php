@@ -13,7 +13,6 @@ use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Problem\Unknown;
-use FoxCorner\Core\Range\Improver;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -37,10 +36,8 @@ final class ImprovePart extends AbstractController
         $address = $this->addresses->read($membership->team, $situation, $request->query);
         $plan = $this->plans->read($membership->team, $address->situation, $address->context, $address->moved)->plan;
         $reach = (float) $request->query->get('reach', (string) self::REACH);
-        $improver = new Improver(
+        $improver = $plan->improver(
             $plan->range($this->tables->cost($membership->team, $address->context)),
-            $plan->cast,
-            $plan->state->rules->diamond(),
             self::fixed($plan),
             (int) round(2 * $reach),
         );

@@ -31,6 +31,7 @@ final class EditRule extends AbstractController
         'last innings' => 'lastInnings',
         'score' => 'leadTo',
         'steps toward the pull side' => 'towardPull',
+        'steps of the outfield toward the pull side' => 'outfieldTowardPull',
     ];
 
     public function __construct(private readonly PlanDrafts $drafts, private readonly PlanEdits $edits) {}

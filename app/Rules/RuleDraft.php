@@ -12,6 +12,7 @@ use FoxCorner\Core\Alignment\Shade;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;
+use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
@@ -42,11 +43,13 @@ final class RuleDraft
     public ?bool $leads = null;
     public ?bool $buntLikely = null;
     public ?bool $doublePlay = null;
+    public ?Half $half = null;
     /** @var array<int, NamedDepth|null> by position number */
     public array $depths = [];
     /** @var array<int, int|null> steps by position number */
     public array $steps = [];
     public ?int $towardPull = null;
+    public ?int $outfieldTowardPull = null;
     /** What the page showed of the rule; null for a new one. */
     public ?string $seen = null;
 
@@ -69,7 +72,12 @@ final class RuleDraft
             $when->pitching,
             $when->sports,
         ];
-        [$draft->leads, $draft->buntLikely, $draft->doublePlay] = [$when->leads, $when->buntLikely, $when->doublePlay];
+        [$draft->leads, $draft->buntLikely, $draft->doublePlay, $draft->half] = [
+            $when->leads,
+            $when->buntLikely,
+            $when->doublePlay,
+            $when->half,
+        ];
         foreach (Placing::EVERYBODY as $position) {
             $draft->depths[$position->value] = $rule->depthOf($position)?->depth;
         }
@@ -77,6 +85,7 @@ final class RuleDraft
             $draft->steps[$shade->position->value] = $shade->steps;
         }
         $draft->towardPull = 0 === $rule->towardPull ? null : $rule->towardPull;
+        $draft->outfieldTowardPull = 0 === $rule->outfieldTowardPull ? null : $rule->outfieldTowardPull;
 
         return $draft;
     }
@@ -115,6 +124,7 @@ final class RuleDraft
                 $this->leads,
                 $this->buntLikely,
                 $this->doublePlay,
+                $this->half,
             ),
             array_map(
                 static fn(string $depth, array $positions): Placing => new Placing(
@@ -128,6 +138,7 @@ final class RuleDraft
             $reason,
             $this->isOn,
             $this->towardPull ?? 0,
+            $this->outfieldTowardPull ?? 0,
         );
     }
 }

@@ -9,6 +9,7 @@ use FoxCorner\Core\Alignment\Rule\Placing;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;
+use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\PositionGroup;
@@ -86,19 +87,27 @@ final class RuleForm extends AbstractType
                 'placeholder' => 'as before',
                 'choice_label' => $options['word'],
             ]);
-            if (PositionGroup::Outfield !== $position->group()) {
-                $builder->add('steps_' . $position->value, IntegerType::class, [
-                    'label' => 'Steps',
-                    'property_path' => "steps[$position->value]",
-                    'required' => false,
-                    'invalid_message' => 'This is not a whole number. Allowed: -6 to 6, or nothing.',
-                ]);
-            }
+            $most = PositionGroup::Outfield === $position->group() ? 10 : 6;
+            $builder->add('steps_' . $position->value, IntegerType::class, [
+                'label' => 'Steps',
+                'property_path' => "steps[$position->value]",
+                'required' => false,
+                'invalid_message' => "This is not a whole number. Allowed: -$most to $most, or nothing.",
+            ]);
         }
-        $builder->add('towardPull', IntegerType::class, [
-            'label' => 'Middle, steps toward the pull side',
+        foreach (['towardPull' => ['Middle', 4], 'outfieldTowardPull' => ['Outfield', 8]] as $name => [$who, $most]) {
+            $builder->add($name, IntegerType::class, [
+                'label' => $who . ', steps toward the pull side',
+                'required' => false,
+                'invalid_message' => "This is not a whole number. Allowed: -$most to $most, or nothing.",
+            ]);
+        }
+        $builder->add('half', EnumType::class, [
+            'label' => 'Half of the inning',
+            'class' => Half::class,
             'required' => false,
-            'invalid_message' => 'This is not a whole number. Allowed: -4 to 4, or nothing.',
+            'placeholder' => 'does not matter',
+            'choice_label' => static fn(Half $half): string => 'in the ' . lcfirst($half->label()),
         ]);
     }
 

@@ -131,6 +131,30 @@ final readonly class Alignment
         return new self($spots, $this->table);
     }
 
+    /**
+     * Where somebody would stand without the rule that placed him, and without each of his shades.
+     *
+     * @return array<string, Point> by the rule's name or the shade's reason; nothing for whom a hand has placed
+     */
+    public function without(Position $position, RuleSet $rules): array
+    {
+        $spot = $this->spots[$position->value];
+        if ($spot->byHand || PositionGroup::Battery === $position->group()) {
+            return [];
+        }
+        $points = [];
+        if (null !== $spot->instead) {
+            $there = self::place($position, $spot->instead, $this->table, $rules, $spot->shades);
+            $points[$spot->rule] = $there->point();
+        }
+        foreach ($spot->shades as $shade) {
+            $others = array_values(array_filter($spot->shades, static fn(Shade $one): bool => $one !== $shade));
+            $points[$shade->reason] = self::place($position, $spot->depth, $this->table, $rules, $others)->point();
+        }
+
+        return $points;
+    }
+
     public function spot(Position $position): Spot
     {
         return $this->spots[$position->value];
@@ -158,6 +182,7 @@ final readonly class Alignment
         ];
         $corners = match (true) {
             NamedDepth::Bunt === $third && NamedDepth::Bunt === $first => 'corners in',
+            NamedDepth::In === $third && NamedDepth::In === $first && NamedDepth::In !== $middle => 'corners in',
             NamedDepth::Bunt === $third => 'third in, first holds',
             NamedDepth::Hold === $first => 'first holds',
             NamedDepth::GuardLines === $third => lcfirst($this->table->word($third)),
@@ -201,14 +226,12 @@ final readonly class Alignment
         RuleSet $rules,
         array $shades,
     ): Placement {
+        $shaded = array_sum(array_map(static fn(Shade $shade): float => $shade->feet($rules->basePath), $shades));
         if (PositionGroup::Outfield === $position->group()) {
-            return OutfieldSpot::of($table->outfieldShare($depth), self::straightUp($position), $rules->fence);
+            return OutfieldSpot::of($table->outfieldShare($depth), self::straightUp($position), $rules->fence, $shaded);
         }
         $fractions = $table->infield($position, $depth);
-
-        $off =
-            $fractions->off * $rules->basePath +
-            array_sum(array_map(static fn(Shade $shade): float => $shade->feet($rules->basePath), $shades));
+        $off = $fractions->off * $rules->basePath + $shaded;
 
         return DepthSpot::of($position, $off, $fractions->back * $rules->basePath, $rules->diamond());
     }

@@ -17,14 +17,16 @@ final readonly class OutfieldSpot implements Placement
     private function __construct(private Point $point, private float $toFence, private float $toRight) {}
 
     /**
-     * @param float $share        of the fence's distance along the angle
-     * @param float $sprayDegrees negative to left
+     * @param float $share      of the fence's distance along the angle
+     * @param float $straightUp the angle at which he plays straight up, degrees, negative to left
+     * @param float $toRight    ft to the right of that, seen from home
      */
-    public static function of(float $share, float $sprayDegrees, Fence $fence): self
+    public static function of(float $share, float $straightUp, Fence $fence, float $toRight = 0.0): self
     {
-        $whole = $fence->distanceAt($sprayDegrees);
+        $degrees = $straightUp + rad2deg(asin($toRight / ($share * $fence->distanceAt($straightUp))));
+        $whole = $fence->distanceAt($degrees);
 
-        return new self(Point::polar($share * $whole, $sprayDegrees), (1 - $share) * $whole, 0.0);
+        return new self(Point::polar($share * $whole, $degrees), (1 - $share) * $whole, $toRight);
     }
 
     /**

@@ -37,7 +37,7 @@ final readonly class Spot
         return $this->depth === $other->depth && $this->byHand === $other->byHand && $this->steps() === $other->steps();
     }
 
-    /** Steps farther off the bag; negative: closer to it. */
+    /** Steps farther off the bag, negative: closer to it; of an outfielder to the right. */
     public function steps(): int
     {
         return array_sum(array_map(static fn(Shade $shade): int => $shade->steps, $this->shades));

@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Plan;
 use FoxCorner\Core\Alignment\InfieldWant;
 use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\People\PositionGroup;
 
 /** One situation on the board. */
 final readonly class BoardCell
@@ -32,28 +33,36 @@ final readonly class BoardCell
         return [] === $who ? '' : '; moves ' . implode(', ', $who);
     }
 
-    /** "5 bunt; 6 halfway" */
+    /** "5 bunt; 6 halfway; 7, 8, 9 shallow" */
     public function changeWords(): string
     {
-        return implode('; ', array_map($this->word(...), $this->changes));
+        $who = [];
+        foreach ($this->changes as $spot) {
+            $who[$this->word($spot)][] = $spot->position->value;
+        }
+        $parts = [];
+        foreach ($who as $word => $numbers) {
+            $parts[] = implode(', ', $numbers) . ' ' . $word;
+        }
+
+        return implode('; ', $parts);
     }
 
-    /** "5 bunt", "6 normal, 1 off", "4 by hand" */
+    /** "bunt", "normal, 1 off", "shallow, 5 left", "by hand" */
     private function word(Spot $spot): string
     {
         $steps = $spot->steps();
+        $isOut = PositionGroup::Outfield === $spot->position->group();
 
-        return $spot->position->value .
-            ' ' .
-            match (true) {
-                $spot->byHand => 'by hand',
-                0 === $steps => lcfirst($this->plan->alignment->word($spot->depth)),
-                default => \sprintf(
-                    '%s, %d %s',
-                    lcfirst($this->plan->alignment->word($spot->depth)),
-                    abs($steps),
-                    $steps > 0 ? 'off' : 'closer',
-                ),
-            };
+        return match (true) {
+            $spot->byHand => 'by hand',
+            0 === $steps => lcfirst($this->plan->alignment->word($spot->depth)),
+            default => \sprintf(
+                '%s, %d %s',
+                lcfirst($this->plan->alignment->word($spot->depth)),
+                abs($steps),
+                $steps > 0 ? ($isOut ? 'right' : 'off') : ($isOut ? 'left' : 'closer'),
+            ),
+        };
     }
 }

@@ -10,6 +10,7 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\People\Lineup;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Check\AlignmentCheck;
 use FoxCorner\Core\Plan\Check\ShippedChecks;
 use FoxCorner\Core\Play\Cast\Cast;
@@ -17,6 +18,7 @@ use FoxCorner\Core\Play\Check\Finding;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Range\Fly\FlyKind;
 use FoxCorner\Core\Range\Fly\FlyMap;
+use FoxCorner\Core\Range\Improver;
 use FoxCorner\Core\Range\RangeMap;
 use FoxCorner\Core\Range\ReactionCaution;
 use FoxCorner\Core\Runs\PlayCost;
@@ -83,13 +85,34 @@ final readonly class SituationPlan
     /** What fly balls of a kind meet. */
     public function flies(FlyKind $kind): FlyMap
     {
-        return FlyMap::of($this->state->rules, $this->level, $this->cast, $kind);
+        return FlyMap::of($this->state, $this->level, $this->cast, $kind);
     }
 
     /** @return list<ReactionCaution> fielders who stand close to a ball hit hard, the closest first */
     public function cautions(): array
     {
         return ReactionCaution::of($this->cast, $this->level, $this->state->rules->sport);
+    }
+
+    /**
+     * Who looks for small moves that help.
+     *
+     * @param list<Position> $fixed    who stays
+     * @param int            $farthest half paces, 1 to 8
+     *
+     * @throws Problem
+     */
+    public function improver(RangeMap $map, array $fixed = [], int $farthest = 4): Improver
+    {
+        return new Improver(
+            $map,
+            $this->cast,
+            $this->state->rules,
+            $this->alignment,
+            ReactionCaution::closest($this->level, $this->state->rules->sport),
+            $fixed,
+            $farthest,
+        );
     }
 
     /** What the alignment gets of this batter's ground balls. */

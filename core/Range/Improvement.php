@@ -13,11 +13,17 @@ final readonly class Improvement
     private const WIDER = 0.5;
 
     /**
-     * @param list<Step> $steps
-     * @param float      $gain  in a hundred ground balls: runs saved, or points of chance to win
-     * @param float      $outs  more outs in a hundred ground balls; may be negative
-     * @param Hole|null  $price the hole that grows most
-     * @param float      $feet  by how much it grows
+     * @param list<Step>   $steps
+     * @param float        $gain        in a hundred ground balls: runs saved, or points of chance to win
+     * @param float        $outs        more outs in a hundred ground balls; may be negative
+     * @param Hole|null    $price       the hole that grows most
+     * @param float        $feet        by how much it grows
+     * @param list<string> $undone      rules or shades of the plan that it takes back, in words
+     * @param float|null   $twos        more double plays in a hundred; null: none can be
+     * @param float|null   $thirdScores by how much more often, in a hundred outs, the run from third scores;
+     *                                  null: nobody is there
+     * @param float        $doubles     more doubles in a hundred
+     * @param bool         $wouldGoOn   whether somebody would gain by going farther than was asked for
      */
     private function __construct(
         public array $steps,
@@ -26,11 +32,24 @@ final readonly class Improvement
         public CostUnit $unit,
         public ?Hole $price,
         public float $feet,
+        public array $undone,
+        public ?float $twos,
+        public ?float $thirdScores,
+        public float $doubles,
+        public bool $wouldGoOn,
     ) {}
 
-    /** @param list<Step> $steps */
-    public static function between(RangeSummary $before, RangeSummary $after, array $steps): self
-    {
+    /**
+     * @param list<Step>   $steps
+     * @param list<string> $undone
+     */
+    public static function between(
+        RangeSummary $before,
+        RangeSummary $after,
+        array $steps,
+        array $undone,
+        bool $wouldGoOn,
+    ): self {
         [$price, $feet] = self::price($before, $after);
 
         return new self(
@@ -40,6 +59,11 @@ final readonly class Improvement
             $before->unit,
             $price,
             $feet,
+            $undone,
+            null === $before->twoPerBall ? null : 100 * ((float) $after->twoPerBall - $before->twoPerBall),
+            null === $before->thirdScores ? null : 100 * ((float) $after->thirdScores - $before->thirdScores),
+            100 * ($after->doubles - $before->doubles),
+            $wouldGoOn,
         );
     }
 

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Range;
 
+use FoxCorner\Core\Alignment\Alignment;
 use FoxCorner\Core\Alignment\DepthSpot;
-use FoxCorner\Core\Field\Diamond;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Problem\OutOfRange;
@@ -14,8 +16,9 @@ use FoxCorner\Core\Problem\Problem;
 /**
  * Looks for small moves of infielders that lower what a ground ball costs.
  *
- * The single move is tried out in full. The joint one starts from the best single moves, tries them in
- * pairs, and then lets one fielder after the other better his own while the others stay.
+ * The single move is tried out in full. The joint one starts from the best single moves, tries them in pairs, and then
+ * lets one fielder after the other better his own while the others stay. What is found is then walked half a pace at a
+ * time for as long as that gains. Nobody is moved to where a ball hit hard is there before he can react.
  */
 final readonly class Improver
 {
@@ -27,15 +30,19 @@ final readonly class Improver
     private const ROUNDS = 2;
 
     /**
-     * @param list<Position> $fixed    who stays, because somebody put them there or they hold a runner
-     * @param int            $farthest half paces that anybody may be moved along one direction, 1 to 8
+     * @param Alignment      $alignment by whose rules everybody stands
+     * @param float          $closest   ft from home plate, nearer than which nobody is moved
+     * @param list<Position> $fixed     who stays, because somebody put them there or they hold a runner
+     * @param int            $farthest  half paces that anybody may be moved along one direction, 1 to 8
      *
      * @throws Problem
      */
     public function __construct(
         private RangeMap $map,
         private Cast $cast,
-        private Diamond $diamond,
+        private RuleSet $rules,
+        private Alignment $alignment,
+        private float $closest,
         private array $fixed = [],
         private int $farthest = 4,
     ) {
@@ -50,7 +57,7 @@ final readonly class Improver
             $best = null === $best || $tried->cost < $best->cost ? $tried : $best;
         }
 
-        return $this->worthSaying($best);
+        return $this->worthSaying(null === $best ? null : $this->walked($best));
     }
 
     /** @return Improvement|null null when nothing better than standing still was found */
@@ -77,7 +84,76 @@ final readonly class Improver
             }
         }
 
-        return $this->worthSaying(null === $best ? null : $this->bettered($best));
+        return $this->worthSaying(null === $best ? null : $this->walked($this->bettered($best)));
+    }
+
+    /** Every fielder of the move half a pace on, in whichever direction gains, until none does. */
+    private function walked(Tried $best): Tried
+    {
+        foreach ($best->steps as $step) {
+            do {
+                $before = $best->cost;
+                $others = $this->without($best, $step->position);
+                foreach ($this->next($this->stepOf($best, $step->position)) as $next) {
+                    $tried = $this->with($others, $next);
+                    $best = $tried->cost < $best->cost ? $tried : $best;
+                }
+            } while ($best->cost < $before);
+        }
+
+        return $best;
+    }
+
+    /** @return list<Step> within the reach */
+    private function next(Step $step): array
+    {
+        $steps = [];
+        foreach ([[1, 0], [-1, 0], [0, 1], [0, -1]] as [$off, $back]) {
+            [$toOff, $toBack] = [$step->off + $off, $step->back + $back];
+            if (max(abs($toOff), abs($toBack)) <= $this->farthest && [0, 0] !== [$toOff, $toBack]) {
+                $steps[] = $this->step($step->position, $toOff, $toBack);
+            }
+        }
+
+        return array_values(array_filter($steps, $this->maySet(...)));
+    }
+
+    private function stepOf(Tried $tried, Position $position): Step
+    {
+        foreach ($tried->steps as $step) {
+            if ($step->position === $position) {
+                return $step;
+            }
+        }
+
+        throw new \LogicException($position->label() . ' does not move.');
+    }
+
+    /** Whether who stands at the reach would gain by going on. */
+    private function wouldGoOn(Tried $best): bool
+    {
+        foreach ($best->steps as $step) {
+            $others = $this->without($best, $step->position);
+            foreach ([[$step->off, 0], [0, $step->back]] as [$off, $back]) {
+                if (abs($off + $back) < $this->farthest) {
+                    continue;
+                }
+                $on = $this->step($step->position, $step->off + ($off <=> 0), $step->back + ($back <=> 0));
+                if ($this->maySet($on) && $this->with($others, $on)->cost < $best->cost) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private function maySet(Step $step): bool
+    {
+        $home = Point::home();
+
+        return $step->to->distanceTo($home) >=
+            min($this->closest, $this->cast->at($step->position)->start->distanceTo($home));
     }
 
     private function bettered(Tried $best): Tried
@@ -107,9 +183,17 @@ final readonly class Improver
         if (null === $best || [] === $best->steps) {
             return null;
         }
-        $improvement = Improvement::between($this->map->summary, $best->map->summary, $best->steps);
+        $gain = $this->map->summary->gainOf($best->map->summary);
 
-        return $improvement->gain > $improvement->unit->worthSaying() ? $improvement : null;
+        return $gain > $this->map->summary->unit->worthSaying()
+            ? Improvement::between(
+                $this->map->summary,
+                $best->map->summary,
+                $best->steps,
+                Undone::by($best->steps, $this->alignment, $this->rules),
+                $this->wouldGoOn($best),
+            )
+            : null;
     }
 
     /** @return list<Tried> every step of everybody who may move */
@@ -137,27 +221,30 @@ final readonly class Improver
     /** @return list<Step> */
     private function steps(Position $position): array
     {
-        $who = $this->cast->at($position);
-        $now = DepthSpot::at($position, $who->start, $this->diamond);
-        $half = $who->player->traits->pace() / 2;
         $steps = [];
         foreach (array_unique([1, (int) ceil($this->farthest / 2), $this->farthest]) as $far) {
             foreach ([[$far, 0], [-$far, 0], [0, $far], [0, -$far]] as [$off, $back]) {
-                $steps[] = new Step(
-                    $position,
-                    $off,
-                    $back,
-                    DepthSpot::of(
-                        $position,
-                        $now->off + $off * $half,
-                        $now->back + $back * $half,
-                        $this->diamond,
-                    )->point(),
-                );
+                $steps[] = $this->step($position, $off, $back);
             }
         }
 
-        return $steps;
+        return array_values(array_filter($steps, $this->maySet(...)));
+    }
+
+    /** So many half paces from where he stands. */
+    private function step(Position $position, int $off, int $back): Step
+    {
+        $who = $this->cast->at($position);
+        $diamond = $this->rules->diamond();
+        $now = DepthSpot::at($position, $who->start, $diamond);
+        $half = $who->player->traits->pace() / 2;
+
+        return new Step(
+            $position,
+            $off,
+            $back,
+            DepthSpot::of($position, $now->off + $off * $half, $now->back + $back * $half, $diamond)->point(),
+        );
     }
 
     private function with(Tried $tried, Step $step): Tried

@@ -17,7 +17,25 @@ use FoxCorner\Core\Play\Cast\CastMember;
 /** A fielder who stands so close that a ball hit hard is there before he can react. General guidance only. */
 final readonly class ReactionCaution
 {
+    /** ft, for the search of the distance: no fielder is farther and still too close; and how exactly. */
+    private const FARTHEST = 200.0;
+    private const FINE = 0.01;
+
     private function __construct(public CastMember $who, public float $seconds) {}
+
+    /** ft from home plate inside which a ball hit hard is there sooner than the caution allows. */
+    public static function closest(LevelProfile $level, Sport $sport): float
+    {
+        $throws = Throws::of(Ball::for($sport));
+        [$near, $far] = [0.0, self::FARTHEST];
+        while ($far - $near > self::FINE) {
+            $middle = ($near + $far) / 2;
+            $isInside = $throws->seconds($middle, Speed::ofMph($level->hardHitSpeed)) < $level->reactionCaution;
+            [$near, $far] = $isInside ? [$middle, $far] : [$near, $middle];
+        }
+
+        return $far;
+    }
 
     /** @return list<self> the closest first */
     public static function of(Cast $cast, LevelProfile $level, Sport $sport): array

@@ -70,16 +70,16 @@ final class RulesTest extends AppTestCase
         self::assertSelectorTextContains('.call', '“Double play.”');
         $crawler = $this->open($this->team(), '/situations/rules');
         $this->browser->submit($crawler->filter('#rule-in form')->eq(1)->form());
-        self::assertSame(['creep', 'in'], \array_slice($this->order(), 7, 2));
+        self::assertSame(['two-ends-it', 'in'], \array_slice($this->order(), 10, 2));
 
         $this->open($this->team(), '/situations/rules');
         $this->browser->submitForm('Undo Infield in later');
-        self::assertSame(['in', 'creep'], \array_slice($this->order(), 7, 2));
+        self::assertSame(['in', 'two-ends-it'], \array_slice($this->order(), 10, 2));
         $this->open($this->team(), '/situations/rules');
         $this->browser->submitForm('Undo Bunt likely off');
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'Undone: Bunt likely off.');
-        self::assertSelectorTextContains('h1', '18 rules place everybody, as shipped');
+        self::assertSelectorTextContains('h1', '22 rules place everybody, as shipped');
         $this->browser->submitForm('Do again Bunt likely off');
         self::assertFalse($this->drafts()->of($this->team())->rule('bunt')?->isOn);
     }

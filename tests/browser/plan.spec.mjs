@@ -33,7 +33,7 @@ test('a rule is written, places people, explains itself and is undone', async ({
 test('depths are drawn while they are typed, and called by the coach’s word', async ({ page }) => {
     const team = await signIn(page);
     await page.goto(`/${team}/situations/depths`);
-    const where = () => page.locator('.depth-mark').nth(3).getAttribute('transform');
+    const where = () => page.locator('.depth-mark', { hasText: '6 Normal' }).getAttribute('transform');
     const before = await where();
     await page.getByLabel('Shortstop, Normal, off, feet').fill('14');
     await expect.poll(where).not.toBe(before);

@@ -8,7 +8,6 @@ use FoxCorner\App\CommandLine\PlanInput;
 use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Range\Improvement;
-use FoxCorner\Core\Range\Improver;
 use FoxCorner\Core\Range\Step;
 use FoxCorner\Core\Runs\CostUnit;
 
@@ -18,13 +17,7 @@ final readonly class ImproveQuestion implements Question
     {
         $plan = PlanInput::read($input);
         $map = $plan->range(PlanInput::cost($plan));
-        $improver = new Improver(
-            $map,
-            $plan->cast,
-            $plan->state->rules->diamond(),
-            [],
-            (int) round(2 * $input->number('reach_paces', 2.0)),
-        );
+        $improver = $plan->improver($map, [], (int) round(2 * $input->number('reach_paces', 2.0)));
 
         return ['single' => self::told($improver->single()), 'joint' => self::told($improver->joint())];
     }
@@ -49,6 +42,11 @@ final readonly class ImproveQuestion implements Question
                 'outs_gained_per_100' => round($found->outs, 2),
                 'opens' => $found->price?->name(),
                 'opens_ft' => round($found->feet, 1),
+                'undoes' => $found->undone,
+                'twos_per_100' => null === $found->twos ? null : round($found->twos, 2),
+                'third_scores_per_100' => null === $found->thirdScores ? null : round($found->thirdScores, 2),
+                'doubles_per_100' => round($found->doubles, 2),
+                'would_go_on' => $found->wouldGoOn,
             ];
     }
 }

@@ -13,6 +13,7 @@ use FoxCorner\Core\Alignment\Shade;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;
+use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
@@ -50,6 +51,7 @@ final class RuleCodec
                     $rule->shades,
                 ),
                 'toward_pull' => $rule->towardPull,
+                'outfield_toward_pull' => $rule->outfieldTowardPull,
                 'reason' => $rule->reason,
             ],
             static fn(mixed $value): bool => [] !== $value && 0 !== $value,
@@ -86,6 +88,7 @@ final class RuleCodec
             $fields->text('reason'),
             $fields->flag('on') ?? true,
             $fields->whole('toward_pull', 0),
+            $fields->whole('outfield_toward_pull', 0),
         );
     }
 
@@ -109,6 +112,7 @@ final class RuleCodec
                 'leads' => $when->leads,
                 'bunt_likely' => $when->buntLikely,
                 'double_play' => $when->doublePlay,
+                'half' => $when->half?->value,
             ],
             static fn(mixed $value): bool => null !== $value && [] !== $value,
         );
@@ -130,6 +134,7 @@ final class RuleCodec
             $when->flag('leads'),
             $when->flag('bunt_likely'),
             $when->flag('double_play'),
+            $when->has('half') ? $when->enum('half', Half::class) : null,
         );
     }
 }

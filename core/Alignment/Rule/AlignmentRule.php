@@ -8,6 +8,7 @@ use FoxCorner\Core\Alignment\Shade;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
@@ -16,14 +17,16 @@ use FoxCorner\Core\Problem\Refused;
 final readonly class AlignmentRule
 {
     /**
-     * @param string        $id         stays the same while the rule is changed
-     * @param string        $name       a few words
-     * @param list<Placing> $placings   each position once
-     * @param list<Shade>   $shades     added to those of other rules
-     * @param int           $towardPull steps of the middle infielders toward the side to which the batter pulls: the
-     *                                  far one goes all of them, the near one, who would leave his hole, every other
-     * @param string        $reason     a sentence, shown with every spot that the rule decides
-     * @param bool          $isOn       a rule that is off stays in the list and says nothing
+     * @param string        $id                 stays the same while the rule is changed
+     * @param string        $name               a few words
+     * @param list<Placing> $placings           each position once
+     * @param list<Shade>   $shades             added to those of other rules
+     * @param int           $towardPull         steps of the middle infielders to the side to which the batter pulls:
+     *                                          the far one goes all of them, the near one, who would leave his
+     *                                          hole, every other
+     * @param int           $outfieldTowardPull the same of all three outfielders
+     * @param string        $reason             a sentence, shown with every spot that the rule decides
+     * @param bool          $isOn               a rule that is off stays in the list and says nothing
      *
      * @throws Problem when name or reason are missing, it does nothing, or a position is placed twice
      */
@@ -36,8 +39,10 @@ final readonly class AlignmentRule
         public string $reason,
         public bool $isOn = true,
         public int $towardPull = 0,
+        public int $outfieldTowardPull = 0,
     ) {
         OutOfRange::unlessBetween('steps toward the pull side', $towardPull, -4, 4, 'steps');
+        OutOfRange::unlessBetween('steps of the outfield toward the pull side', $outfieldTowardPull, -8, 8, 'steps');
         foreach (['name' => $name, 'reason' => $reason] as $field => $text) {
             if ('' === trim($text) || mb_strlen($text) > 200) {
                 throw Refused::because(
@@ -47,7 +52,7 @@ final readonly class AlignmentRule
                 );
             }
         }
-        if ([] === $placings && [] === $shades && 0 === $towardPull) {
+        if ([] === $placings && [] === $shades && 0 === $towardPull && 0 === $outfieldTowardPull) {
             throw Refused::because('rule', 'it moves nobody', 'a depth or a shade for somebody');
         }
         $seen = [];
@@ -79,14 +84,20 @@ final readonly class AlignmentRule
     /** @return list<Shade> what it adds for this batter */
     public function shadesFor(GameState $state): array
     {
-        if (0 === $this->towardPull) {
-            return $this->shades;
+        $isRight = Bats::Right === $state->context->batter->type->bats();
+        $shades = $this->shades;
+        if (0 !== $this->outfieldTowardPull) {
+            foreach (PositionGroup::Outfield->positions() as $position) {
+                $shades[] = new Shade($position, $this->outfieldTowardPull * ($isRight ? -1 : 1), $this->reason);
+            }
         }
-        [$near, $far] =
-            Bats::Right === $state->context->batter->type->bats()
-                ? [Position::Shortstop, Position::SecondBase]
-                : [Position::SecondBase, Position::Shortstop];
-        $shades = [...$this->shades, new Shade($far, -$this->towardPull, $this->reason)];
+        if (0 === $this->towardPull) {
+            return $shades;
+        }
+        [$near, $far] = $isRight
+            ? [Position::Shortstop, Position::SecondBase]
+            : [Position::SecondBase, Position::Shortstop];
+        $shades[] = new Shade($far, -$this->towardPull, $this->reason);
         $follows = intdiv($this->towardPull, 2);
 
         return 0 === $follows ? $shades : [...$shades, new Shade($near, $follows, $this->reason)];
@@ -103,6 +114,7 @@ final readonly class AlignmentRule
             $this->reason,
             $on,
             $this->towardPull,
+            $this->outfieldTowardPull,
         );
     }
 }

@@ -9,6 +9,7 @@ use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\BuntOutlook;
 use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\Problem\OutOfRange;
@@ -31,6 +32,7 @@ final readonly class Condition
      * @param list<Sport>       $sports      one of these
      * @param bool|null         $leads       whether runners may lead before the pitch
      * @param bool|null         $buntLikely  by {@see BuntOutlook}
+     * @param Half|null         $half        whether they bat first or last; in the bottom a run can end the game
      * @param bool|null         $doublePlay  whether a double play is in order: runner on first, fewer than two out
      *
      * @throws Problem when it can never hold
@@ -49,6 +51,7 @@ final readonly class Condition
         public ?bool $leads = null,
         public ?bool $buntLikely = null,
         public ?bool $doublePlay = null,
+        public ?Half $half = null,
     ) {
         if (null !== $lastInnings) {
             OutOfRange::unlessBetween('last innings', $lastInnings, 1, 12, 'innings');
@@ -72,6 +75,7 @@ final readonly class Condition
         return $isOneOf($this->bases, $situation->bases) &&
             $isOneOf($this->outs, $situation->outs) &&
             (null === $this->lastInnings || $context->inning > $state->rules->innings - $this->lastInnings) &&
+            (null === $this->half || $context->half === $this->half) &&
             (null === $this->leadFrom || $context->lead >= $this->leadFrom) &&
             (null === $this->leadTo || $context->lead <= $this->leadTo) &&
             ([] === $this->batter || [] !== array_filter($this->batter, $has)) &&
@@ -96,6 +100,7 @@ final readonly class Condition
                     : (1 === $this->lastInnings
                         ? 'last inning'
                         : "last $this->lastInnings innings"),
+                null === $this->half ? null : lcfirst($this->half->label()) . ' half',
                 $this->leadWords(),
                 [] === $this->batter
                     ? null

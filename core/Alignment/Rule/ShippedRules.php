@@ -9,6 +9,7 @@ use FoxCorner\Core\Alignment\Shade;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;
+use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
@@ -30,6 +31,7 @@ final class ShippedRules
     {
         $early = [Outs::None, Outs::One];
         $third = BasesGroup::RunnerOnThird->bases();
+        $both = [Bases::FirstThird, Bases::Loaded];
 
         return [
             new AlignmentRule(
@@ -39,6 +41,24 @@ final class ShippedRules
                 [new Placing(Placing::EVERYBODY, NamedDepth::Normal)],
                 [],
                 'Nothing to be early for: most range.',
+            ),
+            new AlignmentRule(
+                'outfield-power',
+                'Outfield, power',
+                new Condition(batter: [BatterTrait::Power]),
+                [],
+                [],
+                'More of what a power hitter drives goes to the pull side: five steps round.',
+                outfieldTowardPull: 5,
+            ),
+            new AlignmentRule(
+                'outfield-slapper',
+                'Outfield, slapper',
+                new Condition(batter: [BatterTrait::Slaps], sports: [Sport::Fastpitch]),
+                [new Placing(PositionGroup::Outfield->positions(), NamedDepth::Shallow)],
+                [],
+                'A slapper drops it short, and the other way: in and round.',
+                outfieldTowardPull: -5,
             ),
             new AlignmentRule(
                 'double-play',
@@ -95,6 +115,14 @@ final class ShippedRules
                     'hard at someone.',
             ),
             new AlignmentRule(
+                'corners-in',
+                'Corners in',
+                new Condition(bases: $both, outs: $early, leadFrom: -2, leadTo: 3),
+                [new Placing(PositionGroup::Corners->positions(), NamedDepth::In)],
+                [],
+                'Runners on first and third: the middle for two, the corners in to cut the run off.',
+            ),
+            new AlignmentRule(
                 'slapper',
                 'Slapper at bat',
                 new Condition(batter: [BatterTrait::Slaps], sports: [Sport::Fastpitch]),
@@ -115,6 +143,14 @@ final class ShippedRules
                 ],
                 [],
                 'Late, and the run on third decides: it must not score on the ground.',
+            ),
+            new AlignmentRule(
+                'two-ends-it',
+                'Two end it',
+                new Condition(bases: $both, outs: [Outs::One], lastInnings: 2, leadFrom: 1, leadTo: 1),
+                [new Placing(PositionGroup::Middle->positions(), NamedDepth::DoublePlay)],
+                [],
+                'Ahead by one with one out: two end the inning before the run counts; the corners stay in.',
             ),
             new AlignmentRule(
                 'creep',
@@ -142,6 +178,7 @@ final class ShippedRules
                     lastInnings: 1,
                     leadFrom: 0,
                     leadTo: 0,
+                    half: Half::Bottom,
                 ),
                 [new Placing(PositionGroup::Outfield->positions(), NamedDepth::Shallow)],
                 [],

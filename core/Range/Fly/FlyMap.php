@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Range\Fly;
 
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\Ball;
+use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Play\Cast\Cast;
@@ -23,6 +24,8 @@ final readonly class FlyMap
     public const TOGETHER = 0.3;
     /** Share of the level's hardest hit that is looked at. */
     private const HARDEST = 1.0;
+    /** s by which one jump after a ball differs from another (ours). */
+    private const JUMPS = 0.25;
 
     /**
      * @param list<FlySpot> $spots
@@ -31,8 +34,10 @@ final readonly class FlyMap
      */
     private function __construct(public FlyKind $kind, public array $spots, public array $open, public array $shared) {}
 
-    public static function of(RuleSet $rules, LevelProfile $level, Cast $cast, FlyKind $kind): self
+    public static function of(GameState $state, LevelProfile $level, Cast $cast, FlyKind $kind): self
     {
+        $rules = $state->rules;
+        $spray = FlySpray::of($state->context);
         $hang = HangTimes::of($kind, Ball::for($rules->sport), self::HARDEST * $level->hardHitSpeed);
         $spots = [];
         $widest = $rules->fence->farthest();
@@ -45,7 +50,7 @@ final readonly class FlyMap
                         ? null
                         : $hang->secondsTo($feet);
                 if (null !== $seconds) {
-                    $spots[] = self::spot($point, $seconds, $cast, $level);
+                    $spots[] = self::spot($point, $seconds, $cast, $level, $spray->weight($point, $hang->farthest()));
                 }
             }
         }
@@ -60,17 +65,19 @@ final readonly class FlyMap
         );
     }
 
-    /** Of the spots that balls of this kind come down on, the share where somebody is in time. */
+    /** Of this batter's balls of the kind the share that somebody reaches; who is just late does so now and then. */
     public function caughtShare(): float
     {
-        return [] === $this->spots
-            ? 1.0
-            : 1 -
-                    \count(array_filter($this->spots, static fn(FlySpot $spot): bool => $spot->falls())) /
-                        \count($this->spots);
+        $all = $reached = 0.0;
+        foreach ($this->spots as $spot) {
+            $all += $spot->weight;
+            $reached += $spot->weight * OutChance::ofMargin(-$spot->late, self::JUMPS);
+        }
+
+        return $all > 0.0 ? $reached / $all : 1.0;
     }
 
-    private static function spot(Point $point, float $hang, Cast $cast, LevelProfile $level): FlySpot
+    private static function spot(Point $point, float $hang, Cast $cast, LevelProfile $level, float $weight): FlySpot
     {
         $arrivals = [];
         foreach (Position::cases() as $position) {
@@ -97,6 +104,7 @@ final readonly class FlyMap
             \count($sharing) > 1 ? $sharing : [],
             \array_slice($positions, 0, 2),
             $first - $hang,
+            $weight,
         );
     }
 

@@ -17,6 +17,7 @@ final readonly class FlySpot
      *                                more
      * @param list<Position> $nearest the two who would be there first, in time or not
      * @param float          $late    seconds that the first one is late; negative: to spare
+     * @param float          $weight  how many of the batter's come down there, relative
      */
     public function __construct(
         public Point $point,
@@ -25,6 +26,7 @@ final readonly class FlySpot
         public array $sharing,
         public array $nearest,
         public float $late,
+        public float $weight,
     ) {}
 
     public function falls(): bool

@@ -13,6 +13,7 @@ use FoxCorner\Core\Alignment\Rule\Condition;
 use FoxCorner\Core\Alignment\Rule\Placing;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Alignment\Shade;
+use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
@@ -54,6 +55,16 @@ final class RulesTest extends TestCase
     /** @return iterable<string, array{Condition, string, GameState, GameState}> */
     public static function conditions(): iterable
     {
+        yield 'half of the inning' => [
+            new Condition(half: Half::Top),
+            'top half',
+            Teams::state(),
+            GameState::of(
+                ShippedRuleSets::get('fastpitch-43'),
+                Situation::fromKey('R1-0'),
+                Context::of(3, Half::Bottom, 0, Batter::ofType(BatterType::Right), Count::none()),
+            ),
+        ];
         yield 'a group of bases' => [
             new Condition(bases: BasesGroup::RunnerOnThird->bases()),
             'runner on third',
@@ -229,6 +240,65 @@ final class RulesTest extends TestCase
         );
     }
 
+    public function testTheCornersCutTheRunOffWhileTheMiddleWaitsForTwo(): void
+    {
+        $depths = static fn(string $situation, int $inning, int $lead): array => array_map(
+            static fn(int $number): string => self::alignment(
+                Teams::state('baseball-90', $situation, $inning, $lead),
+            )->spot(Position::from($number))->depth->value,
+            [3, 4, 5, 6],
+        );
+        $split = ['in', 'double-play', 'in', 'double-play'];
+
+        self::assertSame(['hold', 'double-play', 'in', 'double-play'], $depths('R1R3-1', 3, 0));
+        self::assertSame($split, $depths('loaded-1', 3, 0));
+        self::assertSame($split, $depths('loaded-0', 3, -2));
+        self::assertSame(['double-play', 'double-play', 'double-play', 'double-play'], $depths('loaded-1', 3, 4));
+        $squeeze = ['bunt', 'in', 'bunt', 'in'];
+        self::assertSame($squeeze, $depths('loaded-1', 9, 0), 'one run beats us');
+        self::assertSame($squeeze, $depths('loaded-0', 9, 1), 'two do not end it');
+        self::assertSame(['bunt', 'double-play', 'bunt', 'double-play'], $depths('loaded-1', 9, 1), 'two end it');
+        self::assertSame('Double play, corners in', self::alignment(Teams::state('baseball-90', 'loaded-1'))->call());
+    }
+
+    public function testTheRunOnSecondWinsItOnlyWhereTheyBatLast(): void
+    {
+        $depth = static fn(Half $half, int $lead): NamedDepth => self::alignment(
+            GameState::of(
+                ShippedRuleSets::get('baseball-90'),
+                Situation::fromKey('R2-2'),
+                Context::of(9, $half, $lead, Batter::ofType(BatterType::Right), Count::none()),
+            ),
+        )->spot(Position::LeftField)->depth;
+
+        self::assertSame(NamedDepth::Shallow, $depth(Half::Bottom, 0));
+        self::assertSame(NamedDepth::Normal, $depth(Half::Top, 0));
+        self::assertSame(NamedDepth::Deep, $depth(Half::Bottom, 1), 'the lines are guarded');
+    }
+
+    public function testTheOutfieldGoesRoundWithTheBatter(): void
+    {
+        $x = static fn(BatterType $batter): float => self::alignment(
+            Teams::state('fastpitch-43', 'none-0', batter: $batter),
+        )->point(Position::CenterField)->x;
+
+        self::assertEqualsWithDelta(0.0, $x(BatterType::Right), 1e-9);
+        self::assertEqualsWithDelta(-10.0, $x(BatterType::RightPower), 0.05, 'five steps of 2 ft');
+        self::assertEqualsWithDelta(10.0, $x(BatterType::LeftPower), 0.05);
+        self::assertEqualsWithDelta(-10.0, $x(BatterType::Slapper), 0.05, 'the other way');
+        $slapper = self::alignment(Teams::state('fastpitch-43', 'none-0', batter: BatterType::Slapper));
+        $fence = ShippedRuleSets::get('fastpitch-43')->fence;
+        foreach ([Position::LeftField, Position::CenterField, Position::RightField] as $position) {
+            $point = $slapper->point($position);
+            self::assertEqualsWithDelta(
+                0.6 * $fence->distanceAt($point->sprayDegrees()),
+                $point->distanceTo(Point::home()),
+                1e-6,
+            );
+        }
+        self::assertStringContainsString('4 to left', $slapper->spot(Position::CenterField)->placement->inPaces(2.5));
+    }
+
     public function testSoftballAndBaseballDiffer(): void
     {
         $softball = self::alignment(Teams::state('fastpitch-43', 'R1-1'));
@@ -334,15 +404,24 @@ final class RulesTest extends TestCase
             'rule',
         ];
         yield 'scores the wrong way round' => [static fn(): mixed => new Condition(leadFrom: 2, leadTo: 1), 'score'];
-        yield 'an outfielder shades' => [static fn(): mixed => new Shade(Position::LeftField, 1, 'C.'), 'shade'];
+        yield 'the pitcher shades' => [static fn(): mixed => new Shade(Position::Pitcher, 1, 'C.'), 'shade'];
+        yield 'too far for an outfielder' => [static fn(): mixed => new Shade(Position::LeftField, 11, 'C.'), 'shade'];
+        yield 'too far for the outfield' => [
+            static fn(): mixed => new AlignmentRule('a', 'A', $always, [], [], 'B.', outfieldTowardPull: 9),
+            'steps of the outfield toward the pull side',
+        ];
         yield 'far too many steps' => [static fn(): mixed => new Shade(Position::Shortstop, 7, 'C.'), 'shade'];
     }
 
-    #[TestWith([2, '5 2 steps off the line'])]
-    #[TestWith([-1, '5 a step closer to the line'])]
-    public function testAShadeReadsFromItsBag(int $steps, string $words): void
+    #[TestWith([Position::ThirdBase, 2, '5 2 steps off the line'])]
+    #[TestWith([Position::FirstBase, -1, '3 a step closer to the line'])]
+    #[TestWith([Position::Shortstop, -2, '6 2 steps closer to second'])]
+    #[TestWith([Position::SecondBase, 1, '4 a step off second'])]
+    #[TestWith([Position::LeftField, -10, '7 10 steps to left'])]
+    #[TestWith([Position::CenterField, 1, '8 a step to right'])]
+    public function testAShadeReadsFromItsBag(Position $position, int $steps, string $words): void
     {
-        self::assertSame($words, (new Shade(Position::ThirdBase, $steps, 'D.'))->words());
+        self::assertSame($words, (new Shade($position, $steps, 'D.'))->words());
     }
 
     private static function pitched(Pitching $pitching): GameState

@@ -32,7 +32,6 @@ use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Fielding\Aims;
 use FoxCorner\Core\Play\Scheme\Job;
-use FoxCorner\Core\Range\Improver;
 use FoxCorner\Core\Runs\PlateAppearance;
 use FoxCorner\Core\Runs\RunChain;
 use FoxCorner\Tests\Core\Teams;
@@ -94,9 +93,7 @@ final class PlanFigures implements Figures
                 );
             }
             $plan = Teams::plan(Teams::state($rules, 'R1-1'), $level);
-            $improver = new Improver($plan->range(Teams::cost($level)), $plan->cast, $plan->state->rules->diamond(), [
-                Position::ThirdBase,
-            ]);
+            $improver = $plan->improver($plan->range(Teams::cost($level)), [Position::ThirdBase]);
             yield "improve/$rules" => $improver->single();
         }
         yield from self::alone();

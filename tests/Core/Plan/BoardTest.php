@@ -37,7 +37,10 @@ final class BoardTest extends TestCase
             Context::of(3, Half::Top, 0, Batter::ofType(BatterType::Right), Count::fromKey('0-2')),
         );
 
-        self::assertSame('5 bunt, 1 off; 6 halfway, 5 off', self::cell($slapper, 'R1-0')->changeWords());
+        self::assertSame(
+            '5 bunt, 1 off; 6 halfway, 5 off; 7, 8, 9 shallow, 5 left',
+            self::cell($slapper, 'R1-0')->changeWords(),
+        );
         self::assertSame('3 double play; 5 double play, 2 off', self::cell($ahead, 'R1-0')->changeWords());
         self::assertSame('3 double play; 5 double play, 2 off', self::cell($twoStrikes, 'R1-0')->changeWords());
         self::assertSame('Plate', self::cell($tiedLate, 'R3-0')->want->label());

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Range;
 
+use FoxCorner\Core\Alignment\Rule\AlignmentRule;
+use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Range\Fly\FlyKind;
 use FoxCorner\Core\Range\Fly\FlyMap;
@@ -59,7 +63,7 @@ final class FlyMapTest extends TestCase
     {
         $plan = self::plan();
         $shifted = FlyMap::of(
-            $plan->state->rules,
+            $plan->state,
             $plan->level,
             $plan->cast->moved(Position::LeftField, Point::of(-20, 260)),
             FlyKind::Fly,
@@ -81,11 +85,11 @@ final class FlyMapTest extends TestCase
         $cast = $plan->cast
             ->moved(Position::LeftField, Point::of(-20, 270))
             ->moved(Position::CenterField, Point::of(20, 270));
-        $zones = FlyMap::of($plan->state->rules, $plan->level, $cast, FlyKind::Fly)->shared;
+        $zones = FlyMap::of($plan->state, $plan->level, $cast, FlyKind::Fly)->shared;
 
         self::assertSame('7 and 8', $zones[0]->who());
         self::assertSame(Position::CenterField, $zones[0]->caller());
-        foreach (FlyMap::of($plan->state->rules, $plan->level, $cast, FlyKind::Fly)->spots as $spot) {
+        foreach (FlyMap::of($plan->state, $plan->level, $cast, FlyKind::Fly)->spots as $spot) {
             self::assertNotCount(1, $spot->sharing);
             self::assertSame(
                 [],
@@ -97,6 +101,42 @@ final class FlyMapTest extends TestCase
                 'who is late meets nobody',
             );
         }
+    }
+
+    /** The outfield of the shipped rules against the batter it is for, and the same straight up. */
+    #[TestWith(['baseball-90', Level::Pro, BatterType::RightPower, 0.004, 0.02])]
+    #[TestWith(['baseball-90', Level::HighSchool, BatterType::LeftPower, 0.008, 0.03])]
+    #[TestWith(['baseball-60', Level::Youth10, BatterType::RightPower, 0.004, 0.02])]
+    #[TestWith(['fastpitch-43', Level::Fastpitch16, BatterType::LeftPower, 0.008, 0.03])]
+    #[TestWith(['fastpitch-43', Level::Fastpitch16, BatterType::Slapper, 0.1, 0.17])]
+    #[TestWith(['fastpitch-35', Level::Fastpitch12, BatterType::Slapper, 0.05, 0.12])]
+    public function testTheOutfieldGainsByGoingRound(
+        string $rules,
+        Level $level,
+        BatterType $batter,
+        float $least,
+        float $most,
+    ): void {
+        $state = Teams::state($rules, 'none-0', batter: $batter);
+        $caught = static fn(bool $isOn): float => SituationPlan::of(
+            $state,
+            $level->profile(),
+            Teams::plan($state, $level)->lineup,
+            PlanBook::shipped($state->rules)->withRules(
+                array_map(
+                    static fn(AlignmentRule $rule): AlignmentRule => str_starts_with($rule->id, 'outfield')
+                        ? $rule->switched($isOn)
+                        : $rule,
+                    ShippedRules::all(),
+                ),
+            ),
+        )
+            ->flies(FlyKind::Fly)
+            ->caughtShare();
+        $gain = $caught(true) - $caught(false);
+
+        self::assertGreaterThan($least, $gain);
+        self::assertLessThan($most, $gain);
     }
 
     /** @param non-empty-list<int> $numbers */

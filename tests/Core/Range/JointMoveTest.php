@@ -9,7 +9,6 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Range\Improver;
 use FoxCorner\Core\Range\Step;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
@@ -21,10 +20,7 @@ final class JointMoveTest extends TestCase
     {
         $plan = Teams::plan(Teams::state('baseball-90', 'R1-1', 3, 5), Level::Pro);
         $map = $plan->range(Teams::cost());
-        $improver = new Improver($map, $plan->cast, $plan->state->rules->diamond(), [
-            Position::FirstBase,
-            Position::ThirdBase,
-        ]);
+        $improver = $plan->improver($map, [Position::FirstBase, Position::ThirdBase]);
         $joint = $improver->joint();
         $best = 0.0;
         foreach (self::steps($plan, Position::SecondBase) as $second) {

@@ -169,7 +169,7 @@ final class RangeTest extends TestCase
         $plan = self::plan('none-2');
 
         $this->expectExceptionMessage('reach: 4.5 is too large; allowed: 0.5 to 4 paces');
-        new Improver($plan->range(Teams::cost()), $plan->cast, $plan->state->rules->diamond(), [], 9);
+        $plan->improver($plan->range(Teams::cost()), [], 9);
     }
 
     public function testPlayingInKeepsTheRunnerOnThird(): void
@@ -206,7 +206,7 @@ final class RangeTest extends TestCase
     /** @param list<Position> $fixed */
     private static function improver(SituationPlan $plan, RangeMap $map, array $fixed): Improver
     {
-        return new Improver($map, $plan->cast, $plan->state->rules->diamond(), $fixed);
+        return $plan->improver($map, $fixed);
     }
 
     private static function plan(string $situation, int $inning = 3, int $lead = 0): SituationPlan
