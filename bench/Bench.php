@@ -44,7 +44,7 @@ final readonly class Bench
             'Field, before the pitch' => '/field/R1-0',
             'Field, on a bunt' => '/field/R1-0?view=bunt',
             'Situations' => '/situations',
-            'Bunts, one map' => '/bunts/R1-0',
+            'Bunts, one map' => '/plays/bunt/R1-0',
             'Bunts, two maps' => '/bunts/R1R2-0?with=wheel',
             'Today' => '',
             'Team' => '/team',

@@ -31,6 +31,8 @@ final readonly class RangeMap
      * @param array<int, GroundReach>             $reaches by position number
      * @param array<int, array<int, BallFielded>> $alone   what somebody makes of a ball when nobody is behind him; by
      *                                                     position number and ball, as far as it was asked
+     * @param list<BallFielded>                   $fielded by ball
+     * @param list<array{int, int}>               $by      likewise: who has it, and who is behind him
      */
     private function __construct(
         public RangeSummary $summary,
@@ -38,6 +40,8 @@ final readonly class RangeMap
         private GroundBalls $balls,
         private array $reaches,
         private array $alone,
+        private array $fielded,
+        private array $by,
     ) {}
 
     public static function of(GameState $state, LevelProfile $level, Cast $cast, PlayCost $cost): self
@@ -49,7 +53,7 @@ final readonly class RangeMap
             $reaches[$number] = self::reach($fielder, $setting, $balls);
         }
 
-        return self::fromReaches($setting, $balls, $cast, $reaches, []);
+        return self::fromReaches($setting, $balls, $cast, $reaches, null);
     }
 
     /**
@@ -59,11 +63,8 @@ final readonly class RangeMap
      */
     public function ball(int $direction, int $speed): array
     {
-        $tree = new GroundTree($this->setting, new GroundPlays($this->setting));
-        $alone = $this->alone;
-
         return [
-            self::fielded($tree, $this->balls, $this->reaches, $direction, $speed, $alone),
+            $this->fielded[$direction * GroundBalls::SPEEDS + $speed],
             $this->balls->speeds[$speed],
             $this->balls->sprays[$direction],
         ];
@@ -85,14 +86,8 @@ final readonly class RangeMap
             $reaches = $this->reaches;
             $reaches[$position->value] = self::reach($setting->fielders[$position->value], $setting, $this->balls);
         }
-        $alone = [];
-        foreach ($this->alone as $number => $balls) {
-            if ($reaches[$number] === $this->reaches[$number]) {
-                $alone[$number] = $balls;
-            }
-        }
 
-        return self::fromReaches($setting, $this->balls, $cast, $reaches, $alone);
+        return self::fromReaches($setting, $this->balls, $cast, $reaches, $this);
     }
 
     private static function reach(GroundFielder $fielder, GroundSetting $setting, GroundBalls $balls): GroundReach
@@ -101,29 +96,50 @@ final readonly class RangeMap
     }
 
     /**
-     * @param array<int, GroundReach>             $reaches
-     * @param array<int, array<int, BallFielded>> $alone
+     * @param array<int, GroundReach> $reaches
+     * @param self|null               $before  from which whatever nobody has changed is taken over
      */
     private static function fromReaches(
         GroundSetting $setting,
         GroundBalls $balls,
         Cast $cast,
         array $reaches,
-        array $alone,
+        ?self $before,
     ): self {
+        $same = [0 => true];
+        $alone = [];
+        foreach ($reaches as $number => $reach) {
+            $same[$number] = null !== $before && $reach === $before->reaches[$number];
+            $alone[$number] = $same[$number] ? $before->alone[$number] ?? [] : [];
+        }
         $tree = new GroundTree($setting, new GroundPlays($setting));
-        $fielded = [];
+        $fielded = $by = [];
         for ($direction = 0; $direction < GroundBalls::DIRECTIONS; ++$direction) {
             for ($speed = 0; $speed < GroundBalls::SPEEDS; ++$speed) {
-                $fielded[] = self::fielded($tree, $balls, $reaches, $direction, $speed, $alone);
+                $index = $direction * GroundBalls::SPEEDS + $speed;
+                $who = GroundReach::foremost($reaches, $index);
+                $by[] = $who;
+                $fielded[] =
+                    null !== $before && $same[$who[0]] && $same[$who[1]] && $who === $before->by[$index]
+                        ? $before->fielded[$index]
+                        : self::fielded($tree, $balls, $reaches, $direction, $speed, $who, $alone);
             }
         }
 
-        return new self(self::summary($setting, $balls, $cast, $fielded), $setting, $balls, $reaches, $alone);
+        return new self(
+            self::summary($setting, $balls, $cast, $fielded),
+            $setting,
+            $balls,
+            $reaches,
+            $alone,
+            $fielded,
+            $by,
+        );
     }
 
     /**
      * @param array<int, GroundReach>             $reaches
+     * @param array{int, int}                     $who     has it, and is behind him
      * @param array<int, array<int, BallFielded>> $alone   is added to
      */
     private static function fielded(
@@ -132,11 +148,12 @@ final readonly class RangeMap
         array $reaches,
         int $direction,
         int $speed,
+        array $who,
         array &$alone,
     ): BallFielded {
         $index = $direction * GroundBalls::SPEEDS + $speed;
         $past = $tree->past($balls->sprays[$direction]);
-        [$first, $second] = GroundReach::foremost($reaches, $index);
+        [$first, $second] = $who;
         if (0 === $first) {
             return $past;
         }

@@ -144,11 +144,16 @@ final readonly class GroundSetting
         );
     }
 
-    /** Whether throws by one of the fielders find somebody at every bag as soon as in another setting. */
+    /** Whether throws by one of the fielders find somebody at every bag that counts as soon as in another setting. */
     public function coversAs(self $other, int $fielder): bool
     {
-        foreach ($this->covering->there as $base => $covers) {
-            if ($covers[$fielder] !== $other->covering->there[$base][$fielder]) {
+        [$now, $then] = [$this->covering->there, $other->covering->there];
+        foreach ($this->aims->all as $aim) {
+            $last = $aim->then ?? $aim->bag;
+            if (
+                $now[$aim->bag->value][$fielder] !== $then[$aim->bag->value][$fielder] ||
+                $now[$last->value][$fielder] !== $then[$last->value][$fielder]
+            ) {
                 return false;
             }
         }
