@@ -14,6 +14,8 @@ use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Range\Improvement;
+use FoxCorner\Core\Range\Improver;
+use FoxCorner\Core\Range\RangeMap;
 use FoxCorner\Core\Range\ReactionCaution;
 use FoxCorner\Core\Range\Step;
 use FoxCorner\Core\Range\Undone;
@@ -45,11 +47,23 @@ final class ImproverTest extends TestCase
     {
         $plan = self::plan($level, $situation);
         $closest = ReactionCaution::closest($plan->level, $plan->state->rules->sport);
-        $improver = $plan->improver($plan->range(Teams::cost($level)), [], 8);
-        foreach ([$improver->single(), $improver->joint()] as $found) {
-            foreach ($found->steps ?? [] as $step) {
-                $from = $plan->cast->at($step->position)->start->distanceTo(Point::home());
-                self::assertGreaterThanOrEqual(min($closest, $from) - 1e-6, $step->to->distanceTo(Point::home()));
+        // Whoever stands too close already is not to go closer; nobody else is to come as close.
+        foreach ([Position::ThirdBase, Position::Shortstop] as $position) {
+            $others = array_filter(Position::cases(), static fn(Position $one): bool => $one !== $position);
+            $near = $plan->cast->moved($position, Point::home()->between($plan->cast->at($position)->start, 0.6));
+            foreach ([$plan->cast, $near] as $cast) {
+                $improver = new Improver(
+                    RangeMap::of($plan->state, $plan->level, $cast, Teams::cost($level)),
+                    $cast,
+                    $plan->state->rules,
+                    $plan->alignment,
+                    $closest,
+                    array_values($others),
+                    8,
+                );
+                $from = $cast->at($position)->start->distanceTo(Point::home());
+                $to = ($improver->single()->steps[0] ?? null)?->to->distanceTo(Point::home()) ?? $from;
+                self::assertGreaterThanOrEqual(min($closest, $from) - 1e-6, $to);
             }
         }
     }
@@ -113,7 +127,7 @@ final class ImproverTest extends TestCase
     {
         $plan = self::plan(Level::Pro, 'R1-1');
         $map = $plan->range(Teams::cost());
-        $found = self::found($plan->improver($map, [], 8)->joint());
+        $found = self::found($plan->improver($map, [Position::FirstBase, Position::ThirdBase])->joint());
         $cast = $plan->cast;
         $after = $map;
         foreach ($found->steps as $step) {
