@@ -18,18 +18,28 @@ final readonly class KnownFigures
     /** @return array{list<KnownLine>, LinesGuarded} */
     public function of(Level $level): array
     {
-        $key = 'known-' . hash('xxh128', serialize([$level->profile(), $level->profile()->advancement()]));
-
-        return $this->cache->get($key, static function () use ($level): array {
+        $lines = $this->cache->get(self::key('known', $level), static function () use ($level): array {
             $figures = new LevelFigures($level);
 
-            return [
-                array_map(
-                    static fn(Measure $measure): KnownLine => KnownLine::of($figures, $measure),
-                    Measure::cases(),
-                ),
-                LinesGuarded::of($figures),
-            ];
+            return array_map(
+                static fn(Measure $measure): KnownLine => KnownLine::of($figures, $measure),
+                Measure::cases(),
+            );
         });
+
+        return [$lines, $this->linesGuarded($level)];
+    }
+
+    public function linesGuarded(Level $level): LinesGuarded
+    {
+        return $this->cache->get(
+            self::key('guarded', $level),
+            static fn(): LinesGuarded => LinesGuarded::of(new LevelFigures($level)),
+        );
+    }
+
+    private static function key(string $what, Level $level): string
+    {
+        return $what . '-' . hash('xxh128', serialize([$level->profile(), $level->profile()->advancement()]));
     }
 }

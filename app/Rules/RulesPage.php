@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Rules;
 
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Known\KnownFigures;
 use FoxCorner\App\Plan\ChangedMeanwhile;
 use FoxCorner\App\Plan\Fingerprint;
 use FoxCorner\App\Plan\PlanDrafts;
@@ -26,6 +27,7 @@ final class RulesPage extends AbstractController
         private readonly PlanDrafts $drafts,
         private readonly PlanEdits $edits,
         private readonly RuleEffects $effects,
+        private readonly KnownFigures $known,
     ) {}
 
     #[Route('/{team}/situations/rules', name: 'rules', methods: ['GET'])]
@@ -36,6 +38,7 @@ final class RulesPage extends AbstractController
         return $this->render('rules/list.html.twig', [
             'book' => $book,
             'effects' => $this->effects->of($membership->team->rules(), $book),
+            'guarded' => $this->known->linesGuarded($membership->team->level()),
             'isShipped' => Fingerprint::of($book->rules) === Fingerprint::of(ShippedRules::all()),
         ]);
     }

@@ -17,7 +17,7 @@ final readonly class BoardCell
     /** @param list<Spot> $changes spots that the context moves away from the base plan */
     public function __construct(public Situation $situation, public SituationPlan $plan, public array $changes)
     {
-        $this->want = InfieldWant::in($plan->state, $plan->alignment);
+        $this->want = InfieldWant::in($plan->state, $plan->alignment, $plan->level->advancement()->doublePlay);
     }
 
     public function isChanged(): bool

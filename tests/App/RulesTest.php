@@ -6,6 +6,9 @@ namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Club\Membership;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
+use FoxCorner\Core\Known\LevelFigures;
+use FoxCorner\Core\Known\LinesGuarded;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Plan\PlanBook;
 use PHPUnit\Framework\Attributes\TestWith;
 
@@ -59,6 +62,21 @@ final class RulesTest extends AppTestCase
         $this->browser->submitForm('Save the rule', ['rule_form[name]' => 'A', 'rule_form[reason]' => 'B.']);
 
         self::assertSelectorTextContains('.finding', 'It moves nobody. Allowed: a depth or a shade for somebody.');
+    }
+
+    public function testARuleThatGuardsTheLinesSaysItsPrice(): void
+    {
+        $this->signIn();
+        $rows = $this->open($this->team(), '/situations/rules')->filter('#rule-guard, #rule-guard-two-out, #rule-in');
+        $prices = [];
+        foreach ($rows as $row) {
+            preg_match('/ground balls ([\d.]+) outs fewer and\s+([\d.]+) doubles fewer/', $row->textContent ?? '', $said);
+            $prices[] = \array_slice($said, 1);
+        }
+        $guarded = LinesGuarded::of(new LevelFigures(Level::Fastpitch16));
+        $price = [number_format($guarded->outs, 1), number_format($guarded->doubles, 1)];
+
+        self::assertSame([$price, $price, []], $prices);
     }
 
     public function testOffLaterUndoAndAgain(): void

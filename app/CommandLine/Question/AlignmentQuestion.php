@@ -18,7 +18,11 @@ final readonly class AlignmentQuestion implements Question
 
         return [
             'call' => $plan->alignment->call(),
-            'wants' => InfieldWant::in($plan->state, $plan->alignment)->label(),
+            'wants' => InfieldWant::in(
+                $plan->state,
+                $plan->alignment,
+                $plan->level->advancement()->doublePlay,
+            )->label(),
             'spots' => array_map(
                 static fn(Spot $spot): array => [
                     'position' => $spot->position->value,

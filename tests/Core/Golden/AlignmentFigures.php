@@ -99,6 +99,11 @@ final class AlignmentFigures implements Figures
             ...$withWords ? [Landmark::of($spot->position, $spot->placement->point(), $state->rules, 2.6)] : [],
         ];
 
-        return [$alignment->call(), InfieldWant::in($state, $alignment), array_map($spot, $alignment->spots())];
+        return [
+            $alignment->call(),
+            InfieldWant::in($state, $alignment, 0.09),
+            InfieldWant::in($state, $alignment, 0.089),
+            array_map($spot, $alignment->spots()),
+        ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Plan;
 
+use FoxCorner\Core\Alignment\InfieldWant;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
@@ -15,6 +16,7 @@ use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\Plan\Board;
 use FoxCorner\Core\Plan\BoardCell;
 use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
 
@@ -59,11 +61,39 @@ final class BoardTest extends TestCase
         self::assertSame(
             [
                 'none-0' => 'Sure out',
-                'R1-0' => 'Two; first if slow',
+                'R1-0' => 'Lead if sure, else first',
                 'R1-2' => 'Sure out',
                 'R3-1' => 'Look back, then first',
-                'R1R3-1' => 'Two; first if slow',
+                'R1R3-1' => 'Plate from the corners, else first',
                 'loaded-2' => 'Sure out',
+            ],
+            $wants,
+        );
+    }
+
+    /** Nobody's first wish is a double play where one ground out in eleven at most becomes one. */
+    public function testTwoIsWantedWhereItIsTurned(): void
+    {
+        $wants = [];
+        foreach (Level::cases() as $level) {
+            $plan = Teams::plan(Teams::state($level->usualRules(), 'R1-1'), $level);
+            $both = Teams::plan(Teams::state($level->usualRules(), 'R1R3-1'), $level);
+            $turned = $level->profile()->advancement()->doublePlay;
+            $want = static fn(SituationPlan $plan): string => InfieldWant::in($plan->state, $plan->alignment, $turned)
+                ->value;
+            $wants[$level->value] = $want($plan) . ', ' . $want($both);
+        }
+
+        self::assertSame(
+            [
+                'baseball-10-12' => 'lead-then-first, corners-plate',
+                'baseball-13-14' => 'two, two-or-plate',
+                'baseball-high-school' => 'two, two-or-plate',
+                'baseball-college' => 'two, two-or-plate',
+                'pro' => 'two, two-or-plate',
+                'fastpitch-12u' => 'lead-then-first, corners-plate',
+                'fastpitch-14-16u' => 'lead-then-first, corners-plate',
+                'fastpitch-college' => 'two, two-or-plate',
             ],
             $wants,
         );
