@@ -62,7 +62,7 @@ final readonly class Batter
         }
         $isRight = Bats::Right === $bats;
         $type = match (true) {
-            Bats::Slap === $bats => BatterType::Slapper,
+            Bats::Slap === $bats => $power ? BatterType::PowerSlapper : BatterType::Slapper,
             $power => $isRight ? BatterType::RightPower : BatterType::LeftPower,
             default => $isRight ? BatterType::Right : BatterType::Left,
         };

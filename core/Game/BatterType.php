@@ -13,6 +13,8 @@ enum BatterType: string
     case Left = 'left';
     /** Left-handed, hits on the run, quick. */
     case Slapper = 'slapper';
+    /** The same, and drives it when the corners come in. */
+    case PowerSlapper = 'power-slapper';
     case RightPower = 'right-power';
     case LeftPower = 'left-power';
     /** Quick, right-handed, bats first or second. */
@@ -27,6 +29,7 @@ enum BatterType: string
             self::Right => 'Right',
             self::Left => 'Left',
             self::Slapper => 'Left, slaps, quick',
+            self::PowerSlapper => 'Left, slaps hard, quick',
             self::RightPower => 'Right, power',
             self::LeftPower => 'Left, power',
             self::TopOfOrder => 'Right, top of the order, quick',
@@ -38,13 +41,13 @@ enum BatterType: string
         return match ($this) {
             self::Right, self::RightPower, self::TopOfOrder => Bats::Right,
             self::Left, self::LeftPower => Bats::Left,
-            self::Slapper => Bats::Slap,
+            self::Slapper, self::PowerSlapper => Bats::Slap,
         };
     }
 
     public function hitsForPower(): bool
     {
-        return self::RightPower === $this || self::LeftPower === $this;
+        return \in_array($this, [self::RightPower, self::LeftPower, self::PowerSlapper], true);
     }
 
     /** @return list<BatterTrait> */
@@ -54,6 +57,7 @@ enum BatterType: string
             self::Right => [BatterTrait::Right],
             self::Left => [BatterTrait::Left],
             self::Slapper => [BatterTrait::Left, BatterTrait::Slaps, BatterTrait::Quick],
+            self::PowerSlapper => [BatterTrait::Left, BatterTrait::Slaps, BatterTrait::Power, BatterTrait::Quick],
             self::RightPower => [BatterTrait::Right, BatterTrait::Power],
             self::LeftPower => [BatterTrait::Left, BatterTrait::Power],
             self::TopOfOrder => [BatterTrait::Right, BatterTrait::Quick, BatterTrait::TopOfOrder],
@@ -67,7 +71,7 @@ enum BatterType: string
     public function timeShare(): float
     {
         return match ($this) {
-            self::Slapper, self::TopOfOrder => 0.95,
+            self::Slapper, self::PowerSlapper, self::TopOfOrder => 0.95,
             self::RightPower, self::LeftPower => 1.04,
             self::Right, self::Left => 1.0,
         };

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Game;
 
+use FoxCorner\Core\People\Bats;
+
 /** Where a batter's ground balls mostly go. */
 enum Tendency: string
 {
@@ -24,8 +26,8 @@ enum Tendency: string
     public static function of(BatterType $type): self
     {
         return match (true) {
+            Bats::Slap === $type->bats() => self::OtherWay,
             $type->hitsForPower() => self::Pulls,
-            BatterType::Slapper === $type => self::OtherWay,
             default => self::AllFields,
         };
     }

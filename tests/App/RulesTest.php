@@ -70,7 +70,11 @@ final class RulesTest extends AppTestCase
         $rows = $this->open($this->team(), '/situations/rules')->filter('#rule-guard, #rule-guard-two-out, #rule-in');
         $prices = [];
         foreach ($rows as $row) {
-            preg_match('/ground balls ([\d.]+) outs fewer and\s+([\d.]+) doubles fewer/', $row->textContent ?? '', $said);
+            preg_match(
+                '/ground balls ([\d.]+) outs fewer and\s+([\d.]+) doubles fewer/',
+                $row->textContent ?? '',
+                $said,
+            );
             $prices[] = \array_slice($said, 1);
         }
         $guarded = LinesGuarded::of(new LevelFigures(Level::Fastpitch16));
@@ -88,16 +92,16 @@ final class RulesTest extends AppTestCase
         self::assertSelectorTextContains('.call', '“Double play.”');
         $crawler = $this->open($this->team(), '/situations/rules');
         $this->browser->submit($crawler->filter('#rule-in form')->eq(1)->form());
-        self::assertSame(['two-ends-it', 'in'], \array_slice($this->order(), 10, 2));
+        self::assertSame(['two-ends-it', 'in'], \array_slice($this->order(), 11, 2));
 
         $this->open($this->team(), '/situations/rules');
         $this->browser->submitForm('Undo Infield in later');
-        self::assertSame(['in', 'two-ends-it'], \array_slice($this->order(), 10, 2));
+        self::assertSame(['in', 'two-ends-it'], \array_slice($this->order(), 11, 2));
         $this->open($this->team(), '/situations/rules');
         $this->browser->submitForm('Undo Bunt likely off');
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'Undone: Bunt likely off.');
-        self::assertSelectorTextContains('h1', '22 rules place everybody, as shipped');
+        self::assertSelectorTextContains('h1', '23 rules place everybody, as shipped');
         $this->browser->submitForm('Do again Bunt likely off');
         self::assertFalse($this->drafts()->of($this->team())->rule('bunt')?->isOn);
     }

@@ -57,6 +57,7 @@ final class Fuzz
         'air',
         'depth',
         'slapper',
+        'power-slapper',
         'right',
         'away',
         'here',

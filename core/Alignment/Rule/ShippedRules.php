@@ -45,7 +45,7 @@ final class ShippedRules
             new AlignmentRule(
                 'outfield-power',
                 'Outfield, power',
-                new Condition(batter: [BatterTrait::Power]),
+                new Condition(batter: [BatterTrait::Power], notBatter: [BatterTrait::Slaps]),
                 [],
                 [],
                 'More of what a power hitter drives goes to the pull side: five steps round.',
@@ -54,7 +54,11 @@ final class ShippedRules
             new AlignmentRule(
                 'outfield-slapper',
                 'Outfield, slapper',
-                new Condition(batter: [BatterTrait::Slaps], sports: [Sport::Fastpitch]),
+                new Condition(
+                    batter: [BatterTrait::Slaps],
+                    notBatter: [BatterTrait::Power],
+                    sports: [Sport::Fastpitch],
+                ),
                 [new Placing(PositionGroup::Outfield->positions(), NamedDepth::Shallow)],
                 [],
                 'A slapper drops it short, and the other way: in and round.',
@@ -123,14 +127,26 @@ final class ShippedRules
                 'Runners on first and third: the middle for two, the corners in to cut the run off.',
             ),
             new AlignmentRule(
-                'slapper',
-                'Slapper at bat',
+                'slapper-hole',
+                'Slapper, left side',
                 new Condition(batter: [BatterTrait::Slaps], sports: [Sport::Fastpitch]),
-                [new Placing([Position::Shortstop], NamedDepth::Halfway)],
+                [],
                 [
-                    new Shade(Position::Shortstop, 5, 'A slapper hits into the hole on the left: well over.'),
+                    new Shade(Position::Shortstop, 3, 'A slapper hits into the hole on the left: three steps over.'),
                     new Shade(Position::ThirdBase, 1, 'A slapper hits into the hole on the left: a step off the line.'),
                 ],
+                'A slapper hits into the hole on the left.',
+            ),
+            new AlignmentRule(
+                'slapper',
+                'Slapper, soft',
+                new Condition(
+                    batter: [BatterTrait::Slaps],
+                    notBatter: [BatterTrait::Power],
+                    sports: [Sport::Fastpitch],
+                ),
+                [new Placing([Position::Shortstop], NamedDepth::Halfway)],
+                [new Shade(Position::Shortstop, 2, 'A soft slapper only puts it there: two steps more.')],
                 'A slapper runs with the swing: on the base line, the throw must be short.',
             ),
             new AlignmentRule(

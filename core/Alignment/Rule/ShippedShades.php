@@ -66,7 +66,7 @@ final class ShippedShades
                 'Power, left-handed',
                 new Condition(
                     batter: [BatterTrait::Power],
-                    notBatter: [BatterTrait::Right],
+                    notBatter: [BatterTrait::Right, BatterTrait::Slaps],
                     pitching: $trusted,
                     sports: [Sport::Baseball],
                     doublePlay: false,
@@ -80,7 +80,7 @@ final class ShippedShades
                 'Power, left-handed, softball',
                 new Condition(
                     batter: [BatterTrait::Power],
-                    notBatter: [BatterTrait::Right],
+                    notBatter: [BatterTrait::Right, BatterTrait::Slaps],
                     pitching: $trusted,
                     sports: [Sport::Fastpitch, Sport::Slowpitch],
                     doublePlay: false,

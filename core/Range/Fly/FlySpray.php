@@ -38,7 +38,7 @@ final readonly class FlySpray
         return new self(
             Bats::Right === $batter->type->bats() ? -1 : 1,
             match (true) {
-                $batter->is(BatterTrait::Slaps) => self::SLAPS,
+                $batter->is(BatterTrait::Slaps) => $batter->is(BatterTrait::Power) ? self::OTHER_WAY : self::SLAPS,
                 $batter->is(BatterTrait::Power) => self::POWER,
                 Tendency::OtherWay === $batter->tendency => self::OTHER_WAY,
                 Tendency::Pulls === $batter->tendency => self::PULLS,

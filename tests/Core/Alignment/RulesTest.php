@@ -13,6 +13,7 @@ use FoxCorner\Core\Alignment\Rule\Condition;
 use FoxCorner\Core\Alignment\Rule\Placing;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Alignment\Shade;
+use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Sport;
@@ -274,6 +275,27 @@ final class RulesTest extends TestCase
         self::assertSame(NamedDepth::Shallow, $depth(Half::Bottom, 0));
         self::assertSame(NamedDepth::Normal, $depth(Half::Top, 0));
         self::assertSame(NamedDepth::Deep, $depth(Half::Bottom, 1), 'the lines are guarded');
+    }
+
+    /** A soft one pulls the shortstop onto the base line and well over, one with power leaves him his depth. */
+    public function testASlapperIsSoftOrHasPower(): void
+    {
+        $short = static fn(BatterType $batter): Spot => self::alignment(
+            Teams::state('fastpitch-43', 'none-0', batter: $batter),
+        )->spot(Position::Shortstop);
+        $outfield = static fn(BatterType $batter): Spot => self::alignment(
+            Teams::state('fastpitch-43', 'none-0', batter: $batter),
+        )->spot(Position::CenterField);
+
+        self::assertSame(NamedDepth::Halfway, $short(BatterType::Slapper)->depth);
+        self::assertSame(5, $short(BatterType::Slapper)->steps());
+        self::assertSame(NamedDepth::Shallow, $outfield(BatterType::Slapper)->depth);
+        self::assertSame(NamedDepth::Normal, $short(BatterType::PowerSlapper)->depth);
+        self::assertSame(3, $short(BatterType::PowerSlapper)->steps());
+        self::assertSame(NamedDepth::Normal, $outfield(BatterType::PowerSlapper)->depth);
+        self::assertSame(0, $outfield(BatterType::PowerSlapper)->steps());
+        $named = Batter::named('x', 'Imre', Bats::Slap, 1, Tendency::OtherWay, true, false, null, 3.2);
+        self::assertSame(BatterType::PowerSlapper, $named->type);
     }
 
     public function testTheOutfieldGoesRoundWithTheBatter(): void

@@ -139,6 +139,33 @@ final class FlyMapTest extends TestCase
         self::assertLessThan($most, $gain);
     }
 
+    /** The left side of the shipped rules against slappers, and the same without: outs in a hundred ground balls. */
+    #[TestWith([Level::Fastpitch12, BatterType::Slapper, 4.0, 7.0])]
+    #[TestWith([Level::Fastpitch16, BatterType::Slapper, 4.5, 8.0])]
+    #[TestWith([Level::Fastpitch16, BatterType::PowerSlapper, 1.0, 3.5])]
+    #[TestWith([Level::FastpitchCollege, BatterType::PowerSlapper, 1.0, 3.5])]
+    public function testTheLeftSideGainsBySlappers(Level $level, BatterType $batter, float $least, float $most): void
+    {
+        $state = Teams::state($level->usualRules(), 'none-0', batter: $batter);
+        $outs = static fn(bool $isOn): float => SituationPlan::of(
+            $state,
+            $level->profile(),
+            Teams::plan($state, $level)->lineup,
+            PlanBook::shipped($state->rules)->withRules(
+                array_map(
+                    static fn(AlignmentRule $rule): AlignmentRule => str_starts_with($rule->id, 'slapper')
+                        ? $rule->switched($isOn)
+                        : $rule,
+                    ShippedRules::all(),
+                ),
+            ),
+        )->range(Teams::cost($level))->summary->outsPerBall;
+        $gain = 100 * ($outs(true) - $outs(false));
+
+        self::assertGreaterThan($least, $gain);
+        self::assertLessThan($most, $gain);
+    }
+
     /** @param non-empty-list<int> $numbers */
     #[TestWith([[7, 8], 8])]
     #[TestWith([[4, 9], 9])]
