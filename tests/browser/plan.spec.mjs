@@ -88,6 +88,7 @@ test('two ways to stand are compared, and the situation stays the control', asyn
     await page.goto(`/${team}/field/R3-1`);
     await page.getByRole('link', { name: 'Compare with standing otherwise' }).click();
     await page.getByRole('link', { name: 'Infield in' }).click();
+    await expect(page).toHaveURL(/against=in/);
     await expect(page.locator('main')).toContainText('Runs from third');
     await page.locator('#outs').click();
     await expect(page).toHaveURL(/R3-2\/compare\?.*against=in/);
