@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Plan;
 use FoxCorner\Core\Alignment\InfieldWant;
 use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
 
 /** One situation on the board. */
@@ -29,6 +30,10 @@ final readonly class BoardCell
     public function moveWords(): string
     {
         $who = array_map(static fn(Spot $spot): int => $spot->position->value, $this->changes);
+        $outfield = Position::numbers(PositionGroup::Outfield->positions());
+        if ([] === array_diff($outfield, $who)) {
+            $who = [...array_diff($who, $outfield), 'outfield'];
+        }
 
         return [] === $who ? '' : '; moves ' . implode(', ', $who);
     }

@@ -71,6 +71,17 @@ final class BoardTest extends TestCase
         );
     }
 
+    public function testWhoMovesIsSaidInAWord(): void
+    {
+        $moves = static fn(BatterType $batter): string => self::cell(
+            self::board(Teams::state(batter: $batter)->context),
+            'R1-2',
+        )->moveWords();
+
+        self::assertSame('', $moves(BatterType::Right));
+        self::assertSame('; moves 4, 5, 6, outfield', $moves(BatterType::Slapper));
+    }
+
     /** Nobody's first wish is a double play where one ground out in eleven at most becomes one. */
     public function testTwoIsWantedWhereItIsTurned(): void
     {
