@@ -10,6 +10,7 @@ use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Play\GroundBall\Afterwards;
 use FoxCorner\Core\Runs\CostUnit;
 
 /** One ground ball: who has it, what is done with it, and what it comes to. */
@@ -44,6 +45,7 @@ final readonly class GroundBallPlayQuestion implements Question
                 ? 'none'
                 : $called->base->word() .
                     (isset($timeline->legs[1]) ? '-' . $timeline->legs[1]->made->base->word() : ''),
+            'besides' => $isGone ? null : Afterwards::of($timeline)?->words(),
             'cost' => round($comes->cost, 4),
             'cost_unit' => CostUnit::Runs === $cost->unit ? 'runs' : 'chance to lose',
         ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plays\GroundBall;
 
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\GroundBall\Afterwards;
 use FoxCorner\Core\Play\GroundBall\Pivot;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
@@ -17,6 +18,7 @@ final class GroundBallExtension extends AbstractExtension
             new TwigFunction('taken_outs', TakenOut::all(...)),
             new TwigFunction('pivot_of', Pivot::on(...)),
             new TwigFunction('runs_of', self::runs(...)),
+            new TwigFunction('besides_of', Afterwards::of(...)),
             new TwigFunction('position_of', Position::from(...)),
         ];
     }

@@ -30,6 +30,7 @@ use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Fielding\Attempt;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
+use FoxCorner\Core\Play\GroundBall\Afterwards;
 use FoxCorner\Core\Play\GroundBall\FeedChoice;
 use FoxCorner\Core\Play\GroundBall\FeedKind;
 use FoxCorner\Core\Play\GroundBall\GroundBallFamily;
@@ -380,6 +381,29 @@ final class GroundBallPlayTest extends TestCase
         $plan = (new LevelFigures(Level::Pro))->plan($situation);
 
         return TwoOrOne::of(GroundSetting::of($plan->state, $plan->level, $plan->cast, Teams::cost()), 6);
+    }
+
+    /** A slow ball with first and second taken is out at second, with a feint and a look at third. */
+    #[TestWith(['R1R2-0', 8.0, 62.0, OutPolicy::Numbers, 'feint-and-look', Base::Second])]
+    #[TestWith(['R1R2-0', -6.0, 75.0, OutPolicy::Numbers, null, Base::Second])]
+    #[TestWith(['R1-0', 8.0, 62.0, OutPolicy::Numbers, null, Base::Second])]
+    #[TestWith(['R3-1', 14.0, 45.0, OutPolicy::First, 'look-back', Base::First])]
+    #[TestWith(['R3-1', 8.0, 45.0, OutPolicy::Numbers, 'run-at-him', Base::Home])]
+    #[TestWith(['R3-2', 14.0, 45.0, OutPolicy::First, null, Base::First])]
+    #[TestWith(['R1-0', 14.0, 45.0, OutPolicy::First, null, Base::First])]
+    #[TestWith(['loaded-1', 14.0, 45.0, OutPolicy::First, null, Base::First])]
+    public function testWhatBelongsToAnOutBesidesTheThrow(
+        string $situation,
+        float $degrees,
+        float $mph,
+        OutPolicy $policy,
+        ?string $besides,
+        Base $called,
+    ): void {
+        $play = self::play(Level::HighSchool, $situation, $degrees, $mph, $policy)->timeline();
+
+        self::assertSame($called, $play->called()->base);
+        self::assertSame($besides, Afterwards::of($play)?->value);
     }
 
     private static function play(
