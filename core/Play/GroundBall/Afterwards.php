@@ -17,16 +17,13 @@ enum Afterwards: string
     /** A throw home that the runner need not wait for. */
     case RunAtHim = 'run-at-him';
 
-    /** Chance of the second out below which it is rather feinted than thrown (ours). */
-    private const WORTH_A_THROW = 0.2;
-
     /** @return self|null null when there is nothing but the throw */
     public static function of(Timeline $play): ?self
     {
         $state = $play->setting->state;
         $bases = $state->situation->bases;
         $called = $play->called()->base;
-        $isTwo = isset($play->legs[1]) && $play->legs[1]->made->inHand >= self::WORTH_A_THROW;
+        $isTwo = isset($play->legs[1]) && $play->legs[1]->made->inHand >= TwoOrOne::TWO_FROM;
         $isForcedHome = $bases->has(Base::First) && $bases->has(Base::Second);
 
         return match (true) {

@@ -24,7 +24,7 @@ use FoxCorner\Core\Play\Fielding\Met;
 final readonly class TwoOrOne
 {
     /** How likely two must be to be called so (ours). */
-    private const TWO_FROM = 1 / 3;
+    public const TWO_FROM = 1 / 3;
 
     private function __construct(
         private GroundSetting $setting,
