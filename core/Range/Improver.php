@@ -22,8 +22,6 @@ use FoxCorner\Core\Problem\Problem;
  */
 final readonly class Improver
 {
-    /** Who can be asked to move. */
-    private const WHO = [Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop];
     /** Moves of each fielder that are tried in pairs. */
     private const PAIRED = 3;
     /** Times that everybody may better his move. */
@@ -91,9 +89,9 @@ final readonly class Improver
     private function walked(Tried $best): Tried
     {
         foreach ($best->steps as $step) {
+            $others = $this->without($best, $step->position);
             do {
                 $before = $best->cost;
-                $others = $this->without($best, $step->position);
                 foreach ($this->next($this->stepOf($best, $step->position)) as $next) {
                     $tried = $this->with($others, $next);
                     $best = $tried->cost < $best->cost ? $tried : $best;
@@ -133,13 +131,15 @@ final readonly class Improver
     private function wouldGoOn(Tried $best): bool
     {
         foreach ($best->steps as $step) {
-            $others = $this->without($best, $step->position);
             foreach ([[$step->off, 0], [0, $step->back]] as [$off, $back]) {
                 if (abs($off + $back) < $this->farthest) {
                     continue;
                 }
                 $on = $this->step($step->position, $step->off + ($off <=> 0), $step->back + ($back <=> 0));
-                if ($this->maySet($on) && $this->with($others, $on)->cost < $best->cost) {
+                if (
+                    $this->maySet($on) &&
+                    $this->with($this->without($best, $step->position), $on)->cost < $best->cost
+                ) {
                     return true;
                 }
             }
@@ -196,10 +196,16 @@ final readonly class Improver
             : null;
     }
 
+    /** Before anybody moves. */
+    private function standing(): Tried
+    {
+        return new Tried($this->map, $this->cast, []);
+    }
+
     /** @return list<Tried> every step of everybody who may move */
     private function singles(): array
     {
-        $standing = new Tried($this->map, $this->cast, []);
+        $standing = $this->standing();
         $tried = [];
         foreach ($this->movable() as $position) {
             foreach ($this->steps($position) as $step) {
@@ -214,7 +220,10 @@ final readonly class Improver
     private function movable(): array
     {
         return array_values(
-            array_filter(self::WHO, fn(Position $position): bool => !\in_array($position, $this->fixed, true)),
+            array_filter(
+                Position::INFIELDERS,
+                fn(Position $position): bool => !\in_array($position, $this->fixed, true),
+            ),
         );
     }
 
@@ -261,6 +270,9 @@ final readonly class Improver
         );
         if (\count($steps) === \count($tried->steps)) {
             return $tried;
+        }
+        if ([] === $steps) {
+            return $this->standing();
         }
         $cast = $tried->cast->moved($position, $this->cast->at($position)->start);
 
