@@ -30,7 +30,6 @@ use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Runs\PlayCost;
-use FoxCorner\Core\Runs\RunChain;
 use FoxCorner\Core\Runs\WinTable;
 
 /** The fields of a question that describe a situation and a team: nine players, measured or as the level knows them. */
@@ -130,7 +129,7 @@ final class PlanInput
     /** What plays cost by the level's rates: runs, or late in a close game the chance to win. */
     public static function cost(SituationPlan $plan): PlayCost
     {
-        $chain = RunChain::of($plan->level->rates, $plan->level->advancement());
+        $chain = $plan->level->chain();
         [$rules, $context] = [$plan->state->rules, $plan->state->context];
 
         return PlayCost::isInChance($context, $rules->innings)

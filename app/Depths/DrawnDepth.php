@@ -20,7 +20,7 @@ final readonly class DrawnDepth
     public static function all(DepthTable $table, RuleSet $rules): array
     {
         $drawn = [];
-        foreach ([Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop] as $position) {
+        foreach (Position::INFIELDERS as $position) {
             foreach ($table->depthsOf($position) as $depth) {
                 if (NamedDepth::Creep === $depth) {
                     // It arrives at "in", which is drawn.

@@ -50,7 +50,7 @@ enum Against: string
         $depth = NamedDepth::from($this->value);
         $who = \in_array($this, [self::GuardLines, self::Bunt], true)
             ? [Position::FirstBase, Position::ThirdBase]
-            : [Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop];
+            : Position::INFIELDERS;
         $here = new AlignmentRule(
             'compared',
             'Compared',

@@ -19,8 +19,6 @@ final readonly class PlayAdvice
     private const EVEN = 0.01;
     /** Half of the last figure shown: a difference below it is none. */
     private const LEAST = 0.005;
-    /** How likely the second out must be, the first one made, for two to be called (ours). */
-    private const TWO_IS_ON = 1 / 3;
     /** A lead out surer than this needs no word on what happens when everybody is safe (ours). */
     private const SURE = 0.9;
     /** With nobody out and these on, everybody safe is the big inning. */
@@ -84,10 +82,9 @@ final readonly class PlayAdvice
         if ($planned->family->isReadByOthers()) {
             return ($planned->coverage->call ?? '') . ', ' . self::spoken($called->base) . '.';
         }
-        $isTwo = isset($play->legs[1]) && $play->legs[1]->made->inHand >= self::TWO_IS_ON;
 
         return match (true) {
-            $isTwo => 'Two.',
+            $play->isForTwo() => 'Two.',
             null === $called->cover => 'Hold it.',
             default => ucfirst($called->base->word()) . '.',
         };

@@ -24,7 +24,7 @@ final readonly class CoverageDraft
     private const LONGEST_REASON = 300;
     private const LONGEST_NAME = 40;
     /** Whose depth a coverage may set. */
-    public const PLACED = [Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop];
+    public const PLACED = Position::INFIELDERS;
 
     /**
      * @param list<int>                         $fielders position numbers

@@ -65,7 +65,7 @@ final class RecordCsv
     private static function columns(): array
     {
         $columns = [];
-        foreach (FieldingRecord::POSITIONS as $position) {
+        foreach (Position::INFIELD as $position) {
             $columns["chances of $position->value"] = 'chances';
             $columns["outs of $position->value"] = 'outs';
         }

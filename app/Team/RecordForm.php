@@ -35,7 +35,7 @@ final readonly class RecordForm
             $all = $request->request->all()[$name] ?? [];
             $all = \is_array($all) ? $all : [];
             $kept = [];
-            foreach (FieldingRecord::POSITIONS as $position) {
+            foreach (Position::INFIELD as $position) {
                 $one = $all[$position->value] ?? '';
                 $kept[$position->value] = \is_string($one) ? trim($one) : '';
             }
@@ -50,7 +50,7 @@ final readonly class RecordForm
     public function record(): FieldingRecord
     {
         $counts = [];
-        foreach (FieldingRecord::POSITIONS as $position) {
+        foreach (Position::INFIELD as $position) {
             $chances = $this->chances[$position->value] ?? '';
             $outs = $this->outs[$position->value] ?? '';
             if ('' !== $chances || '' !== $outs) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
-use FoxCorner\Core\Level\FieldingRecord;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Level\LevelShares;
 use FoxCorner\Core\People\Position;
@@ -25,10 +24,7 @@ final readonly class RecordLine
     /** @return list<self> */
     public static function all(LevelProfile $profile): array
     {
-        return array_map(
-            static fn(Position $position): self => self::of($profile, $position),
-            FieldingRecord::POSITIONS,
-        );
+        return array_map(static fn(Position $position): self => self::of($profile, $position), Position::INFIELD);
     }
 
     private static function of(LevelProfile $profile, Position $position): self

@@ -21,7 +21,6 @@ use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Range\RangeSummary;
 use FoxCorner\Core\Runs\PlayCost;
-use FoxCorner\Core\Runs\RunChain;
 
 /** What the engine says of a level: nine whom nobody has measured, at the usual spots, against the level's batters. */
 final class LevelFigures
@@ -29,15 +28,14 @@ final class LevelFigures
     /** An inning in which the score does not yet move anybody. */
     private const EARLY = 3;
 
-    private readonly PlayCost $cost;
+    public readonly PlayCost $cost;
     /** @var array<string, GroundFigures> by situation, as far as they were asked for */
     private array $ground = [];
     private ?Sacrifice $sacrifice = null;
 
     public function __construct(public readonly Level $level)
     {
-        $profile = $level->profile();
-        $this->cost = PlayCost::inRuns(RunChain::of($profile->rates, $profile->advancement()));
+        $this->cost = PlayCost::inRuns($level->profile()->chain());
     }
 
     /** Of ground balls with nobody on: an out, an error, beaten out, through; as chances. */
@@ -90,11 +88,9 @@ final class LevelFigures
     /** Runs of one team in a game of the level's usual length. */
     public function runsPerGame(): float
     {
-        $profile = $this->level->profile();
         $rules = ShippedRuleSets::get($this->level->usualRules());
 
-        return $rules->innings *
-            RunChain::of($profile->rates, $profile->advancement())->expectedRuns(Situation::fromKey('none-0'));
+        return $rules->innings * $this->level->profile()->chain()->expectedRuns(Situation::fromKey('none-0'));
     }
 
     private function ground(string $situation): GroundFigures

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Known;
 
 use FoxCorner\Core\Alignment\NamedDepth;
-use FoxCorner\Core\Runs\PlayCost;
-use FoxCorner\Core\Runs\RunChain;
 
 /** What it costs to guard the lines, in a hundred ground balls with nobody on, and what it saves. */
 final readonly class LinesGuarded
@@ -20,11 +18,10 @@ final readonly class LinesGuarded
     public static function of(LevelFigures $figures): self
     {
         $plan = $figures->plan('none-2');
-        $profile = $figures->level->profile();
-        $cost = PlayCost::inRuns(RunChain::of($profile->rates, $profile->advancement()));
-        $usual = $plan->range($cost)->summary;
-        $guarded = $plan->atDepths([3 => NamedDepth::GuardLines, 5 => NamedDepth::GuardLines], 'So.')->range($cost)
-            ->summary;
+        $usual = $plan->range($figures->cost)->summary;
+        $guarded = $plan
+            ->atDepths([3 => NamedDepth::GuardLines, 5 => NamedDepth::GuardLines], 'So.')
+            ->range($figures->cost)->summary;
 
         return new self(
             100 * ($usual->outsPerBall - $guarded->outsPerBall),

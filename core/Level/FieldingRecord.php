@@ -18,15 +18,6 @@ final readonly class FieldingRecord
     /** A record makes nobody's hands better or worse than so many times. */
     private const BEST = 0.3;
     private const WORST = 3.0;
-    /** Who has one. */
-    public const POSITIONS = [
-        Position::Pitcher,
-        Position::Catcher,
-        Position::FirstBase,
-        Position::SecondBase,
-        Position::ThirdBase,
-        Position::Shortstop,
-    ];
 
     /** @param array<int, array{int, int}> $counts chances and outs by position number */
     public function __construct(public array $counts = []) {}
@@ -41,7 +32,7 @@ final readonly class FieldingRecord
         $kept = [];
         foreach ($counts as $number => [$chances, $outs]) {
             $position = Position::ofNumber($number);
-            if (!\in_array($position, self::POSITIONS, true)) {
+            if (!\in_array($position, Position::INFIELD, true)) {
                 throw Refused::because('position', "$number fields no ground balls", 'positions 1 to 6');
             }
             OutOfRange::unlessBetween("chances of $number", $chances, 0, self::MOST, 'chances');

@@ -10,6 +10,7 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Runs\Advancement;
 use FoxCorner\Core\Runs\EventRates;
+use FoxCorner\Core\Runs\RunChain;
 
 /** The ordinary player of a level of play, and the constants of motion that hold for it. */
 final readonly class LevelProfile
@@ -87,6 +88,12 @@ final readonly class LevelProfile
     public function advancement(): Advancement
     {
         return LevelShares::advancement($this->level);
+    }
+
+    /** A half-inning by these rates, as the level's ground balls move its runners. */
+    public function chain(): RunChain
+    {
+        return RunChain::of($this->rates, $this->advancement());
     }
 
     private function replacing(EventRates $rates, Skills $skills, float $reactionCaution, FieldingRecord $record): self

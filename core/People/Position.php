@@ -20,6 +20,11 @@ enum Position: int
     case CenterField = 8;
     case RightField = 9;
 
+    /** Who stands at bases and between them. */
+    public const INFIELDERS = [self::FirstBase, self::SecondBase, self::ThirdBase, self::Shortstop];
+    /** Who fields balls on the ground. */
+    public const INFIELD = [self::Pitcher, self::Catcher, ...self::INFIELDERS];
+
     /** What positions are called besides their numbers; who only bats, or plays anywhere, has none by that. */
     private const WORDS = [
         '1' => [1],

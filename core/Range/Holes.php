@@ -22,7 +22,7 @@ final class Holes
     public static function of(GroundBalls $balls, Cast $cast, array $outChance): array
     {
         $standing = [];
-        foreach ([Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop] as $position) {
+        foreach (Position::INFIELDERS as $position) {
             $standing[$position->value] = $cast->at($position)->start;
         }
         uasort($standing, static fn(Point $a, Point $b): int => $a->sprayDegrees() <=> $b->sprayDegrees());

@@ -16,13 +16,11 @@ use FoxCorner\Core\Problem\Problem;
 /** Depths and their names as JSON; those that are as shipped are left out. */
 final class DepthCodec
 {
-    private const INFIELD = [Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop];
-
     /** @return array<string, mixed> */
     public static function write(DepthTable $table, DepthTable $shipped): array
     {
         $infield = $outfield = $names = [];
-        foreach (self::INFIELD as $position) {
+        foreach (Position::INFIELDERS as $position) {
             foreach ($table->depthsOf($position) as $depth) {
                 $spot = $table->infield($position, $depth);
                 $isNew = !\in_array($depth, $shipped->depthsOf($position), true);
@@ -51,7 +49,7 @@ final class DepthCodec
     /** @throws Problem */
     public static function read(Fields $fields, DepthTable $table): DepthTable
     {
-        foreach (self::INFIELD as $position) {
+        foreach (Position::INFIELDERS as $position) {
             foreach ($fields->within('infield')->map((string) $position->value) as $depth => $spot) {
                 $table = $table->withInfield(
                     $position,

@@ -35,7 +35,6 @@ final readonly class GroundBallChoices
     ];
     /** Of an ordinary ground ball: what double plays are taught with. */
     private const HARD_ENOUGH = 1.15;
-    private const SPEEDS = ['Soft' => 0.55, 'Ordinary' => 1.0, 'Hard' => 1.25];
 
     public function __construct(
         private SituationAddress $address,
@@ -64,7 +63,7 @@ final readonly class GroundBallChoices
     public function speeds(): array
     {
         $choices = [];
-        foreach (self::SPEEDS as $label => $share) {
+        foreach (ResultTable::KINDS as $label => $share) {
             $mph = round($share * $this->play->plan->level->groundBallSpeed);
             $choices[] = new Choice(
                 'speed-' . strtolower($label),

@@ -27,9 +27,6 @@ final readonly class GroundBallControls implements FamilyControls
     private const BALL = 'ball';
     private const AT = 'at';
     private const HOP = 'hop';
-    /** Degrees of the ball shown when none was asked for: at short. */
-    private const USUAL = -18.0;
-    private const FAIR = 45.0;
 
     public function family(): string
     {
@@ -48,7 +45,9 @@ final readonly class GroundBallControls implements FamilyControls
         }
         if ('' !== $query->getString(self::AT)) {
             $at = TwoNumbers::read(self::AT, $query->getString(self::AT), 'two distances in feet, as in -40,90');
-            $degrees = round(min(self::FAIR, max(-self::FAIR, Point::of(...$at)->sprayDegrees())));
+            $degrees = round(
+                min(GroundBallTrial::FAIR, max(-GroundBallTrial::FAIR, Point::of(...$at)->sprayDegrees())),
+            );
             $ball = \sprintf('%g,%s', $degrees, '' === $ball ? '' : self::typed($ball)[1]);
         }
 
@@ -60,7 +59,7 @@ final readonly class GroundBallControls implements FamilyControls
 
     public function trial(array $carried, RuleSet $rules): GroundBallTrial
     {
-        [$degrees, $mph] = self::typed($carried[self::BALL] ?? (string) self::USUAL);
+        [$degrees, $mph] = self::typed($carried[self::BALL] ?? (string) GroundBallFamily::USUAL);
 
         return GroundBallTrial::hit(
             $degrees,

@@ -7,6 +7,7 @@ namespace FoxCorner\App\Plays\GroundBall;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Cast\BatterRunner;
+use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
 use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
 use FoxCorner\Core\Play\GroundBall\TwoOrOne;
@@ -93,7 +94,7 @@ final readonly class TwoOrOneChart
     }
 
     /** Whoever stands nearest to the ball's way. */
-    private static function starter(\FoxCorner\Core\Play\Cast\Cast $cast, float $degrees): Position
+    private static function starter(Cast $cast, float $degrees): Position
     {
         $nearest = Position::Shortstop;
         $least = \INF;

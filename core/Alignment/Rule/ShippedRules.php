@@ -222,9 +222,7 @@ final class ShippedRules
     /** @return list<Placing> */
     private static function infield(NamedDepth $depth): array
     {
-        return [
-            new Placing([Position::FirstBase, Position::SecondBase, Position::ThirdBase, Position::Shortstop], $depth),
-        ];
+        return [new Placing(Position::INFIELDERS, $depth)];
     }
 
     /** @return list<Placing> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Cast;
 
+use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Motion\MotionProfile;
 
@@ -20,6 +21,12 @@ enum RunnerMind
     case OnContact;
     /** Is gone with the pitch; the batter must get it down. */
     case WithPitch;
+
+    /** Of a ground ball: the runner on third goes with the crack of the bat, the others see it on the ground first. */
+    public static function onTheGround(Base $base): self
+    {
+        return Base::Third === $base ? self::GoesHome : self::ReadsGround;
+    }
 
     /** Seconds from contact to going; negative: before contact. */
     public function startDelay(MotionProfile $motion, LeadRule $leads): float

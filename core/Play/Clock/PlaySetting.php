@@ -71,13 +71,7 @@ final readonly class PlaySetting
     {
         $runners = array_map(
             static fn(BaseRunner $runner): BaseRunner => $staying === $runner->base ? $runner->staying() : $runner,
-            self::runnersOf(
-                $this->state,
-                $this->level,
-                static fn(Base $base): RunnerMind => Base::Third === $base
-                    ? RunnerMind::GoesHome
-                    : RunnerMind::ReadsGround,
-            ),
+            self::runnersOf($this->state, $this->level, RunnerMind::onTheGround(...)),
         );
 
         return new self(

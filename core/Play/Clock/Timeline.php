@@ -15,6 +15,8 @@ final readonly class Timeline
 {
     /** s after the last thing that matters: a breath (ours). */
     private const BREATH = 0.6;
+    /** How likely the second out must be, the first one made, for two to be called (ours). */
+    public const TWO_FROM = 1 / 3;
 
     /**
      * @param non-empty-list<Leg>  $legs    one after the other, until the play is over
@@ -43,6 +45,12 @@ final readonly class Timeline
     public function called(): ThrowOption
     {
         return $this->legs[0]->made;
+    }
+
+    /** Whether two are called: the ball goes on, and the second out is likely enough. */
+    public function isForTwo(): bool
+    {
+        return isset($this->legs[1]) && $this->legs[1]->made->inHand >= self::TWO_FROM;
     }
 
     /** @return non-empty-list<ThrowOption> what he who has it first could do, lead base first */

@@ -17,16 +17,6 @@ final readonly class Covering
     /** s by which who covers second comes under control, so that he can throw on. Source: the project's calibration. */
     public const UNDER_CONTROL = 0.38;
 
-    /** Who has the ball. */
-    private const FIELDERS = [
-        Position::Pitcher,
-        Position::Catcher,
-        Position::FirstBase,
-        Position::SecondBase,
-        Position::ThirdBase,
-        Position::Shortstop,
-    ];
-
     /** @param array<int, array<int, array{int, float}>> $there by base, then fielder: the cover's number, seconds */
     private function __construct(public array $there) {}
 
@@ -49,7 +39,7 @@ final readonly class Covering
     {
         $there = [];
         foreach (Base::cases() as $base) {
-            foreach (self::FIELDERS as $fielder) {
+            foreach (Position::INFIELD as $fielder) {
                 $best = [0, \INF];
                 foreach ($sent($base, $fielder) as $cover) {
                     $seconds = self::seconds($cast, $cover, $base, $diamond, $motion);

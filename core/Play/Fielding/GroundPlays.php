@@ -60,8 +60,7 @@ final class GroundPlays
         $feet = sqrt($x * $x + $y * $y);
         $runner = $setting->arrivals[$aim->bag->value];
         $tag = $aim->isForce ? 0.0 : $motion->tag;
-        $spread =
-            $setting->spreads[$aim->bag->value] + ($aim->isForce ? 0.0 : $motion->tagSpread - $motion->forceSpread);
+        $spread = ($aim->isForce ? $setting->spreads : $setting->tagSpreads)[$aim->bag->value];
 
         [$number, $coverAt] = $setting->covering->there[$aim->bag->value][$by->number];
         $moving = $delay > 0.0 ? 0.0 : $met->moving;

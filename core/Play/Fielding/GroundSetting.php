@@ -23,16 +23,6 @@ use FoxCorner\Core\Runs\PlayCost;
 /** What all ground balls of a situation share: who runs and how fast, who fields and covers, what can be wanted. */
 final readonly class GroundSetting
 {
-    /** Who fields ground balls. */
-    public const INFIELD = [
-        Position::Pitcher,
-        Position::Catcher,
-        Position::FirstBase,
-        Position::SecondBase,
-        Position::ThirdBase,
-        Position::Shortstop,
-    ];
-
     /** How often a runner on first with second free is gone with the pitch, fewer than two out (ours). */
     private const GONE = 0.08;
 
@@ -43,6 +33,8 @@ final readonly class GroundSetting
     public array $arrivals;
     /** @var array<int, float> s, how sharp out and safe are told apart there, on a force */
     public array $spreads;
+    /** @var array<int, float> likewise, on a tag */
+    public array $tagSpreads;
     /** @var array<int, Point> */
     public array $bags;
     public Covering $covering;
@@ -77,7 +69,7 @@ final readonly class GroundSetting
         foreach ($known as $fielder) {
             $tables[(string) $fielder->who->legs->topSpeed] = $fielder->run;
         }
-        foreach (self::INFIELD as $position) {
+        foreach (Position::INFIELD as $position) {
             $who = $cast->at($position);
             $fielders[$position->value] =
                 $known[$position->value] ??
@@ -96,6 +88,8 @@ final readonly class GroundSetting
             $spreads[Base::First->value] = OutChance::spread($level->motion->forceSpread, $level->scatter, true);
         }
         [$this->arrivals, $this->spreads] = [$arrivals, $spreads];
+        $wider = $level->motion->tagSpread - $level->motion->forceSpread;
+        $this->tagSpreads = array_map(static fn(float $spread): float => $spread + $wider, $spreads);
     }
 
     /** @param Covering|null $covering who takes throws where; null: as is usual */
@@ -176,10 +170,15 @@ final readonly class GroundSetting
         ];
         foreach ($state->situation->bases->occupied() as $base) {
             $next = ($base->next() ?? Base::Home)->value;
-            // The runner on third goes with the crack of the bat; the others see the ball on the ground first.
-            $mind = Base::Third === $base ? RunnerMind::GoesHome : RunnerMind::ReadsGround;
             $time = $state->context->times[$base->value] ?? null;
-            $runner = BaseRunner::ofLevel($base, $rules, $level, $state->context->runners, $mind, $time);
+            $runner = BaseRunner::ofLevel(
+                $base,
+                $rules,
+                $level,
+                $state->context->runners,
+                RunnerMind::onTheGround($base),
+                $time,
+            );
             $arrivals[$next] = $runner->secondsOver(1);
             $spreads[$next] = OutChance::spread($exact, $level->scatter, null !== $time);
         }

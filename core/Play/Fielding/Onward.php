@@ -55,7 +55,7 @@ final readonly class Onward
             $aim->isThenForce ? 0.0 : $motion->tag,
             $thrower->caught($then, $feet, 0.0, Giving::PIVOT),
             $setting->arrivals[$then->value],
-            $setting->spreads[$then->value] + ($aim->isThenForce ? 0.0 : $motion->tagSpread - $motion->forceSpread),
+            ($aim->isThenForce ? $setting->spreads : $setting->tagSpreads)[$then->value],
             $feet,
         );
     }

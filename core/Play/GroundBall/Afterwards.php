@@ -23,11 +23,10 @@ enum Afterwards: string
         $state = $play->setting->state;
         $bases = $state->situation->bases;
         $called = $play->called()->base;
-        $isTwo = isset($play->legs[1]) && $play->legs[1]->made->inHand >= TwoOrOne::TWO_FROM;
         $isForcedHome = $bases->has(Base::First) && $bases->has(Base::Second);
 
         return match (true) {
-            !$state->hasFewerThanTwoOuts() || $isTwo => null,
+            !$state->hasFewerThanTwoOuts() || $play->isForTwo() => null,
             Base::Second === $called && $bases->has(Base::First) && $bases->has(Base::Second) => self::FeintAndLook,
             !$bases->has(Base::Third) || $isForcedHome => null,
             Base::Home === $called => self::RunAtHim,

@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Play\GroundBall;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Family\FamilyWords;
@@ -26,12 +27,10 @@ final readonly class GroundBallFamily implements PlayFamily
 
     /** Where ground balls go when a coverage is tried: at each infielder and between, degrees. */
     private const DIRECTIONS = [-33.0, -18.0, 0.0, 18.0, 33.0];
-    /** Of an ordinary one's speed: slow, ordinary, hard. */
-    private const SPEEDS = [0.55, 1.0, 1.25];
     /** mph of an ordinary one on fields from that base path on, ft (ours). */
     private const ORDINARY = [85 => 80.0, 75 => 63.0, 65 => 58.0, 0 => 54.0];
     /** Where one goes when nobody says otherwise: toward short. */
-    private const USUAL = -18.0;
+    public const USUAL = -18.0;
 
     public function key(): string
     {
@@ -55,7 +54,7 @@ final readonly class GroundBallFamily implements PlayFamily
 
     public function branches(): array
     {
-        return array_map(Branch::fieldedBy(...), GroundCoverages::FIELDERS);
+        return array_map(Branch::fieldedBy(...), Position::INFIELD);
     }
 
     public function tasks(): array
@@ -82,7 +81,7 @@ final readonly class GroundBallFamily implements PlayFamily
     {
         $trials = [];
         foreach (self::DIRECTIONS as $degrees) {
-            foreach (self::SPEEDS as $speed) {
+            foreach (ResultTable::KINDS as $speed) {
                 $trials[] = GroundBallTrial::hit($degrees, round($speed * self::usualSpeed($rules)), $rules);
             }
         }

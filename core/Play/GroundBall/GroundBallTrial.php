@@ -17,7 +17,7 @@ use FoxCorner\Core\Problem\Problem;
 final readonly class GroundBallTrial implements Trial
 {
     /** Degrees from straight away, to either side: the foul lines. */
-    private const FAIR = 45.0;
+    public const FAIR = 45.0;
     /** mph off the bat. */
     private const SLOWEST = 15.0;
     private const FASTEST = 120.0;

@@ -18,14 +18,6 @@ use FoxCorner\Core\Play\Scheme\Job;
  */
 final class GroundCoverages
 {
-    public const FIELDERS = [
-        Position::Pitcher,
-        Position::Catcher,
-        Position::FirstBase,
-        Position::SecondBase,
-        Position::ThirdBase,
-        Position::Shortstop,
-    ];
     private const P1 = Position::Pitcher;
     private const P2 = Position::Catcher;
     private const P3 = Position::FirstBase;
@@ -49,7 +41,7 @@ final class GroundCoverages
             'Ground',
             'The pitcher breaks to first on everything to his left; the second baseman plays the ball.',
             Bases::cases(),
-            self::FIELDERS,
+            Position::INFIELD,
             [
                 CoverageLine::when(self::P1, Job::cover(Base::First), self::P3),
                 CoverageLine::when(self::P4, Job::converge('Behind the ball'), self::P3),
@@ -67,7 +59,7 @@ final class GroundCoverages
             'When the first baseman has it, the second baseman takes the throw at first: for pitchers who are slow ' .
                 'off the mound, and in softball.',
             Bases::cases(),
-            self::FIELDERS,
+            Position::INFIELD,
             [
                 CoverageLine::when(self::P4, Job::cover(Base::First), self::P3),
                 CoverageLine::when(self::P1, Job::backUp(Base::Home), self::P3),

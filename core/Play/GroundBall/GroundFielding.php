@@ -20,7 +20,6 @@ use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\JobKind;
 use FoxCorner\Core\Runs\PlayCost;
-use FoxCorner\Core\Runs\RunChain;
 
 /** One ground ball against a coverage: whose it is, what he could do with it, and what it comes to on average. */
 final readonly class GroundFielding
@@ -96,7 +95,7 @@ final readonly class GroundFielding
             $setting->state,
             $level,
             $setting->cast,
-            $setting->cost ?? PlayCost::inRuns(RunChain::of($level->rates, $level->advancement())),
+            $setting->cost ?? PlayCost::inRuns($level->chain()),
             Covering::by($sent, $setting->cast, $setting->rules->diamond(), $level->motion),
         );
     }

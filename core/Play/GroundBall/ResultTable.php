@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\GroundBall;
 
-use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Fielding\BallFielded;
 use FoxCorner\Core\Play\Scheme\Coverage;
@@ -12,13 +11,6 @@ use FoxCorner\Core\Play\Scheme\Coverage;
 /** What ground balls at each infielder come to in a situation: soft, ordinary and hard ones. */
 final readonly class ResultTable
 {
-    private const AT = [
-        Position::ThirdBase,
-        Position::Shortstop,
-        Position::Pitcher,
-        Position::SecondBase,
-        Position::FirstBase,
-    ];
     /** Of an ordinary ground ball's speed. */
     public const KINDS = ['Soft' => 0.55, 'Ordinary' => 1.0, 'Hard' => 1.25];
 
@@ -28,14 +20,10 @@ final readonly class ResultTable
     public static function of(PlaySetting $setting, Coverage $coverage): self
     {
         $rows = [];
-        foreach (self::AT as $position) {
-            $degrees = $setting->cast->at($position)->start->sprayDegrees();
+        foreach (Starter::WHO as $position) {
+            $degrees = Starter::toward($setting, $position);
             foreach (self::KINDS as $kind => $share) {
-                $trial = GroundBallTrial::hit(
-                    max(-44.0, min(44.0, $degrees)),
-                    $share * $setting->level->groundBallSpeed,
-                    $setting->rules,
-                );
+                $trial = GroundBallTrial::hit($degrees, $share * $setting->level->groundBallSpeed, $setting->rules);
                 $rows[$position->value][$kind] = GroundFielding::of($setting, $coverage, $trial)->comes;
             }
         }

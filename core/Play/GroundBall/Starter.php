@@ -13,14 +13,16 @@ use FoxCorner\Core\Play\Scheme\Coverage;
 /** A double play as it is taught, by who starts it: the hands it goes through, and its time against this batter. */
 final readonly class Starter
 {
-    /** From left to right; the catcher starts what dies in front of the plate. */
-    private const WHO = [
+    /** From left to right: whoever balls are hit at. */
+    public const WHO = [
         Position::ThirdBase,
         Position::Shortstop,
         Position::Pitcher,
         Position::SecondBase,
         Position::FirstBase,
     ];
+    /** Degrees from straight away inside which a ball that is hit at somebody stays fair. */
+    private const FAIR = 44.0;
 
     /**
      * @param non-empty-list<string> $hands   "6", "4", "3"; "6 alone" for his own bag
@@ -46,8 +48,7 @@ final readonly class Starter
     {
         $starters = [];
         foreach (self::WHO as $position) {
-            $degrees = max(-44.0, min(44.0, $setting->cast->at($position)->start->sprayDegrees()));
-            $trial = GroundBallTrial::hit(round($degrees), $mph, $setting->rules);
+            $trial = GroundBallTrial::hit(round(self::toward($setting, $position)), $mph, $setting->rules);
             $fielding = GroundFielding::of($setting, $coverage, $trial);
             foreach ($fielding->attempts as $attempt) {
                 if (0 !== $attempt->receiver && null !== $fielding->met) {
@@ -76,6 +77,12 @@ final readonly class Starter
             $fielding->setting->arrivals[$then->value] - $attempt->second,
             $attempt->both,
         );
+    }
+
+    /** Degrees from straight away of a ball that is hit at somebody. */
+    public static function toward(PlaySetting $setting, Position $position): float
+    {
+        return max(-self::FAIR, min(self::FAIR, $setting->cast->at($position)->start->sprayDegrees()));
     }
 
     /** "6–4–3" */

@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Play\GroundBall;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Speed;
+use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Fielding\Attempt;
 use FoxCorner\Core\Play\Fielding\BallWay;
 use FoxCorner\Core\Play\Fielding\GroundFielder;
@@ -23,9 +24,6 @@ use FoxCorner\Core\Play\Fielding\Met;
  */
 final readonly class TwoOrOne
 {
-    /** How likely two must be to be called so (ours). */
-    public const TWO_FROM = 1 / 3;
-
     private function __construct(
         private GroundSetting $setting,
         private GroundFielder $starter,
@@ -41,23 +39,11 @@ final readonly class TwoOrOne
     }
 
     /**
-     * @param float $mph         off the bat, straight at the starter
-     * @param float $homeToFirst the batter's, s
-     *
-     * @return array{string, float} "two", "lead" or "first"; the chance of two, the ball in hand
-     */
-    public function call(float $mph, float $homeToFirst): array
-    {
-        $met = $this->met($mph);
-
-        return null === $met ? ['first', 0.0] : self::called($met, $this->against($homeToFirst));
-    }
-
-    /**
      * @param list<float> $speeds mph
      * @param list<float> $times  s
      *
-     * @return list<list<array{string, float}>> by speed, then time
+     * @return list<list<array{string, float}>> by speed, then time: "two", "lead" or "first"; the chance of two, the
+     *                                          ball in hand
      */
     public function chart(array $speeds, array $times): array
     {
@@ -110,7 +96,7 @@ final readonly class TwoOrOne
     private static function word(Attempt $best): string
     {
         return match (true) {
-            $best->both >= self::TWO_FROM => 'two',
+            $best->both >= Timeline::TWO_FROM => 'two',
             Base::First === $best->aim->bag => 'first',
             default => 'lead',
         };

@@ -54,11 +54,10 @@ final readonly class WantedOut
     /** @param float $clean chance that he has the ball at once */
     public static function option(GroundSetting $setting, Attempt $one, int $goes, float $clean): ThrowOption
     {
-        $motion = $setting->level->motion;
         $base = $one->aim->bag->value;
-        $tag = $one->aim->isForce ? 0.0 : $motion->tag;
+        $tag = $one->aim->isForce ? 0.0 : $setting->level->motion->tag;
         $runner = $setting->arrivals[$base];
-        $spread = $setting->spreads[$base] + ($one->aim->isForce ? 0.0 : $motion->tagSpread - $motion->forceSpread);
+        $spread = ($one->aim->isForce ? $setting->spreads : $setting->tagSpreads)[$base];
         $outAt = max($one->there, $one->coverAt) + $tag;
         $waiting = OutChance::ofMargin($runner - $one->there - $tag, $spread);
         $held = OutChance::ofMargin($runner - $outAt, $spread);

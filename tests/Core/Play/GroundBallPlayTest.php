@@ -108,7 +108,7 @@ final class GroundBallPlayTest extends TestCase
 
     public function testASlowBallAndAFastBatterAreOneOut(): void
     {
-        $call = static fn(float $mph, float $time): string => self::chart('R1-0')->call($mph, $time)[0];
+        $call = static fn(float $mph, float $time): string => self::chart('R1-0')->chart([$mph], [$time])[0][0][0];
 
         self::assertSame('two', $call(85, 4.5));
         self::assertSame('first', $call(45, 4.0), 'slow and fast: one');
@@ -128,7 +128,7 @@ final class GroundBallPlayTest extends TestCase
         }
         self::assertSame(
             $chart[3][2],
-            self::chart('R1-0')->call(80.0, 4.5),
+            self::chart('R1-0')->chart([80.0], [4.5])[0][0],
             'a cell is what is said of its ball and its batter',
         );
     }
