@@ -6,6 +6,7 @@ namespace FoxCorner\App\Calendar;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Shared\SentText;
 use FoxCorner\App\Shared\TypedText;
 use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
@@ -13,7 +14,6 @@ use FoxCorner\App\Undo\Watched;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Cookie;
-use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -51,11 +51,7 @@ final class ImportCalendar extends AbstractController
     public function read(Membership $membership, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $file = $request->files->get('file');
-        $text =
-            $file instanceof UploadedFile && $file->isValid()
-                ? $file->getContent()
-                : $request->request->getString('text');
+        $text = SentText::of($request);
         $zone = $request->request->getString('zone');
         if ('' !== $zone && !\in_array($zone, \DateTimeZone::listIdentifiers(), true)) {
             return $this->shown(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Known;
 
+use FoxCorner\App\Plan\Fingerprint;
 use FoxCorner\Core\Known\LevelFigures;
 use FoxCorner\Core\Known\LinesGuarded;
 use FoxCorner\Core\Known\Measure;
@@ -40,6 +41,6 @@ final readonly class KnownFigures
 
     private static function key(string $what, Level $level): string
     {
-        return $what . '-' . hash('xxh128', serialize([$level->profile(), $level->profile()->advancement()]));
+        return $what . '-' . Fingerprint::of([$level->profile(), $level->profile()->advancement()]);
     }
 }

@@ -8,26 +8,15 @@ use FoxCorner\Core\Known\Band;
 use FoxCorner\Core\Known\Bands;
 use FoxCorner\Core\Known\LevelFigures;
 use FoxCorner\Core\Known\Measure;
-use FoxCorner\Core\Level\Level;
 
 /** A measure of a level: between what it should be, and what the engine says. */
 final readonly class KnownLine
 {
-    private function __construct(
-        public Measure $measure,
-        public ?Band $band,
-        public float $ours,
-        public bool $isEstimate,
-    ) {}
+    private function __construct(public Measure $measure, public ?Band $band, public float $ours) {}
 
     public static function of(LevelFigures $figures, Measure $measure): self
     {
-        return new self(
-            $measure,
-            Bands::of($figures->level, $measure),
-            $figures->measured($measure),
-            Level::Pro !== $figures->level,
-        );
+        return new self($measure, Bands::of($figures->level, $measure), $figures->measured($measure));
     }
 
     /** Whether it is counted in a hundred; else in runs. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\App\Known;
 
 use FoxCorner\App\Club\Membership;
-use FoxCorner\Core\Known\Measure;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Level\LevelShares;
 use FoxCorner\Core\Problem\Unknown;
@@ -31,7 +30,6 @@ final class KnownPage extends AbstractController
             'levels' => Level::cases(),
             'profile' => $level->profile(),
             'figures' => $this->figures->of($level),
-            'measures' => Measure::cases(),
             'written' => LevelShares::WRITTEN,
         ]);
     }

@@ -6,6 +6,7 @@ namespace FoxCorner\App\Opponents;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Shared\Csv\CsvDownload;
 use FoxCorner\App\Shared\Csv\CsvRow;
 use FoxCorner\App\Shared\Csv\RowProblem;
 use FoxCorner\App\Shared\TypedText;
@@ -176,13 +177,7 @@ final class OpponentsPage extends AbstractController
             $this->find($membership, $opponent)->batters(),
         );
 
-        return new Response(
-            $this->csv->write($batters, $request->query->has('bom')),
-            headers: [
-                'Content-Type' => 'text/csv; charset=utf-8',
-                'Content-Disposition' => 'attachment; filename="batters.csv"',
-            ],
-        );
+        return CsvDownload::of($this->csv->write($batters, $request->query->has('bom')), 'batters.csv');
     }
 
     /** What was pasted goes into the table, where it is looked at before it is saved. */

@@ -9,13 +9,14 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Shared\Csv\CsvDownload;
 use FoxCorner\App\Shared\Csv\RowProblem;
+use FoxCorner\App\Shared\SentText;
 use FoxCorner\App\Shared\TypedText;
 use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -49,11 +50,7 @@ final class ImportRoster extends AbstractController
     public function take(Membership $membership, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $file = $request->files->get('file');
-        $text =
-            $file instanceof UploadedFile && $file->isValid()
-                ? $file->getContent()
-                : $request->request->getString('text');
+        $text = SentText::of($request);
         $known = $this->byNumber($membership->team);
         $reading = $this->csv->read($text, $known);
         $isMeant = [] === $reading->problems && $request->request->getBoolean('confirmed');
@@ -92,12 +89,9 @@ final class ImportRoster extends AbstractController
     {
         $membership->mustBeAbleToChange();
 
-        return new Response(
+        return CsvDownload::of(
             $this->csv->write($this->players->enteredFor($membership->team), $request->query->has('bom')),
-            headers: [
-                'Content-Type' => 'text/csv; charset=utf-8',
-                'Content-Disposition' => 'attachment; filename="roster.csv"',
-            ],
+            'roster.csv',
         );
     }
 

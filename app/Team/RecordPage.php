@@ -6,13 +6,14 @@ namespace FoxCorner\App\Team;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Shared\Csv\CsvDownload;
 use FoxCorner\App\Shared\Csv\RowProblem;
+use FoxCorner\App\Shared\SentText;
 use FoxCorner\App\Shared\TypedText;
 use FoxCorner\Core\Level\FieldingRecord;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -56,11 +57,7 @@ final class RecordPage extends AbstractController
     public function take(Membership $membership, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $file = $request->files->get('file');
-        $text =
-            $file instanceof UploadedFile && $file->isValid()
-                ? $file->getContent()
-                : $request->request->getString('text');
+        $text = SentText::of($request);
         [$record, $problems] = $this->csv->read($text);
 
         return null === $record
@@ -71,13 +68,7 @@ final class RecordPage extends AbstractController
     #[Route('/{team}/team/record.csv', name: 'export_record', methods: ['GET'])]
     public function out(Membership $membership): Response
     {
-        return new Response(
-            $this->csv->write($membership->team->record()),
-            headers: [
-                'Content-Type' => 'text/csv; charset=utf-8',
-                'Content-Disposition' => 'attachment; filename="record.csv"',
-            ],
-        );
+        return CsvDownload::of($this->csv->write($membership->team->record()), 'record.csv');
     }
 
     private function written(Membership $membership, FieldingRecord $record): Response

@@ -7,11 +7,12 @@ namespace FoxCorner\App\Team;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\RunTables;
+use FoxCorner\App\Shared\Csv\CsvDownload;
 use FoxCorner\App\Shared\Csv\RowProblem;
+use FoxCorner\App\Shared\SentText;
 use FoxCorner\App\Shared\TypedText;
 use FoxCorner\Core\Runs\EventRates;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -43,11 +44,7 @@ final class RunsPage extends AbstractController
 
             return $this->written($membership, 'Back to the estimates of the level.');
         }
-        $file = $request->files->get('file');
-        $text =
-            $file instanceof UploadedFile && $file->isValid()
-                ? $file->getContent()
-                : $request->request->getString('text');
+        $text = SentText::of($request);
         [$rates, $problems] = $this->csv->read($text);
         if (null === $rates) {
             return $this->page($membership, $team->rates(), $text, $problems, false);
@@ -63,13 +60,7 @@ final class RunsPage extends AbstractController
     #[Route('/{team}/team/rates.csv', name: 'export_rates', methods: ['GET'])]
     public function out(Membership $membership): Response
     {
-        return new Response(
-            $this->csv->write($membership->team->rates()),
-            headers: [
-                'Content-Type' => 'text/csv; charset=utf-8',
-                'Content-Disposition' => 'attachment; filename="rates.csv"',
-            ],
-        );
+        return CsvDownload::of($this->csv->write($membership->team->rates()), 'rates.csv');
     }
 
     private function written(Membership $membership, string $words): Response

@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\CommandLine\Question;
 
-use FoxCorner\App\CommandLine\PlanInput;
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\Field\Base;
-use FoxCorner\Core\Field\Diamond;
-use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Surface;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Clock\PlaySetting;
@@ -30,9 +26,8 @@ final class GroundBallInput
      *
      * @throws Problem
      */
-    public static function play(Fields $input, PlayCost $cost): array
+    public static function play(Fields $input, SituationPlan $plan, PlayCost $cost): array
     {
-        $plan = PlanInput::read($input);
         $setting = self::setting($input, $plan, $cost);
         $ball = $input->within('ball');
         $trial = GroundBallTrial::hit(
@@ -46,7 +41,7 @@ final class GroundBallInput
         return [GroundBallPlay::of($setting, self::coverage($input, $plan), $trial), $setting];
     }
 
-    public static function setting(Fields $input, SituationPlan $plan, PlayCost $cost): PlaySetting
+    private static function setting(Fields $input, SituationPlan $plan, PlayCost $cost): PlaySetting
     {
         return PlaySetting::of(
             $plan->state,
@@ -58,7 +53,7 @@ final class GroundBallInput
     }
 
     /** @throws Problem */
-    public static function coverage(Fields $input, SituationPlan $plan): Coverage
+    private static function coverage(Fields $input, SituationPlan $plan): Coverage
     {
         $coverages = array_column(
             GroundCoverages::for($plan->state->situation->bases, $plan->state->rules->sport),
@@ -68,12 +63,6 @@ final class GroundBallInput
         $key = $input->text('coverage', (string) array_key_first($coverages));
 
         return $coverages[$key] ?? throw Unknown::notOneOf('coverage', $key, array_keys($coverages));
-    }
-
-    public static function bag(Base $base, float $basePath): Point
-    {
-        // Where the pitcher stands moves no bag.
-        return Diamond::of($basePath, $basePath / 2)->at($base);
     }
 
     private static function surface(Fields $ball): ?Surface

@@ -9,6 +9,7 @@ use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Play\Clock\Leg;
+use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\GroundBall\Afterwards;
 use FoxCorner\Core\Runs\CostUnit;
@@ -18,8 +19,9 @@ final readonly class GroundBallPlayQuestion implements Question
 {
     public function answer(Fields $input): array
     {
-        $cost = PlanInput::cost(PlanInput::read($input));
-        [$play, $setting] = GroundBallInput::play($input, $cost);
+        $plan = PlanInput::read($input);
+        $cost = PlanInput::cost($plan);
+        [$play, $setting] = GroundBallInput::play($input, $plan, $cost);
         $timeline = $play->timeline();
         $comes = $play->fielding->comes;
         $called = $timeline->called();
@@ -32,7 +34,7 @@ final readonly class GroundBallPlayQuestion implements Question
             'clean_chance' => round($play->fielding->met->clean ?? 0.0, 4),
             'runner_goes' => 1 === $play->fielding->goes,
             'legs' => array_map(
-                static fn(Leg $leg): array => self::leg($leg, $setting->rules->basePath),
+                static fn(Leg $leg): array => self::leg($leg, $setting),
                 $isGone ? [] : $timeline->legs,
             ),
             'outs' => (object) [
@@ -52,11 +54,11 @@ final readonly class GroundBallPlayQuestion implements Question
     }
 
     /** @return array<string, mixed> */
-    private static function leg(Leg $leg, float $basePath): array
+    private static function leg(Leg $leg, PlaySetting $setting): array
     {
         $made = $leg->made;
         $isOwn = $made->cover === $leg->from->by->position;
-        $feet = $leg->from->at->distanceTo(GroundBallInput::bag($made->base, $basePath));
+        $feet = $leg->from->at->distanceTo($setting->bag($made->base));
 
         return [
             'kind' => match (true) {
