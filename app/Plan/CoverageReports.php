@@ -40,9 +40,12 @@ final readonly class CoverageReports
      *
      * @return list<AuditedPlay>
      */
-    public function audited(array $plays): array
+    public function audited(array $plays, PlayCost $cost): array
     {
-        return array_map(fn(PlannedPlay $play): AuditedPlay => new AuditedPlay($play, $this->chosen($play)), $plays);
+        return array_map(
+            fn(PlannedPlay $play): AuditedPlay => new AuditedPlay($play, $this->chosen($play, $cost)),
+            $plays,
+        );
     }
 
     private function on(PlannedPlay $play, Coverage $coverage, ?PlayCost $cost): CoverageReport

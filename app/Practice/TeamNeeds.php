@@ -8,6 +8,7 @@ use FoxCorner\App\Club\Team;
 use FoxCorner\App\Plan\CoverageReports;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\ReadPlan;
+use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\People\NoLineup;
@@ -28,6 +29,7 @@ final readonly class TeamNeeds
         private CoverageReports $reports,
         private PracticeHistory $history,
         private DrillShelf $shelf,
+        private RunTables $tables,
     ) {}
 
     /**
@@ -72,19 +74,22 @@ final readonly class TeamNeeds
     public function plays(Team $team): array
     {
         try {
-            return $this->audited($this->plans->plans($team, RunChain::situations(), Context::ordinary()));
+            return $this->audited($team, $this->plans->plans($team, RunChain::situations(), Context::ordinary()));
         } catch (NoLineup) {
             return [];
         }
     }
 
     /**
-     * @param list<ReadPlan> $plans
+     * @param list<ReadPlan> $plans in an ordinary context
      *
      * @return list<AuditedPlay> those with a coverage
      */
-    public function audited(array $plans): array
+    public function audited(Team $team, array $plans): array
     {
-        return $this->reports->audited(array_merge(...array_map($this->plans->plays(...), $plans)));
+        return $this->reports->audited(
+            array_merge(...array_map($this->plans->plays(...), $plans)),
+            $this->tables->cost($team, Context::ordinary()),
+        );
     }
 }

@@ -9,12 +9,14 @@ use FoxCorner\App\Plan\Address\SituationAddresses;
 use FoxCorner\App\Plan\CoverageReports;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\ReadPlan;
+use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Shared\Address\ContextAddress;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\Plan\Board;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Problem\Unknown;
+use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -27,6 +29,7 @@ final class SituationsPage extends AbstractController
         private readonly PlanReader $plans,
         private readonly SituationAddresses $addresses,
         private readonly CoverageReports $reports,
+        private readonly RunTables $tables,
     ) {}
 
     #[Route('/{team}/situations', name: 'situations', methods: ['GET'])]
@@ -53,7 +56,7 @@ final class SituationsPage extends AbstractController
             'parameters' => array_filter(ContextAddress::write($context), is_string(...)),
             'isBase' => Context::ordinary()->isSameAs($context),
             'plays' => $plays,
-            'findings' => $this->findings($board, $plays),
+            'findings' => $this->findings($board, $plays, $this->tables->cost($membership->team, $context)),
             'filter' => $this->filter($request),
         ]);
     }
@@ -71,13 +74,13 @@ final class SituationsPage extends AbstractController
      *
      * @return array<string, int> by the situation's key: of the alignment and of the coverages that are on
      */
-    private function findings(Board $board, array $plays): array
+    private function findings(Board $board, array $plays, PlayCost $cost): array
     {
         $counts = [];
         foreach ($board->cells as $cell) {
             $key = $cell->situation->key();
             $counts[$key] = \count($cell->plan->alignmentFindings());
-            foreach ($this->reports->audited($plays[$key]) as $audited) {
+            foreach ($this->reports->audited($plays[$key], $cost) as $audited) {
                 $counts[$key] += \count($audited->report->findings);
             }
         }

@@ -58,7 +58,7 @@ final class TodayPage extends AbstractController
         } catch (NoLineup $invalid) {
             $problem = $invalid;
         }
-        $plays = $this->needs->audited($plans);
+        $plays = $this->needs->audited($membership->team, $plans);
         $needs = $this->needs->under(
             $plays,
             $membership->team,

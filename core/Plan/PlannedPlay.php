@@ -94,7 +94,7 @@ final readonly class PlannedPlay
      */
     public function run(Trial $trial, ?PlayCost $cost = null): Timeline
     {
-        return $this->family->play($this->setting($this->chosen(), $cost), $this->chosen(), $trial)->timeline();
+        return $this->family->against($this->setting($this->chosen(), $cost), $this->chosen())($trial)->timeline();
     }
 
     /** @throws \LogicException when the situation has no coverage */

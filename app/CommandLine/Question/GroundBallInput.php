@@ -11,6 +11,7 @@ use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\GroundBall\GroundBallPlay;
 use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
 use FoxCorner\Core\Play\GroundBall\GroundCoverages;
+use FoxCorner\Core\Play\GroundBall\GroundDefence;
 use FoxCorner\Core\Play\GroundBall\Hop;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Worth\OutPolicy;
@@ -38,7 +39,7 @@ final class GroundBallInput
             self::surface($ball),
         );
 
-        return [GroundBallPlay::of($setting, self::coverage($input, $plan), $trial), $setting];
+        return [GroundDefence::of($setting, self::coverage($input, $plan))->play($trial), $setting];
     }
 
     private static function setting(Fields $input, SituationPlan $plan, PlayCost $cost): PlaySetting

@@ -19,9 +19,10 @@ final readonly class CoverageAudit
 
     public function of(PlaySetting $setting, Coverage $coverage): CoverageReport
     {
+        $play = $this->family->against($setting, $coverage);
         $plays = [];
         foreach ($this->family->trials($setting->rules) as $trial) {
-            $plays[] = $this->family->play($setting, $coverage, $trial)->timeline();
+            $plays[] = $play($trial)->timeline();
         }
         $outs =
             array_sum(array_map(static fn(Timeline $play): float => $play->called()->chance, $plays)) / \count($plays);

@@ -116,18 +116,22 @@ final readonly class BuntFamily implements PlayFamily
         );
     }
 
-    public function play(PlaySetting $setting, Coverage $coverage, Trial $trial): Play
+    public function against(PlaySetting $setting, Coverage $coverage): \Closure
     {
-        $bunt = self::bunt($trial);
-        $setting = $bunt->kind->change($setting);
+        $changed = [];
 
-        return new FieldedPlay(
-            $setting,
-            $coverage,
-            $bunt,
-            $bunt->ball,
-            BuntFielding::of($setting, $coverage, $bunt->ball),
-        );
+        return static function (Trial $trial) use ($setting, $coverage, &$changed): Play {
+            $bunt = self::bunt($trial);
+            $seen = $changed[$bunt->kind->value] ??= $bunt->kind->change($setting);
+
+            return new FieldedPlay(
+                $seen,
+                $coverage,
+                $bunt,
+                $bunt->ball,
+                BuntFielding::of($seen, $coverage, $bunt->ball),
+            );
+        };
     }
 
     public function checks(): array

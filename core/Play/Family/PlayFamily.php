@@ -66,8 +66,12 @@ interface PlayFamily
      */
     public function trial(array $fields, RuleSet $rules): Trial;
 
-    /** @throws \LogicException when the trial is another family's */
-    public function play(PlaySetting $setting, Coverage $coverage, Trial $trial): Play;
+    /**
+     * A coverage in a setting, ready for any ball: what does not depend on the ball is reckoned once.
+     *
+     * @return \Closure(Trial): Play throws a \LogicException when the trial is another family's
+     */
+    public function against(PlaySetting $setting, Coverage $coverage): \Closure;
 
     /** @return list<PlayCheck> faults that only this kind of play can have, besides those that all can */
     public function checks(): array;

@@ -27,7 +27,18 @@ final readonly class GroundReach
         array $sines,
         array $cosines,
     ): self {
-        $search = new ReachSearch($who, $setting);
+        return self::by(new ReachSearch($who, $setting), $ways, $sines, $cosines);
+    }
+
+    /**
+     * The same with a search that is used again.
+     *
+     * @param list<BallWay> $ways    from the slowest ball to the fastest
+     * @param list<float>   $sines   of the directions
+     * @param list<float>   $cosines
+     */
+    public static function by(ReachSearch $search, array $ways, array $sines, array $cosines): self
+    {
         $along = $saves = [];
         foreach ($sines as $direction => $sine) {
             foreach ($search->along($ways, $sine, $cosines[$direction]) as [$feet, $saved]) {
@@ -36,7 +47,7 @@ final readonly class GroundReach
             }
         }
 
-        return new self($who, $along, $saves);
+        return new self($search->who, $along, $saves);
     }
 
     /**

@@ -42,7 +42,7 @@ final class ReachSearch
     /** @var array<int, list<array{float, float, float, float, float}>> likewise: {@see throws()} */
     private array $throws = [];
 
-    public function __construct(private readonly GroundFielder $who, GroundSetting $setting)
+    public function __construct(public readonly GroundFielder $who, GroundSetting $setting)
     {
         $motion = $setting->level->motion;
         $this->goals = Goal::all($who, $setting);

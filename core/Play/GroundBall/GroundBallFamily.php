@@ -121,11 +121,13 @@ final readonly class GroundBallFamily implements PlayFamily
         throw new \LogicException('Every base path is longer than nothing.');
     }
 
-    public function play(PlaySetting $setting, Coverage $coverage, Trial $trial): Play
+    public function against(PlaySetting $setting, Coverage $coverage): \Closure
     {
-        return $trial instanceof GroundBallTrial
-            ? GroundBallPlay::of($setting, $coverage, $trial)
-            : throw new \LogicException('“' . $trial->words() . '” is no ground ball.');
+        $defence = GroundDefence::of($setting, $coverage);
+
+        return static fn(
+            Trial $trial,
+        ): Play => $trial instanceof GroundBallTrial ? $defence->play($trial) : throw new \LogicException('“' . $trial->words() . '” is no ground ball.');
     }
 
     public function checks(): array

@@ -52,9 +52,12 @@ final readonly class GroundBallPlay implements Play
         $this->jobs = $coverage->jobs(Branch::fieldedBy($fielded->by->position));
     }
 
-    public static function of(PlaySetting $setting, Coverage $coverage, GroundBallTrial $trial): self
-    {
-        $fielding = GroundFielding::of($setting, $coverage, $trial);
+    public static function of(
+        PlaySetting $setting,
+        Coverage $coverage,
+        GroundBallTrial $trial,
+        GroundFielding $fielding,
+    ): self {
         $setting = $setting->onTheGround(0 === $fielding->goes ? $fielding->setting->aims->free : null);
         if (null === $fielding->met) {
             return self::through($setting, $coverage, $trial, $fielding);

@@ -20,11 +20,12 @@ final readonly class ResultTable
     public static function of(PlaySetting $setting, Coverage $coverage): self
     {
         $rows = [];
+        $defence = GroundDefence::of($setting, $coverage);
         foreach (Starter::WHO as $position) {
             $degrees = Starter::toward($setting, $position);
             foreach (self::KINDS as $kind => $share) {
                 $trial = GroundBallTrial::hit($degrees, $share * $setting->level->groundBallSpeed, $setting->rules);
-                $rows[$position->value][$kind] = GroundFielding::of($setting, $coverage, $trial)->comes;
+                $rows[$position->value][$kind] = $defence->fielding($trial)->comes;
             }
         }
 

@@ -47,9 +47,10 @@ final readonly class Starter
     public static function all(PlaySetting $setting, Coverage $coverage, float $mph): array
     {
         $starters = [];
+        $defence = GroundDefence::of($setting, $coverage);
         foreach (self::WHO as $position) {
             $trial = GroundBallTrial::hit(round(self::toward($setting, $position)), $mph, $setting->rules);
-            $fielding = GroundFielding::of($setting, $coverage, $trial);
+            $fielding = $defence->fielding($trial);
             foreach ($fielding->attempts as $attempt) {
                 if (0 !== $attempt->receiver && null !== $fielding->met) {
                     $starters[] = self::of($fielding, $attempt, $trial);

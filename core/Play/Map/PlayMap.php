@@ -18,9 +18,11 @@ final readonly class PlayMap
     /** @param non-empty-list<PlacedTrial> $placed */
     public static function of(PlayFamily $family, PlaySetting $setting, Coverage $coverage, array $placed): self
     {
+        $against = $family->against($setting, $coverage);
+
         return new self(
-            array_map(static function (PlacedTrial $one) use ($family, $setting, $coverage): MapSpot {
-                $play = $family->play($setting, $coverage, $one->trial);
+            array_map(static function (PlacedTrial $one) use ($against, $setting): MapSpot {
+                $play = $against($one->trial);
                 $options = $play->options();
 
                 return new MapSpot(

@@ -16,9 +16,9 @@ use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
 use FoxCorner\Core\Play\GroundBall\FeedChoice;
-use FoxCorner\Core\Play\GroundBall\GroundBallPlay;
 use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
 use FoxCorner\Core\Play\GroundBall\GroundCoverages;
+use FoxCorner\Core\Play\GroundBall\GroundDefence;
 use FoxCorner\Core\Play\GroundBall\Hop;
 use FoxCorner\Core\Play\GroundBall\TwoOrOne;
 use FoxCorner\Core\Play\Worth\OutPolicy;
@@ -70,7 +70,7 @@ final class GroundBallFigures implements Figures
         $coverage = GroundCoverages::for($plan->state->situation->bases, $rules->sport)[0];
         foreach ([[-40, 0.5], [-19, 0.95], [-4, 0.8], [14, 1.1], [34, 0.7]] as [$degrees, $speed]) {
             $trial = GroundBallTrial::hit($degrees, $speed * $rules->basePath, $rules, Hop::True);
-            $play = GroundBallPlay::of($setting, $coverage, $trial);
+            $play = GroundDefence::of($setting, $coverage)->play($trial);
             $timeline = $play->timeline();
             $comes = $play->fielding->comes;
             yield "play/$level->value/$situation/$degrees" => [

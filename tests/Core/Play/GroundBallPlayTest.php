@@ -37,6 +37,7 @@ use FoxCorner\Core\Play\GroundBall\GroundBallFamily;
 use FoxCorner\Core\Play\GroundBall\GroundBallPlay;
 use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
 use FoxCorner\Core\Play\GroundBall\GroundCoverages;
+use FoxCorner\Core\Play\GroundBall\GroundDefence;
 use FoxCorner\Core\Play\GroundBall\Hop;
 use FoxCorner\Core\Play\GroundBall\TwoOrOne;
 use FoxCorner\Core\Play\Worth\OutPolicy;
@@ -220,8 +221,9 @@ final class GroundBallPlayTest extends TestCase
         $family = new GroundBallFamily();
         $setting = self::setting($plan, OutPolicy::Numbers);
         foreach ($family->coverages($plan->state->rules, $plan->state->situation) as $coverage) {
+            $play = $family->against($setting, $coverage);
             foreach ($family->trials($plan->state->rules) as $trial) {
-                $timeline = $family->play($setting, $coverage, $trial)->timeline();
+                $timeline = $play($trial)->timeline();
                 self::assertSame([], (new NobodyIdle())->findings($timeline), $trial->words());
                 foreach (Base::cases() as $base) {
                     $covers = array_filter(
@@ -439,11 +441,10 @@ final class GroundBallPlayTest extends TestCase
         OutPolicy $policy = OutPolicy::Numbers,
         Level $level = Level::HighSchool,
     ): GroundBallPlay {
-        return GroundBallPlay::of(
+        return GroundDefence::of(
             self::setting($plan, $policy, $level),
             GroundCoverages::for($plan->state->situation->bases, $plan->state->rules->sport)[0],
-            $trial,
-        );
+        )->play($trial);
     }
 
     private static function setting(

@@ -91,11 +91,11 @@ final readonly class ThrowHomeFamily implements PlayFamily
         return new ThrowHomeTrial(Position::ofNumber((int) ($fields['who'] ?? 1)));
     }
 
-    public function play(PlaySetting $setting, Coverage $coverage, Trial $trial): Play
+    public function against(PlaySetting $setting, Coverage $coverage): \Closure
     {
-        return $trial instanceof ThrowHomeTrial
-            ? new ThrowHomePlay($setting, $coverage, $trial)
-            : throw new \LogicException('This is no throw home.');
+        return static fn(
+            Trial $trial,
+        ): Play => $trial instanceof ThrowHomeTrial ? new ThrowHomePlay($setting, $coverage, $trial) : throw new \LogicException('This is no throw home.');
     }
 
     public function checks(): array
