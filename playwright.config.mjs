@@ -22,15 +22,13 @@ export default defineConfig({
         viewport: { width: 1280, height: 800 },
         screenshot: 'only-on-failure',
         launchOptions: {
-            executablePath: '/usr/bin/chromium',
+            executablePath: '/usr/bin/chromium-headless-shell',
             args: [
                 '--no-sandbox',
                 '--disable-gpu',
                 '--disable-quic',
                 '--no-first-run',
                 '--disable-background-networking',
-                '--disable-component-update',
-                '--disable-sync',
             ],
         },
     },

@@ -4,7 +4,9 @@ WORKERS=2
 
 work() {
     while :; do
-        php "$1/bin/console" messenger:consume solving --no-interaction --quiet --sleep=0.1 --time-limit=900 --memory-limit=192M
+        # What a solve has learned of a plan is there for the next one.
+        # shellcheck disable=SC2086
+        php $QUICK "$1/bin/console" messenger:consume solving --no-interaction --quiet --sleep=0.1 --time-limit=900 --memory-limit=192M
         sleep 1
     done
 }

@@ -52,7 +52,7 @@ async function inARound(page) {
 }
 
 const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: '/usr/bin/chromium-headless-shell',
     args: ['--no-sandbox', '--disable-gpu'],
 });
 const context = await browser.newContext({ viewport: LAPTOP });

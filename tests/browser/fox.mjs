@@ -17,16 +17,17 @@ export const test = base.extend({
 
 export { expect };
 
-const PARTS = ['settings', 'install', 'owner', 'services'].map((part) => `. bin/lib/${part}.sh`).join('; ');
+const PARTS = ['settings', 'install', 'owner', 'services'].map((part) => `bin/lib/${part}.sh`);
+const SOURCED = [...PARTS, 'tests/browser/demo.sh'].map((part) => `. ${part}`).join('; ');
 
 /** Runs a line of the start command's own shell functions on the tested instance. */
 export const services = (line) =>
-    execFileSync('bash', ['-c', `PROFILE=${process.env.FOX_PROFILE ?? 'test'}; ${PARTS}; ${line}`], {
+    execFileSync('bash', ['-c', `PROFILE=${process.env.FOX_PROFILE ?? 'test'}; ${SOURCED}; ${line}`], {
         stdio: ['ignore', 'pipe', 'pipe'],
     });
 
 /** For a file whose tests change things: it begins with the demo as it comes, whatever others have done. */
-export const startsFromAFreshDemo = () => test.beforeAll(() => services('php bin/console fox:demo --quiet'));
+export const startsFromAFreshDemo = () => test.beforeAll(() => services('fresh_demo'));
 
 /** The session of whoever has signed in already, so that not every test spends its time at the door. */
 const sessions = new Map();

@@ -75,6 +75,18 @@ test.describe('tonight on two phones', () => {
             'the coach sees it on the other phone',
         ).toHaveText('4');
 
+        // As between a page that has come and its address.
+        const [asked] = await Promise.all([
+            helper.waitForResponse((answer) => !answer.url().endsWith('/state')),
+            helper.evaluate((elsewhere) => {
+                const here = location.href;
+                history.replaceState(null, '', elsewhere);
+                document.querySelector('.run').dispatchEvent(new Event('stale'));
+                history.replaceState(null, '', here);
+            }, `${address}/run`),
+        ]);
+        expect(asked.url(), 'each page asks for itself').toContain('/run/station/');
+
         await other.setOffline(true);
         await expect(helper.locator('[data-trouble="no-network"]')).toBeVisible();
         const still = await seconds(helper);
