@@ -125,9 +125,13 @@ final readonly class GroundBallFamily implements PlayFamily
     {
         $defence = GroundDefence::of($setting, $coverage);
 
-        return static fn(
-            Trial $trial,
-        ): Play => $trial instanceof GroundBallTrial ? $defence->play($trial) : throw new \LogicException('“' . $trial->words() . '” is no ground ball.');
+        return static function (Trial $trial) use ($defence): Play {
+            if (!$trial instanceof GroundBallTrial) {
+                throw new \LogicException('“' . $trial->words() . '” is no ground ball.');
+            }
+
+            return $defence->play($trial);
+        };
     }
 
     public function checks(): array

@@ -93,9 +93,13 @@ final readonly class ThrowHomeFamily implements PlayFamily
 
     public function against(PlaySetting $setting, Coverage $coverage): \Closure
     {
-        return static fn(
-            Trial $trial,
-        ): Play => $trial instanceof ThrowHomeTrial ? new ThrowHomePlay($setting, $coverage, $trial) : throw new \LogicException('This is no throw home.');
+        return static function (Trial $trial) use ($setting, $coverage): Play {
+            if (!$trial instanceof ThrowHomeTrial) {
+                throw new \LogicException('This is no throw home.');
+            }
+
+            return new ThrowHomePlay($setting, $coverage, $trial);
+        };
     }
 
     public function checks(): array
