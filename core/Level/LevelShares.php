@@ -19,11 +19,11 @@ final class LevelShares
      * second who moves up, one on third who scores, first empty. Errors for each out, nobody on.
      */
     private const SHARES = [
-        'baseball-10-12' => [0.058, 0.551, 0.56, 0.815, 0.272],
-        'baseball-13-14' => [0.118, 0.256, 0.812, 0.957, 0.178],
+        'baseball-10-12' => [0.058, 0.552, 0.56, 0.815, 0.272],
+        'baseball-13-14' => [0.118, 0.256, 0.812, 0.958, 0.178],
         'baseball-high-school' => [0.257, 0.331, 0.713, 0.785, 0.104],
-        'baseball-college' => [0.398, 0.259, 0.593, 0.59, 0.056],
-        'pro' => [0.456, 0.242, 0.524, 0.49, 0.033],
+        'baseball-college' => [0.397, 0.259, 0.593, 0.592, 0.056],
+        'pro' => [0.456, 0.243, 0.524, 0.493, 0.033],
         'fastpitch-12u' => [0.027, 0.364, 0.677, 0.734, 0.263],
         'fastpitch-14-16u' => [0.065, 0.396, 0.787, 0.725, 0.095],
         'fastpitch-college' => [0.095, 0.403, 0.827, 0.763, 0.053],

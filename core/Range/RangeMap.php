@@ -200,7 +200,7 @@ final readonly class RangeMap
                 $hit += $weight * $ball->hit;
                 $through += $weight * $ball->past;
                 if (GroundBalls::ORDINARY === $speed && null !== $ball->met && $ball->out >= Holes::BELOW) {
-                    $fans[$ball->met->by->number][] = $ball->met->at;
+                    $fans[$ball->met->by->number][] = $ball->met->at();
                 }
             }
             $past += $through;

@@ -41,7 +41,7 @@ final readonly class Possession
     {
         return new self(
             $met->by->who,
-            $met->at,
+            $met->at(),
             $met->seconds,
             $met->exchange,
             $met->onX * $met->moving,

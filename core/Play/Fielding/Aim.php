@@ -10,6 +10,16 @@ use FoxCorner\Core\Field\Base;
 final readonly class Aim
 {
     /**
+     * The cost is linear in what happens: with nothing, and what it changes by for each chance of the first out, of
+     * both, of the second throw and of the first one gone past. By whether the free runner goes.
+     *
+     * @var list<array{float, float, float, float, float}>
+     */
+    public array $terms;
+    /** Nothing of it depends on whether a runner goes. */
+    public bool $isFixed;
+
+    /**
      * Costs and runs are by whether the runner who need not go stays (0) or goes (1), then by outs made.
      *
      * @param bool              $isForce     at the first bag; else a tag
@@ -29,7 +39,14 @@ final readonly class Aim
         public array $costs,
         public array $wild,
         public array $third,
-    ) {}
+    ) {
+        $terms = [];
+        foreach ($costs as $goes => [$none, $one, $both]) {
+            $terms[] = [$none, $one - $none, $both - $one, $wild[$goes][1] - $one, $wild[$goes][0] - $none];
+        }
+        $this->terms = $terms;
+        $this->isFixed = $terms[0] === $terms[1];
+    }
 
     /**
      * Whether a fielder goes for it: the bag first and on behind the runner is the first baseman's, third and on to

@@ -17,6 +17,7 @@ final readonly class Attempt
      * @param int                 $cover    number of whoever takes it there; his own when carried; 0: nobody
      * @param float               $coverAt  s at which that one is there; INF: never
      * @param float               $first    chance of the first out
+     * @param float               $caught   chance that the first throw is caught; 1 when carried
      * @param float               $past     chance that the first throw goes past
      * @param float               $again    s at which the second throw leaves
      * @param float               $second   s at which it is at its bag
@@ -33,6 +34,7 @@ final readonly class Attempt
         public int $cover,
         public float $coverAt,
         public float $first,
+        public float $caught,
         public float $past,
         public float $again,
         public float $second,

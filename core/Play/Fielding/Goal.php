@@ -10,7 +10,7 @@ use FoxCorner\Core\Field\Base;
 final readonly class Goal
 {
     /** ft between two entries of the table of throws. */
-    private const EVERY = 4;
+    public const EVERY = 4;
     private const FARTHEST = 240;
 
     /**
@@ -18,7 +18,7 @@ final readonly class Goal
      * @param float       $until   s at which ball and tag must be there
      * @param float       $sharp   1/s, of the line between out and safe
      * @param float       $gain    what the out saves
-     * @param list<float> $caught  chance that a throw is caught, by {@see self::EVERY} feet
+     * @param list<float> $caught  chance that a throw is caught, standing, by {@see self::EVERY} feet
      * @param float       $more    what a second out saves, its throw kept and caught; 0: there is none
      * @param float       $onward  s at which the ball must be here for it
      */
@@ -29,7 +29,7 @@ final readonly class Goal
         public float $until,
         public float $sharp,
         public float $gain,
-        private array $caught,
+        public array $caught,
         public float $more,
         public float $onward,
         public float $moreSharp,
@@ -73,12 +73,6 @@ final readonly class Goal
             null === $on ? 0.0 : $on->runnerAt - $on->pivot - $on->flight,
             null === $on ? 1.0 : 1 / $on->spread,
         );
-    }
-
-    /** The chance that a throw of so many feet is caught, standing. */
-    public function caught(float $feet): float
-    {
-        return $this->caught[(int) ($feet / self::EVERY)] ?? 0.0;
     }
 
     /** What is saved when the ball is here at a moment. */

@@ -34,6 +34,9 @@ final readonly class GroundFielder
     /** ft of scatter for each foot of a throw, standing; and how many caught throws are held. */
     private float $scatter;
     private float $held;
+    private bool $isPerfect;
+    /** @var array<int, float> ft within which a throw is caught, by the base's value */
+    private array $within;
     /** @var list<float> s of his throws, by the foot */
     private array $flights;
 
@@ -56,6 +59,12 @@ final readonly class GroundFielder
         $this->flights = $throws->table($who->arm);
         $this->scatter = Giving::scatter($level->skills->throw);
         $this->held = Giving::held($level->skills->bag);
+        $this->isPerfect = $level->skills->perfect;
+        $within = [];
+        foreach (Base::cases() as $base) {
+            $within[$base->value] = Giving::reach($base);
+        }
+        $this->within = $within;
     }
 
     /** The same with a ball that is so many times as hard to handle. */
@@ -109,8 +118,8 @@ final readonly class GroundFielder
      */
     public function caught(Base $base, float $feet, float $moving = 0.0, float $wider = 1.0): float
     {
-        return $this->level->skills->perfect
+        return $this->isPerfect
             ? 1.0
-            : $this->held * Giving::within(Giving::reach($base), $feet * $this->scatter * $wider, $moving);
+            : $this->held * Giving::within($this->within[$base->value], $feet * $this->scatter * $wider, $moving);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Fielding;
 
-use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Level\Skills;
 use FoxCorner\Core\Motion\Giving;
 
@@ -15,16 +14,20 @@ final class GroundPlays
     public const CARRIES = 75.0;
     /** Chance of the first out that nobody gives up to take the bag himself. */
     private const GIVEN_UP = 0.3;
+    /** Chance of the first out under which nobody thinks of a second. */
+    private const NO_OUT = 1e-6;
     /** Pivots that come to a throw: e^(−.14 bag) (fitted to the level's twos). */
     private const PIVOT_LOST = 0.14;
 
     private readonly float $pivotKept;
-    /** @var array<int, array<int, array<int, Onward>>> by aim, fielder and whoever throws on */
-    private array $onward = [];
+    private readonly float $turnThrow;
+    /** @var array<int, non-empty-list<AimedBy>> by fielder, as far as asked */
+    private array $aims = [];
 
     public function __construct(private readonly GroundSetting $setting)
     {
         $this->pivotKept = self::pivotKept($setting->level->skills);
+        $this->turnThrow = $setting->level->motion->turnThrow;
     }
 
     public static function pivotKept(Skills $skills): float
@@ -39,122 +42,146 @@ final class GroundPlays
      */
     public function attempts(Met $met, float $delay = 0.0): array
     {
+        $number = $met->by->number;
         $attempts = [];
-        foreach ($this->setting->aims->all as $index => $aim) {
-            if (!$aim->isFor($met->by->number)) {
-                continue;
-            }
-            $attempts[] = $this->attempt($met, $index, $aim, $delay);
+        foreach ($this->aims[$number] ??= AimedBy::all($this->setting, $number) as $aimed) {
+            $attempts[] = $this->attempt($met, $aimed, $delay);
         }
 
-        return [] === $attempts ? throw new \LogicException('First base is always there.') : $attempts;
+        return $attempts;
     }
 
-    private function attempt(Met $met, int $index, Aim $aim, float $delay): Attempt
+    private function attempt(Met $met, AimedBy $aimed, float $delay): Attempt
     {
-        $setting = $this->setting;
         $by = $met->by;
-        $motion = $setting->level->motion;
-        $bag = $setting->bags[$aim->bag->value];
-        [$x, $y] = [$bag->x - $met->at->x, $bag->y - $met->at->y];
+        $x = $aimed->x - $met->x;
+        $y = $aimed->y - $met->y;
         $feet = sqrt($x * $x + $y * $y);
-        $runner = $setting->arrivals[$aim->bag->value];
-        $tag = $aim->isForce ? 0.0 : $motion->tag;
-        $spread = ($aim->isForce ? $setting->spreads : $setting->tagSpreads)[$aim->bag->value];
-
-        [$number, $coverAt] = $setting->covering->there[$aim->bag->value][$by->number];
+        $has = $met->seconds + $delay;
         $moving = $delay > 0.0 ? 0.0 : $met->moving;
-        $ahead = $feet > 0.0 ? ($met->onX * $x + $met->onY * $y) / $feet : 1.0;
-        $exchange = $met->exchange * ($feet <= Giving::FEED_UP_TO ? Giving::FEED_EXCHANGE : 1.0);
-        $released =
-            $met->seconds +
-            $delay +
-            $exchange +
-            ($motion->turnThrow * $moving * (1 - $ahead)) / 2 +
-            ($feet > 0.0 ? $by->handTurn($x / $feet, $feet) : 0.0);
+        $released = $has + $met->exchange * ($feet <= Giving::FEED_UP_TO ? Giving::FEED_EXCHANGE : 1.0);
+        if ($feet > 0.0) {
+            $released +=
+                ($this->turnThrow * $moving * (1 - ($met->onX * $x + $met->onY * $y) / $feet)) / 2 +
+                ($x * $by->armSide > 0.0 ? $by->handTurn($x / $feet, $feet) : 0.0);
+        }
         $ball = $released + $by->flight($feet);
-        $outAt = ($ball > $coverAt ? $ball : $coverAt) + $tag;
-        $caught = $by->caught($aim->bag, $feet, $moving);
-        $first = $caught / (1 + exp(($outAt - $runner) / $spread));
-        $throw =
-            0 === $number || \INF === $outAt
-                ? $this->ending($index, $aim, $by->number, false, $feet, $released, $ball, 0, \INF, \INF, 0.0, 0.0)
-                : $this->ending(
-                    $index,
-                    $aim,
-                    $by->number,
-                    false,
-                    $feet,
-                    $released,
-                    $ball,
-                    $number,
-                    $coverAt,
-                    $outAt,
-                    $first,
-                    (1 - $caught) * Giving::PAST,
-                );
+        $outAt = ($ball > $aimed->coverAt ? $ball : $aimed->coverAt) + $aimed->tag;
+        $caught = $by->caught($aimed->aim->bag, $feet, $moving);
+        $first = 0 === $aimed->cover ? 0.0 : $caught / (1 + exp(($outAt - $aimed->runner) / $aimed->spread));
         if ($feet >= self::CARRIES) {
-            return $throw;
+            return $this->thrown($aimed, $feet, $released, $ball, $outAt, $first, $caught);
         }
-        $runs = $met->seconds + $delay;
-        $own = $runs + $by->run->seconds($feet);
-        $alone = 1 / (1 + exp(($own + $tag - $runner) / $spread));
+        $own = $has + $by->run->seconds($feet);
+        $alone = 1 / (1 + exp(($own + $aimed->tag - $aimed->runner) / $aimed->spread));
+        $thrown = $this->thrown($aimed, $feet, $released, $ball, $outAt, $first, $caught);
         if ($alone < $first - self::GIVEN_UP) {
-            return $throw;
+            return $thrown;
         }
-        $carried = $this->ending(
-            $index,
-            $aim,
-            $by->number,
+        $carried = $this->carried($aimed, $by->number, $has, $own, $alone);
+
+        return $carried->costs[1] < $thrown->costs[1] ? $carried : $thrown;
+    }
+
+    private function thrown(
+        AimedBy $aimed,
+        float $feet,
+        float $released,
+        float $there,
+        float $outAt,
+        float $first,
+        float $caught,
+    ): Attempt {
+        $on = $aimed->onward;
+        $again = $second = $both = $wild = 0.0;
+        if (null !== $on && $first >= self::NO_OUT) {
+            $again = $outAt + $on->pivot;
+            $second = $again + $on->flight;
+            $both = $first * $this->pivotKept * $on->out($second);
+            $wild = $first * $this->pivotKept * $on->wild;
+        }
+        $past = 0 === $aimed->cover ? 0.0 : (1 - $caught) * Giving::PAST;
+
+        return $this->ending(
+            $aimed->aim,
+            false,
+            $feet,
+            $released,
+            $there,
+            $aimed->cover,
+            $aimed->coverAt,
+            $first,
+            $caught,
+            $past,
+            $again,
+            $second,
+            $both,
+            $wild,
+            $on,
+        );
+    }
+
+    /** @param float $there s at which he is on the bag himself */
+    private function carried(AimedBy $aimed, int $fielder, float $has, float $there, float $first): Attempt
+    {
+        $on = $aimed->own;
+        $again = $second = $both = $wild = 0.0;
+        if (null !== $on && $first >= self::NO_OUT) {
+            $again = $there + $aimed->tag + $on->offTheBag;
+            $second = $again + $on->flight;
+            $both = $first * $on->out($second);
+            $wild = $first * $on->wild;
+        }
+
+        return $this->ending(
+            $aimed->aim,
             true,
             0.0,
-            $runs,
-            $own,
-            $by->number,
-            $own,
-            $own + $tag,
-            $alone,
+            $has,
+            $there,
+            $fielder,
+            $there,
+            $first,
+            1.0,
             0.0,
+            $again,
+            $second,
+            $both,
+            $wild,
+            $on,
         );
-
-        return $carried->costs[1] < $throw->costs[1] ? $carried : $throw;
     }
 
-    /** With the first out so likely: whether the ball goes on, and what it all costs. */
+    /** Whether the ball goes on, and what it all costs. */
     private function ending(
-        int $index,
         Aim $aim,
-        int $fielder,
         bool $carried,
         float $feet,
         float $released,
         float $there,
         int $cover,
         float $coverAt,
-        float $outAt,
         float $first,
+        float $caught,
         float $past,
+        float $again,
+        float $second,
+        float $both,
+        float $wild,
+        ?Onward $on,
     ): Attempt {
-        [$again, $second, $both, $receiver, $wild] =
-            null === $aim->then || $first < 1e-6
-                ? [0.0, 0.0, 0.0, 0, 0.0]
-                : $this->second($index, $aim, $fielder, $cover, $carried, $outAt);
-        $both *= $first;
-        $wild *= $first;
+        [$none, $byFirst, $byBoth, $byWild, $byPast] = $aim->terms[1];
+        $receiver = null === $on ? 0 : $on->receiver;
         // He throws on only when that costs less than to hold the ball.
-        [, $one, $two] = $aim->costs[1];
-        if ($two * $both + $aim->wild[1][1] * $wild >= $one * ($both + $wild)) {
-            [$again, $second, $both, $receiver, $wild] = [0.0, 0.0, 0.0, 0, 0.0];
+        if ($byBoth * $both + $byWild * $wild >= 0.0) {
+            $again = $second = $both = $wild = 0.0;
+            $receiver = 0;
         }
-        $costs = [];
-        foreach ([0, 1] as $goes) {
-            [$none, $one, $two] = $aim->costs[$goes];
-            $costs[] =
-                $two * $both +
-                $aim->wild[$goes][1] * $wild +
-                $one * ($first - $both - $wild) +
-                $aim->wild[$goes][0] * $past +
-                $none * (1 - $first - $past);
+        $goes = $none + $byFirst * $first + $byBoth * $both + $byWild * $wild + $byPast * $past;
+        $stays = $goes;
+        if (!$aim->isFixed) {
+            [$none, $byFirst, $byBoth, $byWild, $byPast] = $aim->terms[0];
+            $stays = $none + $byFirst * $first + $byBoth * $both + $byWild * $wild + $byPast * $past;
         }
 
         return new Attempt(
@@ -166,38 +193,13 @@ final class GroundPlays
             $cover,
             $coverAt,
             $first,
+            $caught,
             $past,
             $again,
             $second,
             $both,
             $receiver,
-            [$costs[0], $costs[1]],
+            [$stays, $goes],
         );
-    }
-
-    /** @return array{float, float, float, int, float} released, there; chance of the out; who takes it; goes past */
-    private function second(int $index, Aim $aim, int $fielder, int $pivot, bool $carried, float $heldAt): array
-    {
-        $on = $this->onward[$index][$fielder][$pivot] ?? $this->onward($index, $aim, $fielder, $pivot);
-        if (0 === $on->receiver) {
-            return [0.0, 0.0, 0.0, 0, 0.0];
-        }
-        $again = $heldAt + ($carried ? $on->offTheBag : $on->pivot);
-        $there = $again + $on->flight;
-        $outAt = ($there > $on->coverAt ? $there : $on->coverAt) + $on->tag;
-        $kept = $carried ? 1.0 : $this->pivotKept;
-
-        return [
-            $again,
-            $there,
-            ($kept * $on->caught) / (1 + exp(($outAt - $on->runnerAt) / $on->spread)),
-            $on->receiver,
-            $kept * (1 - $on->caught) * Giving::PAST,
-        ];
-    }
-
-    private function onward(int $index, Aim $aim, int $fielder, int $pivot): Onward
-    {
-        return $this->onward[$index][$fielder][$pivot] = Onward::of($this->setting, $aim, $fielder, $pivot);
     }
 }

@@ -34,13 +34,13 @@ final readonly class GroundTree
     /** @param BallFielded $behind what happens when it is lost to him */
     public function of(Met $met, BallFielded $behind): BallFielded
     {
-        [$out, $two, $lead, $scores, $moved, $missed, $cost] = $this->made($met, $this->plays->attempts($met));
+        [$out, $two, $lead, $scores, $moved, $missed, $cost] = $this->made($this->plays->attempts($met));
         if ($met->clean > 1 - 1e-9) {
             return new BallFielded($met, $out, $two, $lead, $scores, $moved, $missed, 1 - $out - $missed, 0.0, $cost);
         }
         [$front, $gone] = [$met->inFront(), $met->gone()];
         $again = $this->plays->attempts($met, Hands::PICKED_UP * $met->by->exchange);
-        [$out2, $two2, $lead2, $scores2, $moved2, , $cost2] = $this->made($met, $again);
+        [$out2, $two2, $lead2, $scores2, $moved2, , $cost2] = $this->made($again);
         [$clean, $charged] = [$met->clean, $met->charged];
         $outs = $clean * $out + $front * $out2 + $gone * $behind->out;
         $error =
@@ -73,7 +73,7 @@ final readonly class GroundTree
      *                                                                free runner moves up; the throw missed that would
      *                                                                have had him; cost
      */
-    private function made(Met $met, array $attempts): array
+    private function made(array $attempts): array
     {
         $goes = $this->goes($attempts);
         $best = null === $this->wanted ? $this->best($attempts, $goes) : ($this->wanted)($attempts, $goes);
@@ -85,7 +85,7 @@ final readonly class GroundTree
                 $best->leadOnly(),
                 $best->thirdScores($goes),
                 $best->moves($goes),
-                $this->astray($met, $best),
+                self::astray($best),
                 $best->costs[$goes],
             ];
         }
@@ -98,7 +98,7 @@ final readonly class GroundTree
             $stays * $best->leadOnly(),
             $stays * $best->thirdScores($goes) + $gone * $first->thirdScores($goes),
             $stays * $best->moves($goes) + $gone * $first->moves($goes),
-            $stays * $this->astray($met, $best) + $gone * $this->astray($met, $first),
+            $stays * self::astray($best) + $gone * self::astray($first),
             $stays * $best->costs[$goes] + $gone * $first->costs[$goes],
         ];
     }
@@ -153,13 +153,8 @@ final readonly class GroundTree
     }
 
     /** The chance that the runner would have been out and the throw is not caught. */
-    private function astray(Met $met, Attempt $made): float
+    private static function astray(Attempt $made): float
     {
-        if ($made->carried || $made->first <= 0.0) {
-            return 0.0;
-        }
-        $caught = $met->by->caught($made->aim->bag, $made->feet, $met->moving);
-
-        return $made->first / $caught - $made->first;
+        return $made->first > 0.0 ? $made->first / $made->caught - $made->first : 0.0;
     }
 }

@@ -22,6 +22,8 @@ final class Hands
     private const SHARP_FADES = 0.4;
     private const ORDINARY = 75.0;
     private const SLOW = 15.0;
+    /** √(15/75) */
+    private const SLOWEST = 0.44721359549995793;
 
     /** s by which a fielder who dives may be late. */
     public const DIVES = 0.3;
@@ -51,12 +53,14 @@ final class Hands
      */
     public static function awkwardness(float $speed, float $seconds): array
     {
-        $root = sqrt(max(self::SLOW, $speed) / self::ORDINARY);
+        $share = $speed / self::ORDINARY;
+        $root = sqrt($share);
+        $steady = $speed < self::SLOW ? self::SLOWEST : $root;
 
         return [
-            self::STEADY * $root,
-            self::HURRY * $root,
-            self::SHARP * exp(-$seconds / self::SHARP_FADES) * ($speed / self::ORDINARY) ** 1.5,
+            self::STEADY * $steady,
+            self::HURRY * $steady,
+            self::SHARP * exp(-$seconds / self::SHARP_FADES) * $share * $root,
         ];
     }
 

@@ -13,6 +13,7 @@ final readonly class Met
     public const SET = 0.5;
 
     /**
+     * @param float $x        ft, where he has it
      * @param float $along    ft from home
      * @param float $seconds  from contact until he has it
      * @param float $spare    s that he is there before the ball; negative: he dives
@@ -24,7 +25,8 @@ final readonly class Met
      */
     private function __construct(
         public GroundFielder $by,
-        public Point $at,
+        public float $x,
+        public float $y,
         public float $along,
         public float $seconds,
         public float $spare,
@@ -40,8 +42,10 @@ final readonly class Met
     public static function of(GroundFielder $by, BallWay $ball, float $along, float $sine, float $cosine): ?self
     {
         $motion = $by->level->motion;
-        $at = Point::of($along * $sine, $along * $cosine);
-        [$x, $y] = [$at->x - $by->x, $at->y - $by->y];
+        $atX = $along * $sine;
+        $atY = $along * $cosine;
+        $x = $atX - $by->x;
+        $y = $atY - $by->y;
         $feet = sqrt($x * $x + $y * $y);
         $beyond = $feet - $motion->reach;
         $there = $by->reaction + $by->run->seconds($beyond);
@@ -64,7 +68,8 @@ final readonly class Met
 
         return new self(
             $by,
-            $at,
+            $atX,
+            $atY,
             $along,
             $seconds,
             $spare,
@@ -75,6 +80,11 @@ final readonly class Met
             Hands::charged($spare) * (1 - ($by->hands * $sharp) / max(1e-9, $misplays)),
             $exchange + ($spare < 0.0 ? -$spare * Hands::DIVE_COSTS : 0.0),
         );
+    }
+
+    public function at(): Point
+    {
+        return Point::of($this->x, $this->y);
     }
 
     /** The chance that he misplays it and it stays in front of him. */

@@ -22,6 +22,7 @@ final readonly class Onward
      * @param float $tag       s
      * @param float $caught    chance
      * @param float $runnerAt  s from contact
+     * @param float $wild      chance that it goes past
      */
     private function __construct(
         public int $receiver,
@@ -34,7 +35,16 @@ final readonly class Onward
         public float $runnerAt,
         public float $spread,
         public float $feet,
+        public float $wild,
     ) {}
+
+    /** The chance of the second out, its throw there at a moment. */
+    public function out(float $there): float
+    {
+        $outAt = ($there > $this->coverAt ? $there : $this->coverAt) + $this->tag;
+
+        return $this->caught / (1 + exp(($outAt - $this->runnerAt) / $this->spread));
+    }
 
     public static function of(GroundSetting $setting, Aim $aim, int $fielder, int $pivot): self
     {
@@ -46,6 +56,8 @@ final readonly class Onward
         [$receiver, $coverAt] = $setting->covering->there[$then->value][$fielder];
         $turn = $thrower->who->exchangeMore + $thrower->handTurn(($to->x - $from->x) / $feet, $feet);
 
+        $caught = $thrower->caught($then, $feet, 0.0, Giving::PIVOT);
+
         return new self(
             $receiver === $pivot ? 0 : $receiver,
             $motion->exchangePivot + $turn,
@@ -53,10 +65,11 @@ final readonly class Onward
             $thrower->flight($feet),
             $coverAt,
             $aim->isThenForce ? 0.0 : $motion->tag,
-            $thrower->caught($then, $feet, 0.0, Giving::PIVOT),
+            $caught,
             $setting->arrivals[$then->value],
             ($aim->isThenForce ? $setting->spreads : $setting->tagSpreads)[$then->value],
             $feet,
+            (1 - $caught) * Giving::PAST,
         );
     }
 }

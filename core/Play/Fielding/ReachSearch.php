@@ -16,8 +16,6 @@ use FoxCorner\Core\Motion\Giving;
  */
 final class ReachSearch
 {
-    /** Thirds by which the place of most time is closed in on. */
-    private const ROUNDS = 7;
     /** ft beside the way within which looks can miss where he has most time. */
     private const CLOSE = 20.0;
     /** Looks after the first at which he can be there from which the hill is climbed. */
@@ -79,14 +77,13 @@ final class ReachSearch
                 $found[] = [GroundReach::NEVER, 0.0];
                 continue;
             }
-            while ($lo < $way->even && !$this->isThere($way, $lo, $nearest)) {
-                ++$lo;
+            $first = $this->first($way, $lo, $last, $nearest, $beside);
+            $lo = min($first, $way->even);
+            if ($first === $last && !$isClose && !$way->rests && !$this->isThere($way, $last)) {
+                $found[] = [GroundReach::NEVER, 0.0];
+                continue;
             }
-            $first = $lo < $way->even ? $lo : $way->even;
-            while ($first >= $way->even && $first < $last && !$this->isThere($way, $first, $nearest)) {
-                ++$first;
-            }
-            if ($first <= $last && $way->seconds[$first] > $this->latest) {
+            if ($way->seconds[$first] > $this->latest) {
                 $found[] =
                     \INF === $this->need($way, $first)
                         ? [GroundReach::NEVER, 0.0]
@@ -103,7 +100,7 @@ final class ReachSearch
             }
             $along = $look < 0 ? GroundReach::NEVER : $way->along[$look];
             if ($isClose && $beside < $way->along[$last] && ($look < 0 || $dives)) {
-                [$leaves, $there, $spare] = $this->mostTime($way, $aside, $beside);
+                [$leaves, $there, $spare] = MostTime::of($this->who, $this->reach, $way, $aside, $beside);
                 $value = $spare < -Hands::DIVES ? 0.0 : $this->worthAnywhere($way, $leaves, $there, $spare);
                 [$along, $saved] = $value > $saved ? [$leaves, $value] : [$along, $saved];
             }
@@ -114,45 +111,19 @@ final class ReachSearch
     }
 
     /**
-     * Where the ball gives him most time: as it leaves the circle that he reaches standing, or a little beyond where it
-     * is nearest to him. The first feet of a run take so long that looks can pass it by.
-     *
-     * @return array{float, float, float} ft from home, s from contact, s to spare
-     */
-    private function mostTime(BallWay $way, float $aside, float $beside): array
-    {
-        $spare = function (float $along) use ($way, $aside, $beside): float {
-            $away = $along - $beside;
-
-            return ($way->ball->secondsTo($along) ?? \INF) -
-                $this->who->reaction -
-                $this->who->run->seconds(sqrt($aside * $aside + $away * $away) - $this->reach);
-        };
-        $low = $beside + sqrt(max(0.0, $this->reach ** 2 - $aside ** 2));
-        $high = min($low + 2 * $way->step, $way->ball->restDistance());
-        for ($round = 0; $round < self::ROUNDS && $aside >= $this->reach; ++$round) {
-            $third = ($high - $low) / 3;
-            [$low, $high] =
-                $spare($low + $third) < $spare($high - $third) ? [$low + $third, $high] : [$low, $high - $third];
-        }
-        $along = $aside < $this->reach ? $low : ($low + $high) / 2;
-
-        return [$along, $way->ball->secondsTo($along) ?? \INF, $spare($along)];
-    }
-
-    /**
      * From one look on, uphill in both directions. It is asked some thousand times for a map, so that it calls little.
      *
      * @return array{int, float, bool} the best look, what is saved there, and whether he dives for it
      */
     private function climb(BallWay $way, int $first, int $last, int $start, int $best, float $saved): array
     {
-        [$exchange, $slow, $hands] = [
-            $this->who->exchange,
-            $this->who->exchange * $this->who->slowExchange,
-            $this->hands,
-        ];
-        [$along, $times, $even, $goals] = [$way->along, $way->seconds, $way->even, $this->goals];
+        $exchange = $this->who->exchange;
+        $slow = $exchange * $this->who->slowExchange;
+        $hands = $this->hands;
+        $along = $way->along;
+        $times = $way->seconds;
+        $even = $way->even;
+        $goals = $this->goals;
         $dives = $isUp = false;
         $step = 1;
         $look = $start;
@@ -223,12 +194,44 @@ final class ReachSearch
         }
     }
 
-    /** @param float $nearest s before which he cannot be anywhere along the way */
-    private function isThere(BallWay $way, int $look, float $nearest): bool
+    /**
+     * The first look at which he can be there, if need be by a dive; the last one when there is none.
+     *
+     * Up to where the ball is beside him he has the more time the farther it goes: there the first is closed in on.
+     *
+     * @param int   $low     no look before it is one
+     * @param float $nearest s before which he cannot be anywhere along the way
+     * @param float $beside  ft along the way where he is nearest to it
+     */
+    private function first(BallWay $way, int $low, int $last, float $nearest, float $beside): int
     {
-        $there = $way->seconds[$look];
+        $high = min($way->even - 1, (int) ($beside / $way->step) - BallWay::FIRST);
+        if ($low <= $high && $this->isThere($way, $high)) {
+            while ($low < $high) {
+                $middle = intdiv($low + $high, 2);
+                [$low, $high] = $this->isThere($way, $middle) ? [$low, $middle] : [$middle + 1, $high];
+            }
 
-        return $there >= $nearest && $there >= $this->need($way, $look) - Hands::DIVES;
+            return $high;
+        }
+        $look = min($last, max($low, $high + 1));
+        for (; $look < $last; ++$look) {
+            if ($way->seconds[$look] >= $nearest) {
+                $there = $this->need($way, $look) - Hands::DIVES;
+                if ($way->seconds[$look] >= $there) {
+                    break;
+                }
+                // Beyond him he needs the longer the farther it goes.
+                $nearest = $way->along[$look] > $beside ? $there : $nearest;
+            }
+        }
+
+        return $look;
+    }
+
+    private function isThere(BallWay $way, int $look): bool
+    {
+        return $way->seconds[$look] >= ($this->needs[$look] ?? $this->need($way, $look)) - Hands::DIVES;
     }
 
     private function need(BallWay $way, int $look): float
@@ -286,7 +289,7 @@ final class ReachSearch
                 $feet <= Giving::FEED_UP_TO ? Giving::FEED_EXCHANGE : 1.0,
                 $who->flight($feet) + ($tx * $who->armSide > 0.0 ? $who->handTurn($tx / $feet, $feet) : 0.0),
                 ($share * (1 - $ahead)) / 2,
-                $goal->caught($feet),
+                $goal->caught[(int) ($feet / Goal::EVERY)] ?? 0.0,
                 $feet < GroundPlays::CARRIES ? $who->run->seconds($feet) : \INF,
             ];
         }
