@@ -33,6 +33,39 @@ final class GroundBallPagesTest extends AppTestCase
         self::assertCount(9, $page->filter('.jobs-below tbody tr'));
     }
 
+    /** @param list<string> $names */
+    #[TestWith(['field/none-0?view=ground-ball&ball=-34,31', ['Slow rollers', 'Short hops at first']])]
+    #[TestWith(['field/none-0?view=ground-ball&ball=34,110', ['One hand at the corner']])]
+    #[
+        TestWith([
+            'field/none-0?view=ground-ball&ball=-16,70&hop=chopper',
+            ['Slow rollers', 'Read the hop', 'Short hops at first'],
+        ]),
+    ]
+    #[TestWith(['field/R1-0?view=ground-ball&ball=-13,78', ['Second baseman’s pivots']])]
+    public function testABallIsLinkedToTheDrillsThatTeachIt(string $path, array $names): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team('Terns'), "/$path");
+        $drills = $page
+            ->filter('a[href*="/practice/drills/"]')
+            ->each(static fn(Crawler $link): string => $link->text());
+
+        self::assertSame($names, $drills);
+    }
+
+    public function testWhatHardNearAndSureMeanStandsBesideTheResults(): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team('Terns'), '/plays/ground-ball/R1R2-0');
+        $text = $page->filter('#work')->text();
+
+        self::assertMatchesRegularExpression('/6 \w+ (\d\d) mph/', $text);
+        self::assertMatchesRegularExpression('/6 \w+ within (1|2)\d ft of second/', $text);
+        self::assertMatchesRegularExpression('/Third from \d\d in 100 from \d\d in 100/', $text);
+        self::assertMatchesRegularExpression('/Three on one, both gone with the pitch: \d catches it/', $text);
+    }
+
     #[TestWith(['-25,115', 'Through the infield'])]
     #[TestWith(['0,30', 'Out at first by'])]
     public function testWhatTheTitleSays(string $ball, string $title): void

@@ -6,16 +6,23 @@ namespace FoxCorner\App\Plays\GroundBall;
 
 use FoxCorner\App\Plan\Address\Choice;
 use FoxCorner\App\Plan\Address\SituationAddress;
+use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Fielding\GroundSetting;
+use FoxCorner\Core\Play\GroundBall\CaughtLiner;
 use FoxCorner\Core\Play\GroundBall\Eyes;
 use FoxCorner\Core\Play\GroundBall\FeedChoice;
 use FoxCorner\Core\Play\GroundBall\GroundBallFamily;
 use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
 use FoxCorner\Core\Play\GroundBall\Hop;
+use FoxCorner\Core\Play\GroundBall\HowHard;
+use FoxCorner\Core\Play\GroundBall\HowNear;
+use FoxCorner\Core\Play\GroundBall\HowSure;
 use FoxCorner\Core\Play\GroundBall\ResultTable;
 use FoxCorner\Core\Play\GroundBall\Starter;
+use FoxCorner\Core\Play\GroundBall\ThreeOnALine;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Runs\PlayCost;
 
@@ -111,6 +118,42 @@ final readonly class GroundBallChoices
     public function toward(Starter $starter): array
     {
         return [...$this->with($starter->trial->degrees, $starter->trial->mph), 'view' => GroundBallFamily::KEY];
+    }
+
+    /** @return list<HowHard> */
+    public function hard(): array
+    {
+        return HowHard::all($this->setting(), $this->coverage());
+    }
+
+    /** @return list<HowNear> */
+    public function near(): array
+    {
+        return HowNear::all($this->setting(), $this->coverage());
+    }
+
+    /** @return list<HowSure> */
+    public function sure(): array
+    {
+        $plan = $this->play->plan;
+
+        return HowSure::all(GroundSetting::of($plan->state, $plan->level, $plan->cast, $this->cost)->aims);
+    }
+
+    /** @return list<CaughtLiner> none where nobody can be doubled off */
+    public function liners(): array
+    {
+        $state = $this->play->plan->state;
+
+        return $state->hasFewerThanTwoOuts() && [] !== $state->situation->bases->occupied()
+            ? CaughtLiner::all($this->setting(), $this->coverage())
+            : [];
+    }
+
+    /** Where three on one line drive are likeliest; null where there are not as many to get. */
+    public function three(): ?ThreeOnALine
+    {
+        return Outs::None === $this->play->plan->state->situation->outs ? ThreeOnALine::of($this->liners()) : null;
     }
 
     /** @return non-empty-list<string> */

@@ -19,6 +19,7 @@ final class GroundBallExtension extends AbstractExtension
             new TwigFunction('pivot_of', Pivot::on(...)),
             new TwigFunction('runs_of', self::runs(...)),
             new TwigFunction('besides_of', Afterwards::of(...)),
+            new TwigFunction('drills_of', DrillsOfBall::of(...)),
             new TwigFunction('position_of', Position::from(...)),
         ];
     }

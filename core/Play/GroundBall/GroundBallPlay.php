@@ -267,11 +267,14 @@ final readonly class GroundBallPlay implements Play
             $made = $leg->made;
             $runner = Base::First === $made->base ? 'Batter' : 'R' . ($made->base->value - 1);
             $held = is_finite($made->outAt) ? $made->outAt : $made->ballThere;
-            $events[] = new Event(
-                EventKind::Released,
-                $made->released,
-                0 === $index ? 'Released' : 'On to ' . $made->base->word(),
-            );
+            // He runs with it from where he has it.
+            if (0 !== $index || true !== $this->made()?->carried) {
+                $events[] = new Event(
+                    EventKind::Released,
+                    $made->released,
+                    0 === $index ? 'Released' : 'On to ' . $made->base->word(),
+                );
+            }
             $events[] = new Event(
                 EventKind::Arrives,
                 $held,

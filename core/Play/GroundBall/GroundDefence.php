@@ -32,7 +32,7 @@ final class GroundDefence
     private function __construct(
         public readonly PlaySetting $setting,
         public readonly Coverage $coverage,
-        private readonly GroundSetting $ground,
+        public readonly GroundSetting $ground,
     ) {
         $this->plays = new GroundPlays($ground);
         $this->tree = new GroundTree($ground, $this->plays, (new WantedOut($setting->policy, $ground))->among(...));

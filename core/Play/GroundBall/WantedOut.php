@@ -48,7 +48,24 @@ final readonly class WantedOut
             ],
         );
 
-        return [] === $there ? throw new \LogicException('First base is always there.') : $there;
+        return self::each($there);
+    }
+
+    /**
+     * Aims that come to the same throw are one.
+     *
+     * @param list<Attempt> $there
+     *
+     * @return non-empty-list<Attempt>
+     */
+    private static function each(array $there): array
+    {
+        $each = [];
+        foreach ($there as $one) {
+            $each[$one->aim->bag->value . '/' . (0 === $one->receiver ? '' : $one->aim->then?->value)] ??= $one;
+        }
+
+        return [] === $each ? throw new \LogicException('First base is always there.') : array_values($each);
     }
 
     /** @param float $clean chance that he has the ball at once */

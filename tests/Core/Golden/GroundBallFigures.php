@@ -15,11 +15,15 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
+use FoxCorner\Core\Play\GroundBall\CaughtLiner;
 use FoxCorner\Core\Play\GroundBall\FeedChoice;
 use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
 use FoxCorner\Core\Play\GroundBall\GroundCoverages;
 use FoxCorner\Core\Play\GroundBall\GroundDefence;
 use FoxCorner\Core\Play\GroundBall\Hop;
+use FoxCorner\Core\Play\GroundBall\HowHard;
+use FoxCorner\Core\Play\GroundBall\HowNear;
+use FoxCorner\Core\Play\GroundBall\HowSure;
 use FoxCorner\Core\Play\GroundBall\TwoOrOne;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Tests\Core\Teams;
@@ -59,6 +63,37 @@ final class GroundBallFigures implements Figures
             yield "two-or-one/$starter" => TwoOrOne::of($setting, $starter)->chart([55, 70, 85], [4.2, 4.6, 5.0]);
         }
         yield from self::feeds();
+        yield from self::reads(Level::HighSchool, 'R1R2-0');
+        yield from self::reads(Level::Fastpitch16, 'R1R3-1');
+    }
+
+    /** @return iterable<string, mixed> what is hard, near and sure, and line drives */
+    private static function reads(Level $level, string $situation): iterable
+    {
+        $plan = (new LevelFigures($level))->plan($situation);
+        $cost = Teams::cost($level);
+        $setting = PlaySetting::of($plan->state, $plan->level, $plan->cast, OutPolicy::Numbers, $cost);
+        $coverage = GroundCoverages::for($plan->state->situation->bases, $plan->state->rules->sport)[0];
+        $liners = CaughtLiner::all($setting, $coverage);
+        yield "reads/$level->value/$situation" => [
+            HowHard::all($setting, $coverage),
+            HowNear::all($setting, $coverage),
+            HowSure::all(GroundSetting::of($plan->state, $plan->level, $plan->cast, $cost)->aims),
+            array_map(
+                static fn(CaughtLiner $one): array => array_map(
+                    static fn(Base $base): array => [$one->isAlone($base), $one->waiting($base), $one->gone($base)],
+                    $one->runners(),
+                ),
+                $liners,
+            ),
+            array_map(
+                static fn(CaughtLiner $one): array => [
+                    $one->both($one->runners()[0], $one->runners()[1]),
+                    $one->both($one->runners()[1], $one->runners()[0]),
+                ],
+                $liners,
+            ),
+        ];
     }
 
     /** @return iterable<string, mixed> */
