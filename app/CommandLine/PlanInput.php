@@ -13,6 +13,7 @@ use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Half;
+use FoxCorner\Core\Game\PitchSide;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Bats;
@@ -49,6 +50,7 @@ final class PlanInput
             BatterInput::read($input, $rules, $level),
             Count::fromKey($input->text('count', '0-0')),
             Pitching::from($input->text('pitching', Pitching::Ordinary->value)),
+            pitch: PitchSide::from($input->text('pitch', PitchSide::Anywhere->value)),
         )->withTimes(self::times($input, $situation));
 
         return SituationPlan::of(

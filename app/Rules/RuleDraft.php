@@ -14,6 +14,7 @@ use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\Game\PitchSide;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Problem\Problem;
@@ -38,6 +39,8 @@ final class RuleDraft
     public ?bool $twoStrikes = null;
     /** @var array<Pitching> */
     public array $pitching = [];
+    /** @var array<PitchSide> */
+    public array $pitch = [];
     /** @var array<Sport> */
     public array $sports = [];
     public ?bool $leads = null;
@@ -72,11 +75,12 @@ final class RuleDraft
             $when->pitching,
             $when->sports,
         ];
-        [$draft->leads, $draft->buntLikely, $draft->doublePlay, $draft->half] = [
+        [$draft->leads, $draft->buntLikely, $draft->doublePlay, $draft->half, $draft->pitch] = [
             $when->leads,
             $when->buntLikely,
             $when->doublePlay,
             $when->half,
+            $when->pitch,
         ];
         foreach (Placing::EVERYBODY as $position) {
             $draft->depths[$position->value] = $rule->depthOf($position)?->depth;
@@ -125,6 +129,7 @@ final class RuleDraft
                 $this->buntLikely,
                 $this->doublePlay,
                 $this->half,
+                array_values($this->pitch),
             ),
             array_map(
                 static fn(string $depth, array $positions): Placing => new Placing(

@@ -11,6 +11,7 @@ use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\Game\PitchSide;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\PositionGroup;
 use Symfony\Component\Form\AbstractType;
@@ -32,6 +33,7 @@ final class RuleForm extends AbstractType
         'batter' => ['The batter is one of', BatterTrait::class],
         'notBatter' => ['The batter is none of', BatterTrait::class],
         'pitching' => ['Our pitcher', Pitching::class],
+        'pitch' => ['The pitch is called', PitchSide::class],
         'sports' => ['Played in', Sport::class],
     ];
     private const QUESTIONS = [
@@ -126,6 +128,7 @@ final class RuleForm extends AbstractType
             $one instanceof Bases,
             $one instanceof Outs,
             $one instanceof Pitching,
+            $one instanceof PitchSide,
             $one instanceof Sport => $one->label(),
             $one instanceof BatterTrait => ucfirst($one->label()),
             default => (string) $one->value,

@@ -21,6 +21,7 @@ final readonly class Context
      * @param int               $lead    our runs less theirs
      * @param array<int, float> $times   home to first of runners whose time is known, s, by the value of their base
      * @param string|null       $pitcher which of our pitchers, by id; null: the lineup's
+     * @param PitchSide         $pitch   where it is called to
      */
     private function __construct(
         public int $inning,
@@ -32,6 +33,7 @@ final readonly class Context
         public ?string $pitcher,
         public RunnerSpeed $runners,
         public array $times = [],
+        public PitchSide $pitch = PitchSide::Anywhere,
     ) {}
 
     /** @throws Problem when the inning is not 1 to 15 or the lead is beyond ±10 */
@@ -44,11 +46,12 @@ final readonly class Context
         Pitching $pitching = Pitching::Ordinary,
         ?string $pitcher = null,
         RunnerSpeed $runners = RunnerSpeed::Ordinary,
+        PitchSide $pitch = PitchSide::Anywhere,
     ): self {
         OutOfRange::unlessBetween('inning', $inning, 1, 15, 'innings');
         OutOfRange::unlessBetween('score', $lead, -self::LARGEST_LEAD, self::LARGEST_LEAD, 'runs');
 
-        return new self($inning, $half, $lead, $batter, $count, $pitching, $pitcher, $runners);
+        return new self($inning, $half, $lead, $batter, $count, $pitching, $pitcher, $runners, pitch: $pitch);
     }
 
     /** Third inning, tied, an ordinary right-handed batter, no count: the base plan. */
@@ -89,6 +92,7 @@ final readonly class Context
             $this->pitcher,
             $this->runners,
             $times,
+            $this->pitch,
         );
     }
 
@@ -105,6 +109,7 @@ final readonly class Context
             $this->pitcher,
             $this->runners,
             $this->times,
+            $this->pitch,
         );
     }
 
@@ -119,6 +124,7 @@ final readonly class Context
             $this->pitcher,
             $this->runners,
             $this->times,
+            $this->pitch,
         ] === [
             $other->inning,
             $other->half,
@@ -128,6 +134,7 @@ final readonly class Context
             $other->pitcher,
             $other->runners,
             $other->times,
+            $other->pitch,
         ];
     }
 

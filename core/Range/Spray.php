@@ -66,11 +66,14 @@ final class Spray
             default => self::ORDINARY,
         };
 
+        $expected = Pitching::HitsSpots === $context->pitching ? self::EXPECTED : [0.0, 0.0, 0.0];
+
         return new self(
             $side,
-            Pitching::HitsSpots === $context->pitching
-                ? [$shares[0] + self::EXPECTED[0], $shares[1] + self::EXPECTED[1], $shares[2] + self::EXPECTED[2]]
-                : $shares,
+            $context->pitch->change(
+                [$shares[0] + $expected[0], $shares[1] + $expected[1], $shares[2] + $expected[2]],
+                $context->pitching,
+            ),
         );
     }
 

@@ -15,6 +15,7 @@ use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\Game\PitchSide;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Problem\Problem;
@@ -113,6 +114,7 @@ final class RuleCodec
                 'bunt_likely' => $when->buntLikely,
                 'double_play' => $when->doublePlay,
                 'half' => $when->half?->value,
+                'pitch' => $values($when->pitch),
             ],
             static fn(mixed $value): bool => null !== $value && [] !== $value,
         );
@@ -135,6 +137,7 @@ final class RuleCodec
             $when->flag('bunt_likely'),
             $when->flag('double_play'),
             $when->has('half') ? $when->enum('half', Half::class) : null,
+            $when->enums('pitch', PitchSide::class),
         );
     }
 }

@@ -9,6 +9,7 @@ use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\Half;
+use FoxCorner\Core\Game\PitchSide;
 use FoxCorner\Core\Game\RunnerSpeed;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\Problem\Problem;
@@ -20,7 +21,7 @@ use Symfony\Component\HttpFoundation\InputBag;
 final class ContextAddress
 {
     /** The parameters that stay with a coach from page to page. */
-    public const NAMES = ['inning', 'half', 'score', 'batter', 'count', 'pitcher', 'runners'];
+    public const NAMES = ['inning', 'half', 'score', 'batter', 'count', 'pitcher', 'runners', 'pitch'];
 
     /**
      * What is left out is as in the ordinary context.
@@ -38,6 +39,7 @@ final class ContextAddress
         $type = BatterType::tryFrom($batter);
         $pitcher = $query->getString('pitcher');
         $runners = $query->getString('runners');
+        $pitch = $query->getString('pitch');
 
         return Context::of(
             self::whole('inning', $query->getString('inning', (string) $ordinary->inning), '1 to 15'),
@@ -62,6 +64,10 @@ final class ContextAddress
                 ? RunnerSpeed::Ordinary
                 : RunnerSpeed::tryFrom($runners) ??
                     throw Unknown::notOneOf('runners', $runners, array_column(RunnerSpeed::cases(), 'value')),
+            '' === $pitch
+                ? PitchSide::Anywhere
+                : PitchSide::tryFrom($pitch) ??
+                    throw Unknown::notOneOf('pitch', $pitch, array_column(PitchSide::cases(), 'value')),
         );
     }
 
@@ -76,6 +82,7 @@ final class ContextAddress
             'count' => $context->count->key(),
             'pitcher' => $context->pitcher,
             'runners' => RunnerSpeed::Ordinary === $context->runners ? null : $context->runners->value,
+            'pitch' => PitchSide::Anywhere === $context->pitch ? null : $context->pitch->value,
         ];
     }
 

@@ -11,6 +11,7 @@ use FoxCorner\Core\Game\BuntOutlook;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\Game\PitchSide;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
@@ -32,6 +33,7 @@ final readonly class Condition
      * @param list<Sport>       $sports      one of these
      * @param bool|null         $leads       whether runners may lead before the pitch
      * @param bool|null         $buntLikely  by {@see BuntOutlook}
+     * @param list<PitchSide>   $pitch       called to one of these
      * @param Half|null         $half        whether they bat first or last; in the bottom a run can end the game
      * @param bool|null         $doublePlay  whether a double play is in order: runner on first, fewer than two out
      *
@@ -52,6 +54,7 @@ final readonly class Condition
         public ?bool $buntLikely = null,
         public ?bool $doublePlay = null,
         public ?Half $half = null,
+        public array $pitch = [],
     ) {
         if (null !== $lastInnings) {
             OutOfRange::unlessBetween('last innings', $lastInnings, 1, 12, 'innings');
@@ -82,6 +85,7 @@ final readonly class Condition
             [] === array_filter($this->notBatter, $has) &&
             (null === $this->twoStrikes || $context->count->hasTwoStrikes() === $this->twoStrikes) &&
             $isOneOf($this->pitching, $context->pitching) &&
+            $isOneOf($this->pitch, $context->pitch) &&
             $isOneOf($this->sports, $state->rules->sport) &&
             (null === $this->leads || $state->rules->leads->allowsLeads() === $this->leads) &&
             (null === $this->buntLikely || BuntOutlook::of($state)->isLikely() === $this->buntLikely) &&
@@ -125,6 +129,12 @@ final readonly class Condition
                                 static fn(Pitching $pitching): string => lcfirst($pitching->label()),
                                 $this->pitching,
                             ),
+                        ),
+                [] === $this->pitch
+                    ? null
+                    : 'pitch ' .
+                        self::anyOf(
+                            array_map(static fn(PitchSide $side): string => lcfirst($side->label()), $this->pitch),
                         ),
                 [] === $this->sports
                     ? null

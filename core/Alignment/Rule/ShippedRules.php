@@ -11,6 +11,8 @@ use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\Game\PitchSide;
+use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
 
@@ -63,6 +65,32 @@ final class ShippedRules
                 [],
                 'A slapper drops it short, and the other way: in and round.',
                 outfieldTowardPull: -5,
+            ),
+            new AlignmentRule(
+                'outfield-inside',
+                'Outfield, pitch inside',
+                new Condition(
+                    notBatter: [BatterTrait::Slaps],
+                    pitching: [Pitching::HitsSpots],
+                    pitch: [PitchSide::Inside],
+                ),
+                [],
+                [],
+                'A pitch inside is pulled in the air as well: three steps round.',
+                outfieldTowardPull: 3,
+            ),
+            new AlignmentRule(
+                'outfield-outside',
+                'Outfield, pitch outside',
+                new Condition(
+                    notBatter: [BatterTrait::Slaps, BatterTrait::Power],
+                    pitching: [Pitching::HitsSpots],
+                    pitch: [PitchSide::Outside],
+                ),
+                [],
+                [],
+                'A pitch outside is lifted the other way: three steps round. On the ground most is pulled yet.',
+                outfieldTowardPull: -3,
             ),
             new AlignmentRule(
                 'double-play',

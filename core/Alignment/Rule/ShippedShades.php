@@ -8,6 +8,7 @@ use FoxCorner\Core\Alignment\Shade;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\Game\PitchSide;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 
@@ -102,6 +103,20 @@ final class ShippedShades
                 [],
                 [],
                 'The pitcher hits spots: the ball goes where it is expected, another step.',
+                towardPull: 1,
+            ),
+            new AlignmentRule(
+                'inside',
+                'Pitch inside',
+                new Condition(
+                    notBatter: [BatterTrait::Slaps, BatterTrait::Power],
+                    pitching: [Pitching::HitsSpots],
+                    doublePlay: false,
+                    pitch: [PitchSide::Inside],
+                ),
+                [],
+                [],
+                'A pitch inside is pulled more, when it is put there: another step. Power is played to pull already.',
                 towardPull: 1,
             ),
             new AlignmentRule(

@@ -34,17 +34,18 @@ final readonly class FlySpray
     public static function of(Context $context): self
     {
         $batter = $context->batter;
+        [$pulled, $straight, $other, $distance] = match (true) {
+            $batter->is(BatterTrait::Slaps) => $batter->is(BatterTrait::Power) ? self::OTHER_WAY : self::SLAPS,
+            $batter->is(BatterTrait::Power) => self::POWER,
+            Tendency::OtherWay === $batter->tendency => self::OTHER_WAY,
+            Tendency::Pulls === $batter->tendency => self::PULLS,
+            default => self::ORDINARY,
+        };
 
-        return new self(
-            Bats::Right === $batter->type->bats() ? -1 : 1,
-            match (true) {
-                $batter->is(BatterTrait::Slaps) => $batter->is(BatterTrait::Power) ? self::OTHER_WAY : self::SLAPS,
-                $batter->is(BatterTrait::Power) => self::POWER,
-                Tendency::OtherWay === $batter->tendency => self::OTHER_WAY,
-                Tendency::Pulls === $batter->tendency => self::PULLS,
-                default => self::ORDINARY,
-            },
-        );
+        return new self(Bats::Right === $batter->type->bats() ? -1 : 1, [
+            ...$context->pitch->change([$pulled, $straight, $other], $context->pitching),
+            $distance,
+        ]);
     }
 
     /**
