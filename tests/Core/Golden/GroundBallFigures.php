@@ -6,6 +6,7 @@ namespace FoxCorner\Tests\Core\Golden;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Known\LevelFigures;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Level\LevelShares;
@@ -15,6 +16,7 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
+use FoxCorner\Core\Play\GroundBall\Afterwards;
 use FoxCorner\Core\Play\GroundBall\CaughtLiner;
 use FoxCorner\Core\Play\GroundBall\FeedChoice;
 use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
@@ -24,6 +26,10 @@ use FoxCorner\Core\Play\GroundBall\Hop;
 use FoxCorner\Core\Play\GroundBall\HowHard;
 use FoxCorner\Core\Play\GroundBall\HowNear;
 use FoxCorner\Core\Play\GroundBall\HowSure;
+use FoxCorner\Core\Play\GroundBall\Pivot;
+use FoxCorner\Core\Play\GroundBall\PivotKind;
+use FoxCorner\Core\Play\GroundBall\ResultTable;
+use FoxCorner\Core\Play\GroundBall\Starter;
 use FoxCorner\Core\Play\GroundBall\TwoOrOne;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Tests\Core\Teams;
@@ -64,7 +70,60 @@ final class GroundBallFigures implements Figures
         }
         yield from self::feeds();
         yield from self::reads(Level::HighSchool, 'R1R2-0');
+        yield from self::more();
         yield from self::reads(Level::Fastpitch16, 'R1R3-1');
+    }
+
+    /** @return iterable<string, mixed> words, feet, results, balls that are hit through and that hop */
+    private static function more(): iterable
+    {
+        foreach ([-45, -40, -39, -28, -27, -23, -22, -9, -8, 8, 9, 22, 23, 29, 30, 39, 40] as $degrees) {
+            yield "toward/$degrees" => GroundBallTrial::toward($degrees);
+        }
+        foreach (PivotKind::cases() as $kind) {
+            yield "feet/$kind->value" => $kind->feet();
+        }
+        foreach ([Sport::Baseball, Sport::Fastpitch] as $sport) {
+            foreach (Position::INFIELD as $from) {
+                yield "pivot/$sport->value/$from->value" => array_map(
+                    static fn(bool $isEarly): array => [
+                        Pivot::kind(Position::SecondBase, $from, $isEarly, $sport),
+                        Pivot::kind(Position::Shortstop, $from, $isEarly, $sport),
+                    ],
+                    [false, true],
+                );
+            }
+        }
+        $plan = (new LevelFigures(Level::HighSchool))->plan('R1-1');
+        $cost = Teams::cost(Level::HighSchool);
+        $setting = PlaySetting::of($plan->state, $plan->level, $plan->cast, OutPolicy::Numbers, $cost);
+        $coverage = GroundCoverages::for($plan->state->situation->bases, $plan->state->rules->sport)[0];
+        yield 'results' => array_map(
+            static fn(array $kinds): array => array_map(
+                static fn($ball): array => [$ball->out, $ball->two, $ball->error, $ball->cost],
+                $kinds,
+            ),
+            ResultTable::of($setting, $coverage)->rows,
+        );
+        yield 'starters' => array_map(
+            static fn(Starter $one): array => [$one->name(), $one->fielded, $one->atBag, $one->atEnd, $one->two],
+            Starter::all($setting, $coverage, 80.0),
+        );
+        $defence = GroundDefence::of($setting, $coverage);
+        foreach ([[-26, 110], [0, 118], [26, 110], [-13, 118], [14, 118]] as [$degrees, $mph]) {
+            $timeline = $defence->play(GroundBallTrial::hit($degrees, $mph, $plan->state->rules))->timeline();
+            yield "through/$degrees" => [
+                $timeline->fieldedBy(),
+                $timeline->fieldedAt(),
+                $timeline->options(),
+                $timeline->events,
+            ];
+        }
+        foreach (Hop::cases() as $hop) {
+            $trial = GroundBallTrial::hit(-17, 70, $plan->state->rules, $hop);
+            $comes = $defence->fielding($trial)->comes;
+            yield "hop/$hop->value" => [$trial->words(), $comes->out, $comes->two, $comes->error, $comes->cost];
+        }
     }
 
     /** @return iterable<string, mixed> what is hard, near and sure, and line drives */
@@ -115,6 +174,13 @@ final class GroundBallFigures implements Figures
                 $timeline->options(),
                 [$comes->out, $comes->two, $comes->lead, $comes->error, $comes->hit, $comes->past, $comes->cost],
                 array_map(static fn($move): float => $move->there(), $timeline->moves),
+            ];
+            yield "clock/$level->value/$situation/$degrees" => [
+                $timeline->events,
+                array_map($timeline->ball->at(...), [0.3, 0.9, 1.6, 2.4, 3.2]),
+                array_map(static fn($move): array => [$move->track->at(1.1), $move->track->end()], $timeline->moves),
+                Pivot::on($timeline),
+                Afterwards::of($timeline),
             ];
         }
     }

@@ -13,7 +13,7 @@ use Symfony\Component\Process\Process;
 final readonly class Trial
 {
     /** s; a change that makes a loop endless is seen by it. */
-    private const PATIENCE = 60;
+    private const PATIENCE = 120;
     private const AT_ONCE = 2;
     /** Shares of the mutants that have to be seen: of all, and of every folder. */
     private const ENOUGH = 0.85;
@@ -84,6 +84,9 @@ final readonly class Trial
     {
         $command = [
             \PHP_BINARY,
+            '-dopcache.enable_cli=1',
+            '-dopcache.jit=function',
+            '-dopcache.jit_buffer_size=64M',
             'vendor/bin/phpunit',
             '--bootstrap',
             'tests/Tools/Mutation/load.php',
