@@ -64,6 +64,18 @@ final readonly class GroundTree
     }
 
     /**
+     * A ball that was misplayed and is in hand again: whoever is safe is on by an error.
+     *
+     * @param non-empty-list<Attempt> $attempts
+     */
+    public function pickedUp(Met $met, array $attempts): BallFielded
+    {
+        [$out, $two, $lead, $scores, $moved, , $cost] = $this->made($attempts);
+
+        return new BallFielded($met, $out, $two, $lead, $scores, $moved, 1 - $out, 0.0, 0.0, $cost);
+    }
+
+    /**
      * What the best of the attempts comes to; now and then the runner on first is gone with the pitch, and only first
      * base is left.
      *

@@ -62,7 +62,7 @@ final readonly class GroundBallPlay implements Play
         if (null === $fielding->met) {
             return self::through($setting, $coverage, $trial, $fielding);
         }
-        [$goes, $clean] = [$fielding->goes, $fielding->met->clean];
+        [$goes, $clean] = [$fielding->goes, $fielding->clean()];
         $attempts = [] === $fielding->attempts ? [] : WantedOut::inOrder($fielding->attempts, $goes);
         $options = array_map(
             static fn(Attempt $one): ThrowOption => WantedOut::option($fielding->setting, $one, $goes, $clean),
@@ -263,6 +263,10 @@ final readonly class GroundBallPlay implements Play
             new Event(EventKind::Contact, 0.0, 'Contact'),
             new Event(EventKind::Fielded, $this->fielded->seconds, 'Fielded, ' . $this->fielded->by->position->value),
         ];
+        if ($this->fielding->bobbled > 0.0) {
+            $picked = $this->fielded->seconds + $this->fielding->bobbled;
+            $events[] = new Event(EventKind::Fielded, $picked, 'Picked up');
+        }
         foreach ($legs as $index => $leg) {
             $made = $leg->made;
             $runner = Base::First === $made->base ? 'Batter' : 'R' . ($made->base->value - 1);

@@ -14,6 +14,7 @@ use FoxCorner\Core\Play\Fielding\GroundPlays;
 use FoxCorner\Core\Play\Fielding\GroundReach;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
 use FoxCorner\Core\Play\Fielding\GroundTree;
+use FoxCorner\Core\Play\Fielding\Hands;
 use FoxCorner\Core\Play\Fielding\Met;
 use FoxCorner\Core\Play\Fielding\ReachSearch;
 use FoxCorner\Core\Play\Scheme\Branch;
@@ -81,6 +82,9 @@ final class GroundDefence
         if (null === $his) {
             return new GroundFielding($this->ground, null, [], 1, $past);
         }
+        if (Hop::Bobbled === $trial->hop) {
+            return $this->bobbled($his);
+        }
         $behind = self::met($reaches[$second] ?? null, $way, $trial);
         $attempts = $this->plays->attempts($his);
 
@@ -90,6 +94,21 @@ final class GroundDefence
             $attempts,
             $this->tree->goes($attempts),
             $this->tree->of($his, $this->lostTo($behind, $past)),
+        );
+    }
+
+    private function bobbled(Met $met): GroundFielding
+    {
+        $lost = Hands::PICKED_UP * $met->by->exchange;
+        $attempts = $this->plays->attempts($met, $lost);
+
+        return new GroundFielding(
+            $this->ground,
+            $met,
+            $attempts,
+            $this->tree->goes($attempts),
+            $this->tree->pickedUp($met, $attempts),
+            $lost,
         );
     }
 

@@ -12,6 +12,8 @@ enum Hop: string
     case Chopper = 'chopper';
     /** Off a stone or an edge: it comes up in between. */
     case Bad = 'bad';
+    /** True, and misplayed: it lies in front of him, and is picked up. */
+    case Bobbled = 'bobbled';
 
     public function label(): string
     {
@@ -19,6 +21,7 @@ enum Hop: string
             self::True => 'True',
             self::Chopper => 'Chopper',
             self::Bad => 'Bad hop',
+            self::Bobbled => 'Bobbled',
         };
     }
 
@@ -29,6 +32,7 @@ enum Hop: string
             self::True => '',
             self::Chopper => ', a chopper',
             self::Bad => ', with a bad hop',
+            self::Bobbled => ', bobbled',
         };
     }
 
@@ -42,7 +46,7 @@ enum Hop: string
     public function awkward(): float
     {
         return match ($this) {
-            self::True => 1.0,
+            self::True, self::Bobbled => 1.0,
             self::Chopper => 1.3,
             self::Bad => 4.0,
         };

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Golden;
 
+use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Range\Fly\FlyKind;
 use FoxCorner\Core\Range\Fly\FlyMap;
+use FoxCorner\Core\Range\Fly\FlySpray;
 use FoxCorner\Core\Range\Fly\FlyZone;
 use FoxCorner\Core\Range\Fly\HangTimes;
 use FoxCorner\Core\Range\Hole;
@@ -60,6 +62,11 @@ final class RangeFigures implements Figures
         foreach (BatterType::cases() as $type) {
             $context = Teams::state(batter: $type)->context;
             yield "spray/$type->value" => array_map(Spray::of($context)->density(...), [-40.0, -12.5, 0.0, 18.0, 33.0]);
+            $flies = FlySpray::of($context);
+            yield "flies/$type->value" => array_map(
+                static fn(array $at): float => $flies->weight(Point::of($at[0], $at[1]), 330.0),
+                [[-180, 200], [-60, 240], [0, 310], [80, 150], [210, 190]],
+            );
         }
     }
 

@@ -206,6 +206,28 @@ final class GroundBallPlayTest extends TestCase
         self::assertGreaterThan($comes(OutPolicy::Numbers)->cost + 0.1, $comes(OutPolicy::First)->cost);
     }
 
+    public function testABobbledBallIsPickedUpLaterAndTheSureOutIsTaken(): void
+    {
+        $plan = (new LevelFigures(Level::Pro))->plan('R1-0');
+        $ball = static fn(Hop $hop): GroundBallPlay => self::ball(
+            $plan,
+            GroundBallTrial::hit(-12, 88, $plan->state->rules, $hop),
+            level: Level::Pro,
+        );
+        [$true, $bobbled] = [$ball(Hop::True)->timeline(), $ball(Hop::Bobbled)->timeline()];
+        $exchange = Level::Pro->profile()->motion->exchangeSet;
+
+        self::assertTrue($true->isForTwo());
+        self::assertFalse($bobbled->isForTwo());
+        self::assertSame(Base::First, $bobbled->called()->base, 'the sure one');
+        $toFirst = static fn(Timeline $play): float => $play->options()[\count($play->options()) - 1]->released;
+        self::assertEqualsWithDelta(($exchange * 0.8) / 0.75, $toFirst($bobbled) - $toFirst($true), 0.02);
+        self::assertContains('Picked up', array_column($bobbled->events, 'words'));
+        $comes = $ball(Hop::Bobbled)->fielding->comes;
+        self::assertEqualsWithDelta(1.0, $comes->out + $comes->error, 1e-9, 'whoever is safe is on by an error');
+        self::assertSame(0.0, $comes->past);
+    }
+
     /** @return iterable<string, array{string}> */
     public static function situations(): iterable
     {
