@@ -13,7 +13,6 @@ use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\BaseRunner;
-use FoxCorner\Core\Play\Cast\RunnerMind;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Fielding\GroundFielder;
 use FoxCorner\Core\Play\Fielding\GroundPlays;
@@ -52,6 +51,7 @@ final readonly class CaughtLiner
     public static function all(PlaySetting $setting, Coverage $coverage): array
     {
         $ground = GroundDefence::of($setting, $coverage)->ground;
+        $setting = $setting->onTheGround();
 
         return array_map(static fn(Position $at): self => new self($setting, $ground, $at), Starter::WHO);
     }
@@ -164,16 +164,13 @@ final readonly class CaughtLiner
 
     private function runner(Base $base): BaseRunner
     {
-        $context = $this->setting->state->context;
+        foreach ($this->setting->runners as $runner) {
+            if ($runner->base === $base) {
+                return $runner;
+            }
+        }
 
-        return BaseRunner::ofLevel(
-            $base,
-            $this->setting->rules,
-            $this->setting->level,
-            $context->runners,
-            RunnerMind::onTheGround($base),
-            $context->times[$base->value] ?? null,
-        );
+        throw new \LogicException('Only who is on can be doubled off.');
     }
 
     private function from(): Point
