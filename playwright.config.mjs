@@ -15,7 +15,9 @@ export default defineConfig({
         { name: 'teaching', testMatch: /access|fits/, grep: /of teaching/ },
         { name: 'outage', testMatch: /outage/ },
     ],
-    timeout: 30_000,
+    // On a busy machine a page may take its time; only what fails waits for that long.
+    timeout: 60_000,
+    expect: { timeout: 15_000 },
     reporter: [['list'], ['json', { outputFile: `var/${process.env.FOX_PROFILE ?? 'test'}/browser-${part}.json` }]],
     use: {
         baseURL: process.env.FOX_ADDRESS,

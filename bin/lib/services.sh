@@ -51,12 +51,18 @@ launch() {
     echo $! >"$RUN_DIR/$name.pid"
 }
 
+# Whether what was launched still runs, under whatever name: on a busy machine it takes a while to become its program.
+launched() {
+    local state
+    state=$(grep '^State:' "/proc/$(cat "$RUN_DIR/$1.pid" 2>/dev/null)/status" 2>/dev/null) && [[ $state != *Z* ]]
+}
+
 await() { # await NAME COMMAND...: until the command succeeds, at most 30 s
     local name=$1 tries
     shift
     for tries in $(seq 1 300); do
         "$@" >/dev/null 2>&1 && return 0
-        leads "$name" || break
+        launched "$name" || break
         sleep 0.1
     done
     tail -n 20 "$RUN_DIR/log/$name.out" >&2

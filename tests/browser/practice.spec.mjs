@@ -1,9 +1,6 @@
-import { doesNotOverflow, expect as expectSoon, isAccessible, signIn, startsFromAFreshDemo, test } from './fox.mjs';
+import { doesNotOverflow, expect, isAccessible, signIn, startsFromAFreshDemo, test } from './fox.mjs';
 
 startsFromAFreshDemo();
-
-// Solving takes a second, more where other tests want the same cores.
-const expect = expectSoon.configure({ timeout: 15_000 });
 
 // What would help is still being tried when a practice is taken off: then it is not there.
 test.use({ expectedErrors: '404' });
