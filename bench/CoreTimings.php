@@ -26,6 +26,7 @@ use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
 use FoxCorner\Core\Play\GroundBall\GroundBallFamily;
 use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
+use FoxCorner\Core\Play\GroundBall\GroundDefence;
 use FoxCorner\Core\Play\GroundBall\ResultTable;
 use FoxCorner\Core\Play\GroundBall\TwoOrOne;
 use FoxCorner\Core\Play\Scheme\Coverage;
@@ -110,8 +111,10 @@ final class CoreTimings
                 6,
             )->chart(range(40.0, 88.0, 2.0), range(2.8, 4.0, 0.05)),
             'ground-ball results, 5 x 3' => static fn(): mixed => ResultTable::of(
-                PlaySetting::of($plan->state, $plan->level, $plan->cast, $ground->policy, $cost),
-                $ground->coverage ?? throw new \LogicException('There is one.'),
+                GroundDefence::of(
+                    PlaySetting::of($plan->state, $plan->level, $plan->cast, $ground->policy, $cost),
+                    $ground->coverage ?? throw new \LogicException('There is one.'),
+                ),
             ),
             'range map, 61 x 9 balls' => static fn(): mixed => $plan->range($cost),
             'best single move' => static fn(): mixed => $plan->improver($map)->single(),

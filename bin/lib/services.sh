@@ -125,7 +125,7 @@ start_fpm() {
     filled "$ROOT/config/server/php-fpm.conf" | private "$RUN_DIR/php-fpm.conf"
     launch fpm "$(compgen -c php-fpm8. | sort -V | tail -n 1)" --nodaemonize --fpm-config "$RUN_DIR/php-fpm.conf" \
         -d opcache.enable=1 -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 \
-        -d opcache.jit=function -d opcache.jit_buffer_size=64M -d apc.enabled=1 -d apc.shm_size=32M
+        $QUICK -d apc.enabled=1 -d apc.shm_size=32M
     await fpm test -S "$RUN_DIR/sock/php.sock"
 }
 

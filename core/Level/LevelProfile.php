@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Level;
 
+use FoxCorner\Core\Field\Sport;
+use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\Legs;
 use FoxCorner\Core\Motion\MotionProfile;
+use FoxCorner\Core\Motion\Speed;
+use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Runs\Advancement;
@@ -82,6 +86,12 @@ final readonly class LevelProfile
         );
 
         return Legs::of(($this->legs * $running->topSpeed) / $ordinary->topSpeed, $this->motion->accelerationTime);
+    }
+
+    /** s until a ball hit hard, on a line, has gone so many feet. */
+    public function hardHitSeconds(float $feet, Sport $sport): float
+    {
+        return Throws::of(Ball::for($sport))->seconds($feet, Speed::ofMph($this->hardHitSpeed));
     }
 
     /** How runners move up at this level, as the engine plays it. */

@@ -20,12 +20,15 @@ use FoxCorner\Core\Problem\Problem;
  * lets one fielder after the other better his own while the others stay. What is found is then walked half a pace at a
  * time for as long as that gains. Nobody is moved to where a ball hit hard is there before he can react.
  */
-final readonly class Improver
+final class Improver
 {
     /** Moves of each fielder that are tried in pairs. */
     private const PAIRED = 3;
     /** Times that everybody may better his move. */
     private const ROUNDS = 2;
+
+    /** @var list<Tried>|null once tried */
+    private ?array $singles = null;
 
     /**
      * @param Alignment      $alignment by whose rules everybody stands
@@ -36,13 +39,13 @@ final readonly class Improver
      * @throws Problem
      */
     public function __construct(
-        private RangeMap $map,
-        private Cast $cast,
-        private RuleSet $rules,
-        private Alignment $alignment,
-        private float $closest,
-        private array $fixed = [],
-        private int $farthest = 4,
+        private readonly RangeMap $map,
+        private readonly Cast $cast,
+        private readonly RuleSet $rules,
+        private readonly Alignment $alignment,
+        private readonly float $closest,
+        private readonly array $fixed = [],
+        private readonly int $farthest = 4,
     ) {
         OutOfRange::unlessBetween('reach', $farthest / 2, 0.5, 4, 'paces');
     }
@@ -205,6 +208,9 @@ final readonly class Improver
     /** @return list<Tried> every step of everybody who may move */
     private function singles(): array
     {
+        if (null !== $this->singles) {
+            return $this->singles;
+        }
         $standing = $this->standing();
         $tried = [];
         foreach ($this->movable() as $position) {
@@ -213,7 +219,7 @@ final readonly class Improver
             }
         }
 
-        return $tried;
+        return $this->singles = $tried;
     }
 
     /** @return list<Position> */

@@ -16,6 +16,7 @@ use FoxCorner\Core\Play\Fielding\GroundSetting;
 use FoxCorner\Core\Play\Fielding\GroundTree;
 use FoxCorner\Core\Play\Fielding\Met;
 use FoxCorner\Core\Play\Fielding\Past;
+use FoxCorner\Core\Play\Fielding\ReachSearch;
 use FoxCorner\Core\Runs\PlayCost;
 
 /** Works out what an alignment gets of a batter's ground balls, and again quickly when one fielder moves. */
@@ -89,7 +90,7 @@ final readonly class RangeMap
 
     private static function reach(GroundFielder $fielder, GroundSetting $setting, GroundBalls $balls): GroundReach
     {
-        return GroundReach::of($fielder, $setting, $balls->ways, $balls->sines, $balls->cosines);
+        return GroundReach::of(new ReachSearch($fielder, $setting), $balls->ways, $balls->sines, $balls->cosines);
     }
 
     /**

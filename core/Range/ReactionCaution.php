@@ -7,9 +7,6 @@ namespace FoxCorner\Core\Range;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Level\LevelProfile;
-use FoxCorner\Core\Motion\Ball;
-use FoxCorner\Core\Motion\Speed;
-use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Cast\CastMember;
@@ -26,11 +23,10 @@ final readonly class ReactionCaution
     /** ft from home plate inside which a ball hit hard is there sooner than the caution allows. */
     public static function closest(LevelProfile $level, Sport $sport): float
     {
-        $throws = Throws::of(Ball::for($sport));
         [$near, $far] = [0.0, self::FARTHEST];
         while ($far - $near > self::FINE) {
             $middle = ($near + $far) / 2;
-            $isInside = $throws->seconds($middle, Speed::ofMph($level->hardHitSpeed)) < $level->reactionCaution;
+            $isInside = $level->hardHitSeconds($middle, $sport) < $level->reactionCaution;
             [$near, $far] = $isInside ? [$middle, $far] : [$near, $middle];
         }
 
@@ -40,14 +36,13 @@ final readonly class ReactionCaution
     /** @return list<self> the closest first */
     public static function of(Cast $cast, LevelProfile $level, Sport $sport): array
     {
-        $throws = Throws::of(Ball::for($sport));
         $cautions = [];
         foreach (Position::cases() as $position) {
             if (Position::Catcher === $position) {
                 continue;
             }
             $who = $cast->at($position);
-            $seconds = $throws->seconds($who->start->distanceTo(Point::home()), Speed::ofMph($level->hardHitSpeed));
+            $seconds = $level->hardHitSeconds($who->start->distanceTo(Point::home()), $sport);
             if ($seconds < $level->reactionCaution) {
                 $cautions[] = new self($who, $seconds);
             }

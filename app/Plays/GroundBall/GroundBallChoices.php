@@ -10,12 +10,12 @@ use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Clock\PlaySetting;
-use FoxCorner\Core\Play\Fielding\GroundSetting;
 use FoxCorner\Core\Play\GroundBall\CaughtLiner;
 use FoxCorner\Core\Play\GroundBall\Eyes;
 use FoxCorner\Core\Play\GroundBall\FeedChoice;
 use FoxCorner\Core\Play\GroundBall\GroundBallFamily;
 use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
+use FoxCorner\Core\Play\GroundBall\GroundDefence;
 use FoxCorner\Core\Play\GroundBall\Hop;
 use FoxCorner\Core\Play\GroundBall\HowHard;
 use FoxCorner\Core\Play\GroundBall\HowNear;
@@ -23,11 +23,10 @@ use FoxCorner\Core\Play\GroundBall\HowSure;
 use FoxCorner\Core\Play\GroundBall\ResultTable;
 use FoxCorner\Core\Play\GroundBall\Starter;
 use FoxCorner\Core\Play\GroundBall\ThreeOnALine;
-use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Runs\PlayCost;
 
 /** What can be picked of a ground ball, and what is said beside it. */
-final readonly class GroundBallChoices
+final class GroundBallChoices
 {
     private const WAYS = [
         'Third line' => -42.0,
@@ -43,11 +42,14 @@ final readonly class GroundBallChoices
     /** Of an ordinary ground ball: what double plays are taught with. */
     private const HARD_ENOUGH = 1.15;
 
+    /** Once asked for; what stands beside one ball needs none. */
+    private ?GroundDefence $defence = null;
+
     public function __construct(
-        private SituationAddress $address,
-        private PlannedPlay $play,
-        public GroundBallTrial $trial,
-        private PlayCost $cost,
+        private readonly SituationAddress $address,
+        private readonly PlannedPlay $play,
+        public readonly GroundBallTrial $trial,
+        private readonly PlayCost $cost,
     ) {}
 
     /** @return list<Choice> */
@@ -99,18 +101,14 @@ final readonly class GroundBallChoices
 
     public function table(): ResultTable
     {
-        return ResultTable::of($this->setting(), $this->coverage());
+        return ResultTable::of($this->defence());
     }
 
     /** @return list<Starter> against balls that are hit hard enough */
     public function starters(): array
     {
         return $this->play->plan->state->doublePlayIsInOrder()
-            ? Starter::all(
-                $this->setting(),
-                $this->coverage(),
-                self::HARD_ENOUGH * $this->play->plan->level->groundBallSpeed,
-            )
+            ? Starter::all($this->defence(), self::HARD_ENOUGH * $this->play->plan->level->groundBallSpeed)
             : [];
     }
 
@@ -123,21 +121,19 @@ final readonly class GroundBallChoices
     /** @return list<HowHard> */
     public function hard(): array
     {
-        return HowHard::all($this->setting(), $this->coverage());
+        return HowHard::all($this->defence());
     }
 
     /** @return list<HowNear> */
     public function near(): array
     {
-        return HowNear::all($this->setting(), $this->coverage());
+        return HowNear::all($this->defence());
     }
 
     /** @return list<HowSure> */
     public function sure(): array
     {
-        $plan = $this->play->plan;
-
-        return HowSure::all(GroundSetting::of($plan->state, $plan->level, $plan->cast, $this->cost)->aims);
+        return HowSure::all($this->defence()->ground->aims);
     }
 
     /** @return list<CaughtLiner> none where nobody can be doubled off */
@@ -146,14 +142,18 @@ final readonly class GroundBallChoices
         $state = $this->play->plan->state;
 
         return $state->hasFewerThanTwoOuts() && [] !== $state->situation->bases->occupied()
-            ? CaughtLiner::all($this->setting(), $this->coverage())
+            ? CaughtLiner::all($this->defence())
             : [];
     }
 
-    /** Where three on one line drive are likeliest; null where there are not as many to get. */
-    public function three(): ?ThreeOnALine
+    /**
+     * Where three on one line drive are likeliest; null where there are not as many to get.
+     *
+     * @param list<CaughtLiner> $liners
+     */
+    public function three(array $liners): ?ThreeOnALine
     {
-        return Outs::None === $this->play->plan->state->situation->outs ? ThreeOnALine::of($this->liners()) : null;
+        return Outs::None === $this->play->plan->state->situation->outs ? ThreeOnALine::of($liners) : null;
     }
 
     /** @return non-empty-list<string> */
@@ -178,16 +178,14 @@ final readonly class GroundBallChoices
         return FeedsShown::of($this->play, $by, $x, $y);
     }
 
-    private function setting(): PlaySetting
+    private function defence(): GroundDefence
     {
         $plan = $this->play->plan;
 
-        return PlaySetting::of($plan->state, $plan->level, $plan->cast, $this->play->policy, $this->cost);
-    }
-
-    private function coverage(): Coverage
-    {
-        return $this->play->coverage ?? throw new \LogicException('Ground balls are covered everywhere.');
+        return $this->defence ??= GroundDefence::of(
+            PlaySetting::of($plan->state, $plan->level, $plan->cast, $this->play->policy, $this->cost),
+            $this->play->coverage ?? throw new \LogicException('Ground balls are covered everywhere.'),
+        );
     }
 
     /** @return array<string, string> */

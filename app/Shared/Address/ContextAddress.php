@@ -38,8 +38,6 @@ final class ContextAddress
         $batter = $query->getString('batter', $ordinary->batter->key);
         $type = BatterType::tryFrom($batter);
         $pitcher = $query->getString('pitcher');
-        $runners = $query->getString('runners');
-        $pitch = $query->getString('pitch');
 
         return Context::of(
             self::whole('inning', $query->getString('inning', (string) $ordinary->inning), '1 to 15'),
@@ -60,14 +58,8 @@ final class ContextAddress
             Count::fromKey($query->getString('count', $ordinary->count->key())),
             Pitching::Ordinary,
             '' === $pitcher ? null : $pitcher,
-            '' === $runners
-                ? RunnerSpeed::Ordinary
-                : RunnerSpeed::tryFrom($runners) ??
-                    throw Unknown::notOneOf('runners', $runners, array_column(RunnerSpeed::cases(), 'value')),
-            '' === $pitch
-                ? PitchSide::Anywhere
-                : PitchSide::tryFrom($pitch) ??
-                    throw Unknown::notOneOf('pitch', $pitch, array_column(PitchSide::cases(), 'value')),
+            self::oneOf($query, 'runners', RunnerSpeed::Ordinary),
+            self::oneOf($query, 'pitch', PitchSide::Anywhere),
         );
     }
 
@@ -84,6 +76,28 @@ final class ContextAddress
             'runners' => RunnerSpeed::Ordinary === $context->runners ? null : $context->runners->value,
             'pitch' => PitchSide::Anywhere === $context->pitch ? null : $context->pitch->value,
         ];
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param InputBag<string> $query
+     * @param T                $usual when nothing is said
+     *
+     * @return T
+     */
+    private static function oneOf(InputBag $query, string $field, \BackedEnum $usual): \BackedEnum
+    {
+        $value = $query->getString($field);
+
+        return '' === $value
+            ? $usual
+            : $usual::tryFrom($value) ??
+                    throw Unknown::notOneOf(
+                        $field,
+                        $value,
+                        array_map(strval(...), array_column($usual::cases(), 'value')),
+                    );
     }
 
     private static function whole(string $field, string $value, string $allowed): int

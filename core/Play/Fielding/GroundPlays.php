@@ -69,114 +69,55 @@ final class GroundPlays
         $outAt = ($ball > $aimed->coverAt ? $ball : $aimed->coverAt) + $aimed->tag;
         $caught = $by->caught($aimed->aim->bag, $feet, $moving);
         $first = 0 === $aimed->cover ? 0.0 : $caught / (1 + exp(($outAt - $aimed->runner) / $aimed->spread));
+        $cover = $aimed->cover;
+        $coverAt = $aimed->coverAt;
+        $thrown = $this->ending($aimed, false, $feet, $released, $ball, $cover, $coverAt, $outAt, $first, $caught);
         if ($feet >= self::CARRIES) {
-            return $this->thrown($aimed, $feet, $released, $ball, $outAt, $first, $caught);
+            return $thrown;
         }
         $own = $has + $by->run->seconds($feet);
-        $alone = 1 / (1 + exp(($own + $aimed->tag - $aimed->runner) / $aimed->spread));
-        $thrown = $this->thrown($aimed, $feet, $released, $ball, $outAt, $first, $caught);
+        $ownOut = $own + $aimed->tag;
+        $alone = 1 / (1 + exp(($ownOut - $aimed->runner) / $aimed->spread));
         if ($alone < $first - self::GIVEN_UP) {
             return $thrown;
         }
-        $carried = $this->carried($aimed, $by->number, $has, $own, $alone);
+        $carried = $this->ending($aimed, true, 0.0, $has, $own, $by->number, $own, $ownOut, $alone, 1.0);
 
         return $carried->costs[1] < $thrown->costs[1] ? $carried : $thrown;
     }
 
-    private function thrown(
-        AimedBy $aimed,
-        float $feet,
-        float $released,
-        float $there,
-        float $outAt,
-        float $first,
-        float $caught,
-    ): Attempt {
-        $on = $aimed->onward;
-        $again = $second = $both = $wild = 0.0;
-        if (null !== $on && $first >= self::NO_OUT) {
-            $again = $outAt + $on->pivot;
-            $second = $again + $on->flight;
-            $both = $first * $this->pivotKept * $on->out($second);
-            $wild = $first * $this->pivotKept * $on->wild;
-        }
-        $past = 0 === $aimed->cover ? 0.0 : (1 - $caught) * Giving::PAST;
-
-        return $this->ending(
-            $aimed->aim,
-            false,
-            $feet,
-            $released,
-            $there,
-            $aimed->cover,
-            $aimed->coverAt,
-            $first,
-            $caught,
-            $past,
-            $again,
-            $second,
-            $both,
-            $wild,
-            $on,
-        );
-    }
-
-    /** @param float $there s at which he is on the bag himself */
-    private function carried(AimedBy $aimed, int $fielder, float $has, float $there, float $first): Attempt
-    {
-        $on = $aimed->own;
-        $again = $second = $both = $wild = 0.0;
-        if (null !== $on && $first >= self::NO_OUT) {
-            $again = $there + $aimed->tag + $on->offTheBag;
-            $second = $again + $on->flight;
-            $both = $first * $on->out($second);
-            $wild = $first * $on->wild;
-        }
-
-        return $this->ending(
-            $aimed->aim,
-            true,
-            0.0,
-            $has,
-            $there,
-            $fielder,
-            $there,
-            $first,
-            1.0,
-            0.0,
-            $again,
-            $second,
-            $both,
-            $wild,
-            $on,
-        );
-    }
-
-    /** Whether the ball goes on, and what it all costs. */
+    /** With the first out so likely: whether the ball goes on, and what it all costs. */
     private function ending(
-        Aim $aim,
+        AimedBy $aimed,
         bool $carried,
         float $feet,
         float $released,
         float $there,
         int $cover,
         float $coverAt,
+        float $outAt,
         float $first,
         float $caught,
-        float $past,
-        float $again,
-        float $second,
-        float $both,
-        float $wild,
-        ?Onward $on,
     ): Attempt {
+        $aim = $aimed->aim;
         [$none, $byFirst, $byBoth, $byWild, $byPast] = $aim->terms[1];
-        $receiver = null === $on ? 0 : $on->receiver;
+        $again = $second = $both = $wild = 0.0;
+        $receiver = 0;
+        $on = $carried ? $aimed->own : $aimed->onward;
+        if (null !== $on && $first >= self::NO_OUT) {
+            $kept = $carried ? $first : $first * $this->pivotKept;
+            $again = $outAt + ($carried ? $on->offTheBag : $on->pivot);
+            $second = $again + $on->flight;
+            $both = $kept * $on->out($second);
+            $wild = $kept * $on->wild;
+            $receiver = $on->receiver;
+        }
         // He throws on only when that costs less than to hold the ball.
         if ($byBoth * $both + $byWild * $wild >= 0.0) {
             $again = $second = $both = $wild = 0.0;
             $receiver = 0;
         }
+        $past = 0 === $cover ? 0.0 : (1 - $caught) * Giving::PAST;
         $goes = $none + $byFirst * $first + $byBoth * $both + $byWild * $wild + $byPast * $past;
         $stays = $goes;
         if (!$aim->isFixed) {

@@ -20,24 +20,7 @@ final readonly class GroundReach
      * @param list<float>   $sines   of the directions
      * @param list<float>   $cosines
      */
-    public static function of(
-        GroundFielder $who,
-        GroundSetting $setting,
-        array $ways,
-        array $sines,
-        array $cosines,
-    ): self {
-        return self::by(new ReachSearch($who, $setting), $ways, $sines, $cosines);
-    }
-
-    /**
-     * The same with a search that is used again.
-     *
-     * @param list<BallWay> $ways    from the slowest ball to the fastest
-     * @param list<float>   $sines   of the directions
-     * @param list<float>   $cosines
-     */
-    public static function by(ReachSearch $search, array $ways, array $sines, array $cosines): self
+    public static function of(ReachSearch $search, array $ways, array $sines, array $cosines): self
     {
         $along = $saves = [];
         foreach ($sines as $direction => $sine) {

@@ -88,7 +88,7 @@ final readonly class GroundTree
     private function made(array $attempts): array
     {
         $goes = $this->goes($attempts);
-        $best = null === $this->wanted ? $this->best($attempts, $goes) : ($this->wanted)($attempts, $goes);
+        $best = null === $this->wanted ? self::best($attempts, $goes) : ($this->wanted)($attempts, $goes);
         $gone = $this->setting->gone;
         if ($gone <= 0.0 || $best === $attempts[0]) {
             return [
@@ -148,11 +148,11 @@ final readonly class GroundTree
             return 1;
         }
 
-        return (int) ($this->best($attempts, 1)->costs[1] > $this->best($attempts, 0)->costs[0]);
+        return (int) (self::best($attempts, 1)->costs[1] > self::best($attempts, 0)->costs[0]);
     }
 
     /** @param non-empty-list<Attempt> $attempts */
-    public function best(array $attempts, int $goes): Attempt
+    public static function best(array $attempts, int $goes): Attempt
     {
         $best = $attempts[0];
         foreach ($attempts as $attempt) {

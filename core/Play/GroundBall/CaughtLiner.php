@@ -7,10 +7,7 @@ namespace FoxCorner\Core\Play\GroundBall;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\OutChance;
-use FoxCorner\Core\Motion\Speed;
-use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\BaseRunner;
 use FoxCorner\Core\Play\Clock\PlaySetting;
@@ -18,7 +15,6 @@ use FoxCorner\Core\Play\Fielding\GroundFielder;
 use FoxCorner\Core\Play\Fielding\GroundPlays;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
 use FoxCorner\Core\Play\Fielding\Onward;
-use FoxCorner\Core\Play\Scheme\Coverage;
 
 /** A line drive that an infielder catches, hit as hard as the level hits: which runners are not back in time. */
 final readonly class CaughtLiner
@@ -40,20 +36,19 @@ final readonly class CaughtLiner
     private function __construct(private PlaySetting $setting, private GroundSetting $ground, public Position $at)
     {
         $this->fielder = $ground->fielders[$at->value];
-        $this->caught = Throws::of(Ball::for($setting->rules->sport))->seconds(
-            $this->from()->distanceTo(Point::home()),
-            Speed::ofMph($setting->level->hardHitSpeed),
+        $this->caught = $setting->level->hardHitSeconds(
+            $this->fielder->who->start->distanceTo(Point::home()),
+            $setting->rules->sport,
         );
         $this->spread = OutChance::spread($setting->level->motion->forceSpread, $setting->level->scatter);
     }
 
     /** @return list<self> one for each infielder that balls are hit at */
-    public static function all(PlaySetting $setting, Coverage $coverage): array
+    public static function all(GroundDefence $defence): array
     {
-        $ground = GroundDefence::of($setting, $coverage)->ground;
-        $setting = $setting->onTheGround();
+        $setting = $defence->setting->onTheGround();
 
-        return array_map(static fn(Position $at): self => new self($setting, $ground, $at), Starter::WHO);
+        return array_map(static fn(Position $at): self => new self($setting, $defence->ground, $at), Starter::WHO);
     }
 
     /** @return list<Base> whose runners can be off */
@@ -107,7 +102,7 @@ final readonly class CaughtLiner
 
     private function out(Base $base, float $back): float
     {
-        $feet = $this->from()->distanceTo($this->setting->bag($base));
+        $feet = $this->feetTo($base);
         $sure = $this->isAlone($base) ? 1.0 : $this->fielder->caught($base, $feet);
 
         return $sure * $this->late($this->there($base), $back);
@@ -116,7 +111,12 @@ final readonly class CaughtLiner
     /** The chance that ball and foot are there first. */
     private function late(float $there, float $back): float
     {
-        return 1 / (1 + exp(($there - $back) / $this->spread));
+        return OutChance::ofMargin($back - $there, $this->spread);
+    }
+
+    private function feetTo(Base $base): float
+    {
+        return $this->fielder->who->start->distanceTo($this->setting->bag($base));
     }
 
     /** s from contact at which ball and foot are at a bag. */
@@ -127,7 +127,7 @@ final readonly class CaughtLiner
 
     private function own(Base $base): float
     {
-        $feet = $this->from()->distanceTo($this->setting->bag($base));
+        $feet = $this->feetTo($base);
 
         return $feet < GroundPlays::CARRIES ? $this->caught + $this->fielder->run->seconds($feet) : \INF;
     }
@@ -135,7 +135,7 @@ final readonly class CaughtLiner
     private function thrown(Base $base): float
     {
         [$cover, $coverAt] = $this->cover($base);
-        $feet = $this->from()->distanceTo($this->setting->bag($base));
+        $feet = $this->feetTo($base);
 
         return 0 === $cover
             ? \INF
@@ -171,10 +171,5 @@ final readonly class CaughtLiner
         }
 
         throw new \LogicException('Only who is on can be doubled off.');
-    }
-
-    private function from(): Point
-    {
-        return Point::of($this->fielder->x, $this->fielder->y);
     }
 }

@@ -70,7 +70,7 @@ final class GroundDefence
         $past = $this->tree->past($trial->degrees);
         $reaches = [];
         foreach ($this->searches($trial->hop) as $number => $search) {
-            $reaches[$number] = GroundReach::by(
+            $reaches[$number] = GroundReach::of(
                 $search,
                 [$way],
                 [$trial->ball->directionX],

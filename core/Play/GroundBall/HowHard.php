@@ -6,10 +6,8 @@ namespace FoxCorner\Core\Play\GroundBall;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Timeline;
-use FoxCorner\Core\Play\Fielding\Attempt;
-use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Fielding\GroundTree;
 
 /** What "hit hard at somebody" means in a situation: from which speed on more than the out at first is wanted. */
 final readonly class HowHard
@@ -27,9 +25,8 @@ final readonly class HowHard
     private function __construct(public Position $at, public ?float $two, public ?float $home) {}
 
     /** @return list<self> by whom the ball is hit at; none where nothing but first is wanted of any of them */
-    public static function all(PlaySetting $setting, Coverage $coverage): array
+    public static function all(GroundDefence $defence): array
     {
-        $defence = GroundDefence::of($setting, $coverage);
         $rows = array_map(static fn(Position $at): self => self::of($defence, $at), Starter::WHO);
         $isWanted = static fn(self $one): bool => null !== $one->two || null !== $one->home;
 
@@ -45,7 +42,8 @@ final readonly class HowHard
         for ($mph = round(self::SOFTEST * $usual); $mph <= self::HARDEST * $usual; $mph += self::STEP) {
             $fielding = $defence->fielding(GroundBallTrial::hit($degrees, $mph, $setting->rules));
             // A soft one is somebody else's.
-            $best = $fielding->met?->by->number === $at->value ? self::cheapest($fielding->attempts) : null;
+            $isHis = $fielding->met?->by->number === $at->value;
+            $best = $isHis && [] !== $fielding->attempts ? GroundTree::best($fielding->attempts, 1) : null;
             if (null !== $best && $best->both >= Timeline::TWO_FROM) {
                 $two ??= $mph;
             } elseif (Base::Home === $best?->aim->bag) {
@@ -54,16 +52,5 @@ final readonly class HowHard
         }
 
         return new self($at, $two, $home);
-    }
-
-    /** @param list<Attempt> $attempts */
-    private static function cheapest(array $attempts): ?Attempt
-    {
-        $best = null;
-        foreach ($attempts as $one) {
-            $best = null === $best || $one->costs[1] < $best->costs[1] ? $one : $best;
-        }
-
-        return $best;
     }
 }

@@ -6,9 +6,7 @@ namespace FoxCorner\Core\Play\GroundBall;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Fielding\Attempt;
-use FoxCorner\Core\Play\Scheme\Coverage;
 
 /** How near to a bag whoever has the ball steps on it himself rather than give it away. */
 final readonly class HowNear
@@ -24,9 +22,8 @@ final readonly class HowNear
     private function __construct(public Position $who, public Base $bag, public float $feet) {}
 
     /** @return list<self> for ordinary ground balls; only bags at which an out is to be had without a tag */
-    public static function all(PlaySetting $setting, Coverage $coverage): array
+    public static function all(GroundDefence $defence): array
     {
-        $defence = GroundDefence::of($setting, $coverage);
         $all = [];
         foreach (self::BAGS as [$who, $bag]) {
             $feet = self::farthest($defence, $who, $bag);

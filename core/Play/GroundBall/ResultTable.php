@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\GroundBall;
 
-use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Fielding\BallFielded;
-use FoxCorner\Core\Play\Scheme\Coverage;
 
 /** What ground balls at each infielder come to in a situation: soft, ordinary and hard ones. */
 final readonly class ResultTable
@@ -17,10 +15,10 @@ final readonly class ResultTable
     /** @param array<int, array<string, BallFielded>> $rows by position number, from third to first, then kind */
     private function __construct(public array $rows) {}
 
-    public static function of(PlaySetting $setting, Coverage $coverage): self
+    public static function of(GroundDefence $defence): self
     {
+        $setting = $defence->setting;
         $rows = [];
-        $defence = GroundDefence::of($setting, $coverage);
         foreach (Starter::WHO as $position) {
             $degrees = Starter::toward($setting, $position);
             foreach (self::KINDS as $kind => $share) {

@@ -8,7 +8,6 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Fielding\Attempt;
-use FoxCorner\Core\Play\Scheme\Coverage;
 
 /** A double play as it is taught, by who starts it: the hands it goes through, and its time against this batter. */
 final readonly class Starter
@@ -44,10 +43,10 @@ final readonly class Starter
     ) {}
 
     /** @return list<self> for balls hit at each starter, hard enough; home first where the bases are loaded */
-    public static function all(PlaySetting $setting, Coverage $coverage, float $mph): array
+    public static function all(GroundDefence $defence, float $mph): array
     {
+        $setting = $defence->setting;
         $starters = [];
-        $defence = GroundDefence::of($setting, $coverage);
         foreach (self::WHO as $position) {
             $trial = GroundBallTrial::hit(round(self::toward($setting, $position)), $mph, $setting->rules);
             $fielding = $defence->fielding($trial);

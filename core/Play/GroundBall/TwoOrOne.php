@@ -10,11 +10,11 @@ use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Fielding\Attempt;
 use FoxCorner\Core\Play\Fielding\BallWay;
-use FoxCorner\Core\Play\Fielding\GroundFielder;
 use FoxCorner\Core\Play\Fielding\GroundPlays;
 use FoxCorner\Core\Play\Fielding\GroundReach;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
 use FoxCorner\Core\Play\Fielding\Met;
+use FoxCorner\Core\Play\Fielding\ReachSearch;
 
 /**
  * When two are on for a starter: for balls hit at him, by how hard they are hit and how fast the batter runs.
@@ -24,18 +24,14 @@ use FoxCorner\Core\Play\Fielding\Met;
  */
 final readonly class TwoOrOne
 {
-    private function __construct(
-        private GroundSetting $setting,
-        private GroundFielder $starter,
-        private float $degrees,
-    ) {}
+    private function __construct(private GroundSetting $setting, private ReachSearch $search, private float $degrees) {}
 
     /** @param int $starter the position number of an infielder */
     public static function of(GroundSetting $setting, int $starter): self
     {
         $fielder = $setting->fielders[$starter];
 
-        return new self($setting, $fielder, $fielder->who->start->sprayDegrees());
+        return new self($setting, new ReachSearch($fielder, $setting), $fielder->who->start->sprayDegrees());
     }
 
     /**
@@ -69,11 +65,11 @@ final readonly class TwoOrOne
     {
         $ball = RollingBall::groundBall(Speed::ofMph($mph), $this->setting->rules->surface, $this->degrees);
         $way = BallWay::of($ball, $this->setting->rules->basePath, $this->setting->level->motion->slowBall);
-        $reach = GroundReach::of($this->starter, $this->setting, [$way], [$ball->directionX], [$ball->directionY]);
+        $reach = GroundReach::of($this->search, [$way], [$ball->directionX], [$ball->directionY]);
 
         return GroundReach::NEVER === $reach->along[0]
             ? null
-            : Met::of($this->starter, $way, $reach->along[0], $ball->directionX, $ball->directionY);
+            : Met::of($reach->who, $way, $reach->along[0], $ball->directionX, $ball->directionY);
     }
 
     /** @return array{string, float} */

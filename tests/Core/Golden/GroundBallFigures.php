@@ -98,18 +98,18 @@ final class GroundBallFigures implements Figures
         $cost = Teams::cost(Level::HighSchool);
         $setting = PlaySetting::of($plan->state, $plan->level, $plan->cast, OutPolicy::Numbers, $cost);
         $coverage = GroundCoverages::for($plan->state->situation->bases, $plan->state->rules->sport)[0];
+        $defence = GroundDefence::of($setting, $coverage);
         yield 'results' => array_map(
             static fn(array $kinds): array => array_map(
                 static fn($ball): array => [$ball->out, $ball->two, $ball->error, $ball->cost],
                 $kinds,
             ),
-            ResultTable::of($setting, $coverage)->rows,
+            ResultTable::of($defence)->rows,
         );
         yield 'starters' => array_map(
             static fn(Starter $one): array => [$one->name(), $one->fielded, $one->atBag, $one->atEnd, $one->two],
-            Starter::all($setting, $coverage, 80.0),
+            Starter::all($defence, 80.0),
         );
-        $defence = GroundDefence::of($setting, $coverage);
         foreach ([[-26, 110], [0, 118], [26, 110], [-13, 118], [14, 118]] as [$degrees, $mph]) {
             $timeline = $defence->play(GroundBallTrial::hit($degrees, $mph, $plan->state->rules))->timeline();
             yield "through/$degrees" => [
@@ -133,10 +133,11 @@ final class GroundBallFigures implements Figures
         $cost = Teams::cost($level);
         $setting = PlaySetting::of($plan->state, $plan->level, $plan->cast, OutPolicy::Numbers, $cost);
         $coverage = GroundCoverages::for($plan->state->situation->bases, $plan->state->rules->sport)[0];
-        $liners = CaughtLiner::all($setting, $coverage);
+        $defence = GroundDefence::of($setting, $coverage);
+        $liners = CaughtLiner::all($defence);
         yield "reads/$level->value/$situation" => [
-            HowHard::all($setting, $coverage),
-            HowNear::all($setting, $coverage),
+            HowHard::all($defence),
+            HowNear::all($defence),
             HowSure::all(GroundSetting::of($plan->state, $plan->level, $plan->cast, $cost)->aims),
             array_map(
                 static fn(CaughtLiner $one): array => array_map(

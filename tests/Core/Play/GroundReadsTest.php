@@ -28,7 +28,6 @@ use FoxCorner\Core\Play\GroundBall\HowHard;
 use FoxCorner\Core\Play\GroundBall\HowNear;
 use FoxCorner\Core\Play\GroundBall\HowSure;
 use FoxCorner\Core\Play\GroundBall\ThreeOnALine;
-use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Runs\RunChain;
@@ -64,16 +63,16 @@ final class GroundReadsTest extends TestCase
             Situation::fromKey('R1-0'),
             Context::of(3, Half::Top, 0, $batter, Count::none()),
         );
-        $rows = HowHard::all(...self::against(Teams::plan($state, Level::Pro), Level::Pro));
+        $rows = HowHard::all(self::against(Teams::plan($state, Level::Pro), Level::Pro));
 
         return array_column(array_map(static fn(HowHard $row): array => [$row->at->value, $row->two], $rows), 1, 0);
     }
 
     public function testUnderTheSpeedThatIsSaidTwoAreNotOnAndFromItTheyAre(): void
     {
-        [$setting, $coverage] = self::at('R1-0');
-        $defence = GroundDefence::of($setting, $coverage);
-        foreach (HowHard::all($setting, $coverage) as $row) {
+        $defence = self::at('R1-0');
+        $setting = $defence->setting;
+        foreach (HowHard::all($defence) as $row) {
             self::assertNotNull($row->two);
             $degrees = $setting->cast->at($row->at)->start->sprayDegrees();
             foreach ([[$row->two, true], [$row->two - 2, false]] as [$mph, $isOn]) {
@@ -90,12 +89,12 @@ final class GroundReadsTest extends TestCase
 
     public function testNothingButFirstIsWantedWithNobodyOn(): void
     {
-        self::assertSame([], HowHard::all(...self::at('none-0')));
+        self::assertSame([], HowHard::all(self::at('none-0')));
     }
 
     public function testHomeIsForBallsHitHardAtSomebodyWhoIsHalfway(): void
     {
-        foreach (HowHard::all(...self::at('R3-1', Level::HighSchool)) as $row) {
+        foreach (HowHard::all(self::at('R3-1', Level::HighSchool)) as $row) {
             self::assertNull($row->two);
             match ($row->at) {
                 Position::ThirdBase, Position::FirstBase, Position::Pitcher => self::assertLessThan(60, $row->home),
@@ -109,12 +108,9 @@ final class GroundReadsTest extends TestCase
     #[TestWith([Level::Fastpitch12, 10.0])]
     public function testAFewStepsFromSecondAreTakenAlone(Level $level, float $feet): void
     {
-        [$setting, $coverage] = self::at('R1-0', $level);
+        $defence = self::at('R1-0', $level);
         $near = array_values(
-            array_filter(
-                HowNear::all($setting, $coverage),
-                static fn(HowNear $one): bool => Position::Shortstop === $one->who,
-            ),
+            array_filter(HowNear::all($defence), static fn(HowNear $one): bool => Position::Shortstop === $one->who),
         );
 
         self::assertSame(Base::Second, $near[0]->bag);
@@ -170,8 +166,8 @@ final class GroundReadsTest extends TestCase
     #[DataProvider('levels')]
     public function testWhoeverWaitsOnALineDriveIsSaferThanWhoeverGoes(Level $level): void
     {
-        [$setting, $coverage] = self::at('R1R2-0', $level);
-        foreach (CaughtLiner::all($setting, $coverage) as $liner) {
+        $defence = self::at('R1R2-0', $level);
+        foreach (CaughtLiner::all($defence) as $liner) {
             foreach ($liner->runners() as $base) {
                 self::assertLessThanOrEqual($liner->gone($base), $liner->waiting($base));
                 self::assertLessThan(0.5, $liner->waiting($base), 'so it is taught');
@@ -181,7 +177,7 @@ final class GroundReadsTest extends TestCase
 
     public function testTheFirstBasemanWhoHoldsDoublesHimOffAlone(): void
     {
-        $liners = CaughtLiner::all(...self::at('R1-0'));
+        $liners = CaughtLiner::all(self::at('R1-0'));
         $first = $liners[4];
 
         self::assertSame(Position::FirstBase, $first->at);
@@ -192,26 +188,24 @@ final class GroundReadsTest extends TestCase
 
     public function testThreeOnALineDriveNeedTwoWhoWentWithThePitch(): void
     {
-        $three = ThreeOnALine::of(CaughtLiner::all(...self::at('R1R2-0')));
+        $three = ThreeOnALine::of(CaughtLiner::all(self::at('R1R2-0')));
 
         self::assertNotNull($three);
         self::assertSame([Position::SecondBase, Base::First, Base::Second], [$three->at, $three->first, $three->then]);
         self::assertEqualsWithDelta(0.92, $three->chance, 0.03);
-        self::assertNull(ThreeOnALine::of(CaughtLiner::all(...self::at('R1-0'))));
+        self::assertNull(ThreeOnALine::of(CaughtLiner::all(self::at('R1-0'))));
     }
 
-    /** @return array{PlaySetting, Coverage} */
-    private static function at(string $situation, Level $level = Level::Pro): array
+    private static function at(string $situation, Level $level = Level::Pro): GroundDefence
     {
         return self::against((new LevelFigures($level))->plan($situation), $level);
     }
 
-    /** @return array{PlaySetting, Coverage} */
-    private static function against(SituationPlan $plan, Level $level): array
+    private static function against(SituationPlan $plan, Level $level): GroundDefence
     {
-        return [
+        return GroundDefence::of(
             PlaySetting::of($plan->state, $plan->level, $plan->cast, OutPolicy::Numbers, Teams::cost($level)),
             GroundCoverages::for($plan->state->situation->bases, $plan->state->rules->sport)[0],
-        ];
+        );
     }
 }
