@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Rules;
 
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
+use FoxCorner\Core\Alignment\Rule\Condition;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
@@ -13,6 +14,7 @@ use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Half;
+use FoxCorner\Core\Game\PitchSide;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\Plan\PlanBook;
@@ -37,36 +39,36 @@ final class RuleEffects
 
     private function speaksAtAll(AlignmentRule $rule, RuleSet $rules, BuntPoints $points): bool
     {
-        foreach ([3, $rules->innings] as $inning) {
-            foreach ([-5, -1, 0, 1, 2, 5] as $lead) {
-                foreach (BatterType::cases() as $batter) {
-                    foreach (['0-0', '0-2'] as $count) {
-                        foreach (Pitching::cases() as $pitching) {
-                            if (
-                                [] !==
-                                $this->where(
-                                    $rule,
-                                    $rules,
-                                    Context::of(
-                                        $inning,
-                                        Half::Top,
-                                        $lead,
-                                        Batter::ofType($batter),
-                                        Count::fromKey($count),
-                                        $pitching,
-                                    ),
-                                    $points,
-                                )
-                            ) {
-                                return true;
-                            }
-                        }
-                    }
-                }
+        foreach (self::contexts($rule->when, $rules) as $context) {
+            if ([] !== $this->where($rule, $rules, $context, $points)) {
+                return true;
             }
         }
 
         return false;
+    }
+
+    /**
+     * Contexts of every kind that the condition tells apart. Where it asks for a half, a pitcher or a pitch, those
+     * alone; where it does not, they change nothing.
+     *
+     * @return iterable<Context>
+     */
+    private static function contexts(Condition $when, RuleSet $rules): iterable
+    {
+        $half = $when->half ?? Half::Top;
+        $pitching = $when->pitching[0] ?? Pitching::Ordinary;
+        $pitch = $when->pitch[0] ?? PitchSide::Anywhere;
+        foreach ([3, $rules->innings] as $inning) {
+            foreach ([-5, -1, 0, 1, 2, 5] as $lead) {
+                foreach (BatterType::cases() as $type) {
+                    foreach (['0-0', '0-2'] as $strikes) {
+                        [$batter, $count] = [Batter::ofType($type), Count::fromKey($strikes)];
+                        yield Context::of($inning, $half, $lead, $batter, $count, $pitching, pitch: $pitch);
+                    }
+                }
+            }
+        }
     }
 
     /** @return list<Situation> */

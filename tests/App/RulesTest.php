@@ -6,6 +6,8 @@ namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Club\Membership;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
+use FoxCorner\Core\Alignment\Rule\ShippedRules;
+use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Known\LevelFigures;
 use FoxCorner\Core\Known\LinesGuarded;
 use FoxCorner\Core\Level\Level;
@@ -81,6 +83,20 @@ final class RulesTest extends AppTestCase
         $price = [number_format($guarded->outs, 1), number_format($guarded->doubles, 1)];
 
         self::assertSame([$price, $price, []], $prices);
+    }
+
+    public function testARuleThatAsksForAHalfAPitchOrAPitcherIsNotSaidNeverToHold(): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team('Terns'), '/situations/rules');
+        foreach (ShippedRules::all() as $rule) {
+            $sports = $rule->when->sports;
+            self::assertSame(
+                [] !== $sports && !\in_array(Sport::Baseball, $sports, true),
+                str_contains($page->filter("#rule-$rule->id")->text(), 'never holds by this rule set'),
+                $rule->id,
+            );
+        }
     }
 
     public function testOffLaterUndoAndAgain(): void
