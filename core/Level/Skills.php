@@ -54,6 +54,8 @@ final readonly class Skills
             exchangeSet: $this->exchange,
             exchangeBareHand: $this->exchange * self::SLOW_BALL,
             exchangeCatcherBunt: $ordinary->exchangeCatcherBunt * $share,
+            exchangeOutfield: $ordinary->exchangeOutfield * $share,
+            exchangeRelay: $ordinary->exchangeRelay * $share,
             exchangePivot: $ordinary->exchangePivot * $share * (1 + self::PIVOT_SLOWER * ($this->bag - 1)),
         );
     }

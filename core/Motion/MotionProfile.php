@@ -34,6 +34,8 @@ final readonly class MotionProfile
      * @param float $exchangeCatcherBunt  the catcher's on a bunt, s
      * @param float $exchangeCatcherSteal the catcher's on a steal, s
      * @param float $exchangePivot        at second on a double play, s
+     * @param float $exchangeOutfield     an outfielder's with a crow hop, s
+     * @param float $exchangeRelay        a cutoff man's, s
      * @param float $tag                  s
      * @param float $turnBackRead         s after contact at which a charging corner knows that the ball is another's
      *                                    (ours)
@@ -84,6 +86,8 @@ final readonly class MotionProfile
         public float $exchangeCatcherBunt = 0.8,
         public float $exchangeCatcherSteal = 0.75,
         public float $exchangePivot = 0.77,
+        public float $exchangeOutfield = 1.2,
+        public float $exchangeRelay = 0.85,
         public float $tag = 0.15,
         public float $turnBackRead = 0.55,
         public float $turnBackLoss = 0.2,

@@ -35,7 +35,7 @@ final readonly class RollingBall
     {
         return new self(
             $exit->feetPerSecond * self::GROUND_BALL_KEEPS,
-            self::groundBallDeceleration($surface),
+            self::slows($surface),
             $sprayDegrees,
         );
     }
@@ -99,8 +99,8 @@ final readonly class RollingBall
         return Point::polar($this->restDistance(), $this->sprayDegrees);
     }
 
-    /** ft/s²; source: the project's model. */
-    private static function groundBallDeceleration(Surface $surface): float
+    /** ft/s² of a ball on the ground; source: the project's model. */
+    public static function slows(Surface $surface): float
     {
         return match ($surface) {
             Surface::Grass => 15.0,

@@ -47,7 +47,8 @@ final class Throws
     /** @var array<int, Hops> by release speed in hundredths of ft/s */
     private array $hops = [];
 
-    private readonly float $drag;
+    /** per foot */
+    public readonly float $drag;
 
     private function __construct(Ball $ball)
     {
@@ -75,6 +76,14 @@ final class Throws
         }
 
         return new ThrowFlight($seconds, rad2deg(atan($slope)), 0);
+    }
+
+    /** How steeply the flattest throw that arrives comes down there: ft for each foot; 1 when none arrives. */
+    public function falls(float $distance, Speed $speed): float
+    {
+        [$seconds, $slope, $end] = $this->flat($distance, $speed->feetPerSecond);
+
+        return is_finite($seconds) ? -$end : 1.0;
     }
 
     /**
@@ -131,15 +140,18 @@ final class Throws
         return $this->feet[$speed->hundredths][$feet] = $this->over($feet, $speed)->seconds;
     }
 
-    /** @return array{float, float} seconds and launch slope of the flattest throw that arrives; INF when none does */
+    /**
+     * @return array{float, float, float} seconds and launch slope of the flattest throw that arrives, INF when none does;
+     *                                    and its slope there
+     */
     private function flat(float $distance, float $speed): array
     {
         if ($distance < self::NOTHING) {
-            return [0.0, 0.0];
+            return [0.0, 0.0, 0.0];
         }
         $lower = (self::RELEASE_HEIGHT - self::CATCH_HEIGHT) * min(1.0, $distance / self::FULL_HEIGHT_FROM);
         $pull = Ball::GRAVITY / $speed ** 2;
-        $slope = 0.0;
+        $slope = $end = 0.0;
         $longer = 1.0;
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             $drag = $this->drag * $longer;
@@ -147,7 +159,7 @@ final class Throws
             $drop = ($pull * ($grown - 1.0 - 2.0 * $drag * $distance)) / (4.0 * $drag ** 2);
             $left = $distance ** 2 - 4.0 * $drop * ($drop - $lower);
             if ($left < 0.0) {
-                return [\INF, \INF];
+                return [\INF, \INF, 0.0];
             }
             $slope = ($distance - sqrt($left)) / (2.0 * $drop);
             $end = $slope - ((1.0 + $slope ** 2) * $pull * ($grown - 1.0)) / (2.0 * $drag);
@@ -159,7 +171,7 @@ final class Throws
         }
         $drag = $this->drag * $longer;
 
-        return [((exp($drag * $distance) - 1.0) / ($drag * $speed)) * sqrt(1.0 + $slope ** 2), $slope];
+        return [((exp($drag * $distance) - 1.0) / ($drag * $speed)) * sqrt(1.0 + $slope ** 2), $slope, $end];
     }
 
     private function hops(Speed $speed): Hops

@@ -22,6 +22,8 @@ enum Position: int
 
     /** Who stands at bases and between them. */
     public const INFIELDERS = [self::FirstBase, self::SecondBase, self::ThirdBase, self::Shortstop];
+    /** Who stands in the grass. */
+    public const OUTFIELD = [self::LeftField, self::CenterField, self::RightField];
     /** Who fields balls on the ground. */
     public const INFIELD = [self::Pitcher, self::Catcher, ...self::INFIELDERS];
 

@@ -16,7 +16,7 @@ use FoxCorner\Core\Plan\Check\ShippedChecks;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Check\Finding;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Range\Fly\FlyKind;
+use FoxCorner\Core\Motion\FlyKind;
 use FoxCorner\Core\Range\Fly\FlyMap;
 use FoxCorner\Core\Range\Improver;
 use FoxCorner\Core\Range\RangeMap;

@@ -13,7 +13,7 @@ use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Unknown;
-use FoxCorner\Core\Range\Fly\FlyKind;
+use FoxCorner\Core\Motion\FlyKind;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /** A situation as the address carries it: a link opens the same situation, context, view and ball. */

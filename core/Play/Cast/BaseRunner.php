@@ -82,6 +82,14 @@ final readonly class BaseRunner
         return $this->startDelay + $this->legs->secondsFor($bases * $this->basePath - $this->lead) + $rounding;
     }
 
+    /** Seconds from a standing start on the base, as when he tags up, to the next one or over several. */
+    public function secondsFromBase(int $bases): float
+    {
+        $rounding = ($bases - 1) * $this->motion->roundingPerFoot * $this->basePath;
+
+        return $this->legs->secondsFor($bases * $this->basePath) + $rounding;
+    }
+
     private static function lead(LeadRule $rule, MotionProfile $motion): float
     {
         return match ($rule) {

@@ -7,6 +7,14 @@ namespace FoxCorner\Core\Play\Clock;
 /** A piece of a play: somebody has the ball, and what of all that he could do with it he does. */
 final readonly class Leg
 {
-    /** @param non-empty-list<ThrowOption> $options lead base first, first base last */
-    public function __construct(public Possession $from, public array $options, public ThrowOption $made) {}
+    /**
+     * @param non-empty-list<ThrowOption> $options lead base first, first base last
+     * @param Stop|null                   $cut     who takes it on its way there; null: nobody
+     */
+    public function __construct(
+        public Possession $from,
+        public array $options,
+        public ThrowOption $made,
+        public ?Stop $cut = null,
+    ) {}
 }

@@ -30,7 +30,10 @@ final readonly class PlaySetting
     /** @var array<int, float> seconds at which a runner could be at a base, by the base's value, first base first */
     public array $threats;
 
-    /** @param list<BaseRunner> $runners lead runner last */
+    /**
+     * @param list<BaseRunner>       $runners lead runner last
+     * @param array<int, float>|null $threats null: by who runs
+     */
     private function __construct(
         public GameState $state,
         public LevelProfile $level,
@@ -40,6 +43,7 @@ final readonly class PlaySetting
         public OutPolicy $policy,
         public Throwing $throwing,
         public ?PlayCost $cost,
+        ?array $threats = null,
     ) {
         [$this->rules, $this->situation] = [$state->rules, $state->situation];
         $this->after = null === $cost ? null : new AfterThrow($cost, $this->situation);
@@ -49,7 +53,7 @@ final readonly class PlaySetting
             $bags[$base->value] = $diamond->at($base);
         }
         $this->bags = $bags;
-        $this->threats = self::arrivals($batter, $runners, $this->rules->basePath);
+        $this->threats = $threats ?? self::arrivals($batter, $runners, $this->rules->basePath);
     }
 
     public static function of(
@@ -160,6 +164,26 @@ final readonly class PlaySetting
             $this->policy,
             $this->throwing,
             $this->cost,
+        );
+    }
+
+    /**
+     * The same where other bases are in danger than those next to the runners.
+     *
+     * @param array<int, float> $threats s at which a runner could be at a base, by the base's value
+     */
+    public function threatened(array $threats): self
+    {
+        return new self(
+            $this->state,
+            $this->level,
+            $this->cast,
+            $this->batter,
+            $this->runners,
+            $this->policy,
+            $this->throwing,
+            $this->cost,
+            $threats,
         );
     }
 

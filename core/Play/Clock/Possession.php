@@ -51,6 +51,23 @@ final readonly class Possession
         );
     }
 
+    /**
+     * A ball in the outfield, picked up or caught.
+     *
+     * @param float $onX where he runs as he has it, to the right, as a share of his top speed
+     * @param float $onY the same away from home
+     */
+    public static function inTheOutfield(
+        CastMember $by,
+        Point $at,
+        float $seconds,
+        float $exchange,
+        float $onX,
+        float $onY,
+    ): self {
+        return new self($by, $at, $seconds, $exchange, $onX, $onY, false, 1.0);
+    }
+
     /** A throw caught at a bag, or a bag taken with the ball in hand. */
     public static function atBag(CastMember $by, Point $bag, float $seconds, float $exchange): self
     {

@@ -41,6 +41,26 @@ final readonly class ThrowOption
         public float $two = 0.0,
     ) {}
 
+    /** The same throw from somebody who passes it on. */
+    public function from(float $released): self
+    {
+        return new self(
+            $this->base,
+            $this->cover,
+            $this->isForce,
+            $released,
+            $this->ballThere,
+            $this->coverThere,
+            $this->outAt,
+            $this->runnerThere,
+            $this->chance,
+            $this->chanceOnTime,
+            $this->inHand,
+            $this->cost,
+            $this->two,
+        );
+    }
+
     /** Seconds by which the out comes before the runner is there; negative: the runner is safe by that. */
     public function margin(): float
     {

@@ -22,10 +22,12 @@ use FoxCorner\Core\Motion\Throws;
  */
 final readonly class Throwing
 {
+    /** ft that somebody moves to a throw in each second that it is in the air, and still is in time (ours). */
+    private const WATCHED = 0.5;
     /** ft; whoever throws less far hands it over. */
     private const HANDED = 1.0;
 
-    private function __construct(private Throws $throws, private MotionProfile $motion, private Skills $skills) {}
+    private function __construct(public Throws $throws, private MotionProfile $motion, private Skills $skills) {}
 
     public static function at(LevelProfile $level, Sport $sport): self
     {
@@ -63,6 +65,24 @@ final readonly class Throwing
             : Giving::caught(
                 $delivery->feet,
                 Giving::reach($base),
+                $this->skills->throw,
+                $this->skills->bag,
+                $delivery->moving,
+            );
+    }
+
+    /**
+     * The chance that a throw from the outfield is caught and held by somebody who sees it come for a while.
+     *
+     * @param float $reach ft around the place where he waits
+     */
+    public function caughtFromFar(Delivery $delivery, float $reach): float
+    {
+        return $this->skills->perfect
+            ? 1.0
+            : Giving::caught(
+                $delivery->feet,
+                $reach + self::WATCHED * ($delivery->arrives - $delivery->released),
                 $this->skills->throw,
                 $this->skills->bag,
                 $delivery->moving,

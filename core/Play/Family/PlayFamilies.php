@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Play\Family;
 
 use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Play\GroundBall\GroundBallFamily;
+use FoxCorner\Core\Play\Outfield\OutfieldFamily;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Unknown;
 
@@ -17,7 +18,7 @@ final readonly class PlayFamilies
 
     public static function shipped(): self
     {
-        return self::of(new BuntFamily(), new GroundBallFamily());
+        return self::of(new BuntFamily(), new GroundBallFamily(), new OutfieldFamily());
     }
 
     public static function of(PlayFamily ...$families): self

@@ -14,6 +14,11 @@ final readonly class Job
     private const COVER = 'cover';
     private const TURN_BACK = 'turn-back';
     private const COME_IN = 'come-in';
+    private const LAST_CUT = 'last-cut';
+    private const READ = 'read-then-behind';
+    private const BEHIND = 'behind-ball';
+    /** What is practised of a job at a base that is the same at all of them, by the kind. */
+    private const SKILLS = ['cut' => 'cutoff-line', 'trail' => 'tandem', 'follow' => 'follow-runner'];
 
     /** @param bool $comesLate a bag that the coverage leaves open until somebody is in: late by design */
     private function __construct(
@@ -27,6 +32,18 @@ final readonly class Job
     public static function field(): self
     {
         return new self(JobKind::Field, null, true, 'Field it');
+    }
+
+    /** A ball in the outfield. */
+    public static function fieldOut(): self
+    {
+        return new self(JobKind::Field, null, true, 'Field it; throw chest high');
+    }
+
+    /** A ball in the outfield that is past him. */
+    public static function fieldBehind(): self
+    {
+        return new self(JobKind::Field, null, true, 'Run it down; throw to the lead man', true);
     }
 
     public static function cover(Base $base, ?string $words = null): self
@@ -57,6 +74,48 @@ final readonly class Job
         return new self(JobKind::Converge, null, true, $words ?? 'Charge, then clear the lane');
     }
 
+    /** Stands between the ball and a base, where the throw there is quickest over him. */
+    public static function cut(Base $base): self
+    {
+        return new self(JobKind::Cut, $base, false, 'Cutoff toward ' . $base->word());
+    }
+
+    /** On the same line as the cutoff man farther out, and inside: the last one who can stop the ball. */
+    public static function lastCut(Base $base): self
+    {
+        return new self(JobKind::Cut, $base, false, 'Last cutoff toward ' . $base->word(), true);
+    }
+
+    /** Behind the cutoff man, for the throw that he cannot have. */
+    public static function trail(Base $base): self
+    {
+        return new self(JobKind::Trail, $base, false, 'Trail, behind the cutoff');
+    }
+
+    /** Sees the batter-runner touch first, and goes with him. */
+    public static function follow(): self
+    {
+        return new self(JobKind::Follow, null, false, 'See him touch first; follow to second');
+    }
+
+    /** Runs behind another outfielder, for what gets by him, and tells him how far. */
+    public static function behindBall(): self
+    {
+        return new self(JobKind::BackUp, null, false, 'Behind the ball; say how far');
+    }
+
+    /** Between two bases until he sees where the throw goes, then behind that one. */
+    public static function readThenBehind(): self
+    {
+        return new self(JobKind::BackUp, null, true, 'Between third and home; read, then behind it');
+    }
+
+    /** Near the mound: there is no throw to back up yet. */
+    public static function ready(): self
+    {
+        return new self(JobKind::RelayReady, null, false, 'By the mound; see the touch, ready to cut');
+    }
+
     /**
      * The job that files and forms call so: "cover-first", "turn-back-third", "converge".
      *
@@ -77,11 +136,27 @@ final readonly class Job
     public static function all(): array
     {
         $jobs = [];
-        foreach ([self::cover(...), self::turnBack(...), self::comeIn(...), self::backUp(...)] as $of) {
+        $atBases = [
+            self::cover(...),
+            self::turnBack(...),
+            self::comeIn(...),
+            self::backUp(...),
+            self::cut(...),
+            self::lastCut(...),
+            self::trail(...),
+        ];
+        foreach ($atBases as $of) {
             array_push($jobs, ...array_map(static fn(Base $base): self => $of($base), Base::cases()));
         }
 
-        return [...$jobs, self::converge()];
+        return [
+            ...$jobs,
+            self::converge(),
+            self::follow(),
+            self::behindBall(),
+            self::readThenBehind(),
+            self::ready(),
+        ];
     }
 
     /** Stays the same for ever. */
@@ -89,6 +164,9 @@ final readonly class Job
     {
         return $this->at(
             match (true) {
+                JobKind::Cut === $this->kind && $this->comesLate => self::LAST_CUT,
+                JobKind::BackUp === $this->kind && $this->startsTowardBall => self::READ,
+                JobKind::BackUp === $this->kind && null === $this->base => self::BEHIND,
                 JobKind::Cover !== $this->kind => $this->kind->value,
                 $this->comesLate => self::COME_IN,
                 $this->startsTowardBall => self::TURN_BACK,
@@ -108,9 +186,17 @@ final readonly class Job
     /** What is practised: the same for every play that asks it, as in "cover-first" or "turn-back-third". */
     public function skill(): string
     {
-        return $this->at(
-            JobKind::Cover === $this->kind && $this->startsTowardBall ? self::TURN_BACK : $this->kind->value,
-        );
+        if (JobKind::Field === $this->kind && 'Field it' !== $this->words) {
+            return $this->comesLate ? 'back-turned' : 'outfield-throw';
+        }
+        if (JobKind::BackUp === $this->kind && null === $this->base) {
+            return $this->startsTowardBall ? 'back-up-throw' : 'neighbour-back-up';
+        }
+
+        return self::SKILLS[$this->kind->value] ??
+            $this->at(
+                JobKind::Cover === $this->kind && $this->startsTowardBall ? self::TURN_BACK : $this->kind->value,
+            );
     }
 
     private function at(string $verb): string

@@ -8,6 +8,8 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\Ball;
+use FoxCorner\Core\Motion\FlyKind;
+use FoxCorner\Core\Motion\HangTimes;
 use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;

@@ -21,7 +21,7 @@ use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Range\Fly\FlyKind;
+use FoxCorner\Core\Motion\FlyKind;
 use FoxCorner\Core\Range\Spray;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -2,10 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\Core\Range\Fly;
-
-use FoxCorner\Core\Motion\Ball;
-use FoxCorner\Core\Motion\Speed;
+namespace FoxCorner\Core\Motion;
 
 /**
  * How long a batted ball of one launch angle is in the air, by where it lands.
@@ -22,7 +19,7 @@ final readonly class HangTimes
     private const STEP = 0.01;
     private const SLOWEST = 18.0;
 
-    /** @param list<array{float, float}> $landings feet and seconds, feet rising */
+    /** @param list<array{float, float, float}> $landings feet, seconds, ft/s along the ground; feet rising */
     private function __construct(private array $landings) {}
 
     /** @param float $fastest mph off the bat of the hardest ball that is looked at */
@@ -46,12 +43,24 @@ final readonly class HangTimes
     /** Seconds in the air of the ball that comes down so many feet out; null when none of this kind does. */
     public function secondsTo(float $feet): ?float
     {
+        return $this->landing($feet)[0] ?? null;
+    }
+
+    /** @return array{float, float}|null seconds in the air, and ft/s along the ground as it comes down; null likewise */
+    public function landing(float $feet): ?array
+    {
         $before = null;
         foreach ($this->landings as $landing) {
             if ($landing[0] >= $feet) {
-                return null === $before
-                    ? null
-                    : $before[1] + (($landing[1] - $before[1]) * ($feet - $before[0])) / ($landing[0] - $before[0]);
+                if (null === $before) {
+                    return null;
+                }
+                $share = ($feet - $before[0]) / ($landing[0] - $before[0]);
+
+                return [
+                    $before[1] + $share * ($landing[1] - $before[1]),
+                    $before[2] + $share * ($landing[2] - $before[2]),
+                ];
             }
             $before = $landing;
         }
@@ -65,7 +74,10 @@ final readonly class HangTimes
         return [] === $this->landings ? 0.0 : $this->landings[\count($this->landings) - 1][0];
     }
 
-    /** @return array{float, float}|null feet and seconds at catching height, falling; null when it never rises to it */
+    /**
+     * @return array{float, float, float}|null feet, seconds and ft/s along the ground at catching height, falling; null
+     *                                         when it never rises to it
+     */
     private static function fly(float $drag, float $speed, float $angle): ?array
     {
         [$x, $y, $t] = [0.0, self::CONTACT, 0.0];
@@ -78,7 +90,7 @@ final readonly class HangTimes
             $x += self::STEP * $vx;
             $t += self::STEP;
             if ($vy < 0.0 && $next <= self::CAUGHT) {
-                return $y > self::CAUGHT ? [$x, $t] : null;
+                return $y > self::CAUGHT ? [$x, $t, $vx] : null;
             }
             $y = $next;
         }

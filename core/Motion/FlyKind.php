@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\Core\Range\Fly;
+namespace FoxCorner\Core\Motion;
 
 /** How a ball in the air leaves the bat: low ones are down soon, high ones hang. The angles are ours. */
 enum FlyKind: string
@@ -15,8 +15,8 @@ enum FlyKind: string
     public function degrees(): float
     {
         return match ($this) {
-            self::LineDrive => 16.0,
-            self::Fly => 32.0,
+            self::LineDrive => 21.0,
+            self::Fly => 42.0,
             self::PopUp => 58.0,
         };
     }

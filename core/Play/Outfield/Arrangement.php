@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Outfield;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Game\Bases;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Scheme\Job;
+
+/** Who goes where on one kind of ball to one outfielder, with certain runners on, by a school. */
+final readonly class Arrangement
+{
+    public function __construct(private Bases $bases, private School $school) {}
+
+    /** The base that the throw is for: one ahead of the runner who decides. */
+    public function base(BallKind $ball): Base
+    {
+        [$first, $second, $third] = [
+            $this->bases->has(Base::First),
+            $this->bases->has(Base::Second),
+            $this->bases->has(Base::Third),
+        ];
+
+        return match ($ball) {
+            BallKind::Single => $second ? Base::Home : ($first ? Base::Third : Base::Second),
+            BallKind::Double, BallKind::Tandem => $first ? Base::Home : Base::Third,
+            BallKind::Caught => $third ? Base::Home : ($second ? Base::Third : Base::Second),
+        };
+    }
+
+    /** @return array<int, Job> by position number, without whoever has the ball */
+    public function jobs(BallKind $ball, Position $fielder, Side $side): array
+    {
+        $base = $this->base($ball);
+        $jobs = match ($ball) {
+            BallKind::Single, BallKind::Caught => match ($base) {
+                Base::Home => $this->home($fielder, $ball),
+                Base::Third => self::third(),
+                default => $this->second($side),
+            },
+            BallKind::Double => $this->extra($base, $side, false),
+            BallKind::Tandem => $this->extra($base, $side, $this->school->trails),
+        };
+
+        return $jobs + self::outfield($ball, $fielder, $side, $base);
+    }
+
+    /** @return array<int, Job> */
+    private function second(Side $side): array
+    {
+        return [
+            1 => $this->school->behindABag ? Job::backUp(Base::Second) : Job::ready(),
+            2 => $this->bases->has(Base::Third) ? Job::cover(Base::Home) : Job::backUp(Base::First),
+            3 => Job::cover(Base::First),
+            5 => Job::cover(Base::Third),
+            $side->out()->value => Job::cut(Base::Second),
+            $side->other()->value => Job::cover(Base::Second),
+        ];
+    }
+
+    /** @return array<int, Job> the shortstop is the cutoff from every field */
+    private static function third(): array
+    {
+        return [
+            1 => Job::backUp(Base::Third),
+            2 => Job::cover(Base::Home),
+            3 => Job::cover(Base::First),
+            4 => Job::cover(Base::Second),
+            5 => Job::cover(Base::Third),
+            6 => Job::cut(Base::Third),
+        ];
+    }
+
+    /** @return array<int, Job> */
+    private function home(Position $fielder, BallKind $ball): array
+    {
+        $jobs = [1 => Job::backUp(Base::Home), 2 => Job::cover(Base::Home)];
+        if ($this->school->thirdCutsLeft && Position::LeftField === $fielder) {
+            return $jobs + [
+                3 => Job::cover(Base::First),
+                4 => Job::cover(Base::Second),
+                5 => Job::cut(Base::Home),
+                6 => Job::cover(Base::Third),
+            ];
+        }
+
+        return $jobs + [
+            3 => Job::cut(Base::Home),
+            4 => Job::cover(Base::First),
+            5 => Job::cover(Base::Third),
+            6 => Job::cover(Base::Second),
+        ];
+    }
+
+    /** @return array<int, Job> */
+    private function extra(Base $base, Side $side, bool $trails): array
+    {
+        $first = match (true) {
+            Base::Home === $base => Job::lastCut(Base::Home),
+            $trails => Job::follow(),
+            default => Job::cover(Base::First),
+        };
+
+        return [
+            1 => Base::Home === $base ? Job::readThenBehind() : Job::backUp(Base::Third),
+            2 => Job::cover(Base::Home),
+            3 => $first,
+            5 => Job::cover(Base::Third),
+            $side->out()->value => Job::cut($base),
+            $side->other()->value => $trails ? Job::trail($base) : Job::cover(Base::Second),
+        ];
+    }
+
+    /** @return array<int, Job> the neighbour behind the ball, the far one in to where nobody else is */
+    private static function outfield(BallKind $ball, Position $fielder, Side $side, Base $base): array
+    {
+        [$near, $far] = match (true) {
+            Position::CenterField !== $fielder => [
+                Position::CenterField,
+                Position::LeftField === $fielder ? Position::RightField : Position::LeftField,
+            ],
+            Side::Left === $side => [Position::LeftField, Position::RightField],
+            default => [Position::RightField, Position::LeftField],
+        };
+        $isLeft = Position::LeftField === $far;
+
+        return [
+            $near->value => Job::behindBall(),
+            $far->value => match (true) {
+                BallKind::Tandem === $ball => Job::comeIn(Base::Second),
+                Base::Home === $base => Job::backUp($isLeft ? Base::Third : Base::First),
+                Base::Third === $base && $isLeft => Job::backUp(Base::Third),
+                default => Job::backUp(Base::Second),
+            },
+        ];
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Outfield;
+
+use FoxCorner\Core\Play\Scheme\Branch;
+
+/** What a ball to the outfield is to the defence: it decides who goes where. */
+enum BallKind: string
+{
+    /** One base: a cutoff man, everybody else at a bag or behind one. */
+    case Single = 'single';
+    /** Two bases are sure, and one throw, or one relay, brings it in. */
+    case Double = 'double';
+    /** Two bases are sure and the outfielder has his back turned: two men go out for his throw. */
+    case Tandem = 'tandem';
+    /** The batter is out; runners may tag up. */
+    case Caught = 'caught';
+
+    private const QUESTION = 'ball';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Single => 'Single',
+            self::Double => 'Extra bases',
+            self::Tandem => 'Over him',
+            self::Caught => 'Caught',
+        };
+    }
+
+    public function branch(): Branch
+    {
+        return Branch::when(self::QUESTION, $this->value, strtolower($this->label()));
+    }
+}

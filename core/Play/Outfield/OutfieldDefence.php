@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Outfield;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\Motion\OutChance;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Relay\Reached;
+use FoxCorner\Core\Play\Relay\RelayArms;
+use FoxCorner\Core\Play\Relay\Retrieval;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Runs\PlayCost;
+
+/** A coverage in a setting, ready for any ball to the outfield. */
+final readonly class OutfieldDefence
+{
+    /** How safe the batter is at second when two bases count as sure (ours). */
+    private const SURE = 0.8;
+
+    public PlaySetting $setting;
+    public Arrangement $arrangement;
+    private PlayCost $cost;
+
+    public function __construct(PlaySetting $setting, public Coverage $coverage)
+    {
+        $this->setting = $setting->onTheGround();
+        $this->cost = $setting->cost ?? PlayCost::inRuns($setting->level->chain());
+        $this->arrangement = new Arrangement($setting->situation->bases, new School(false, true, false));
+    }
+
+    public function play(OutfieldTrial $trial): OutfieldPlay
+    {
+        $ball = Retrieval::of($trial->ball, $this->setting->cast, $this->setting->level->motion, $trial->reached);
+        $isCaught = Reached::Caught === $ball->reached;
+        $runners = $isCaught
+            ? OnTheBases::onCatch($this->setting, $ball->seconds)
+            : OnTheBases::onHit($this->setting, $trial->ball->hang);
+        $kind = $isCaught ? BallKind::Caught : $this->kind($ball, $runners[\count($runners) - 1]);
+        $side = Side::of($ball->by->position, $trial->ball->degrees);
+        $branch = OutfieldCoverages::branch($kind, $ball->by->position, $side);
+        $jobs = $this->coverage->jobs($branch);
+        $outs = $this->setting->situation->outs->value + (int) $isCaught;
+        $ways = new WaysIn($this->setting, $ball->possession(), $jobs);
+        // With the third out everybody is done.
+        $running = $isCaught && Outs::Two === $this->setting->situation->outs ? [] : $runners;
+
+        return new OutfieldPlay(
+            $this->setting,
+            $this->coverage,
+            $trial,
+            $ball,
+            $kind,
+            $this->arrangement->base($kind),
+            $jobs,
+            $ways,
+            $running,
+            new Advance($this->setting, $running, $ways, new WhereEnds($this->cost, $outs), $trial->boldness, $isCaught),
+            new WhereEnds($this->cost, $outs),
+        );
+    }
+
+    /** What the ball is to whoever has to go somewhere before it is in. */
+    private function kind(Retrieval $ball, OnTheBases $batter): BallKind
+    {
+        $possession = $ball->possession();
+        $second = $this->setting->throwing->to($possession, $this->setting->bag(Base::Second));
+        $motion = $this->setting->level->motion;
+        $late = $batter->arrivals[Base::Second->value] - $second->arrives - $motion->tag;
+        if (OutChance::ofMargin($late, $motion->tagSpread) > 1 - self::SURE) {
+            return BallKind::Single;
+        }
+
+        return $ball->reached->isBehindHim() && $this->relayPays($ball) ? BallKind::Tandem : BallKind::Double;
+    }
+
+    /** Whether the throw to the base of the play is too long for one arm. */
+    public function relayPays(Retrieval $ball): bool
+    {
+        $possession = $ball->possession();
+        $bag = $this->setting->bag($this->arrangement->base(BallKind::Tandem));
+        $throw = $this->setting->throwing->to($possession, $bag);
+        $lead = $this->setting->cast->at(Side::of($ball->by->position, $ball->at->sprayDegrees())->out());
+        $arms = new RelayArms(
+            $this->setting->throwing->throws,
+            $ball->by->arm,
+            $throw->released - $ball->seconds,
+            $lead->arm,
+            $this->setting->level->motion->exchangeRelay + $lead->exchangeMore,
+        );
+
+        return $arms->best($throw->feet)->seconds < $throw->arrives - $ball->seconds;
+    }
+}
