@@ -74,8 +74,7 @@ final class FieldPage extends AbstractController
 
         return $this->render(
             'field/show.html.twig',
-            $parameters + ['drawing' => new FieldDrawing($rules, Window::infield($rules))] +
-                $this->play($read, $address, $address->family, $cost),
+            $parameters + $this->play($read, $address, $address->family, $cost),
         );
     }
 
@@ -83,14 +82,16 @@ final class FieldPage extends AbstractController
     private function play(ReadPlan $read, SituationAddress $address, PlayFamily $family, PlayCost $cost): array
     {
         $planned = $read->play($family, $address->coverage);
-        if (null === $planned->coverage) {
-            return ['planned' => $planned, 'range' => null];
-        }
         $rules = $planned->plan->state->rules;
         $controls = $this->controls->of($family);
+        $drawing = new FieldDrawing($rules, $controls->playWindow($rules));
+        if (null === $planned->coverage) {
+            return ['planned' => $planned, 'range' => null, 'drawing' => $drawing];
+        }
         $timeline = $planned->run($controls->trial($address->trial, $rules), $cost);
 
         return [
+            'drawing' => $drawing,
             'planned' => $planned,
             'play' => $timeline,
             'reports' => $this->reports->of($planned, $cost),

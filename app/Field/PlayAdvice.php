@@ -58,6 +58,9 @@ final readonly class PlayAdvice
 
     private static function title(Timeline $play): string
     {
+        if (null !== $play->title) {
+            return $play->title;
+        }
         $called = $play->called();
         if (!is_finite($called->margin())) {
             return 'Through the infield';

@@ -18,7 +18,7 @@ final readonly class PlayPicture implements \JsonSerializable
     /**
      * @return array{
      *     length: float,
-     *     held: array{float, float},
+     *     held: list<array{float, float}>,
      *     tracks: array<int|string, list<array{float, float, float}>>,
      *     events: list<array{t: float, words: string}>,
      * }
@@ -35,7 +35,10 @@ final readonly class PlayPicture implements \JsonSerializable
 
         return [
             'length' => round($this->play->length(), 2),
-            'held' => [round($this->play->fieldedAt(), 3), round($this->play->called()->released, 3)],
+            'held' => array_map(
+                static fn(Leg $leg): array => [round($leg->from->seconds, 3), round($leg->made->released, 3)],
+                $this->play->legs,
+            ),
             'tracks' => $tracks,
             'events' => array_map(
                 static fn(Event $event): array => ['t' => round($event->seconds, 3), 'words' => $event->words],
@@ -71,7 +74,7 @@ final readonly class PlayPicture implements \JsonSerializable
             array_map(
                 static fn(Leg $leg): string => self::line([
                     new Keyframe($leg->made->released, $leg->from->at),
-                    new Keyframe($leg->made->ballThere, $play->setting->bag($leg->made->base)),
+                    new Keyframe($leg->made->ballThere, $leg->cut->at ?? $play->setting->bag($leg->made->base)),
                 ]),
                 $play->legs,
             ),

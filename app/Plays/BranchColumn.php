@@ -17,7 +17,8 @@ final readonly class BranchColumn
     {
         $columns = [];
         foreach ($family->branches() as $index => $branch) {
-            $columns[] = new self((string) ($branch->fieldedBy->value ?? 'b' . $index), $branch);
+            $isOnlyFielded = $branch->key() === (null === $branch->fieldedBy ? '' : Branch::fieldedBy($branch->fieldedBy)->key());
+            $columns[] = new self($isOnlyFielded ? (string) $branch->fieldedBy?->value : 'b' . $index, $branch);
         }
 
         return $columns;

@@ -75,7 +75,7 @@ class Clock {
                 });
         }
         // In the hand the ball is drawn beside the number, not over it.
-        const inHand = this.#time > this.play.held[0] && this.#time < this.play.held[1] + 0.02;
+        const inHand = this.play.held.some(([from, to]) => this.#time > from && this.#time < to + 0.02);
         const beside = inHand ? 11 * this.feetPerPixel * markScale() : 0;
         this.ball.setAttribute('transform', `translate(${beside} ${-beside})`);
         placeLabels([...this.marks.values()]);

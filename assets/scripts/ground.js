@@ -4,7 +4,8 @@ import { visit } from './visit.js';
 export function listenForGround(page) {
     page.addEventListener('click', (event) => {
         const drawing = event.target.closest('svg[data-ground]');
-        if (!drawing) return;
+        // A ball that is dragged says itself where it went.
+        if (!drawing || event.target.closest('[data-ball-mark]')) return;
         const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(drawing.getScreenCTM().inverse());
         const address = new URL(drawing.dataset.ground, page.baseURI);
         address.searchParams.set('at', `${point.x.toFixed(1)},${(-point.y).toFixed(1)}`);

@@ -30,9 +30,9 @@ final readonly class FamilyPlan
         return $this->choices[$situation->key()] ?? null;
     }
 
-    public function policy(Situation $situation): OutPolicy
+    public function policy(Situation $situation, OutPolicy $usual = OutPolicy::Sure): OutPolicy
     {
-        return $this->policies[$situation->key()] ?? OutPolicy::ordinary();
+        return $this->policies[$situation->key()] ?? $usual;
     }
 
     public function own(string $key): ?Coverage

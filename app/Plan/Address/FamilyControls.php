@@ -44,14 +44,16 @@ interface FamilyControls
 
     /**
      * The folder of the family's templates: "controls" above a play; where they are there also "beside_clock", "words"
-     * for what it comes to, "beside" it in place of the jobs,
-     * "under" the clock, "introduction" and "map_controls" above a map, and "more" beside it.
+     * for what it comes to, "beside" it in place of the jobs, "drawing" under the fielders, "under" the clock, "introduction" and "map_controls" above a map, and "more" beside it.
      */
     public function folder(): string;
 
     /** What of the field a map of the family's plays shows. */
     public function mapWindow(RuleSet $rules): Window;
 
-    /** Whether a touch of the drawing, as the parameter "at", says where the ball goes. */
-    public function takesAPoint(): bool;
+    /** What of the field one of the family's plays shows. */
+    public function playWindow(RuleSet $rules): Window;
+
+    /** @return list<string> parameters that a touch of the drawing, "at", takes the place of; empty: it takes none */
+    public function placedBy(): array;
 }

@@ -73,9 +73,14 @@ final readonly class SampleControls implements FamilyControls
         return Window::infield($rules);
     }
 
-    public function takesAPoint(): bool
+    public function playWindow(RuleSet $rules): Window
     {
-        return false;
+        return Window::infield($rules);
+    }
+
+    public function placedBy(): array
+    {
+        return [];
     }
 
     private function parameter(): string

@@ -52,8 +52,10 @@ final readonly class SituationAddress
             $query->getString('kind'),
         ];
         $trial = [];
-        foreach ($controls->all() as $one) {
-            $trial += $one->read($query);
+        // A touch is the ball of the play that is drawn, and of no other.
+        $untouched = new InputBag(array_diff_key($query->all(), ['at' => true]));
+        foreach ($controls->all() as $key => $one) {
+            $trial += $one->read($key === $view ? $query : $untouched);
         }
         $family = $controls->families->find($view);
         if (null === $family && !\in_array($view, ['', self::DEPTH, self::AIR], true)) {

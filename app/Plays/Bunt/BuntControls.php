@@ -94,9 +94,14 @@ final readonly class BuntControls implements FamilyControls
         return Window::inFrontOfPlate();
     }
 
-    public function takesAPoint(): bool
+    public function playWindow(RuleSet $rules): Window
     {
-        return true;
+        return Window::infield($rules);
+    }
+
+    public function placedBy(): array
+    {
+        return [self::BUNT, self::HOW];
     }
 
     /**

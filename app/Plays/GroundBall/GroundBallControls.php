@@ -94,9 +94,14 @@ final readonly class GroundBallControls implements FamilyControls
         return Window::infield($rules);
     }
 
-    public function takesAPoint(): bool
+    public function playWindow(RuleSet $rules): Window
     {
-        return true;
+        return Window::infield($rules);
+    }
+
+    public function placedBy(): array
+    {
+        return [self::BALL, self::HOP];
     }
 
     /** @return array{float, float|null} */

@@ -17,6 +17,8 @@ final readonly class Window
     /** In base paths: how wide an infield drawing is, and how much of it lies behind the plate. */
     private const INFIELD_WIDTH = 3.35;
     private const PRACTICE_WIDTH = 4.0;
+    /** ft behind the plate where somebody backs it up. */
+    private const BACKING_UP = 34.0;
     private const BEHIND_HOME = 0.24;
     /** ft that a map of bunts is wide, and that lie behind the plate. */
     private const BUNT_WIDTH = 104.0;
@@ -29,6 +31,18 @@ final readonly class Window
     /** From behind the plate to the fence. */
     public static function wholeField(RuleSet $rules): self
     {
+        return self::toTheFence($rules, 0.14 * $rules->basePath);
+    }
+
+    /** The same with room behind the bags for those who back them up. */
+    public static function wholeFieldWithBackUps(RuleSet $rules): self
+    {
+        return self::toTheFence($rules, self::BACKING_UP);
+    }
+
+    /** @param float $behind ft behind the plate, besides a margin */
+    private static function toTheFence(RuleSet $rules, float $behind): self
+    {
         $deepest = max(
             array_map(
                 static fn(float $degrees): float => Point::polar($rules->fence->distanceAt($degrees), $degrees)->y,
@@ -36,7 +50,7 @@ final readonly class Window
             ),
         );
         $margin = 0.06 * $deepest;
-        $height = $deepest + 3.0 * $margin + 0.14 * $rules->basePath;
+        $height = $deepest + 3.0 * $margin + $behind;
         $width = max(
             $height * self::SHAPE,
             2.2 * Point::polar(max($rules->fence->feet[0], $rules->fence->feet[4]), 45.0)->x,

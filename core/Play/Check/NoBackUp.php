@@ -10,11 +10,20 @@ use FoxCorner\Core\Play\Clock\Timeline;
 /** A throw that is made, with nobody behind it: one that goes astray gives every runner two bases. */
 final readonly class NoBackUp implements PlayCheck
 {
+    /** A throw with less of a chance than this is not hurried (ours). */
+    private const IN_EARNEST = 0.05;
+
     public function findings(Timeline $play): array
     {
-        $base = $play->called()->base;
-        // Behind the plate is the backstop.
-        if (Base::Home === $base || null === $play->called()->cover || $play->isBackedUp($base)) {
+        $called = $play->called();
+        $base = $called->base;
+        // Behind the plate is the backstop; and a ball that only comes in is thrown without haste.
+        if (
+            Base::Home === $base ||
+            null === $called->cover ||
+            $called->inHand < self::IN_EARNEST ||
+            $play->isBackedUp($base)
+        ) {
             return [];
         }
 

@@ -106,7 +106,7 @@ final readonly class Timeline
     {
         foreach ($this->moves as $move) {
             foreach ($move->jobs as $job) {
-                if (JobKind::BackUp === $job->kind && $job->base === $base) {
+                if ($job->isBehind($base)) {
                     return true;
                 }
             }

@@ -34,11 +34,11 @@ final readonly class Advance
         private WaysIn $ways,
         private WhereEnds $worth,
         private Boldness $boldness,
-        bool $isCaught,
+        BallKind $kind,
     ) {
         $sure = [];
         foreach ($runners as $runner) {
-            $sure[$runner->from] = $isCaught ? $runner->from : $runner->from + 1;
+            $sure[$runner->from] = min(Base::Home->value, $runner->from + $kind->sure());
         }
         $this->sure = $sure;
         [$this->ends, $this->drawn] = $this->decided();

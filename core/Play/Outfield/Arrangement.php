@@ -44,7 +44,7 @@ final readonly class Arrangement
             BallKind::Tandem => $this->extra($base, $side, $this->school->trails),
         };
 
-        return $jobs + self::outfield($ball, $fielder, $side, $base);
+        return $jobs + $this->outfield($ball, $fielder, $side, $base);
     }
 
     /** @return array<int, Job> */
@@ -114,7 +114,7 @@ final readonly class Arrangement
     }
 
     /** @return array<int, Job> the neighbour behind the ball, the far one in to where nobody else is */
-    private static function outfield(BallKind $ball, Position $fielder, Side $side, Base $base): array
+    private function outfield(BallKind $ball, Position $fielder, Side $side, Base $base): array
     {
         [$near, $far] = match (true) {
             Position::CenterField !== $fielder => [
@@ -129,9 +129,9 @@ final readonly class Arrangement
         return [
             $near->value => Job::behindBall(),
             $far->value => match (true) {
-                BallKind::Tandem === $ball => Job::comeIn(Base::Second),
-                Base::Home === $base => Job::backUp($isLeft ? Base::Third : Base::First),
-                Base::Third === $base && $isLeft => Job::backUp(Base::Third),
+                BallKind::Tandem === $ball && $this->school->trails => Job::comeIn(Base::Second),
+                // A second runner may want third behind the one for whom the throw is.
+                $isLeft && Base::Second !== $base && $this->bases->has(Base::First) => Job::backUp(Base::Third),
                 default => Job::backUp(Base::Second),
             },
         ];

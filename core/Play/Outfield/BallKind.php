@@ -30,6 +30,16 @@ enum BallKind: string
         };
     }
 
+    /** Bases that everybody has for sure. */
+    public function sure(): int
+    {
+        return match ($this) {
+            self::Caught => 0,
+            self::Single => 1,
+            self::Double, self::Tandem => 2,
+        };
+    }
+
     public function branch(): Branch
     {
         return Branch::when(self::QUESTION, $this->value, strtolower($this->label()));

@@ -42,7 +42,7 @@ final readonly class OutfieldDefence
         $side = Side::of($ball->by->position, $trial->ball->degrees);
         $branch = OutfieldCoverages::branch($kind, $ball->by->position, $side);
         $jobs = $this->coverage->jobs($branch);
-        $outs = $this->setting->situation->outs->value + (int) $isCaught;
+        $worth = new WhereEnds($this->cost, $this->setting->situation->outs->value + (int) $isCaught);
         $ways = new WaysIn($this->setting, $ball->possession(), $jobs);
         // With the third out everybody is done.
         $running = $isCaught && Outs::Two === $this->setting->situation->outs ? [] : $runners;
@@ -57,8 +57,8 @@ final readonly class OutfieldDefence
             $jobs,
             $ways,
             $running,
-            new Advance($this->setting, $running, $ways, new WhereEnds($this->cost, $outs), $trial->boldness, $isCaught),
-            new WhereEnds($this->cost, $outs),
+            new Advance($this->setting, $running, $ways, $worth, $trial->boldness, $kind),
+            $worth,
         );
     }
 

@@ -60,7 +60,7 @@ final readonly class OutfieldFamily implements PlayFamily
 
     public function policies(): array
     {
-        return [OutPolicy::Numbers, OutPolicy::Lead, OutPolicy::Sure];
+        return [OutPolicy::Numbers, OutPolicy::Lead];
     }
 
     public function trials(RuleSet $rules): array

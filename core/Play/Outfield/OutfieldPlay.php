@@ -22,7 +22,6 @@ use FoxCorner\Core\Play\Relay\Reached;
 use FoxCorner\Core\Play\Relay\Retrieval;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
-use FoxCorner\Core\Play\Scheme\JobKind;
 
 /** A ball to the outfield on the clock: picked up, thrown in straight or over the cutoff man, runners as they choose. */
 final readonly class OutfieldPlay implements Play
@@ -70,6 +69,12 @@ final readonly class OutfieldPlay implements Play
         return $this->options;
     }
 
+    /** ft from home to where he has it */
+    public function feetOut(): float
+    {
+        return $this->ball->at->distanceTo(Point::home());
+    }
+
     /** What is done with the ball. */
     public function made(): Ending
     {
@@ -84,6 +89,14 @@ final readonly class OutfieldPlay implements Play
         $last = $this->runners[\count($this->runners) - 1] ?? null;
 
         return 0 === $last?->from ? $last : null;
+    }
+
+    /** Whether a job leaves its man within so many feet of where he stands. */
+    public function stands(Position $position, Job $job, float $feet): bool
+    {
+        $who = $this->setting->cast->at($position);
+
+        return $who->start->distanceTo($this->spots()->point($who, $job)) < $feet;
     }
 
     public function spots(): Spots
@@ -114,8 +127,16 @@ final readonly class OutfieldPlay implements Play
             $this->events($legs, $made),
             Calls::on($this, $made),
             $this->ends($made),
-            Summary::of($this, $made, $option),
+            $this->title(),
         );
+    }
+
+    /** What it comes to, as a sentence without its stop. */
+    public function title(): string
+    {
+        $made = $this->made();
+
+        return Summary::of($this, $made, $this->options[(int) array_search($made, $this->endings, true)]);
     }
 
     /** @return array<int, true> by base: somebody is behind the throws there */
@@ -124,10 +145,9 @@ final readonly class OutfieldPlay implements Play
         $bases = [];
         foreach ($this->jobs as $own) {
             foreach ($own as $job) {
-                if (JobKind::BackUp === $job->kind) {
-                    $bases[$job->base->value ?? Base::Home->value] = true;
-                    if (null === $job->base && $job->startsTowardBall) {
-                        $bases[Base::Third->value] = true;
+                foreach (Base::cases() as $base) {
+                    if ($job->isBehind($base)) {
+                        $bases[$base->value] = true;
                     }
                 }
             }
@@ -278,7 +298,10 @@ final readonly class OutfieldPlay implements Play
         return $events;
     }
 
-    /** @return array<int, float> s at which somebody could be at a base that he may still want */
+    /**
+     * @return array<int, float> s at which somebody could be at a base that he may still want, with the ball there too:
+     *                           a bag needs nobody before that
+     */
     private function threats(Ending $made): array
     {
         $threats = [];
@@ -286,7 +309,8 @@ final readonly class OutfieldPlay implements Play
             foreach ([0, 1] as $more) {
                 $base = max($made->ends[$runner->from], $runner->from + 1) + $more;
                 if ($base <= Base::Home->value) {
-                    $threats[$base] = min($threats[$base] ?? \INF, $runner->arrivals[$base]);
+                    $ball = $this->ways->to(Base::from($base))->arrives;
+                    $threats[$base] = min($threats[$base] ?? \INF, max($ball, $runner->arrivals[$base]));
                 }
             }
         }

@@ -25,7 +25,9 @@ final readonly class Spots
     /** ft above the catch that a lead man reaches (ours). */
     private const OVER_HIM = 4.0;
     /** ft behind a bag at which a back-up stands at least and at most, and the steps between them (ours). */
-    private const BACK_UP = [16.0, 45.0, 1.0];
+    private const BACK_UP = [16.0, 40.0, 1.0];
+    /** ft behind the plate at which the backstop may stand (ours). */
+    private const BACKSTOP = 30.0;
     /** A throw that misses by so many standard deviations is the one that he is there for (ours). */
     private const WILD = 2.0;
     /** ft from the mound toward the base of the play, to where the pitcher goes who is ready to cut (ours). */
@@ -138,6 +140,7 @@ final readonly class Spots
         $miss = self::WILD * $feet * Giving::scatter($this->setting->level->skills->throw);
         $motion = $this->setting->level->motion;
         [$depth, $most, $step] = self::BACK_UP;
+        $most = Base::Home === $base ? self::BACKSTOP : $most;
         while ($depth < $most) {
             $wide = ($miss * ($feet + $depth)) / max(1.0, $feet);
             $run = $who->legs->distanceAfter($depth / $speed - $motion->infieldReaction) + $motion->reach;

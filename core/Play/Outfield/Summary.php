@@ -14,21 +14,35 @@ final class Summary
     {
         if (null !== $made->runner) {
             $who = ucfirst($made->runner->person());
-            $at = Base::Home === $made->way->base ? 'home' : $made->way->base->word();
+            $at = $made->way->base->word();
 
             return $option->margin() > 0.0
                 ? \sprintf('%s is out at %s by %.2f s', $who, $at, $option->margin())
                 : \sprintf('%s is safe at %s by %.2f s', $who, $at, -$option->margin());
         }
-        if (null !== $made->next) {
-            $stops = $made->ends[$made->next->from];
-            $who = ucfirst($made->next->person());
+        $in = self::scored($play, $made);
+        $scores = [] === $in ? '' : implode(' and ', $in) . (1 === \count($in) ? ' scores' : ' score');
+        if (null === $made->next) {
+            return [] === $play->runners ? 'Caught' : ('' === $scores ? 'Caught' : $scores);
+        }
+        $stops = $made->ends[$made->next->from];
+        $where = $stops === $made->next->from ? 'stays' : 'stops at ' . Base::from($stops)->word();
 
-            return 0 === $stops || $stops === $made->next->from
-                ? \sprintf('%s stays', $who)
-                : \sprintf('%s stops at %s', $who, Base::from($stops)->word());
+        return '' === $scores
+            ? \sprintf('%s %s', ucfirst($made->next->person()), $where)
+            : \sprintf('%s, %s %s', $scores, $made->next->person(), $where);
+    }
+
+    /** @return list<string> */
+    private static function scored(OutfieldPlay $play, Ending $made): array
+    {
+        $in = [];
+        foreach ($play->runners as $runner) {
+            if (Base::Home->value === $made->ends[$runner->from]) {
+                $in[] = ucfirst($runner->person());
+            }
         }
 
-        return [] === $play->runners ? 'Caught: the side is out' : 'Everybody is in';
+        return $in;
     }
 }

@@ -159,6 +159,14 @@ final readonly class Job
         ];
     }
 
+    /** Whether it is done behind the throws to a base; who reads first goes behind third or home. */
+    public function isBehind(Base $base): bool
+    {
+        return JobKind::BackUp === $this->kind &&
+            ($base === $this->base ||
+                (null === $this->base && $this->startsTowardBall && \in_array($base, [Base::Third, Base::Home], true)));
+    }
+
     /** Stays the same for ever. */
     public function key(): string
     {

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plays\Outfield;
+
+use FoxCorner\App\Plan\Address\Choice;
+use FoxCorner\App\Plan\Address\SituationAddress;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Clock\Move;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Outfield\AirRules;
+use FoxCorner\Core\Play\Outfield\Boldness;
+use FoxCorner\Core\Play\Outfield\CutZone;
+use FoxCorner\Core\Play\Outfield\Flight;
+use FoxCorner\Core\Play\Outfield\IdleCheck;
+use FoxCorner\Core\Play\Outfield\JobNote;
+use FoxCorner\Core\Play\Outfield\OutfieldDefence;
+use FoxCorner\Core\Play\Outfield\OutfieldPlay;
+use FoxCorner\Core\Play\Outfield\OutfieldTrial;
+use FoxCorner\Core\Play\Outfield\TagUp;
+use FoxCorner\Core\Play\Outfield\TwelveBalls;
+use FoxCorner\Core\Play\Relay\Reached;
+use FoxCorner\Core\Runs\PlayCost;
+
+/** What can be picked of a ball to the outfield, and what is said beside it. */
+final class OutfieldChoices
+{
+    /** How a ball can be reached, when the coach says it himself. */
+    private const REACHED = [
+        Reached::Straight,
+        Reached::Across,
+        Reached::BackTurned,
+        Reached::OffFence,
+        Reached::Bobbled,
+        Reached::Caught,
+    ];
+
+    private ?OutfieldDefence $defence = null;
+    private ?OutfieldPlay $one = null;
+
+    public function __construct(
+        private readonly SituationAddress $address,
+        private readonly PlannedPlay $planned,
+        public readonly OutfieldTrial $trial,
+        private readonly PlayCost $cost,
+    ) {}
+
+    /** @return list<Choice> */
+    public function flights(): array
+    {
+        return array_map(
+            fn(Flight $flight): Choice => $this->choice(
+                'flight-' . $flight->value,
+                $flight->label(),
+                ['flight' => Flight::Ground === $flight ? null : $flight->value, 'reached' => null],
+                $flight === $this->trial->flight,
+            ),
+            Flight::cases(),
+        );
+    }
+
+    /** @return list<Choice> */
+    public function ways(): array
+    {
+        $choices = [
+            $this->choice('reached-as-it-comes', 'As it comes', ['reached' => null], null === $this->trial->reached),
+        ];
+        foreach (self::REACHED as $reached) {
+            if (Reached::Caught === $reached && !$this->trial->ball->isInTheAir()) {
+                continue;
+            }
+            $choices[] = $this->choice(
+                'reached-' . $reached->value,
+                $reached->label(),
+                ['reached' => $reached->value],
+                $reached === $this->trial->reached,
+            );
+        }
+
+        return $choices;
+    }
+
+    /** @return list<Choice> */
+    public function boldness(): array
+    {
+        return array_map(
+            fn(Boldness $bold): Choice => $this->choice(
+                'bold-' . $bold->value,
+                $bold->label(),
+                ['bold' => Boldness::Ordinary === $bold ? null : $bold->value],
+                $bold === $this->trial->boldness,
+            ),
+            Boldness::cases(),
+        );
+    }
+
+    /** The ball that is looked at. */
+    public function one(): OutfieldPlay
+    {
+        return $this->one ??= $this->defence()->play($this->trial);
+    }
+
+    public function zone(): ?CutZone
+    {
+        $play = $this->one();
+        $cut = $play->ways->cut;
+
+        return null === $cut ? null : CutZone::of($cut, $play->ball->at, $play->setting->bag($cut->base));
+    }
+
+    public function note(Move $move): JobNote
+    {
+        return JobNote::of($this->one(), $this->one()->spots(), $move);
+    }
+
+    /** @return list<WayShown> the ways to where the throw goes, the one that is made first */
+    public function waysIn(): array
+    {
+        return WayShown::all($this->one(), $this->zone());
+    }
+
+    /** @return list<OutfieldPlay> the balls that matter here */
+    public function twelve(): array
+    {
+        return array_map($this->defence()->play(...), TwelveBalls::of($this->planned->plan->state->rules));
+    }
+
+    /** @return array<string, string> parameters that lead to a ball of them */
+    public function toward(OutfieldTrial $trial): array
+    {
+        return $this->address->with([...(new OutfieldControls())->carry($trial), 'view' => $this->planned->family->key()]);
+    }
+
+    /** @return array<string, list<TagUp>> by field */
+    public function tagUps(): array
+    {
+        return TagUp::table($this->defence(), $this->trial->boldness);
+    }
+
+    /** @return list<string> */
+    public function airRules(): array
+    {
+        return AirRules::in($this->planned->plan->state);
+    }
+
+    public function idle(): IdleCheck
+    {
+        return IdleCheck::of($this->defence());
+    }
+
+    private function defence(): OutfieldDefence
+    {
+        $plan = $this->planned->plan;
+
+        return $this->defence ??= new OutfieldDefence(
+            PlaySetting::of($plan->state, $plan->level, $plan->cast, $this->planned->policy, $this->cost),
+            $this->planned->coverage ?? throw new \LogicException('Balls to the outfield are covered everywhere.'),
+        );
+    }
+
+    /** @param array<string, string|null> $changes */
+    private function choice(string $id, string $label, array $changes, bool $isHere): Choice
+    {
+        return new Choice($id, $label, $this->address->with($changes), $isHere);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plays\Outfield;
+
+use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Clock\VoiceWord;
+use FoxCorner\Core\Play\Outfield\CutMan;
+use FoxCorner\Core\Play\Outfield\OutfieldPlay;
+use FoxCorner\Core\Play\Relay\RelayArms;
+use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Scheme\JobKind;
+use Twig\Extension\AbstractExtension;
+use Twig\TwigFunction;
+
+final class OutfieldExtension extends AbstractExtension
+{
+    /** ft; nobody throws farther to a base. */
+    private const FARTHEST = 400.0;
+
+    public function getFunctions(): array
+    {
+        return [
+            new TwigFunction('spoken', static fn(VoiceWord $word): string => $word->usual()),
+            new TwigFunction(
+                'off_by',
+                static fn(CutMan $cut, float $off): float => RelayArms::missesBy($cut->feet, $cut->place->fromBall, $off),
+            ),
+            new TwigFunction(
+                'pays_from',
+                static fn(OutfieldPlay $play): ?float => $play->ways->cut?->arms->relayPaysFrom(self::FARTHEST),
+            ),
+            new TwigFunction('drills_of_job', DrillsOfJobs::of(...)),
+            new TwigFunction('summary_of', static fn(OutfieldPlay $play): string => $play->title()),
+            new TwigFunction('call_of', self::call(...)),
+            new TwigFunction('job_words', self::words(...)),
+        ];
+    }
+
+    /** A job in a word or two, by its key. */
+    private static function words(string $key): string
+    {
+        return 'field' === $key ? 'field it' : lcfirst(Job::ofKey($key)->words);
+    }
+
+    /** What the cutoff man hears last, as a heading: “Cut four.” */
+    private static function call(Timeline $play): string
+    {
+        $cut = null;
+        foreach ($play->voices as $voice) {
+            $isCutoff = JobKind::Cut === ($play->move($voice->to)->jobs[0] ?? null)?->kind;
+            $cut = $isCutoff && [VoiceWord::LetGo] !== $voice->words ? $voice : $cut;
+        }
+        if (null === $cut) {
+            return 'No cutoff here';
+        }
+        $words = array_map(static fn(VoiceWord $word): string => strtolower($word->usual()), $cut->words);
+
+        return [] === $words ? 'Nothing: let it go.' : '“' . ucfirst(implode(' ', $words)) . '.”';
+    }
+}
