@@ -11,13 +11,17 @@ use FoxCorner\App\CommandLine\Question\CoverageAuditQuestion;
 use FoxCorner\App\CommandLine\Question\FeedQuestion;
 use FoxCorner\App\CommandLine\Question\GroundBallPlayQuestion;
 use FoxCorner\App\CommandLine\Question\GroundBallQuestion;
+use FoxCorner\App\CommandLine\Question\IdleCheckQuestion;
 use FoxCorner\App\CommandLine\Question\ImproveQuestion;
+use FoxCorner\App\CommandLine\Question\OutfieldPlayQuestion;
 use FoxCorner\App\CommandLine\Question\PlayQuestion;
 use FoxCorner\App\CommandLine\Question\RangeQuestion;
+use FoxCorner\App\CommandLine\Question\RelayQuestion;
 use FoxCorner\App\CommandLine\Question\RunQuestion;
 use FoxCorner\App\CommandLine\Question\RunsQuestion;
 use FoxCorner\App\CommandLine\Question\ScheduleQuestion;
 use FoxCorner\App\CommandLine\Question\SpotQuestion;
+use FoxCorner\App\CommandLine\Question\TagUpQuestion;
 use FoxCorner\App\CommandLine\Question\ThrowQuestion;
 use FoxCorner\App\CommandLine\Question\TwoOrOneQuestion;
 use FoxCorner\App\CommandLine\Question\WinQuestion;
@@ -76,6 +80,10 @@ final readonly class Fox
             'ground-ball-play' => new GroundBallPlayQuestion(),
             'two-or-one' => new TwoOrOneQuestion(),
             'feed' => new FeedQuestion(),
+            'relay' => new RelayQuestion(),
+            'outfield-play' => new OutfieldPlayQuestion(),
+            'tag-up' => new TagUpQuestion(),
+            'idle-check' => new IdleCheckQuestion(),
             'spot' => new SpotQuestion(),
             'play' => new PlayQuestion($this->families),
             'bunt' => new BuntQuestion(),

@@ -36,12 +36,16 @@ use FoxCorner\Core\Runs\WinTable;
 /** The fields of a question that describe a situation and a team: nine players, measured or as the level knows them. */
 final class PlanInput
 {
-    /** @throws Problem */
-    public static function read(Fields $input): SituationPlan
+    /**
+     * @param string|null $key of another situation than the question's
+     *
+     * @throws Problem
+     */
+    public static function read(Fields $input, ?string $key = null): SituationPlan
     {
         $rules = ShippedRuleSets::get($input->text('rule_set'));
         $level = Level::from($input->text('level'))->profile();
-        $situation = Situation::fromKey($input->text('situation', 'none-0'));
+        $situation = Situation::fromKey($key ?? $input->text('situation', 'none-0'));
         $half = Half::from($input->text('half', Half::Top->value));
         $context = Context::of(
             $input->whole('inning', 3),

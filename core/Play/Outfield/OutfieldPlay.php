@@ -91,6 +91,18 @@ final readonly class OutfieldPlay implements Play
         return 0 === $last?->from ? $last : null;
     }
 
+    /** Whether a bag that a runner may want has nobody. */
+    public function isOpen(): bool
+    {
+        foreach (array_keys($this->threats($this->made())) as $base) {
+            if (null === $this->ways->straight(Base::from($base))->cover) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether a job leaves its man within so many feet of where he stands. */
     public function stands(Position $position, Job $job, float $feet): bool
     {
