@@ -29,12 +29,14 @@ final class Version20261127000000 extends AbstractMigration
             $taken[$short] = true;
             $this->addSql('UPDATE team SET short_name = ? WHERE id = UNHEX(?)', [$short, $id]);
         }
-        $this->addSql('ALTER TABLE team ALTER short_name DROP DEFAULT, ADD UNIQUE INDEX UNIQ_C4E0A61F3EE4B093 (short_name)');
+        $this->addSql('ALTER TABLE team ALTER short_name DROP DEFAULT, ADD UNIQUE INDEX UNIQ_C4E0A61F3EE4B093 ' .
+        '(short_name)');
         $this->addSql("ALTER TABLE practice ADD letters CHAR(4) DEFAULT '' NOT NULL");
         $letters = array_map(static fn(int $byte): string => \sprintf(self::LETTER, $byte), [13, 14, 15, 16]);
         $this->addSql('UPDATE practice SET letters = CONCAT(' . implode(', ', $letters) . ')');
         $this->lettersOfPracticesThatCanComeBack();
-        $this->addSql('ALTER TABLE practice ALTER letters DROP DEFAULT, ADD INDEX of_team_by_letters (team_id, letters)');
+        $this->addSql('ALTER TABLE practice ALTER letters DROP DEFAULT, ADD INDEX of_team_by_letters (team_id, ' .
+        'letters)');
     }
 
     /** Rows of practices that were taken off, or changed, and that an undo would write again. */

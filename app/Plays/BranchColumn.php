@@ -17,7 +17,8 @@ final readonly class BranchColumn
     {
         $columns = [];
         foreach ($family->branches() as $index => $branch) {
-            $isOnlyFielded = $branch->key() === (null === $branch->fieldedBy ? '' : Branch::fieldedBy($branch->fieldedBy)->key());
+            $isOnlyFielded =
+                $branch->key() === (null === $branch->fieldedBy ? '' : Branch::fieldedBy($branch->fieldedBy)->key());
             $columns[] = new self($isOnlyFielded ? (string) $branch->fieldedBy?->value : 'b' . $index, $branch);
         }
 

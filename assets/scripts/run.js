@@ -123,7 +123,9 @@ function refresh(page, rings) {
     htmx.trigger(part, STALE);
 }
 
-/** What comes and is no page of a run (a lost sign-in, a server that rests) changes nothing; nor what comes too late. */
+/**
+ * What comes and is no page of a run (a lost sign-in, a server that rests) changes nothing; nor what comes too late.
+ */
 function keepWhatIsNewer(event) {
     const { target, xhr, requestConfig } = event.detail;
     if (requestConfig.triggeringEvent?.type !== STALE) return;

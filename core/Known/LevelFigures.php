@@ -32,6 +32,7 @@ final class LevelFigures
     /** @var array<string, GroundFigures> by situation, as far as they were asked for */
     private array $ground = [];
     private ?Sacrifice $sacrifice = null;
+    private ?HitFigures $hits = null;
 
     public function __construct(public readonly Level $level)
     {
@@ -64,6 +65,12 @@ final class LevelFigures
             $third->moved / $third->outs,
             $none->error / $none->outs,
         );
+    }
+
+    /** What runners make of balls to the outfield. */
+    public function hits(): HitFigures
+    {
+        return $this->hits ??= new HitFigures($this);
     }
 
     /** What the engine says of a measure. */

@@ -6,10 +6,10 @@ namespace FoxCorner\Core\Motion;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Field\Surface;
 
 /**
- * A ball hit to the outfield: in the air to where it comes down, then along the ground until it rests or the fence stops
+ * A ball hit to the outfield: in the air to where it comes down, then along the ground until it rests or the fence
+ * stops
  * it. One on the ground comes down at the plate.
  */
 final class BattedBall
@@ -56,8 +56,13 @@ final class BattedBall
         );
     }
 
+    public static function hitOnTheGround(Speed $exit, float $degrees, RuleSet $rules): self
+    {
+        return self::onTheGround(RollingBall::KEPT * $exit->feetPerSecond, $degrees, $rules);
+    }
+
     /** @param float $speed ft/s along the ground as it sets out */
-    public static function onTheGround(float $speed, float $degrees, RuleSet $rules): self
+    private static function onTheGround(float $speed, float $degrees, RuleSet $rules): self
     {
         $slows = RollingBall::slows($rules->surface);
 

@@ -16,7 +16,7 @@ enum FlyKind: string
     {
         return match ($this) {
             self::LineDrive => 21.0,
-            self::Fly => 42.0,
+            self::Fly => 36.0,
             self::PopUp => 58.0,
         };
     }

@@ -46,7 +46,9 @@ final readonly class HangTimes
         return $this->landing($feet)[0] ?? null;
     }
 
-    /** @return array{float, float}|null seconds in the air, and ft/s along the ground as it comes down; null likewise */
+    /**
+     * @return array{float, float}|null seconds in the air, and ft/s along the ground as it comes down; null likewise
+     */
     public function landing(float $feet): ?array
     {
         $before = null;

@@ -13,7 +13,7 @@ use FoxCorner\Core\Problem\Problem;
 final readonly class RollingBall
 {
     /** Share of the exit speed left after first contact with the ground. Source: the project's model. */
-    private const GROUND_BALL_KEEPS = 0.8;
+    public const KEPT = 0.8;
     private const BUNT_KEEPS = 0.9;
 
     /** The line's direction, a foot long. */
@@ -33,11 +33,7 @@ final readonly class RollingBall
 
     public static function groundBall(Speed $exit, Surface $surface, float $sprayDegrees = 0.0): self
     {
-        return new self(
-            $exit->feetPerSecond * self::GROUND_BALL_KEEPS,
-            self::slows($surface),
-            $sprayDegrees,
-        );
+        return new self($exit->feetPerSecond * self::KEPT, self::slows($surface), $sprayDegrees);
     }
 
     /** @throws Problem when the exit speed is no bunt's: 12 to 40 mph */

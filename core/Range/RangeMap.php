@@ -15,7 +15,6 @@ use FoxCorner\Core\Play\Fielding\GroundReach;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
 use FoxCorner\Core\Play\Fielding\GroundTree;
 use FoxCorner\Core\Play\Fielding\Met;
-use FoxCorner\Core\Play\Fielding\Past;
 use FoxCorner\Core\Play\Fielding\ReachSearch;
 use FoxCorner\Core\Runs\PlayCost;
 
@@ -31,6 +30,7 @@ final readonly class RangeMap
      *                                                     position number and ball, as far as it was asked
      * @param list<BallFielded>                   $fielded by ball
      * @param list<array{int, int}>               $by      likewise: who has it, and who is behind him
+     * @param PastInfield                         $past    what becomes of those that nobody has
      */
     private function __construct(
         public RangeSummary $summary,
@@ -40,6 +40,7 @@ final readonly class RangeMap
         private array $alone,
         private array $fielded,
         private array $by,
+        private PastInfield $past,
     ) {}
 
     public static function of(GameState $state, LevelProfile $level, Cast $cast, PlayCost $cost): self
@@ -111,6 +112,10 @@ final readonly class RangeMap
             $alone[$number] = $same[$number] ? $before->alone[$number] ?? [] : [];
         }
         $tree = new GroundTree($setting, new GroundPlays($setting));
+        $past =
+            null !== $before && $before->setting->through === $setting->through
+                ? $before->past
+                : PastInfield::of($tree, $setting->through, $balls);
         $fielded = $by = [];
         for ($direction = 0; $direction < GroundBalls::DIRECTIONS; ++$direction) {
             for ($speed = 0; $speed < GroundBalls::SPEEDS; ++$speed) {
@@ -120,18 +125,19 @@ final readonly class RangeMap
                 $fielded[] =
                     null !== $before && $same[$who[0]] && $same[$who[1]] && $who === $before->by[$index]
                         ? $before->fielded[$index]
-                        : self::fielded($tree, $balls, $reaches, $direction, $speed, $who, $alone);
+                        : self::fielded($tree, $balls, $past, $reaches, $direction, $speed, $who, $alone);
             }
         }
 
         return new self(
-            self::summary($setting, $balls, $cast, $fielded),
+            self::summary($setting, $balls, $cast, $fielded, $past->extraBases),
             $setting,
             $balls,
             $reaches,
             $alone,
             $fielded,
             $by,
+            $past,
         );
     }
 
@@ -143,6 +149,7 @@ final readonly class RangeMap
     private static function fielded(
         GroundTree $tree,
         GroundBalls $balls,
+        PastInfield $pasts,
         array $reaches,
         int $direction,
         int $speed,
@@ -150,7 +157,7 @@ final readonly class RangeMap
         array &$alone,
     ): BallFielded {
         $index = $direction * GroundBalls::SPEEDS + $speed;
-        $past = $tree->past($balls->sprays[$direction]);
+        $past = $pasts->balls[$index];
         [$first, $second] = $who;
         if (0 === $first) {
             return $past;
@@ -175,17 +182,21 @@ final readonly class RangeMap
         ) ?? throw new \LogicException('Nobody is asked for a ball that he does not reach.');
     }
 
-    /** @param list<BallFielded> $fielded */
+    /**
+     * @param list<BallFielded> $fielded
+     * @param list<float>       $extraBases likewise by ball: of those that are through
+     */
     private static function summary(
         GroundSetting $setting,
         GroundBalls $balls,
         Cast $cast,
         array $fielded,
+        array $extraBases,
     ): RangeSummary {
         $outs = $two = $lead = $moved = $run = $cost = $error = $hit = $past = $doubles = 0.0;
         $byDirection = $fans = [];
         for ($direction = 0; $direction < GroundBalls::DIRECTIONS; ++$direction) {
-            $weighed = $whole = $through = 0.0;
+            $weighed = $whole = 0.0;
             for ($speed = 0; $speed < GroundBalls::SPEEDS; ++$speed) {
                 $index = $direction * GroundBalls::SPEEDS + $speed;
                 $weight = $balls->weights[$index];
@@ -199,13 +210,12 @@ final readonly class RangeMap
                 $cost += $weight * $ball->cost;
                 $error += $weight * $ball->error;
                 $hit += $weight * $ball->hit;
-                $through += $weight * $ball->past;
+                $past += $weight * $ball->past;
+                $doubles += $weight * $ball->past * $extraBases[$index];
                 if (GroundBalls::ORDINARY === $speed && null !== $ball->met && $ball->out >= Holes::BELOW) {
                     $fans[$ball->met->by->number][] = $ball->met->at();
                 }
             }
-            $past += $through;
-            $doubles += $through * Past::doubles($balls->sprays[$direction]);
             $outs += $weighed;
             $byDirection[] = $whole > 0.0 ? $weighed / $whole : 0.0;
         }

@@ -77,6 +77,12 @@ final readonly class PlateAppearance
         );
     }
 
+    /** @return list<Outcome> what a triple does, likewise */
+    public function triples(Situation $situation): array
+    {
+        return [new Outcome($this->rates->triple, self::THIRD, 0, \count($situation->bases->occupied()))];
+    }
+
     private function walk(bool $r1, bool $r2, bool $r3): Outcome
     {
         $on = self::FIRST + ($r1 || $r2 ? self::SECOND : 0) + ($r3 || ($r1 && $r2) ? self::THIRD : 0);

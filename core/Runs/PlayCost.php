@@ -106,6 +106,6 @@ final readonly class PlayCost
             $whole += $outcome->chance;
         }
 
-        return $cost / $whole;
+        return $whole > 0.0 ? $cost / $whole : $this->now(Situation::of(Bases::Empty, $outs));
     }
 }

@@ -20,19 +20,19 @@ final readonly class IdleCheckQuestion implements Question
     public function answer(Fields $input): array
     {
         $defences = self::defences($input);
-        $all = null;
+        $checks = array_map(IdleCheck::of(...), $defences);
         $idle = [];
-        foreach ($defences as $situation => $defence) {
-            $one = IdleCheck::of($defence);
-            $all = $all?->and($one) ?? $one;
-            foreach ($one->idle as [$who, $ball]) {
+        foreach ($checks as $situation => $check) {
+            foreach ($check->idle as [$who, $ball]) {
                 $idle[] = ['situation' => $situation, 'who' => $who, 'ball' => $ball];
             }
         }
+        $first = array_shift($checks);
+        $all = array_reduce($checks, static fn(IdleCheck $sum, IdleCheck $one): IdleCheck => $sum->and($one), $first);
         $answer = [
-            'balls' => $all->balls ?? 0,
+            'balls' => $all->balls,
             'idle' => $idle,
-            'jobs' => self::jobs($all->jobs ?? []),
+            'jobs' => self::jobs($all->jobs),
         ];
 
         return $input->has('limit')

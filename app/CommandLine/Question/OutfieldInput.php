@@ -29,7 +29,13 @@ final class OutfieldInput
         foreach ($coverages as $coverage) {
             if ($coverage->key === $key) {
                 return new OutfieldDefence(
-                    PlaySetting::of($plan->state, $plan->level, $plan->cast, OutPolicy::Numbers, PlanInput::cost($plan)),
+                    PlaySetting::of(
+                        $plan->state,
+                        $plan->level,
+                        $plan->cast,
+                        OutPolicy::Numbers,
+                        PlanInput::cost($plan),
+                    ),
                     $coverage,
                 );
             }

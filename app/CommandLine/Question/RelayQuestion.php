@@ -20,7 +20,8 @@ use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 
 /**
- * Straight in, or over a cutoff man: the seconds of both from the moment at which the outfielder has the ball, and where
+ * Straight in, or over a cutoff man: the seconds of both from the moment at which the outfielder has the ball, and
+ * where
  * the cutoff man stands.
  */
 final readonly class RelayQuestion implements Question

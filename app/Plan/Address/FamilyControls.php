@@ -44,7 +44,8 @@ interface FamilyControls
 
     /**
      * The folder of the family's templates: "controls" above a play; where they are there also "beside_clock", "words"
-     * for what it comes to, "beside" it in place of the jobs, "drawing" under the fielders, "under" the clock, "introduction" and "map_controls" above a map, and "more" beside it.
+     * for what it comes to, "beside" it in place of the jobs, "drawing" under the fielders, "under" the clock,
+     * "coverages" in place of the list of them, "introduction" and "map_controls" above a map, and "more" beside it.
      */
     public function folder(): string;
 

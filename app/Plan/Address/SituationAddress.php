@@ -10,10 +10,10 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Motion\FlyKind;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Unknown;
-use FoxCorner\Core\Motion\FlyKind;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /** A situation as the address carries it: a link opens the same situation, context, view and ball. */
@@ -53,7 +53,8 @@ final readonly class SituationAddress
         ];
         $trial = [];
         // A touch is the ball of the play that is drawn, and of no other.
-        $untouched = new InputBag(array_diff_key($query->all(), ['at' => true]));
+        $untouched = clone $query;
+        $untouched->remove('at');
         foreach ($controls->all() as $key => $one) {
             $trial += $one->read($key === $view ? $query : $untouched);
         }

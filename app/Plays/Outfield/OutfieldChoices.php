@@ -129,7 +129,10 @@ final class OutfieldChoices
     /** @return array<string, string> parameters that lead to a ball of them */
     public function toward(OutfieldTrial $trial): array
     {
-        return $this->address->with([...(new OutfieldControls())->carry($trial), 'view' => $this->planned->family->key()]);
+        return $this->address->with([
+            ...(new OutfieldControls())->carry($trial),
+            'view' => $this->planned->family->key(),
+        ]);
     }
 
     /** @return array<string, list<TagUp>> by field */

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays\Outfield;
 
+use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Clock\VoiceWord;
 use FoxCorner\Core\Play\Outfield\CutMan;
+use FoxCorner\Core\Play\Outfield\CutZone;
 use FoxCorner\Core\Play\Outfield\OutfieldPlay;
 use FoxCorner\Core\Play\Relay\RelayArms;
 use FoxCorner\Core\Play\Scheme\Job;
@@ -25,7 +27,11 @@ final class OutfieldExtension extends AbstractExtension
             new TwigFunction('spoken', static fn(VoiceWord $word): string => $word->usual()),
             new TwigFunction(
                 'off_by',
-                static fn(CutMan $cut, float $off): float => RelayArms::missesBy($cut->feet, $cut->place->fromBall, $off),
+                static fn(CutMan $cut, float $off): float => RelayArms::missesBy(
+                    $cut->feet,
+                    $cut->place->fromBall,
+                    $off,
+                ),
             ),
             new TwigFunction(
                 'pays_from',
@@ -33,6 +39,7 @@ final class OutfieldExtension extends AbstractExtension
             ),
             new TwigFunction('drills_of_job', DrillsOfJobs::of(...)),
             new TwigFunction('summary_of', static fn(OutfieldPlay $play): string => $play->title()),
+            new TwigFunction('outline_of', self::outline(...)),
             new TwigFunction('call_of', self::call(...)),
             new TwigFunction('job_words', self::words(...)),
         ];
@@ -58,5 +65,16 @@ final class OutfieldExtension extends AbstractExtension
         $words = array_map(static fn(VoiceWord $word): string => strtolower($word->usual()), $cut->words);
 
         return [] === $words ? 'Nothing: let it go.' : '“' . ucfirst(implode(' ', $words)) . '.”';
+    }
+
+    /** A zone as a path of a drawing. */
+    private static function outline(CutZone $zone): string
+    {
+        $points = array_map(
+            static fn(Point $point): string => \sprintf('%.1f %.1f', $point->x, -$point->y),
+            $zone->outline,
+        );
+
+        return 'M' . implode('L', $points) . 'Z';
     }
 }

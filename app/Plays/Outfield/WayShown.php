@@ -23,11 +23,7 @@ final readonly class WayShown
         if (null === $over || null === $cut) {
             return [$straight];
         }
-        $relay = new self(
-            \sprintf('Over %d', $cut->who->position->value),
-            $over->held(),
-            $made->isCut(),
-        );
+        $relay = new self(\sprintf('Over %d', $cut->who->position->value), $over->held(), $made->isCut());
         $ways = $made->isCut() ? [$relay, $straight] : [$straight, $relay];
         if (null !== $zone && $base === $cut->base) {
             [$strides, $lost] = $zone->strides[\count($zone->strides) - 1];

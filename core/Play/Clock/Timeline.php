@@ -19,14 +19,15 @@ final readonly class Timeline
     public const TWO_FROM = 1 / 3;
 
     /**
-     * @param non-empty-list<Leg>  $legs    one after the other, until the play is over
-     * @param array<int, Move>     $moves   by position number
-     * @param array<string, Track> $runners by "batter", "R1" …
-     * @param list<Event>          $events  in order of time
-     * @param list<Voice>          $voices  who says what when, likewise
-     * @param array<string, int>   $ends    the base where each runner is then, by "batter", "R1" …, if he is not out;
-     *                                      empty where plays do not say it
-     * @param string|null          $title   what it comes to, where the throw that is made does not say it all
+     * @param non-empty-list<Leg>  $legs     one after the other, until the play is over
+     * @param array<int, Move>     $moves    by position number
+     * @param array<string, Track> $runners  by "batter", "R1" …
+     * @param list<Event>          $events   in order of time
+     * @param list<Voice>          $voices   who says what when, likewise
+     * @param array<string, int>   $ends     the base where each runner is then, by "batter", "R1" …, if he is not out;
+     *                                       empty where plays do not say it
+     * @param string|null          $thrownAt whoever of them the throw is for
+     * @param string|null          $title    what it comes to, where the throw that is made does not say it all
      */
     public function __construct(
         public PlaySetting $setting,
@@ -39,6 +40,7 @@ final readonly class Timeline
         public array $events,
         public array $voices = [],
         public array $ends = [],
+        public ?string $thrownAt = null,
         public ?string $title = null,
     ) {}
 
@@ -57,9 +59,7 @@ final readonly class Timeline
     /** Whether two are called: the ball goes on, and the second out is likely enough. */
     public function isForTwo(): bool
     {
-        return isset($this->legs[1]) &&
-            null === $this->legs[0]->cut &&
-            $this->legs[1]->made->inHand >= self::TWO_FROM;
+        return isset($this->legs[1]) && null === $this->legs[0]->cut && $this->legs[1]->made->inHand >= self::TWO_FROM;
     }
 
     /** @return non-empty-list<ThrowOption> what he who has it first could do, lead base first */

@@ -10,11 +10,11 @@ use FoxCorner\Core\People\Position;
 final readonly class Voice
 {
     /**
-     * @param float          $seconds from contact
-     * @param Position       $by      who calls
-     * @param Position       $to      whom
-     * @param list<VoiceWord> $words  none: he says nothing, and that has a meaning
-     * @param string         $means   what whoever hears it does
+     * @param float           $seconds from contact
+     * @param Position        $by      who calls
+     * @param Position        $to      whom
+     * @param list<VoiceWord> $words   none: he says nothing, and that has a meaning
+     * @param string          $means   what whoever hears it does
      */
     public function __construct(
         public float $seconds,

@@ -28,7 +28,7 @@ final readonly class Aims
     public array $all;
     /** The runner who need not go, by his base; null when there is none or two are out. */
     public ?Base $free;
-    /** @var array{float, float} what gets through: a single, a double */
+    /** @var array{float, float, float} what gets through: a single, a double, a triple */
     public array $through;
     public CostUnit $unit;
     private bool $hasThird;
@@ -41,6 +41,7 @@ final readonly class Aims
         $this->through = [
             $cost->ofOutcomes($appearance->singles($situation), $situation->outs),
             $cost->ofOutcomes($appearance->doubles($situation), $situation->outs),
+            $cost->ofOutcomes($appearance->triples($situation), $situation->outs),
         ];
         $this->all = array_map(
             fn(array $one): Aim => $this->aim($one[0], $one[1]),

@@ -17,6 +17,7 @@ use FoxCorner\Core\Play\Cast\BaseRunner;
 use FoxCorner\Core\Play\Cast\BatterRunner;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Cast\RunnerMind;
+use FoxCorner\Core\Play\Relay\Through;
 use FoxCorner\Core\Runs\PlateAppearance;
 use FoxCorner\Core\Runs\PlayCost;
 
@@ -38,6 +39,8 @@ final readonly class GroundSetting
     /** @var array<int, Point> */
     public array $bags;
     public Covering $covering;
+    /** What becomes of a ball that is through. */
+    public Through $through;
     /** @var array<int, GroundFielder> by position number */
     public array $fielders;
 
@@ -51,6 +54,7 @@ final readonly class GroundSetting
         ?Covering $covering = null,
         array $known = [],
         ?float $batterAt = null,
+        ?Through $through = null,
     ) {
         $this->rules = $state->rules;
         $this->gone =
@@ -64,6 +68,8 @@ final readonly class GroundSetting
         }
         $this->bags = $bags;
         $this->covering = $covering ?? Covering::of($cast, $diamond, $level->motion, $this->rules->sport);
+        $isKnown = null !== $state->context->batter->homeToFirst;
+        $this->through = $through ?? Through::of($cast, $this->rules, $level, $batter, $isKnown);
         $throws = Throws::of(Ball::for($this->rules->sport));
         $fielders = $tables = [];
         foreach ($known as $fielder) {
@@ -122,6 +128,7 @@ final readonly class GroundSetting
             $this->covering,
             $this->fielders,
             $seconds,
+            $this->through,
         );
     }
 
@@ -135,6 +142,7 @@ final readonly class GroundSetting
             $this->batter,
             $cast,
             known: array_diff_key($this->fielders, [$position->value => true]),
+            through: \in_array($position, Position::OUTFIELD, true) ? null : $this->through,
         );
     }
 

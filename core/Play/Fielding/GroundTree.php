@@ -22,13 +22,18 @@ final readonly class GroundTree
         private ?\Closure $wanted = null,
     ) {}
 
-    /** Nobody touches it, or nobody behind has what was missed. */
-    public function past(float $degrees): BallFielded
+    /**
+     * Nobody touches it, or nobody behind has what was missed.
+     *
+     * @param array{float, float} $extra chances of two bases, and of three
+     */
+    public function past(array $extra): BallFielded
     {
-        [$single, $double] = $this->setting->aims->through;
-        $doubles = Past::doubles($degrees);
+        [$single, $double, $triple] = $this->setting->aims->through;
+        [$two, $three] = $extra;
+        $cost = $single + $two * ($double - $single) + $three * ($triple - $single);
 
-        return new BallFielded(null, 0.0, 0.0, 0.0, 1.0, 0.0, 0.0, 0.0, 1.0, $single + $doubles * ($double - $single));
+        return new BallFielded(null, 0.0, 0.0, 0.0, 1.0, 0.0, 0.0, 0.0, 1.0, $cost);
     }
 
     /** @param BallFielded $behind what happens when it is lost to him */

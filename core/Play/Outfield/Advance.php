@@ -11,7 +11,8 @@ use FoxCorner\Core\Play\Clock\PlaySetting;
 /**
  * How far each runner goes, of himself, before anybody throws.
  *
- * The lead runner decides first, by his own time, the arms he sees and what a base more is worth against an out; whoever
+ * The lead runner decides first, by his own time, the arms he sees and what a base more is worth against an out;
+ * whoever
  * is behind him goes no farther than he does, and reckons that a throw at the lead runner has to be cut for him.
  */
 final readonly class Advance

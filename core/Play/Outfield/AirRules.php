@@ -23,7 +23,8 @@ final class AirRules
         if (self::infieldFly($state)) {
             $notes[] =
                 'Infield fly: the batter is out by the umpire’s call, caught or not, on a fair fly that an infielder ' .
-                'can catch with ordinary effort. Runners may go at their own risk; nobody is forced. Catch it all the same.';
+                'can catch with ordinary effort. Runners may go at their own risk; nobody is forced. Catch it all ' .
+                'the same.';
         }
         if (!$bases->has(Base::First) || Outs::Two === $state->situation->outs) {
             $notes[] = self::droppedThirdStrike($state->rules, $bases->has(Base::First));
@@ -47,8 +48,10 @@ final class AirRules
             ? '; with the bases loaded the catcher steps on the plate.'
             : '; the catcher throws to first from inside the line.';
 
-        return $when . $who . ($rules->basePath <= self::CHILDREN && !$rules->sport->isSoftball()
-            ? ' Many leagues of this age do not play it.'
-            : '');
+        return $when .
+            $who .
+            ($rules->basePath <= self::CHILDREN && !$rules->sport->isSoftball()
+                ? ' Many leagues of this age do not play it.'
+                : '');
     }
 }

@@ -90,9 +90,7 @@ final class Calls
         }
         $by = $play->ways->to(Base::from($lead->from))->cover ?? Position::Shortstop;
 
-        return [
-            new Voice($lead->starts, $by, $play->ball->by->position, [VoiceWord::Going], 'Throw at once.'),
-        ];
+        return [new Voice($lead->starts, $by, $play->ball->by->position, [VoiceWord::Going], 'Throw at once.')];
     }
 
     /** @return list<Voice> what the cutoff man hears, and what he does when he hears nothing */

@@ -19,16 +19,18 @@ final readonly class CutMan
     /** ft that a middle infielder keeps from the ball; of the base path, from the base. */
     private const FROM_BALL = 25.0;
     private const FROM_BASE = 0.3;
-    /** Of the base path, from the base: where a corner cuts, inside the infield, so that he can throw anywhere (ours). */
+    /**
+     * Of the base path, from the base: where a corner cuts, inside the infield, so that he can throw anywhere (ours).
+     */
     private const CORNER = [0.45, 0.95];
     /** ft between the places that are looked at when the best one is too far away. */
     private const STRIDE = 4.0;
 
     /**
-     * @param float     $feet  from the ball to the base
-     * @param Cutoff    $best  the quickest place of all on the line, whoever could be there
-     * @param Cutoff    $place where he stands: as near to it as he can be in time
-     * @param float     $there s from contact at which he is there
+     * @param float  $feet  from the ball to the base
+     * @param Cutoff $best  the quickest place of all on the line, whoever could be there
+     * @param Cutoff $place where he stands: as near to it as he can be in time
+     * @param float  $there s from contact at which he is there
      */
     private function __construct(
         public CastMember $who,
@@ -58,16 +60,7 @@ final readonly class CutMan
         $best = $arms->bestWithin($feet, $from, $to);
         [$place, $there] = self::inTime($who, $ball, $bag, $feet, $best, $arms, [$from, $to]);
 
-        return new self(
-            $who,
-            $base,
-            $ball->at->toward($bag, $place->fromBall),
-            $feet,
-            $best,
-            $place,
-            $there,
-            $arms,
-        );
+        return new self($who, $base, $ball->at->toward($bag, $place->fromBall), $feet, $best, $place, $there, $arms);
     }
 
     /** Where the last cutoff man stands, on the line from farther out: inside the infield. */
@@ -78,18 +71,22 @@ final readonly class CutMan
         return $ball->toward($bag, max(0.0, $feet - $basePath * ((self::CORNER[0] + self::CORNER[1]) / 2)));
     }
 
-    /** ft from the ball, from and to */
+    /** @return array{float, float} ft from the ball, from and to */
     private static function stretch(Position $position, float $feet, float $basePath): array
     {
         $isMiddle = Position::SecondBase === $position || Position::Shortstop === $position;
 
         return $isMiddle
             ? [min(self::FROM_BALL, $feet / 2), max($feet / 2, $feet - self::FROM_BASE * $basePath)]
-            : [max($feet / 2, $feet - self::CORNER[1] * $basePath), max($feet / 2, $feet - self::CORNER[0] * $basePath)];
+            : [
+                max($feet / 2, $feet - self::CORNER[1] * $basePath),
+                max($feet / 2, $feet - self::CORNER[0] * $basePath),
+            ];
     }
 
     /**
-     * The place at which the ball is sooner at the base than over any other that he can reach, waiting for him included.
+     * The place at which the ball is sooner at the base than over any other that he can reach, waiting for him
+     * included.
      *
      * @param array{float, float} $stretch
      *

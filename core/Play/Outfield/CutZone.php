@@ -16,9 +16,9 @@ final readonly class CutZone
     private const STRIDES = 3;
 
     /**
-     * @param list<Point>              $outline
-     * @param list<array{int, float}>  $strides from the glove side (negative) to the arm side: strides off, s lost
-     * @param float                    $stride  ft
+     * @param list<Point>             $outline
+     * @param list<array{int, float}> $strides from the glove side (negative) to the arm side: strides off, s lost
+     * @param float                   $stride  ft
      */
     private function __construct(public array $outline, public array $strides, public float $stride) {}
 
@@ -29,7 +29,13 @@ final readonly class CutZone
         $throws = $cut->who->player->traits->throws;
         // He faces the ball: a right-hander's arm is on his right, which is the left of the throw as it goes in.
         $armIsLeft = Hand::Left !== $throws;
-        $corner = static function (float $along, float $share, bool $left) use ($arms, $cut, $ball, $bag, $armIsLeft): Point {
+        $corner = static function (float $along, float $share, bool $left) use (
+            $arms,
+            $cut,
+            $ball,
+            $bag,
+            $armIsLeft,
+        ): Point {
             $off = $share * $arms->beside($cut->feet, $cut->place->fromBall, self::TOLERATED, $left === $armIsLeft);
             $at = $ball->toward($bag, $along);
             $length = max(1.0, $ball->distanceTo($bag));

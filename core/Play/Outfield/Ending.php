@@ -33,9 +33,9 @@ final readonly class Ending
     ) {}
 
     /**
-     * @param list<OnTheBases>  $runners  lead runner first
-     * @param Base              $ahead    where the ball comes in when nobody goes on
-     * @param array<int, true>  $backedUp by base
+     * @param list<OnTheBases> $runners  lead runner first
+     * @param Base             $ahead    where the ball comes in when nobody goes on
+     * @param array<int, true> $backedUp by base
      *
      * @return non-empty-list<self> lead base first
      */
@@ -148,6 +148,14 @@ final readonly class Ending
             }
         }
 
-        return new self($ways->over($base) ?? $ways->to($base), null, 0.0, 0.0, $advance->ends, $worth->of($advance->ends), $next);
+        return new self(
+            $ways->over($base) ?? $ways->to($base),
+            null,
+            0.0,
+            0.0,
+            $advance->ends,
+            $worth->of($advance->ends),
+            $next,
+        );
     }
 }

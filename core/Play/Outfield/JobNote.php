@@ -86,7 +86,12 @@ final readonly class JobNote
     {
         return match ($kind) {
             JobKind::Field => ['the ball', 'the neighbour’s voice', 'the lead man’s hands'],
-            JobKind::Cut => ['the ball off the bat', 'over the shoulder: the base', 'the outfielder’s hand', 'the ball'],
+            JobKind::Cut => [
+                'the ball off the bat',
+                'over the shoulder: the base',
+                'the outfielder’s hand',
+                'the ball',
+            ],
             JobKind::Trail => ['the lead man’s back', 'the throw: true, high or short', 'the runners'],
             JobKind::Cover => ['the bag', 'the runner who comes to it', 'the throw'],
             JobKind::Follow => ['the batter’s foot on first', 'the batter’s back', 'the ball'],

@@ -85,7 +85,8 @@ final readonly class OutfieldFamily implements PlayFamily
 
         return OutfieldTrial::hit(
             Point::of($number('x', $usual->x), $number('y', $usual->y)),
-            Flight::tryFrom($flight) ?? throw Unknown::notOneOf('flight', $flight, array_column(Flight::cases(), 'value')),
+            Flight::tryFrom($flight) ??
+                throw Unknown::notOneOf('flight', $flight, array_column(Flight::cases(), 'value')),
             $rules,
             '' === $reached
                 ? null

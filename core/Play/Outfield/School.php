@@ -8,9 +8,10 @@ namespace FoxCorner\Core\Play\Outfield;
 final readonly class School
 {
     /**
-     * @param bool $thirdCutsLeft on throws home from left the third baseman is the cutoff, else always the first baseman
-     * @param bool $trails        the second middle infielder trails a few strides behind the first, else he stays at the
-     *                            bag
+     * @param bool $thirdCutsLeft on throws home from left the third baseman is the cutoff, else always the first
+     *                            baseman
+     * @param bool $trails        the second middle infielder trails a few strides behind the first, else he stays at
+     *                            the bag
      * @param bool $behindABag    the pitcher backs up a bag on an ordinary single too, else he stays by the mound
      */
     public function __construct(public bool $thirdCutsLeft, public bool $trails, public bool $behindABag) {}

@@ -32,7 +32,7 @@ final readonly class Simpler
 
     /**
      * @param non-empty-list<OutfieldDefence> $defences one for each situation
-     * @param int                             $limit    different jobs that a player shall have at most, the ball included
+     * @param int                             $limit    jobs that a player shall have at most, the ball included
      */
     public static function of(array $defences, int $limit): self
     {
@@ -43,11 +43,17 @@ final readonly class Simpler
             // The ball itself is always somebody's.
             usort(
                 $keys,
-                static fn(string $a, string $b): int => [self::FIELD === $b, $jobs[$b]] <=> [self::FIELD === $a, $jobs[$a]],
+                static fn(string $a, string $b): int => [self::FIELD === $b, $jobs[$b]] <=> [
+                    self::FIELD === $a,
+                    $jobs[$a],
+                ],
             );
             $kept = \array_slice($keys, 0, $limit);
             $usual = array_values(array_diff($kept, [self::FIELD]))[0] ?? null;
-            foreach (null === $usual ? [] : \array_slice($keys, $limit) as $key) {
+            if (null === $usual) {
+                continue;
+            }
+            foreach (\array_slice($keys, $limit) as $key) {
                 $instead[$number][$key] = Job::ofKey($usual);
                 $dropped[] = [$number, $key, $usual, $jobs[$key]];
             }

@@ -177,7 +177,10 @@ final readonly class Spots
     private function following(Track $standing, CastMember $who): Track
     {
         $first = $this->setting->bag(Base::First);
-        $beside = $first->toward($this->setting->bag(Base::Second), self::BESIDE_FIRST * $this->setting->rules->basePath);
+        $beside = $first->toward(
+            $this->setting->bag(Base::Second),
+            self::BESIDE_FIRST * $this->setting->rules->basePath,
+        );
         $track = $standing->thenRuns($beside, $who->reaction, $who->legs);
         $touched = $this->batter->arrivals[Base::First->value] + self::BEHIND_RUNNER;
 
@@ -188,7 +191,9 @@ final readonly class Spots
     private function reading(Track $standing, CastMember $who, Point $to): Track
     {
         [$third, $home] = [$this->setting->bag(Base::Third), $this->setting->bag(Base::Home)];
-        $between = $third->between($home, 0.5)->plus(-0.12 * $this->setting->rules->basePath, -0.12 * $this->setting->rules->basePath);
+        $between = $third
+            ->between($home, 0.5)
+            ->plus(-0.12 * $this->setting->rules->basePath, -0.12 * $this->setting->rules->basePath);
         $track = $standing->thenRuns($between, $who->reaction, $who->legs);
 
         return $track->thenRuns($to, max($this->made->released, $track->end()->seconds), $who->legs);

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Outfield;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Delivery;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
-use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
 
@@ -108,7 +108,9 @@ final class WaysIn
             $last->arrives,
             $cover,
             $there,
-            null === $cover ? 0.0 : $caught * (null === $cut ? 1.0 : $throwing->caughtFromFar($cut[0], self::CUT_REACH)),
+            null === $cover
+                ? 0.0
+                : $caught * (null === $cut ? 1.0 : $throwing->caughtFromFar($cut[0], self::CUT_REACH)),
         );
     }
 

@@ -17,8 +17,8 @@ use FoxCorner\Core\Motion\Throws;
 final readonly class RelayArms
 {
     /**
-     * What a cutoff man off the line loses besides the longer way, by how far off he is: he reaches for the throw, which
-     * comes down the line, and turns from there. s for a foot, and for its square; his glove side first (ours).
+     * What a cutoff man off the line loses besides the longer way, by how far off he is: he reaches for the throw,
+     * which comes down the line, and turns from there. s for a foot, and for its square; his glove side first (ours).
      */
     private const OFF_LINE = ['glove' => [0.008, 0.001], 'arm' => [0.016, 0.0015]];
 

@@ -152,8 +152,7 @@ final readonly class Retrieval
             if ($late >= $rest) {
                 return max(
                     $early,
-                    $who->reaction +
-                        $who->legs->secondsFor($who->start->distanceTo($ball->at($rest)) - $motion->reach),
+                    $who->reaction + $who->legs->secondsFor($who->start->distanceTo($ball->at($rest)) - $motion->reach),
                 );
             }
         } while (self::missing($who, $ball, $motion, $late) > 0.0);

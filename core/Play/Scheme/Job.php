@@ -149,14 +149,7 @@ final readonly class Job
             array_push($jobs, ...array_map(static fn(Base $base): self => $of($base), Base::cases()));
         }
 
-        return [
-            ...$jobs,
-            self::converge(),
-            self::follow(),
-            self::behindBall(),
-            self::readThenBehind(),
-            self::ready(),
-        ];
+        return [...$jobs, self::converge(), self::follow(), self::behindBall(), self::readThenBehind(), self::ready()];
     }
 
     /** Whether it is done behind the throws to a base; who reads first goes behind third or home. */
@@ -202,9 +195,7 @@ final readonly class Job
         }
 
         return self::SKILLS[$this->kind->value] ??
-            $this->at(
-                JobKind::Cover === $this->kind && $this->startsTowardBall ? self::TURN_BACK : $this->kind->value,
-            );
+            $this->at(JobKind::Cover === $this->kind && $this->startsTowardBall ? self::TURN_BACK : $this->kind->value);
     }
 
     private function at(string $verb): string

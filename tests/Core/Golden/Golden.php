@@ -23,6 +23,7 @@ final readonly class Golden
             'field' => FieldFigures::class,
             'game' => GameFigures::class,
             'motion' => MotionFigures::class,
+            'outfield' => OutfieldFigures::class,
             'people' => PeopleFigures::class,
             'plan' => PlanFigures::class,
             'practice' => PracticeFigures::class,

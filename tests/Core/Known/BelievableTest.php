@@ -14,8 +14,9 @@ use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Level\LevelShares;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\Cast\BatterRunner;
 use FoxCorner\Core\Play\Cast\Cast;
-use FoxCorner\Core\Play\Fielding\Past;
+use FoxCorner\Core\Play\Relay\Through;
 use FoxCorner\Core\Range\RangeMap;
 use FoxCorner\Core\Range\RangeSummary;
 use FoxCorner\Tests\Core\Teams;
@@ -206,14 +207,21 @@ final class BelievableTest extends TestCase
         self::assertEqualsWithDelta(2.5, $outs / $doubles, 0.6, 'a double must hurt so much more than a single');
     }
 
+    /** The engine says it: who has the ball when, and where the batter could be with the throw. */
     public function testWhatIsADoubleIsDownTheLineOrInTheGap(): void
     {
-        self::assertEqualsWithDelta(0.7, Past::doubles(-43.0), 1e-9);
-        self::assertEqualsWithDelta(0.42, Past::doubles(39.0), 1e-9);
-        self::assertEqualsWithDelta(0.0, Past::doubles(30.0), 1e-9);
-        self::assertEqualsWithDelta(0.08, Past::doubles(-13.5), 1e-9);
-        self::assertEqualsWithDelta(0.04, Past::doubles(16.5), 1e-9);
-        self::assertEqualsWithDelta(0.0, Past::doubles(0.0), 1e-9);
+        $plan = self::figures(Level::Pro)->plan('none-0');
+        $rules = $plan->state->rules;
+        $batter = BatterRunner::of($plan->state->context->batter, $rules, $plan->level);
+        $through = Through::of($plan->cast, $rules, $plan->level, $batter);
+        $doubles = static fn(float $degrees, float $mph): float => array_sum($through->extraBases($degrees, $mph));
+
+        self::assertEqualsWithDelta(0.61, $doubles(-43.0, 85.0), 0.05, 'down the line, of an ordinary one');
+        self::assertEqualsWithDelta(1.0, $doubles(-43.0, 100.0), 0.02, 'and of one hit hard');
+        self::assertEqualsWithDelta(0.0, $doubles(-30.0, 100.0), 0.01, 'at the left fielder');
+        self::assertEqualsWithDelta(0.0, $doubles(-13.5, 85.0), 0.01, 'the gap is closed to an ordinary one');
+        self::assertEqualsWithDelta(0.6, $doubles(-13.5, 110.0), 0.08, 'and open to one hit hard');
+        self::assertEqualsWithDelta(0.0, $doubles(0.0, 110.0), 0.01, 'at the center fielder');
     }
 
     #[DataProvider('levels')]

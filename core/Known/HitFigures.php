@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Known;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Family\PlayFamilies;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+use FoxCorner\Core\Runs\PlayCost;
+
+/**
+ * What runners make of a level's balls to the outfield: how many bases they take, and how often they are thrown out.
+ * Runners are slow, ordinary and quick, as they are at the level.
+ */
+final class HitFigures
+{
+    private const FAMILY = 'outfield';
+    /** Standard deviations of a runner's time from the level's, and the weights: three points of a bell. */
+    private const RUNNERS = [[-1.732, 1 / 6], [0.0, 2 / 3], [1.732, 1 / 6]];
+    /** Of outs in the air those that an outfielder catches; on the others nobody moves (ours). */
+    public const OUTFIELDERS = 0.85;
+    private const SECOND = 'R2';
+    private const FIRST = 'R1';
+    private const THIRD = 'R3';
+    private const BATTER = 'batter';
+
+    /** @var array<string, array<string, array<string, float>>> by situation: what the ball was, what became of whom */
+    private array $found = [];
+
+    public function __construct(private readonly LevelFigures $level) {}
+
+    /** A runner on second on a single: the share that scores. */
+    public function secondScores(Outs $outs): float
+    {
+        return $this->share("R2-$outs->value", 'single', self::SECOND . Base::Home->value);
+    }
+
+    /** The share of them that is out at home. */
+    public function outAtHome(Outs $outs): float
+    {
+        return $this->share("R2-$outs->value", 'single', self::SECOND . 'out');
+    }
+
+    /** A runner on first on a single: the share that has third, or more. */
+    public function firstToThird(Outs $outs): float
+    {
+        return $this->share("R1-$outs->value", 'single', self::FIRST . Base::Third->value) +
+            $this->share("R1-$outs->value", 'single', self::FIRST . Base::Home->value);
+    }
+
+    public function firstScoresOnDouble(Outs $outs): float
+    {
+        return $this->share("R1-$outs->value", 'double', self::FIRST . Base::Home->value);
+    }
+
+    /** A runner on third on an out in the air, wherever it is caught: the share that scores, fewer than two out. */
+    public function thirdScoresOnAir(): float
+    {
+        return (self::OUTFIELDERS *
+            ($this->share('R3-0', 'caught', self::THIRD . Base::Home->value) +
+                $this->share('R3-1', 'caught', self::THIRD . Base::Home->value))) /
+            2;
+    }
+
+    public function secondToThirdOnAir(): float
+    {
+        return (self::OUTFIELDERS *
+            ($this->share('R2-0', 'caught', self::SECOND . Base::Third->value) +
+                $this->share('R2-1', 'caught', self::SECOND . Base::Third->value))) /
+            2;
+    }
+
+    /** Of hits, nobody on: doubles and triples. */
+    public function extraBases(): float
+    {
+        $all = $this->of('none-0');
+        $hits = array_sum(
+            array_map(static fn(string $hit): float => $all[$hit]['all'] ?? 0.0, ['single', 'double', 'triple']),
+        );
+
+        return $hits > 0.0 ? 1 - ($all['single']['all'] ?? 0.0) / $hits : 0.0;
+    }
+
+    private function share(string $situation, string $hit, string $what): float
+    {
+        $of = $this->of($situation)[$hit] ?? [];
+
+        return ($of['all'] ?? 0.0) > 0.0 ? ($of[$what] ?? 0.0) / $of['all'] : 0.0;
+    }
+
+    /** @return array<string, array<string, float>> */
+    private function of(string $situation): array
+    {
+        return $this->found[$situation] ??= $this->reckoned($this->level->plan($situation));
+    }
+
+    /** @return array<string, array<string, float>> */
+    private function reckoned(SituationPlan $plan): array
+    {
+        $family = PlayFamilies::shipped()->get(self::FAMILY);
+        $coverage =
+            PlannedPlay::of($plan, $family, PlanBook::shipped($plan->state->rules))->coverage ??
+            throw new \LogicException('Balls to the outfield are covered everywhere.');
+        $balls = HitBalls::of($this->level->plan('none-0'), $family, $this->level->cost);
+        $found = [];
+        foreach (self::RUNNERS as [$deviations, $share]) {
+            $play = $family->against(self::running($plan, $deviations, $this->level->cost), $coverage);
+            foreach ($balls as [$weight, $ball]) {
+                self::add($found, $play($ball)->timeline(), $share * $weight);
+            }
+        }
+
+        return $found;
+    }
+
+    private static function running(SituationPlan $plan, float $deviations, PlayCost $cost): PlaySetting
+    {
+        $state = $plan->state;
+        $seconds = $plan->level->homeToFirstOver($state->rules->basePath) + $deviations * $plan->level->scatter;
+        $times = [];
+        foreach ($state->situation->bases->occupied() as $base) {
+            $times[$base->value] = $seconds;
+        }
+
+        return PlaySetting::of(
+            GameState::of($state->rules, $state->situation, $state->context->withTimes($times)),
+            $plan->level,
+            $plan->cast,
+            OutPolicy::Numbers,
+            $cost,
+        );
+    }
+
+    /** @param array<string, array<string, float>> $found is added to */
+    private static function add(array &$found, Timeline $play, float $weight): void
+    {
+        $hit = match ($play->ends[self::BATTER] ?? 0) {
+            0 => 'caught',
+            Base::First->value => 'single',
+            Base::Second->value => 'double',
+            default => 'triple',
+        };
+        $found[$hit]['all'] = ($found[$hit]['all'] ?? 0.0) + $weight;
+        foreach ($play->ends as $name => $end) {
+            $out = $play->thrownAt === $name ? $play->called()->chance : 0.0;
+            foreach ([$name . $end => 1 - $out, $name . 'out' => $out] as $what => $chance) {
+                $found[$hit][$what] = ($found[$hit][$what] ?? 0.0) + $weight * $chance;
+            }
+        }
+    }
+}
