@@ -116,6 +116,56 @@ final class FoxTest extends TestCase
             0.8,
         ]),
     ]
+    #[
+        TestWith([
+            'relay',
+            '{"rule_set":"baseball-90","ball":{"x_ft":-150,"y_ft":280},"target":"home",' .
+            '"arms":{"outfield_mph":88,"cutoff_mph":82}}',
+            'relay_s',
+            4.9,
+            5.3,
+        ]),
+    ]
+    #[
+        TestWith([
+            'relay',
+            '{"rule_set":"fastpitch-43","ball":{"x_ft":-100,"y_ft":150},"target":{"x_ft":0,"y_ft":80},' .
+            '"arms":{"outfield_mph":56,"cutoff_mph":52},"exchanges":{"outfield_s":1,"relay_s":0.7}}',
+            'line_off_cost_s_per_ft',
+            0.01,
+            0.03,
+        ]),
+    ]
+    #[
+        TestWith([
+            'outfield-play',
+            '{"rule_set":"baseball-90","level":"pro","situation":"R1-0","runners_are":"bold",' .
+            '"ball":{"x_ft":-90,"y_ft":310,"flight":"line","reached":"back-turned"},"coverage":"outfield-by-side",' .
+            '"spots":[{"position":7,"x_ft":-130,"y_ft":240}]}',
+            'fielded_s',
+            3.0,
+            8.0,
+        ]),
+    ]
+    #[
+        TestWith([
+            'outfield-play',
+            '{"rule_set":"baseball-60","level":"baseball-10-12","situation":"none-2",' .
+            '"ball":{"x_ft":0,"y_ft":150,"flight":"fly","reached":"caught"}}',
+            'out_chance',
+            0.0,
+            0.0,
+        ]),
+    ]
+    #[
+        TestWith([
+            'idle-check',
+            '{"rule_set":"fastpitch-35","level":"fastpitch-12u","situations":["R1-0","none-2"],"limit":3}',
+            'balls',
+            120,
+            120,
+        ]),
+    ]
     public function testAnswersFitTheirSchema(
         string $question,
         string $json,
@@ -206,10 +256,54 @@ final class FoxTest extends TestCase
             'hop',
             '{}',
             'question',
-            'throw, run, ground-ball, ground-ball-play, two-or-one, feed, spot, play, bunt, bunt-map, ' .
-            'coverage-audit, alignment, range, improve, schedule, runs, win',
+            'throw, run, ground-ball, ground-ball-play, two-or-one, feed, relay, outfield-play, tag-up, ' .
+            'idle-check, spot, play, bunt, bunt-map, coverage-audit, alignment, range, improve, schedule, runs, win',
         ]),
     ]
+    #[
+        TestWith([
+            'relay',
+            '{"rule_set":"baseball-90","ball":{"x_ft":0,"y_ft":0},"target":"home",' .
+            '"arms":{"outfield_mph":88,"cutoff_mph":82}}',
+            'target',
+            'away from the ball',
+        ]),
+    ]
+    #[
+        TestWith([
+            'relay',
+            '{"rule_set":"baseball-90","ball":{"x_ft":0,"y_ft":300},"target":"plate",' .
+            '"arms":{"outfield_mph":88,"cutoff_mph":82}}',
+            'target',
+            'first, second, third, home',
+        ]),
+    ]
+    #[
+        TestWith([
+            'relay',
+            '{"rule_set":"baseball-90","ball":{"x_ft":0,"y_ft":300},"target":"home","arms":{"outfield_mph":880,' .
+            '"cutoff_mph":82}}',
+            'arms.outfield_mph',
+            'from 30 to 105',
+        ]),
+    ]
+    #[
+        TestWith([
+            'outfield-play',
+            '{"rule_set":"baseball-90","level":"pro","ball":{"x_ft":0,"y_ft":90}}',
+            'place of the ball',
+            'in the outfield',
+        ]),
+    ]
+    #[
+        TestWith([
+            'tag-up',
+            '{"rule_set":"baseball-90","level":"pro","situation":"R3-2"}',
+            'situation',
+            'fewer than two out',
+        ]),
+    ]
+    #[TestWith(['idle-check', '{"rule_set":"baseball-90","level":"pro","situations":["R9-9"]}', 'situation', 'R1R2'])]
     public function testABadQuestionNamesTheField(string $question, string $json, string $field, string $allowed): void
     {
         [$output, $code] = (new Fox(self::SCHEMAS))->ask($question, $json);

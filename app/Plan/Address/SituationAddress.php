@@ -51,17 +51,17 @@ final readonly class SituationAddress
             $query->getString('view', self::DEPTH),
             $query->getString('kind'),
         ];
+        $family = $controls->families->find($view);
+        if (null === $family && !\in_array($view, ['', self::DEPTH, self::AIR], true)) {
+            $keys = array_map(static fn(PlayFamily $one): string => $one->key(), $controls->families->all());
+            throw Unknown::notOneOf('view', $view, [self::DEPTH, ...$keys, self::AIR]);
+        }
         $trial = [];
         // A touch is the ball of the play that is drawn, and of no other.
         $untouched = clone $query;
         $untouched->remove('at');
         foreach ($controls->all() as $key => $one) {
-            $trial += $one->read($key === $view ? $query : $untouched);
-        }
-        $family = $controls->families->find($view);
-        if (null === $family && !\in_array($view, ['', self::DEPTH, self::AIR], true)) {
-            $keys = array_map(static fn(PlayFamily $one): string => $one->key(), $controls->families->all());
-            throw Unknown::notOneOf('view', $view, [self::DEPTH, ...$keys, self::AIR]);
+            $trial += $one->read($key === $view || null === $family ? $query : $untouched);
         }
         $air =
             '' === $kind

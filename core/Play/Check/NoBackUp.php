@@ -17,11 +17,13 @@ final readonly class NoBackUp implements PlayCheck
     {
         $called = $play->called();
         $base = $called->base;
-        // Behind the plate is the backstop; and a ball that only comes in is thrown without haste.
+        // Behind the plate is the backstop; a ball that only comes in is thrown without haste; and where all are sent for
+        // one throw, another has nobody behind it.
         if (
             Base::Home === $base ||
             null === $called->cover ||
             $called->inHand < self::IN_EARNEST ||
+            (null !== $play->for && $play->for !== $base) ||
             $play->isBackedUp($base)
         ) {
             return [];

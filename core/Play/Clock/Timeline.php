@@ -27,6 +27,7 @@ final readonly class Timeline
      * @param array<string, int>   $ends     the base where each runner is then, by "batter", "R1" …, if he is not out;
      *                                       empty where plays do not say it
      * @param string|null          $thrownAt whoever of them the throw is for
+     * @param Base|null            $for      the base that everybody is sent for; null: whichever the throw goes to
      * @param string|null          $title    what it comes to, where the throw that is made does not say it all
      */
     public function __construct(
@@ -41,6 +42,7 @@ final readonly class Timeline
         public array $voices = [],
         public array $ends = [],
         public ?string $thrownAt = null,
+        public ?Base $for = null,
         public ?string $title = null,
     ) {}
 

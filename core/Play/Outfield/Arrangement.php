@@ -37,7 +37,7 @@ final readonly class Arrangement
         $jobs = match ($ball) {
             BallKind::Single, BallKind::Caught => match ($base) {
                 Base::Home => $this->home($fielder, $ball),
-                Base::Third => self::third(),
+                Base::Third => self::third(BallKind::Caught === $ball ? $side : Side::Left),
                 default => $this->second($side),
             },
             BallKind::Double => $this->extra($base, $side, false),
@@ -60,16 +60,21 @@ final readonly class Arrangement
         ];
     }
 
-    /** @return array<int, Job> the shortstop is the cutoff from every field */
-    private static function third(): array
+    /**
+     * On a single the shortstop is the cutoff from every field; on a fly to right, for which he would have to cross the
+     * second baseman's way, the second baseman.
+     *
+     * @return array<int, Job>
+     */
+    private static function third(Side $side): array
     {
         return [
             1 => Job::backUp(Base::Third),
             2 => Job::cover(Base::Home),
             3 => Job::cover(Base::First),
-            4 => Job::cover(Base::Second),
             5 => Job::cover(Base::Third),
-            6 => Job::cut(Base::Third),
+            $side->out()->value => Job::cut(Base::Third),
+            $side->other()->value => Job::cover(Base::Second),
         ];
     }
 
@@ -116,22 +121,22 @@ final readonly class Arrangement
     /** @return array<int, Job> the neighbour behind the ball, the far one in to where nobody else is */
     private function outfield(BallKind $ball, Position $fielder, Side $side, Base $base): array
     {
+        // A second runner may want third behind the one for whom the throw home is.
+        $third = Base::Home === $base && $this->bases->has(Base::First) && $this->bases->has(Base::Second);
         [$near, $far] = match (true) {
             Position::CenterField !== $fielder => [
                 Position::CenterField,
                 Position::LeftField === $fielder ? Position::RightField : Position::LeftField,
             ],
-            Side::Left === $side => [Position::LeftField, Position::RightField],
+            Side::Left === $side && !$third => [Position::LeftField, Position::RightField],
             default => [Position::RightField, Position::LeftField],
         };
-        $isLeft = Position::LeftField === $far;
 
         return [
             $near->value => Job::behindBall(),
             $far->value => match (true) {
                 BallKind::Tandem === $ball && $this->school->trails => Job::comeIn(Base::Second),
-                // A second runner may want third behind the one for whom the throw is.
-                $isLeft && Base::Second !== $base && $this->bases->has(Base::First) => Job::backUp(Base::Third),
+                $third && Position::LeftField === $far => Job::backUp(Base::Third),
                 default => Job::backUp(Base::Second),
             },
         ];

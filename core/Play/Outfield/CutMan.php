@@ -23,6 +23,8 @@ final readonly class CutMan
      * Of the base path, from the base: where a corner cuts, inside the infield, so that he can throw anywhere (ours).
      */
     private const CORNER = [0.45, 0.95];
+    /** ft that he leaves between himself and whoever comes to second (ours). */
+    private const BESIDE_SECOND = 12.0;
     /** ft between the places that are looked at when the best one is too far away. */
     private const STRIDE = 4.0;
 
@@ -43,7 +45,10 @@ final readonly class CutMan
         public RelayArms $arms,
     ) {}
 
-    /** @param float $exchange s of whoever has the ball, the turn toward the base included */
+    /**
+     * @param float $exchange s of whoever has the ball, the turn toward the base included
+     * @param Point $second   the bag that a shortstop who goes out for a ball to right does not pass: somebody comes to it
+     */
     public static function of(
         CastMember $who,
         Base $base,
@@ -53,10 +58,14 @@ final readonly class CutMan
         float $relayExchange,
         Throws $throws,
         float $basePath,
+        Point $second,
     ): self {
         $arms = new RelayArms($throws, $ball->by->arm, $exchange, $who->arm, $relayExchange + $who->exchangeMore);
         $feet = $ball->at->distanceTo($bag);
         [$from, $to] = self::stretch($who->position, $feet, $basePath);
+        if (Position::Shortstop === $who->position && $ball->at->x > 0.0) {
+            $from = min($to, max($from, $ball->at->distanceTo($second) + self::BESIDE_SECOND));
+        }
         $best = $arms->bestWithin($feet, $from, $to);
         [$place, $there] = self::inTime($who, $ball, $bag, $feet, $best, $arms, [$from, $to]);
 

@@ -44,6 +44,7 @@ final readonly class OutfieldClock
             Calls::on($this->play, $made),
             $this->ends($made),
             $made->runner?->name(),
+            $this->play->base,
             $this->play->title(),
         );
     }

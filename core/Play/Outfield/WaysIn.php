@@ -144,6 +144,7 @@ final class WaysIn
                         $this->setting->level->motion->exchangeRelay,
                         $this->throws(),
                         $this->setting->rules->basePath,
+                        $this->setting->bag(Base::Second),
                     );
                 }
             }

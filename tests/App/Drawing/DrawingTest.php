@@ -97,7 +97,7 @@ final class DrawingTest extends TestCase
                 "y is turned over for $number",
             );
         }
-        self::assertEqualsWithDelta([$play->fieldedAt(), $play->called()->released], $picture['held'], 0.001);
+        self::assertEqualsWithDelta([[$play->fieldedAt(), $play->called()->released]], $picture['held'], 0.001);
         self::assertGreaterThan($picture['events'][4]['t'], $picture['length']);
         self::assertStringStartsWith('M0.0 0.0L', PlayPicture::roll($play));
         self::assertSame(2, preg_match_all('/[ML]/', PlayPicture::throw($play)), 'a throw is one straight line');
