@@ -47,6 +47,7 @@ final readonly class PlayerTold
             \in_array($position, $coverage->early, true) => 'leaves with the pitch',
             $inReserve => 'reads first',
             $fields => $play->family->words()->start,
+            '' !== $play->family->words()->else => $play->family->words()->else,
             default => 'goes at the ' . $play->family->words()->one,
         };
         $yours = $inReserve

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Plan;
 
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 
@@ -14,15 +15,33 @@ use FoxCorner\Core\Play\Worth\OutPolicy;
 final readonly class FamilyPlan
 {
     /**
-     * @param list<Coverage>                $own      coverages that the team has drawn up itself
-     * @param array<string, CoverageChoice> $choices  by the situation's key
-     * @param array<string, OutPolicy>      $policies by the situation's key
+     * @param list<Coverage>                    $own      coverages that the team has drawn up itself
+     * @param array<string, CoverageChoice>     $choices  by the situation's key
+     * @param array<string, OutPolicy>          $policies by the situation's key
+     * @param list<array<string, float|string>> $sheet    what the team walks through, as {@see Trial::fields()} tells it;
+     *                                                    none: what comes with the program
      */
-    public function __construct(public array $own = [], public array $choices = [], public array $policies = []) {}
+    public function __construct(
+        public array $own = [],
+        public array $choices = [],
+        public array $policies = [],
+        public array $sheet = [],
+    ) {}
 
     public function isEmpty(): bool
     {
-        return [] === $this->own && [] === $this->choices && [] === $this->policies;
+        return [] === $this->own && [] === $this->choices && [] === $this->policies && [] === $this->sheet;
+    }
+
+    /** @param list<Trial> $trials none: what comes with the program again */
+    public function withSheet(array $trials): self
+    {
+        return new self(
+            $this->own,
+            $this->choices,
+            $this->policies,
+            array_map(static fn(Trial $trial): array => $trial->fields(), $trials),
+        );
     }
 
     public function choice(Situation $situation): ?CoverageChoice
@@ -60,12 +79,12 @@ final readonly class FamilyPlan
 
     public function withChoice(Situation $situation, CoverageChoice $choice): self
     {
-        return new self($this->own, [...$this->choices, $situation->key() => $choice], $this->policies);
+        return new self($this->own, [...$this->choices, $situation->key() => $choice], $this->policies, $this->sheet);
     }
 
     public function withPolicy(Situation $situation, OutPolicy $policy): self
     {
-        return new self($this->own, $this->choices, [...$this->policies, $situation->key() => $policy]);
+        return new self($this->own, $this->choices, [...$this->policies, $situation->key() => $policy], $this->sheet);
     }
 
     /** Changes the team's own coverage of the same key, or adds it. */
@@ -80,6 +99,7 @@ final readonly class FamilyPlan
             null === $this->own($coverage->key) ? [...$own, $coverage] : $own,
             $this->choices,
             $this->policies,
+            $this->sheet,
         );
     }
 
@@ -87,6 +107,6 @@ final readonly class FamilyPlan
     {
         $own = array_filter($this->own, static fn(Coverage $coverage): bool => $coverage->key !== $key);
 
-        return new self(array_values($own), $this->choices, $this->policies);
+        return new self(array_values($own), $this->choices, $this->policies, $this->sheet);
     }
 }

@@ -13,6 +13,7 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Play\Clock\Vocabulary;
 
 /**
  * All that a team has decided: depths and their names, rules in order, spots kept by situation, and its plays by
@@ -31,6 +32,7 @@ final readonly class PlanBook
         public array $kept = [],
         public array $plays = [],
         public BuntPoints $buntPoints = new BuntPoints(),
+        public Vocabulary $words = new Vocabulary(),
     ) {}
 
     /** What comes with the program, before anybody has decided anything. */
@@ -70,13 +72,13 @@ final readonly class PlanBook
 
     public function withDepths(DepthTable $depths): self
     {
-        return new self($depths, $this->rules, $this->kept, $this->plays, $this->buntPoints);
+        return new self($depths, $this->rules, $this->kept, $this->plays, $this->buntPoints, $this->words);
     }
 
     /** @param list<AlignmentRule> $rules */
     public function withRules(array $rules): self
     {
-        return new self($this->depths, $rules, $this->kept, $this->plays, $this->buntPoints);
+        return new self($this->depths, $rules, $this->kept, $this->plays, $this->buntPoints, $this->words);
     }
 
     public function withPlays(string $family, FamilyPlan $plan): self
@@ -87,12 +89,18 @@ final readonly class PlanBook
             $this->kept,
             [...$this->plays, $family => $plan],
             $this->buntPoints,
+            $this->words,
         );
     }
 
     public function withBuntPoints(BuntPoints $points): self
     {
-        return new self($this->depths, $this->rules, $this->kept, $this->plays, $points);
+        return new self($this->depths, $this->rules, $this->kept, $this->plays, $points, $this->words);
+    }
+
+    public function withWords(Vocabulary $words): self
+    {
+        return new self($this->depths, $this->rules, $this->kept, $this->plays, $this->buntPoints, $words);
     }
 
     /** Changes the rule of the same id, or adds it at the end. */
@@ -138,13 +146,13 @@ final readonly class PlanBook
         ksort($own);
         $kept = [...$this->kept, $situation->key() => array_values($own)];
 
-        return new self($this->depths, $this->rules, $kept, $this->plays, $this->buntPoints);
+        return new self($this->depths, $this->rules, $kept, $this->plays, $this->buntPoints, $this->words);
     }
 
     public function withoutKept(Situation $situation): self
     {
         $kept = array_diff_key($this->kept, [$situation->key() => true]);
 
-        return new self($this->depths, $this->rules, $kept, $this->plays, $this->buntPoints);
+        return new self($this->depths, $this->rules, $kept, $this->plays, $this->buntPoints, $this->words);
     }
 }

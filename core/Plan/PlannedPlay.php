@@ -22,8 +22,9 @@ use FoxCorner\Core\Runs\PlayCost;
 final readonly class PlannedPlay
 {
     /**
-     * @param list<Coverage> $coverages to choose from; empty when the play does not arise
-     * @param Coverage|null  $coverage  the one that is looked at
+     * @param list<Coverage>                    $coverages to choose from; empty when the play does not arise
+     * @param Coverage|null                     $coverage  the one that is looked at
+     * @param list<array<string, float|string>> $walked    what the team walks through, as fields; none: as shipped
      */
     private function __construct(
         public SituationPlan $plan,
@@ -31,6 +32,7 @@ final readonly class PlannedPlay
         public array $coverages,
         public ?Coverage $coverage,
         public OutPolicy $policy,
+        private array $walked,
     ) {}
 
     /**
@@ -49,24 +51,31 @@ final readonly class PlannedPlay
                 ? self::find($coverages, $decided->choice($situation)?->coverage) ?? ($coverages[0] ?? null)
                 : self::find($coverages, $coverage) ?? throw self::unknown($coverage, $coverages);
 
-        return new self($plan, $family, $coverages, $chosen, $decided->policy($situation, self::usual($family)));
+        return new self(
+            $plan,
+            $family,
+            $coverages,
+            $chosen,
+            $decided->policy($situation, self::usual($family)),
+            $decided->sheet,
+        );
     }
 
     /** The same coverages with the nine standing otherwise. */
     public function standing(SituationPlan $plan): self
     {
-        return new self($plan, $this->family, $this->coverages, $this->coverage, $this->policy);
+        return new self($plan, $this->family, $this->coverages, $this->coverage, $this->policy, $this->walked);
     }
 
     /** The same with a coverage looked at that is not kept anywhere. */
     public function trying(Coverage $coverage): self
     {
-        return new self($this->plan, $this->family, $this->coverages, $coverage, $this->policy);
+        return new self($this->plan, $this->family, $this->coverages, $coverage, $this->policy, $this->walked);
     }
 
     public function wanting(OutPolicy $policy): self
     {
-        return new self($this->plan, $this->family, $this->coverages, $this->coverage, $policy);
+        return new self($this->plan, $this->family, $this->coverages, $this->coverage, $policy, $this->walked);
     }
 
     /**
@@ -95,6 +104,32 @@ final readonly class PlannedPlay
     public function run(Trial $trial, ?PlayCost $cost = null): Timeline
     {
         return $this->family->against($this->setting($this->chosen(), $cost), $this->chosen())($trial)->timeline();
+    }
+
+    /**
+     * What the team walks through: its own list, or what comes with the program. What no longer fits the field is left
+     * out.
+     *
+     * @return list<Trial>
+     */
+    public function sheet(): array
+    {
+        $rules = $this->plan->state->rules;
+        $trials = [];
+        foreach ($this->walked as $fields) {
+            try {
+                $trials[] = $this->family->trial($fields, $rules);
+            } catch (Problem) {
+                continue;
+            }
+        }
+
+        return [] === $trials ? $this->family->trials($rules) : $trials;
+    }
+
+    public function isOwnSheet(): bool
+    {
+        return [] !== $this->walked;
     }
 
     /** @throws \LogicException when the situation has no coverage */

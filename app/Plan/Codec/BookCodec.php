@@ -17,6 +17,8 @@ use FoxCorner\Core\Game\BuntSign;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\FamilyPlan;
 use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Play\Clock\Vocabulary;
+use FoxCorner\Core\Play\Clock\VoiceWord;
 use FoxCorner\Core\Problem\Problem;
 
 /**
@@ -47,6 +49,7 @@ final class BookCodec
             'bunt_points' => $book->buntPoints->isOrdinary()
                 ? []
                 : [...$book->buntPoints->all(), 'likely_at' => $book->buntPoints->likelyAt],
+            'words' => $book->words->own,
         ];
 
         return json_encode(
@@ -70,6 +73,7 @@ final class BookCodec
             ),
             array_map(PlaysCodec::read(...), $fields->map('plays')),
             $fields->has('bunt_points') ? self::readPoints($fields->within('bunt_points')) : BuntPoints::ordinary(),
+            Vocabulary::of(self::words($fields->within('words'))),
         );
     }
 
@@ -102,6 +106,17 @@ final class BookCodec
             $point,
             $spot->text('by'),
         );
+    }
+
+    /** @return array<string, string> */
+    private static function words(Fields $fields): array
+    {
+        $words = [];
+        foreach (VoiceWord::cases() as $word) {
+            $words[$word->value] = $fields->text($word->value);
+        }
+
+        return $words;
     }
 
     private static function readPoints(Fields $fields): BuntPoints

@@ -30,6 +30,7 @@ final class PlaysCodec
                     $plan->choices,
                 ),
                 'policies' => array_map(static fn(OutPolicy $policy): string => $policy->value, $plan->policies),
+                'sheet' => $plan->sheet,
             ],
             static fn(array $part): bool => [] !== $part,
         );
@@ -49,7 +50,20 @@ final class PlaysCodec
                 $fields->map('choices'),
             ),
             $fields->enumMap('policies', OutPolicy::class),
+            array_map(self::ball(...), $fields->each('sheet')),
         );
+    }
+
+    /** @return array<string, float|string> */
+    private static function ball(Fields $fields): array
+    {
+        $ball = [];
+        foreach ($fields->all() as $name => $value) {
+            $ball[(string) $name] =
+                \is_int($value) || \is_float($value) ? (float) $value : $fields->text((string) $name);
+        }
+
+        return $ball;
     }
 
     private static function moment(string $text): \DateTimeImmutable

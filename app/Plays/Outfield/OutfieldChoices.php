@@ -18,8 +18,8 @@ use FoxCorner\Core\Play\Outfield\JobNote;
 use FoxCorner\Core\Play\Outfield\OutfieldDefence;
 use FoxCorner\Core\Play\Outfield\OutfieldPlay;
 use FoxCorner\Core\Play\Outfield\OutfieldTrial;
+use FoxCorner\Core\Play\Outfield\Simpler;
 use FoxCorner\Core\Play\Outfield\TagUp;
-use FoxCorner\Core\Play\Outfield\TwelveBalls;
 use FoxCorner\Core\Play\Relay\Reached;
 use FoxCorner\Core\Runs\PlayCost;
 
@@ -35,6 +35,10 @@ final class OutfieldChoices
         Reached::Bobbled,
         Reached::Caught,
     ];
+
+    /** Jobs a player that a coach can ask for. */
+    private const FEWEST = 2;
+    private const MOST = 4;
 
     private ?OutfieldDefence $defence = null;
     private ?OutfieldPlay $one = null;
@@ -123,7 +127,31 @@ final class OutfieldChoices
     /** @return list<OutfieldPlay> the balls that matter here */
     public function twelve(): array
     {
-        return array_map($this->defence()->play(...), TwelveBalls::of($this->planned->plan->state->rules));
+        $plays = [];
+        foreach ($this->planned->sheet() as $ball) {
+            if ($ball instanceof OutfieldTrial) {
+                $plays[] = $this->defence()->play($ball);
+            }
+        }
+
+        return $plays;
+    }
+
+    /** A plan with at most so many jobs a player, as the page was asked for; null: it was not. */
+    public function simpler(int $limit): ?Simpler
+    {
+        return $limit < self::FEWEST || $limit > self::MOST ? null : Simpler::of([$this->defence()], $limit);
+    }
+
+    /** @return list<int> to pick from */
+    public function limits(): array
+    {
+        return range(self::FEWEST, self::MOST);
+    }
+
+    public function isUsualSheet(): bool
+    {
+        return !$this->planned->isOwnSheet();
     }
 
     /** @return array<string, string> parameters that lead to a ball of them */

@@ -6,6 +6,7 @@ namespace FoxCorner\App\Plays\Outfield;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Clock\Vocabulary;
 use FoxCorner\Core\Play\Clock\VoiceWord;
 use FoxCorner\Core\Play\Outfield\CutMan;
 use FoxCorner\Core\Play\Outfield\CutZone;
@@ -24,7 +25,6 @@ final class OutfieldExtension extends AbstractExtension
     public function getFunctions(): array
     {
         return [
-            new TwigFunction('spoken', static fn(VoiceWord $word): string => $word->usual()),
             new TwigFunction(
                 'off_by',
                 static fn(CutMan $cut, float $off): float => RelayArms::missesBy(
@@ -52,7 +52,7 @@ final class OutfieldExtension extends AbstractExtension
     }
 
     /** What the cutoff man hears last, as a heading: “Cut four.” */
-    private static function call(Timeline $play): string
+    private static function call(Timeline $play, Vocabulary $ours): string
     {
         $cut = null;
         foreach ($play->voices as $voice) {
@@ -62,9 +62,8 @@ final class OutfieldExtension extends AbstractExtension
         if (null === $cut) {
             return 'No cutoff here';
         }
-        $words = array_map(static fn(VoiceWord $word): string => strtolower($word->usual()), $cut->words);
 
-        return [] === $words ? 'Nothing: let it go.' : '“' . ucfirst(implode(' ', $words)) . '.”';
+        return [] === $cut->words ? 'Nothing: let it go.' : '“' . $ours->saying($cut->words) . '.”';
     }
 
     /** A zone as a path of a drawing. */

@@ -12,11 +12,13 @@ final readonly class FamilyWords
      * @param string $one   "bunt", as in "on a bunt"
      * @param string $many  "bunts", as in "on 4 of 15 bunts"
      * @param string $start what whoever may field it does first: "charges"
+     * @param string $else  what the others do first; empty: they go at the moment of it
      */
     public function __construct(
         public string $place,
         public string $one,
         public string $many,
         public string $start = 'charges',
+        public string $else = '',
     ) {}
 }

@@ -47,7 +47,8 @@ final readonly class CutMan
 
     /**
      * @param float $exchange s of whoever has the ball, the turn toward the base included
-     * @param Point $second   the bag that a shortstop who goes out for a ball to right does not pass: somebody comes to it
+     * @param Point $second   the bag that a shortstop who goes out for a ball to right does not pass: somebody comes
+     *                        to it
      */
     public static function of(
         CastMember $who,

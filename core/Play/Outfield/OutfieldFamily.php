@@ -30,7 +30,13 @@ final readonly class OutfieldFamily implements PlayFamily
 
     public function words(): FamilyWords
     {
-        return new FamilyWords('Outfield', 'ball to the outfield', 'balls to the outfield', 'goes for the ball');
+        return new FamilyWords(
+            'Outfield',
+            'ball to the outfield',
+            'balls to the outfield',
+            'goes for the ball',
+            'is on the way before it lands',
+        );
     }
 
     public function coverages(RuleSet $rules, Situation $situation): array

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plays;
+
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Plan\Address\PlayControls;
+use FoxCorner\App\Plan\Address\SituationAddresses;
+use FoxCorner\App\Plan\PlanEdit;
+use FoxCorner\App\Plan\PlanEdits;
+use FoxCorner\App\Plan\PlanReader;
+use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Problem\Refused;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** What the team walks through of a family of plays: a ball is put on its sheet, or taken off. */
+final class KeepSheet extends AbstractController
+{
+    /** Balls on one sheet. */
+    private const MOST = 24;
+
+    public function __construct(
+        private readonly SituationAddresses $addresses,
+        private readonly PlanReader $plans,
+        private readonly PlanEdits $edits,
+        private readonly PlayControls $controls,
+    ) {}
+
+    #[Route('/{team}/plays/{family}/{situation}/sheet', name: 'keep_sheet', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
+    public function keep(Membership $membership, PlayFamily $family, string $situation, Request $request): Response
+    {
+        $address = $this->addresses->read($membership->team, $situation, $request->query);
+        $play = $this->plans->read($membership->team, $address->situation, $address->context)->play($family);
+        $trial = $this->controls->of($family)->trial($address->trial, $play->plan->state->rules);
+        $balls = $play->sheet();
+        $off = $request->request->getString('off');
+        [$words, $kept] = match (true) {
+            $request->request->getBoolean('shipped') => ['The balls that come with the program', []],
+            '' !== $off => ['A ball taken off the sheet', self::without($balls, $off)],
+            \count($balls) >= self::MOST => throw Refused::because(
+                'sheet',
+                'it is full',
+                self::MOST . ' at most: take one off first',
+            ),
+            default => ['A ball put on the sheet', [...$balls, $trial]],
+        };
+        $this->edits->tell(
+            $membership,
+            PlanEdit::of(
+                $words,
+                $request->request->getString('seen'),
+                static fn(PlanBook $book): mixed => $book->plays($family->key())->sheet,
+                static fn(PlanBook $book): PlanBook => $book->withPlays(
+                    $family->key(),
+                    $book->plays($family->key())->withSheet($kept),
+                ),
+            ),
+        );
+        $to = $request->request->getBoolean('stay') ? 'field' : 'plays';
+        $back =
+            'field' === $to ? $address->with([]) : ['family' => $family->key(), ...$address->with(['view' => null])];
+
+        return $this->redirectToRoute(
+            $to,
+            ['team' => $membership->team->address(), ...$back],
+            Response::HTTP_SEE_OTHER,
+        );
+    }
+
+    /**
+     * @param list<Trial> $balls
+     *
+     * @return list<Trial>
+     */
+    private static function without(array $balls, string $number): array
+    {
+        if (!isset($balls[(int) $number - 1]) || 1 !== preg_match('/^\d{1,2}$/', $number)) {
+            throw Refused::because('off', "there is no ball number $number", 'the number of one on the sheet');
+        }
+        if (1 === \count($balls)) {
+            throw Refused::because('off', 'it is the last one', 'a sheet with one ball at least, or the shipped ones');
+        }
+        unset($balls[(int) $number - 1]);
+
+        return array_values($balls);
+    }
+}
