@@ -18,7 +18,8 @@ final readonly class FamilyPlan
      * @param list<Coverage>                    $own      coverages that the team has drawn up itself
      * @param array<string, CoverageChoice>     $choices  by the situation's key
      * @param array<string, OutPolicy>          $policies by the situation's key
-     * @param list<array<string, float|string>> $sheet    what the team walks through, as {@see Trial::fields()} tells it;
+     * @param list<array<string, float|string>> $sheet    what the team walks through, as {@see Trial::fields()} tells
+     *                                                    it;
      *                                                    none: what comes with the program
      */
     public function __construct(

@@ -6,6 +6,7 @@ namespace FoxCorner\App\Plays\Outfield;
 
 use FoxCorner\App\Plan\Address\Choice;
 use FoxCorner\App\Plan\Address\SituationAddress;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Clock\Move;
 use FoxCorner\Core\Play\Clock\PlaySetting;
@@ -97,6 +98,30 @@ final class OutfieldChoices
             ),
             Boldness::cases(),
         );
+    }
+
+    /** Whose view it is; null: everybody's. */
+    public function see(): ?Position
+    {
+        $number = $this->address->trial['see'] ?? null;
+
+        return null === $number ? null : Position::ofNumber((int) $number);
+    }
+
+    /** @return list<Choice> */
+    public function views(): array
+    {
+        $views = [$this->choice('see-all', 'Everybody', ['see' => null], null === $this->see())];
+        foreach (Position::cases() as $position) {
+            $views[] = $this->choice(
+                'see-' . $position->value,
+                (string) $position->value,
+                ['see' => (string) $position->value],
+                $position === $this->see(),
+            );
+        }
+
+        return $views;
     }
 
     /** The ball that is looked at. */

@@ -17,6 +17,7 @@ use FoxCorner\Core\Play\Outfield\Flight;
 use FoxCorner\Core\Play\Outfield\OutfieldFamily;
 use FoxCorner\Core\Play\Outfield\OutfieldTrial;
 use FoxCorner\Core\Play\Relay\Reached;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
@@ -31,6 +32,7 @@ final readonly class OutfieldControls implements FamilyControls
     private const FLIGHT = 'flight';
     private const REACHED = 'reached';
     private const BOLD = 'bold';
+    private const SEE = 'see';
     private const PLACE = 'two distances in feet, to the right of home and out from it, as in -90,220';
 
     public function family(): string
@@ -50,8 +52,14 @@ final readonly class OutfieldControls implements FamilyControls
         $reached = self::oneOf(self::REACHED, $query->getString(self::REACHED), Reached::class);
         $bold = self::oneOf(self::BOLD, $query->getString(self::BOLD), Boldness::class);
 
+        $see = $query->getString(self::SEE);
+        if ('' !== $see && 1 !== preg_match('/^[1-9]$/', $see)) {
+            throw Refused::because(self::SEE, "\"$see\" is no position", 'a position number, 1 to 9');
+        }
+
         return array_filter(
             [
+                self::SEE => $see,
                 self::HIT => $hit,
                 self::FLIGHT => Flight::Ground->value === $flight ? '' : $flight,
                 self::REACHED => $reached,

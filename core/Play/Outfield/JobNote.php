@@ -5,25 +5,31 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Outfield;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Paces;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Move;
+use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
 
 /** One fielder's job on one ball, with its distances; where he goes first, and what he looks at. */
 final readonly class JobNote
 {
+    /** ft; whoever is closer is at the bag. */
+    private const AT_BAG = 3.0;
+
     /**
      * @param string       $words "Cutoff, 118 ft from 7"
      * @param string       $step  his first step
+     * @param string       $walk  where it is, walked off in his own paces from the nearest bag
      * @param list<string> $eyes  what he looks at, in order
      */
-    private function __construct(public string $words, public string $step, public array $eyes) {}
+    private function __construct(public string $words, public string $step, public string $walk, public array $eyes) {}
 
     public static function of(OutfieldPlay $play, Spots $spots, Move $move): self
     {
         $job = $move->jobs[0] ?? null;
         if (null === $job) {
-            return new self('No job', 'None', []);
+            return new self('No job', 'None', '', []);
         }
         $end = $move->track->end()->point;
         $cut = $play->ways->cut;
@@ -50,7 +56,34 @@ final readonly class JobNote
             default => $job->words,
         };
 
-        return new self($words, self::step($move), self::eyes($job->kind, $move->position()));
+        return new self(
+            $words,
+            self::step($move),
+            self::walked($play, $move, $job),
+            self::eyes($job->kind, $move->position()),
+        );
+    }
+
+    /** "28 paces from third, on the line from the ball to home" */
+    private static function walked(OutfieldPlay $play, Move $move, Job $job): string
+    {
+        $end = $move->track->end()->point;
+        [$nearest, $feet] = [Base::Home, \INF];
+        foreach (Base::cases() as $base) {
+            $away = $end->distanceTo($play->setting->bag($base));
+            [$nearest, $feet] = $away < $feet ? [$base, $away] : [$nearest, $feet];
+        }
+        if ($feet < self::AT_BAG) {
+            return 'At ' . $nearest->word();
+        }
+        $paces = Paces::inFeet($feet, $move->who->player->traits->pace());
+        $line = match ($job->kind) {
+            JobKind::Cut, JobKind::Trail => ', on the line from the ball to ' . ($job->base?->word() ?? ''),
+            JobKind::BackUp => null === $job->base && !$job->startsTowardBall ? '' : ', on the line of the throw',
+            default => '',
+        };
+
+        return $paces->count() . ' paces from ' . $nearest->word() . $line;
     }
 
     private static function behind(OutfieldPlay $play, ?Base $base): Base

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Range\Fly;
 
+use FoxCorner\Core\Field\Fence;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Level\LevelProfile;
@@ -62,8 +63,8 @@ final readonly class FlyMap
         return new self(
             $kind,
             $spots,
-            self::zones($open, static fn(FlySpot $spot): array => $spot->nearest, \count($spots)),
-            self::zones($shared, static fn(FlySpot $spot): array => $spot->sharing, \count($spots)),
+            self::zones($open, static fn(FlySpot $spot): array => $spot->nearest, \count($spots), $rules->fence),
+            self::zones($shared, static fn(FlySpot $spot): array => $spot->sharing, \count($spots), $rules->fence),
         );
     }
 
@@ -131,17 +132,20 @@ final readonly class FlyMap
      *
      * @return list<FlyZone>
      */
-    private static function zones(array $spots, callable $between, int $all): array
+    private static function zones(array $spots, callable $between, int $all, Fence $fence): array
     {
         $groups = [];
         foreach ($spots as $spot) {
             $positions = $between($spot);
             usort($positions, static fn(Position $a, Position $b): int => $a->value <=> $b->value);
-            $groups[implode(' ', array_map(static fn(Position $position): int => $position->value, $positions))][] =
-                $spot->point;
+            $groups[
+                implode(' ', array_map(static fn(Position $position): int => $position->value, $positions))
+            ][] = $spot;
         }
         $zones = [];
-        foreach ($groups as $numbers => $points) {
+        foreach ($groups as $numbers => $found) {
+            $hangs = array_map(static fn(FlySpot $spot): float => $spot->hang, $found);
+            $points = array_map(static fn(FlySpot $spot): Point => $spot->point, $found);
             $zones[] = new FlyZone(
                 array_map(static fn(string $number): Position => Position::from((int) $number), explode(' ', $numbers)),
                 \count($points),
@@ -149,6 +153,15 @@ final readonly class FlyMap
                 Point::of(
                     array_sum(array_map(static fn(Point $point): float => $point->x, $points)) / \count($points),
                     array_sum(array_map(static fn(Point $point): float => $point->y, $points)) / \count($points),
+                ),
+                min($hangs),
+                max($hangs),
+                min(
+                    array_map(
+                        static fn(Point $point): float => $fence->distanceAt($point->sprayDegrees()) -
+                            $point->distanceTo(Point::home()),
+                        $points,
+                    ),
                 ),
             );
         }

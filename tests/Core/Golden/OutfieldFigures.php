@@ -158,7 +158,7 @@ final class OutfieldFigures implements Figures
         $notes = $there = [];
         foreach ($timeline->moves as $number => $move) {
             $note = JobNote::of($play, $play->spots(), $move);
-            $notes[$number] = [$note->words, $note->step];
+            $notes[$number] = [$note->words, $note->step, $note->walk];
             $there[$number] = [$move->there(), $move->track->end()->point];
         }
         $cut = $play->ways->cut;

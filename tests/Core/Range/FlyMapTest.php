@@ -7,6 +7,7 @@ namespace FoxCorner\Tests\Core\Range;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Motion\Ball;
@@ -18,6 +19,7 @@ use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Range\Fly\FlyMap;
 use FoxCorner\Core\Range\Fly\FlyPriority;
 use FoxCorner\Core\Range\Fly\FlySpot;
+use FoxCorner\Core\Range\Fly\FlyZone;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -101,6 +103,48 @@ final class FlyMapTest extends TestCase
                 'who is late meets nobody',
             );
         }
+    }
+
+    public function testTheGroundBetweenThemHasANameAWindowAndSomebodyWhoGivesWay(): void
+    {
+        $fence = ShippedRuleSets::get('baseball-90')->fence;
+        $named = [];
+        foreach (FlyKind::cases() as $kind) {
+            foreach (self::plan()->flies($kind)->shared as $zone) {
+                $named[$zone->name()] = $zone;
+                self::assertLessThanOrEqual($zone->longest, $zone->shortest);
+                self::assertStringNotContainsString((string) $zone->caller()->value, $zone->yields());
+                self::assertLessThan($fence->farthest(), $zone->fence);
+            }
+        }
+        self::assertArrayHasKey('short left', $named);
+        self::assertArrayHasKey('short right', $named);
+        $zone = new FlyZone(
+            [Position::LeftField, Position::CenterField],
+            3,
+            0.1,
+            Point::polar(300.0, -14.0),
+            3.0,
+            4.0,
+            9.0,
+        );
+        self::assertSame('left-center gap', $zone->name());
+        self::assertSame('7', $zone->yields());
+        self::assertTrue($zone->isAtFence());
+        $behind = new FlyZone(
+            [Position::FirstBase, Position::Catcher],
+            3,
+            0.1,
+            Point::polar(90.0, 40.0),
+            3.0,
+            4.0,
+            15.5,
+        );
+        self::assertSame('behind first', $behind->name());
+        self::assertFalse($behind->isAtFence());
+        $mound = new FlyZone([Position::Pitcher, Position::Catcher], 3, 0.1, Point::of(0.0, 50.0));
+        self::assertSame('around the mound', $mound->name());
+        self::assertSame('1', $mound->yields());
     }
 
     /** The outfield of the shipped rules against the batter it is for, and the same straight up. */
