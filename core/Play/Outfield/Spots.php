@@ -20,6 +20,8 @@ final readonly class Spots
     /** ft behind the ball at which the neighbour runs (ours); never beyond the fence. */
     private const BEHIND_BALL = 25.0;
     private const OFF_FENCE = 6.0;
+    /** ft beside the ball, where there is no room behind it (ours). */
+    private const BESIDE_BALL = 15.0;
     /** ft between the lead man and the one who trails him. Source: the project's model. */
     private const TRAIL = [8.0, 20.0];
     /** ft above the catch that a lead man reaches (ours). */
@@ -82,7 +84,7 @@ final readonly class Spots
                 : $from->between($bag, 0.5),
             JobKind::Trail === $job->kind => $this->trail($bag),
             JobKind::Follow === $job->kind => $this->setting->bag(Base::Second),
-            JobKind::BackUp === $job->kind && null === $job->base && !$job->startsTowardBall => $this->behindBall(),
+            JobKind::BackUp === $job->kind && null === $job->base && !$job->startsTowardBall => $this->behindBall($who),
             JobKind::BackUp === $job->kind => $this->behind($who, $job->base ?? $this->read()),
             JobKind::RelayReady === $job->kind => $this->setting->rules
                 ->diamond()
@@ -112,13 +114,18 @@ final readonly class Spots
         return null === $cut ? $this->ball->at->between($bag, 0.5) : $cut->at->toward($bag, $this->trailFeet());
     }
 
-    private function behindBall(): Point
+    /** Behind it, seen from home; with no room there, on his own side of it. */
+    private function behindBall(CastMember $who): Point
     {
         $feet = $this->ball->at->distanceTo(Point::home());
         $degrees = $this->ball->at->sprayDegrees();
         $fence = $this->setting->rules->fence->distanceAt($degrees) - self::OFF_FENCE;
+        if ($feet + self::BESIDE_BALL < $fence) {
+            return Point::polar(min($feet + self::BEHIND_BALL, $fence), $degrees);
+        }
+        $aside = rad2deg(self::BESIDE_BALL / max(1.0, $feet));
 
-        return Point::polar(max(min($feet + self::BEHIND_BALL, $fence), 1.0), $degrees);
+        return Point::polar(min($feet, $fence), $degrees + ($who->start->sprayDegrees() > $degrees ? $aside : -$aside));
     }
 
     /** The base that the throw goes to, of the two between which the pitcher reads; home unless it is third. */
