@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Bench;
 
+use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\GameState;
@@ -12,6 +13,7 @@ use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\Hops;
 use FoxCorner\Core\Motion\Speed;
+use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
@@ -29,7 +31,14 @@ use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
 use FoxCorner\Core\Play\GroundBall\GroundDefence;
 use FoxCorner\Core\Play\GroundBall\ResultTable;
 use FoxCorner\Core\Play\GroundBall\TwoOrOne;
+use FoxCorner\Core\Play\Outfield\Flight;
+use FoxCorner\Core\Play\Outfield\IdleCheck;
+use FoxCorner\Core\Play\Outfield\OutfieldDefence;
+use FoxCorner\Core\Play\Outfield\OutfieldFamily;
+use FoxCorner\Core\Play\Outfield\OutfieldTrial;
+use FoxCorner\Core\Play\Relay\RelayArms;
 use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Build\Placement;
@@ -90,6 +99,9 @@ final class CoreTimings
             $roster,
             Record::of([], []),
         );
+        $arms = new RelayArms(Throws::of(Ball::Baseball), Speed::ofMph(88.0), 1.2, Speed::ofMph(82.0), 0.85);
+        $outfield = PlannedPlay::of($plan, new OutfieldFamily(), $book);
+        $deep = OutfieldTrial::near(Point::polar(190.0, -14.0), Flight::Line, $state->rules);
         $shed = ['bucket of balls' => 3, 'bag' => 3, 'helmet' => 4];
         $stations = (new StationChoice($roster, Helpers::of(3), $shed, FieldPart::Whole, $state->rules->diamond()))->of(
             $needs,
@@ -114,6 +126,24 @@ final class CoreTimings
                 GroundDefence::of(
                     PlaySetting::of($plan->state, $plan->level, $plan->cast, $ground->policy, $cost),
                     $ground->coverage ?? throw new \LogicException('There is one.'),
+                ),
+            ),
+            'best cutoff for two arms, 317 ft' => static fn(): mixed => $arms->best(317.0),
+            'one ball to the outfield, drawn' => static fn(): mixed => $outfield->run($deep, $cost),
+            'idle check, 24 situations x 60 balls' => static fn(): mixed => array_map(
+                IdleCheck::of(...),
+                array_map(
+                    static fn(PlannedPlay $play): OutfieldDefence => new OutfieldDefence(
+                        PlaySetting::of(
+                            $play->plan->state,
+                            $play->plan->level,
+                            $play->plan->cast,
+                            OutPolicy::Numbers,
+                            $cost,
+                        ),
+                        (new OutfieldFamily())->coverages($state->rules, $play->plan->state->situation)[0],
+                    ),
+                    $all,
                 ),
             ),
             'range map, 61 x 9 balls' => static fn(): mixed => $plan->range($cost),

@@ -83,3 +83,42 @@ test('a ground ball is hit by a touch, harder by a link, and two are called', as
     await expect(page).toHaveURL(/view=ground-ball/);
     await expect(page.locator('.jobs-below')).toContainText('Field it');
 });
+
+test('a ball to the outfield is touched, dragged and nudged, and everybody runs', async ({ page }) => {
+    const team = await signInToTerns(page);
+    await page.goto(`/${team}/field/R1-1?view=outfield&flight=line`);
+    const drawing = page.locator('svg.drawing');
+    const box = await drawing.boundingBox();
+    await drawing.click({ position: { x: box.width * 0.36, y: box.height * 0.3 } });
+    await expect(page).toHaveURL(/hit=-\d+,\d+/);
+    const touched = page.url();
+    const mark = page.locator('#ball-mark');
+    const from = await mark.boundingBox();
+    await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(from.x + 120, from.y + 30, { steps: 5 });
+    await page.mouse.up();
+    await expect(page).not.toHaveURL(touched);
+    const dragged = page.url();
+    await page.locator('#ball-mark').focus();
+    await page.keyboard.press('ArrowUp');
+    await expect(page).not.toHaveURL(dragged);
+    await page.getByRole('button', { name: 'Next' }).click();
+    await expect(page.locator('[data-clock-read]')).not.toHaveText('');
+    await page.locator('#see-6').click();
+    await expect(page.locator('.path-mine')).toBeVisible();
+    await expect(page.locator('.jobs-below tbody tr')).toHaveCount(9);
+});
+
+test('on a phone the outfield fits', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    const team = await signInToTerns(page);
+    for (const path of [
+        'field/R1-1?view=outfield&hit=-70,205&flight=line',
+        'plays/outfield/R3-1',
+        'plays/outfield/R3-1/sheet',
+    ]) {
+        await page.goto(`/${team}/${path}`);
+        await doesNotOverflow(page);
+    }
+});

@@ -24,6 +24,9 @@ use FoxCorner\Core\Plan\FamilyPlan;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Play\Bunt\ShippedCoverages;
+use FoxCorner\Core\Play\Clock\Vocabulary;
+use FoxCorner\Core\Play\Family\PlayFamilies;
+use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
@@ -247,7 +250,17 @@ final class DocumentsTest extends TestCase
                 new KeptSpot(Position::Shortstop, NamedDepth::DoublePlay, Point::of(-20.25, 80.5), 'Wren'),
             )
             ->withPlays(BuntFamily::KEY, $bunts)
+            ->withPlays('outfield', (new FamilyPlan())->withSheet(self::walked()))
+            ->withWords(Vocabulary::of(['cut' => 'Hold', 'home' => 'Plate']))
             ->withBuntPoints(BuntPoints::of([BuntSign::Late->value => 3], 5));
+    }
+
+    /** @return list<Trial> */
+    private static function walked(): array
+    {
+        $ball = ['x' => -60.0, 'y' => 150.0, 'flight' => 'fly', 'reached' => 'across', 'boldness' => 'bold'];
+
+        return [PlayFamilies::shipped()->get('outfield')->trial($ball, ShippedRuleSets::get('fastpitch-43'))];
     }
 
     private static function mustFit(string $document): void
