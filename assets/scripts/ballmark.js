@@ -6,11 +6,16 @@ import { visit } from './visit.js';
 const NUDGE = 5;
 
 export function moveBalls(page) {
-    draggable(page, '[data-ball-mark]', NUDGE, (mark) => {
-        const drawing = mark.closest('svg[data-ground]');
-        const { e, f } = mark.transform.baseVal.consolidate().matrix;
-        const address = new URL(drawing.dataset.ground, page.baseURI);
-        address.searchParams.set('at', `${e.toFixed(1)},${(-f).toFixed(1)}`);
-        visit(drawing, address);
-    });
+    draggable(
+        page,
+        '[data-ball-mark]',
+        () => NUDGE,
+        (mark) => {
+            const drawing = mark.closest('svg[data-ground]');
+            const { e, f } = mark.transform.baseVal.consolidate().matrix;
+            const address = new URL(drawing.dataset.ground, page.baseURI);
+            address.searchParams.set('at', `${e.toFixed(1)},${(-f).toFixed(1)}`);
+            visit(drawing, address);
+        },
+    );
 }
