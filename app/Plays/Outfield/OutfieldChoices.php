@@ -16,6 +16,7 @@ use FoxCorner\Core\Play\Outfield\CutZone;
 use FoxCorner\Core\Play\Outfield\Flight;
 use FoxCorner\Core\Play\Outfield\IdleCheck;
 use FoxCorner\Core\Play\Outfield\JobNote;
+use FoxCorner\Core\Play\Outfield\MayStray;
 use FoxCorner\Core\Play\Outfield\OutfieldDefence;
 use FoxCorner\Core\Play\Outfield\OutfieldPlay;
 use FoxCorner\Core\Play\Outfield\OutfieldTrial;
@@ -192,6 +193,20 @@ final class OutfieldChoices
     public function tagUps(): array
     {
         return TagUp::table($this->defence(), $this->trial->boldness);
+    }
+
+    /** @return array<string, list<MayStray>> by field, on a fly to the man there; empty with nobody on or two out */
+    public function strays(): array
+    {
+        $strays = [];
+        foreach (Position::OUTFIELD as $position) {
+            $found = MayStray::all($this->defence(), $this->planned->plan->cast->at($position)->start);
+            if ([] !== $found) {
+                $strays[$position->label()] = $found;
+            }
+        }
+
+        return $strays;
     }
 
     /** @return list<string> */

@@ -30,6 +30,17 @@ enum BallKind: string
         };
     }
 
+    /** As an end of "7 has". */
+    public function one(): string
+    {
+        return match ($this) {
+            self::Single => 'a single',
+            self::Double => 'one for extra bases',
+            self::Tandem => 'one over him',
+            self::Caught => 'caught it',
+        };
+    }
+
     /** Bases that everybody has for sure. */
     public function sure(): int
     {

@@ -77,7 +77,12 @@ final class OutfieldCoverages
 
     public static function branch(BallKind $ball, Position $fielder, Side $side): Branch
     {
-        return Branch::fieldedBy($fielder)->and($side->branch())->and($ball->branch());
+        $where = Position::CenterField === $fielder ? ", on the $side->value" : '';
+
+        return Branch::fieldedBy($fielder)
+            ->and($side->branch())
+            ->and($ball->branch())
+            ->saying("$fielder->value has " . $ball->one() . $where);
     }
 
     /** @return list<Job> */

@@ -67,6 +67,12 @@ final readonly class Branch
         );
     }
 
+    /** The same, said otherwise. */
+    public function saying(string $words): self
+    {
+        return new self($this->answers, $this->fieldedBy, $words);
+    }
+
     /** As files have it: "fielded:1", "fielded:6+runner:goes". */
     public function key(): string
     {

@@ -23,6 +23,7 @@ use FoxCorner\Core\Play\Outfield\Boldness;
 use FoxCorner\Core\Play\Outfield\CutZone;
 use FoxCorner\Core\Play\Outfield\Flight;
 use FoxCorner\Core\Play\Outfield\IdleCheck;
+use FoxCorner\Core\Play\Outfield\MayStray;
 use FoxCorner\Core\Play\Outfield\OutfieldCoverages;
 use FoxCorner\Core\Play\Outfield\OutfieldDefence;
 use FoxCorner\Core\Play\Outfield\OutfieldFamily;
@@ -398,6 +399,25 @@ final class OutfieldPlayTest extends TestCase
         self::assertSame([], TagUp::table(self::defence(Level::Pro, 'none-0')));
         self::assertSame([], TagUp::table(self::defence(Level::Pro, 'R3-2')));
         self::assertEqualsWithDelta(0.0, ($at(Level::Pro, 250.0)->runner ?? 0.0) - 3.95, 0.1);
+    }
+
+    public function testHowFarARunnerMayStray(): void
+    {
+        $defence = self::defence(Level::Pro, 'R1R2-0');
+        $at = $defence->setting->cast->at(Position::RightField)->start;
+        $strays = MayStray::all($defence, $at);
+        self::assertSame([Base::First, Base::Second], array_column($strays, 'base'));
+        self::assertEqualsWithDelta(60.0, $strays[0]->feet, 8.0, 'two thirds of the way on a fly to right');
+        self::assertLessThanOrEqual(90.0, $strays[1]->feet);
+        $ball = $defence->play(OutfieldTrial::hit($at, Flight::Fly, $defence->setting->rules, Reached::Caught));
+        $runner = $defence->setting->runners[0];
+        self::assertEqualsWithDelta(
+            $ball->ways->to(Base::First)->held() - $ball->ball->seconds,
+            0.25 + $runner->legs->secondsFor($strays[0]->feet - 6.0),
+            0.001,
+            'he is back with the ball',
+        );
+        self::assertSame([], MayStray::all(self::defence(Level::Pro, 'R1-2'), $at));
     }
 
     public function testFewerRulesAndWhatTheyLose(): void
