@@ -105,7 +105,7 @@ final class Version20261125033000 extends AbstractMigration
         }
         /**
          * @var list<array{team_id: string, situation: string, coverage: string, decided_at: string, by_name: string}>
-         * $choices
+         *                                                                                                             $choices
          */
         $choices = $this->connection->fetchAllAssociative(
             'SELECT choice.*, account.name AS by_name FROM plan_choice choice JOIN account ON account.id = ' .

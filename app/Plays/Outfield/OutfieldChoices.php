@@ -112,7 +112,7 @@ final class OutfieldChoices
     /** @return list<Choice> */
     public function views(): array
     {
-        $views = [$this->choice('see-all', 'Everybody', ['see' => null], null === $this->see())];
+        $views = [$this->choice('see-all', 'All', ['see' => null], null === $this->see())];
         foreach (Position::cases() as $position) {
             $views[] = $this->choice(
                 'see-' . $position->value,

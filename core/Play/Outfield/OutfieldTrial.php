@@ -12,6 +12,7 @@ use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Relay\Reached;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** One ball to the outfield: where it comes down, or would come to rest on the ground, and how it is reached. */
 final readonly class OutfieldTrial implements Trial
@@ -22,8 +23,9 @@ final readonly class OutfieldTrial implements Trial
     private const IN_FRONT = 4.0;
     /** ft that a ball on the ground can be hit to roll; the fence stops it before. */
     private const FARTHEST = 999.0;
-    /** Degrees from straight away, to either side: the foul lines. */
+    /** Degrees from straight away, to either side: the foul lines, and how far foul an outfielder still catches one. */
     private const FAIR = 45.0;
+    private const FOUL = 60.0;
 
     private function __construct(
         public Point $to,
@@ -36,7 +38,8 @@ final readonly class OutfieldTrial implements Trial
     /**
      * @param Reached|null $reached null: as it comes
      *
-     * @throws Problem when the place is not in the outfield, or no ball of the kind gets there
+     * @throws Problem when the place is not in the outfield, no ball of the kind gets there, or it is foul and not
+     *                 caught
      */
     public static function hit(
         Point $to,
@@ -49,12 +52,17 @@ final readonly class OutfieldTrial implements Trial
         $kind = $flight->kind();
         $fence = $rules->fence->distanceAt($to->sprayDegrees()) - self::IN_FRONT;
         $most = null === $kind ? self::FARTHEST : min($fence, BattedBall::farthest($kind, Ball::for($rules->sport)));
+        $isCaught = Reached::Caught === $reached;
+        if ($isCaught && null === $kind) {
+            throw Refused::because('reached', 'a ball on the ground is not caught', 'line or fly as the flight');
+        }
+        $widest = $isCaught ? self::FOUL : self::FAIR;
         OutOfRange::unlessBetween(
             'direction of the ball',
             round($to->sprayDegrees(), 1),
-            -self::FAIR,
-            self::FAIR,
-            'degrees from straight away, negative toward third',
+            -$widest,
+            $widest,
+            'degrees from straight away, negative toward third; beyond 45 only when it is caught',
         );
         OutOfRange::unlessBetween(
             'place of the ball',
@@ -80,7 +88,15 @@ final readonly class OutfieldTrial implements Trial
         ?Reached $reached = null,
         Boldness $boldness = Boldness::Ordinary,
     ): self {
-        $degrees = min(self::FAIR - 0.5, max(0.5 - self::FAIR, $touch->sprayDegrees()));
+        // In the air and foul: there is nothing but to catch it.
+        $isFoul = Flight::Fly === $flight && abs($touch->sprayDegrees()) > self::FAIR;
+        $widest = ($isFoul ? self::FOUL : self::FAIR) - 0.5;
+        $degrees = min($widest, max(-$widest, $touch->sprayDegrees()));
+        $reached = match (true) {
+            $isFoul => Reached::Caught,
+            Flight::Ground === $flight && Reached::Caught === $reached => null,
+            default => $reached,
+        };
         $fence = $rules->fence->distanceAt($degrees) - self::IN_FRONT - 1.0;
         $feet = min($fence, max(self::nearest($rules) + 1.0, $touch->distanceTo(Point::home())));
         $kind = $flight->kind();
@@ -122,6 +138,8 @@ final readonly class OutfieldTrial implements Trial
     public static function place(float $degrees): string
     {
         return match (true) {
+            $degrees < -self::FAIR => 'foul on the left',
+            $degrees > self::FAIR => 'foul on the right',
             $degrees <= -38.0 => 'down the left line',
             $degrees <= -21.0 => 'to left',
             $degrees <= -7.0 => 'to the left-center gap',

@@ -13,7 +13,9 @@ final class Summary
     public static function of(OutfieldPlay $play, Ending $made, ThrowOption $option): string
     {
         if (null !== $made->runner) {
-            $who = ucfirst($made->runner->person());
+            $in = self::scored($play, $made);
+            $before = [] === $in ? '' : implode(' and ', $in) . (1 === \count($in) ? ' scores, ' : ' score, ');
+            $who = '' === $before ? ucfirst($made->runner->person()) : $before . $made->runner->person();
             $at = $made->way->base->word();
 
             return $option->margin() > 0.0
@@ -38,7 +40,7 @@ final class Summary
     {
         $in = [];
         foreach ($play->runners as $runner) {
-            if (Base::Home->value === $made->ends[$runner->from]) {
+            if ($runner !== $made->runner && Base::Home->value === $made->ends[$runner->from]) {
                 $in[] = ucfirst($runner->person());
             }
         }

@@ -13,6 +13,7 @@ use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Known\LevelFigures;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Voice;
@@ -33,6 +34,9 @@ use FoxCorner\Core\Play\Outfield\Simpler;
 use FoxCorner\Core\Play\Outfield\TagUp;
 use FoxCorner\Core\Play\Outfield\TwelveBalls;
 use FoxCorner\Core\Play\Relay\Reached;
+use FoxCorner\Core\Play\Relay\Retrieval;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\JobKind;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Problem;
@@ -202,6 +206,8 @@ final class OutfieldPlayTest extends TestCase
         };
         self::assertSame('outfield-at-the-bag', self::usual('baseball-60'));
         self::assertSame('outfield-at-the-bag', self::usual('fastpitch-43'));
+        self::assertSame('outfield-at-the-bag', self::usual('slowpitch-65'));
+        self::assertSame('outfield', self::usual('baseball-70'));
         self::assertSame('outfield', self::usual('baseball-80'));
         self::assertGreaterThanOrEqual(3, $tandems(Level::Pro));
         $short = self::play(Level::FastpitchCollege, 'R1-0', Point::polar(195.0, -20.0), Flight::Line);
@@ -401,6 +407,85 @@ final class OutfieldPlayTest extends TestCase
         self::assertEqualsWithDelta(0.0, ($at(Level::Pro, 250.0)->runner ?? 0.0) - 3.95, 0.1);
     }
 
+    public function testAFoulFlyIsCaughtAndEverybodyTags(): void
+    {
+        $foul = Point::polar(240.0, -50.0);
+        $play = self::play(Level::Pro, 'R2R3-1', $foul, Flight::Fly, reached: Reached::Caught);
+        self::assertSame(BallKind::Caught, $play->kind);
+        self::assertSame(Position::LeftField, $play->firstBy());
+        self::assertStringContainsString('foul on the left', $play->trial->words());
+        self::assertSame([3, 2], array_column($play->runners, 'from'), 'the batter is out');
+        $rules = ShippedRuleSets::get('baseball-90');
+        self::assertSame(Reached::Caught, OutfieldTrial::near($foul, Flight::Fly, $rules)->reached);
+        self::assertLessThan(45.0, abs(OutfieldTrial::near($foul, Flight::Ground, $rules)->to->sprayDegrees()));
+        self::assertNull(
+            OutfieldTrial::near(Point::of(0.0, 200.0), Flight::Ground, $rules, Reached::Caught)->reached,
+            'what rolls is not caught',
+        );
+    }
+
+    public function testWhoIsTooLateForACatchHasItWhenHeIsThere(): void
+    {
+        $play = self::play(Level::Pro, 'none-0', Point::polar(340.0, -14.0), Flight::Line, reached: Reached::Caught);
+        $who = $play->ball->by;
+        $there = $who->reaction + $who->legs->secondsFor($who->start->distanceTo($play->trial->ball->landing()) - 3.0);
+
+        self::assertGreaterThan($play->trial->ball->hang, $there, 'he would be late');
+        self::assertEqualsWithDelta($there, $play->ball->seconds, 1e-9);
+    }
+
+    public function testAPlayersOwnExchangeCountsInTheOutfieldToo(): void
+    {
+        $defence = self::defence(Level::Pro, 'none-0');
+        $ball = $defence->play(OutfieldTrial::hit(Point::polar(290.0, -27.0), Flight::Ground, $defence->setting->rules))
+            ->ball;
+        $slow = new CastMember(
+            $ball->by->position,
+            $ball->by->player,
+            $ball->by->start,
+            $ball->by->legs,
+            $ball->by->reaction,
+            $ball->by->arm,
+            0.2,
+        );
+        $motion = $defence->setting->level->motion;
+        $trial = OutfieldTrial::hit(Point::polar(290.0, -27.0), Flight::Ground, $defence->setting->rules);
+
+        self::assertEqualsWithDelta(
+            $ball->possession()->exchange + 0.2,
+            Retrieval::by($slow, $trial->ball, $motion)->possession()->exchange,
+            1e-9,
+        );
+    }
+
+    public function testACoverageWithoutATrailOrACutoffIsPlayedAllTheSame(): void
+    {
+        $defence = self::defence(Level::Pro, 'R1-0');
+        foreach ([JobKind::Trail, JobKind::Cut] as $gone) {
+            $coverage = new Coverage(
+                'ours',
+                'Ours',
+                'Ours',
+                '',
+                $defence->coverage->bases,
+                $defence->coverage->fielders,
+                array_values(
+                    array_filter(
+                        $defence->coverage->lines,
+                        static fn(CoverageLine $line): bool => $line->job->kind !== $gone,
+                    ),
+                ),
+            );
+            $ours = new OutfieldDefence($defence->setting, $coverage);
+            foreach (TwelveBalls::of($defence->setting->rules) as $ball) {
+                $timeline = $ours->play($ball)->timeline();
+                self::assertNotContains([VoiceWord::Tandem], array_map(self::words(...), $timeline->voices));
+                self::assertCount(9, $timeline->moves);
+                self::assertNotSame('', $timeline->title);
+            }
+        }
+    }
+
     public function testHowFarARunnerMayStray(): void
     {
         $defence = self::defence(Level::Pro, 'R1R2-0');
@@ -448,12 +533,16 @@ final class OutfieldPlayTest extends TestCase
         self::assertStringContainsString('first is free', AirRules::in($state('R2-1'))[0]);
         self::assertStringContainsString('two out', AirRules::in($state('R1-2'))[0]);
         self::assertStringContainsString('this age', AirRules::in($state('none-0', 'baseball-60'))[0]);
+        self::assertStringNotContainsString('this age', AirRules::in($state('none-0', 'baseball-70'))[0]);
+        self::assertStringNotContainsString('this age', AirRules::in($state('none-0', 'fastpitch-35'))[0]);
     }
 
     /** @param array<string, float|string> $fields */
     #[TestWith([['x' => 10.0, 'y' => 40.0], 'place of the ball'])]
     #[TestWith([['x' => -300.0, 'y' => 100.0], 'direction of the ball'])]
     #[TestWith([['x' => 0.0, 'y' => 700.0, 'flight' => 'fly'], 'place of the ball'])]
+    #[TestWith([['x' => -220.0, 'y' => 190.0, 'flight' => 'fly'], 'direction of the ball'])]
+    #[TestWith([['flight' => 'ground', 'reached' => 'caught'], 'reached'])]
     #[TestWith([['flight' => 'kick'], 'flight'])]
     #[TestWith([['reached' => 'late'], 'reached'])]
     #[TestWith([['boldness' => 'mad'], 'boldness'])]
