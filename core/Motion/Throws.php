@@ -78,6 +78,14 @@ final class Throws
         return new ThrowFlight($seconds, rad2deg(atan($slope)), 0);
     }
 
+    /** Seconds of the flattest throw that arrives without a hop; null when none does. */
+    public function inTheAir(float $distance, Speed $speed): ?float
+    {
+        $seconds = $this->flat($distance, $speed->feetPerSecond)[0];
+
+        return is_finite($seconds) ? $seconds : null;
+    }
+
     /** How steeply the flattest throw that arrives comes down there: ft for each foot; 1 when none arrives. */
     public function falls(float $distance, Speed $speed): float
     {

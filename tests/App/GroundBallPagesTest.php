@@ -119,10 +119,11 @@ final class GroundBallPagesTest extends AppTestCase
         $this->signIn();
         $page = $this->open($this->team('Terns'), '/how-we-know?level=pro');
 
-        self::assertCount(\count(Measure::cases()), $page->filter('section')->first()->filter('tbody tr'));
+        self::assertCount(\count(Measure::cases()), $page->filter('table')->first()->filter('tbody tr'));
         self::assertSelectorTextContains('tbody tr:nth-child(1)', '73 to 77');
         self::assertMatchesRegularExpression('/7[3-7]\.\d$/', $page->filter('tbody tr')->first()->text());
         self::assertSelectorTextContains('main', 'published league rates');
+        self::assertStringContainsString('Second to home on a single 47 58 80', $page->filter('main')->text());
         self::assertMatchesRegularExpression(
             '/loses \d\.\d outs .* saves \d\.\d doubles/',
             $page->filter('main')->text(),

@@ -100,6 +100,21 @@ final class OutfieldPagesTest extends AppTestCase
         self::assertStringNotContainsString('Tag-ups', $this->browser->getCrawler()->filter('#work')->text());
     }
 
+    public function testEverybodysJobsOverAllSituations(): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team(), '/plays/outfield');
+        self::assertResponseIsSuccessful();
+        self::assertSelectorTextContains('h2', 'Nobody stands still on 1440 balls');
+        self::assertCount(9, $page->filter('tbody tr'));
+        $this->open($this->team(), '/plays/outfield?jobs=3');
+        self::assertSelectorTextContains('#work', 'no longer has');
+        foreach (['99', 'few', '9'] as $odd) {
+            $this->open($this->team(), "/plays/outfield?jobs=$odd");
+            self::assertSelectorTextContains('#work', 'pick one to see what is lost');
+        }
+    }
+
     public function testABallIsPutOnTheSheetAndTakenOff(): void
     {
         $this->signIn();

@@ -50,11 +50,16 @@ final readonly class RelayQuestion implements Question
             'feet' => round($feet, 1),
             'direct_s' => round($direct, 4),
             'direct_bounces' => $throws->over($feet, $arms->outfield)->bounces,
+            'direct_in_the_air_s' => self::inTheAir($throws, $arms, $feet),
             'relay_s' => round($best->seconds, 4),
             'cutoff' => [
                 'x_ft' => round($at->x, 1),
                 'y_ft' => round($at->y, 1),
                 'from_ball_ft' => round($best->fromBall, 1),
+            ],
+            'relay_bounces' => [
+                $throws->over($best->fromBall, $arms->outfield)->bounces,
+                $throws->over($feet - $best->fromBall, $arms->cutoff)->bounces,
             ],
             'quicker' => $direct <= $best->seconds ? 'direct' : 'relay',
             'relay_pays_from_ft' => $arms->relayPaysFrom(self::FARTHEST),
@@ -75,6 +80,13 @@ final readonly class RelayQuestion implements Question
             ),
             'let_through_misses_ft_per_ft' => round(RelayArms::missesBy($feet, $best->fromBall, 1.0), 3),
         ];
+    }
+
+    private static function inTheAir(Throws $throws, RelayArms $arms, float $feet): ?float
+    {
+        $seconds = $throws->inTheAir($feet, $arms->outfield);
+
+        return null === $seconds ? null : round($arms->exchange + $seconds, 4);
     }
 
     /** @return array<string, float> */

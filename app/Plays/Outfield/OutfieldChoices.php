@@ -14,13 +14,11 @@ use FoxCorner\Core\Play\Outfield\AirRules;
 use FoxCorner\Core\Play\Outfield\Boldness;
 use FoxCorner\Core\Play\Outfield\CutZone;
 use FoxCorner\Core\Play\Outfield\Flight;
-use FoxCorner\Core\Play\Outfield\IdleCheck;
 use FoxCorner\Core\Play\Outfield\JobNote;
 use FoxCorner\Core\Play\Outfield\MayStray;
 use FoxCorner\Core\Play\Outfield\OutfieldDefence;
 use FoxCorner\Core\Play\Outfield\OutfieldPlay;
 use FoxCorner\Core\Play\Outfield\OutfieldTrial;
-use FoxCorner\Core\Play\Outfield\Simpler;
 use FoxCorner\Core\Play\Outfield\TagUp;
 use FoxCorner\Core\Play\Relay\Reached;
 use FoxCorner\Core\Runs\PlayCost;
@@ -37,10 +35,6 @@ final class OutfieldChoices
         Reached::Bobbled,
         Reached::Caught,
     ];
-
-    /** Jobs a player that a coach can ask for. */
-    private const FEWEST = 2;
-    private const MOST = 4;
 
     private ?OutfieldDefence $defence = null;
     private ?OutfieldPlay $one = null;
@@ -163,18 +157,6 @@ final class OutfieldChoices
         return $plays;
     }
 
-    /** A plan with at most so many jobs a player, as the page was asked for; null: it was not. */
-    public function simpler(int $limit): ?Simpler
-    {
-        return $limit < self::FEWEST || $limit > self::MOST ? null : Simpler::of([$this->defence()], $limit);
-    }
-
-    /** @return list<int> to pick from */
-    public function limits(): array
-    {
-        return range(self::FEWEST, self::MOST);
-    }
-
     public function isUsualSheet(): bool
     {
         return !$this->planned->isOwnSheet();
@@ -215,9 +197,10 @@ final class OutfieldChoices
         return AirRules::in($this->planned->plan->state);
     }
 
-    public function idle(): IdleCheck
+    /** Everybody's jobs in this situation. */
+    public function counts(): JobsEverywhere
     {
-        return IdleCheck::of($this->defence());
+        return new JobsEverywhere([$this->defence()]);
     }
 
     private function defence(): OutfieldDefence

@@ -17,7 +17,13 @@ final readonly class WayShown
     {
         $made = $play->made()->way;
         $base = $made->base;
-        $straight = new self('Straight', $play->ways->straight($base)->held(), !$made->isCut());
+        $feet = $play->ball->at->distanceTo($play->setting->bag($base));
+        $hops = $play->setting->throwing->throws->over($feet, $play->ball->by->arm)->bounces;
+        $straight = new self(
+            0 === $hops ? 'Straight' : 'Straight, a hop',
+            $play->ways->straight($base)->held(),
+            !$made->isCut(),
+        );
         $over = $play->ways->over($base);
         $cut = $play->ways->cut;
         if (null === $over || null === $cut) {

@@ -92,6 +92,19 @@ final class RelayTest extends TestCase
         self::assertGreaterThan(0.1, $arms->relay(240.0, $far + 1.0) - $best->seconds);
     }
 
+    public function testAThrowInTheAirIsSlowerThanOneOnAHopBeyondSomeDistance(): void
+    {
+        $throws = Throws::of(Ball::Baseball);
+        $arm = Speed::ofMph(65.0);
+
+        self::assertEqualsWithDelta($throws->over(120.0, $arm)->seconds, $throws->inTheAir(120.0, $arm), 1e-9);
+        self::assertSame(1, $throws->over(190.0, $arm)->bounces);
+        self::assertGreaterThan($throws->over(190.0, $arm)->seconds, $throws->inTheAir(190.0, $arm) ?? 0.0);
+        self::assertNull($throws->inTheAir(320.0, $arm), 'it does not get there');
+        self::assertEqualsWithDelta(0.12, $throws->falls(120.0, Speed::ofMph(88.0)), 0.03);
+        self::assertSame(1.0, $throws->falls(390.0, $arm));
+    }
+
     public function testABallComesDownRollsAndStopsAtTheFence(): void
     {
         $rules = ShippedRuleSets::get('baseball-90');
