@@ -111,7 +111,7 @@ final class OutfieldPagesTest extends AppTestCase
         self::assertSelectorTextContains('#work', 'no longer has');
         foreach (['99', 'few', '9'] as $odd) {
             $this->open($this->team(), "/plays/outfield?jobs=$odd");
-            self::assertSelectorTextContains('#work', 'pick one to see what is lost');
+            self::assertSelectorTextContains('#work', 'Pick one to see what is lost');
         }
     }
 

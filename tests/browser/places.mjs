@@ -24,6 +24,7 @@ export const PLACES = {
             'field/R1-0?view=ground-ball&ball=-13,78',
             'plays/ground-ball/R1-0',
             'field/R1-1?view=outfield&hit=-70,205&flight=line',
+            'plays/outfield',
             'plays/outfield/R3-1',
             'plays/outfield/R3-1/sheet',
             'field/R3-1/compare?against=in',
