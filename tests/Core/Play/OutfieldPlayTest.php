@@ -12,6 +12,7 @@ use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Known\LevelFigures;
 use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Clock\EventKind;
@@ -33,6 +34,7 @@ use FoxCorner\Core\Play\Outfield\OutfieldTrial;
 use FoxCorner\Core\Play\Outfield\Simpler;
 use FoxCorner\Core\Play\Outfield\TagUp;
 use FoxCorner\Core\Play\Outfield\TwelveBalls;
+use FoxCorner\Core\Play\Outfield\WhereEnds;
 use FoxCorner\Core\Play\Relay\Reached;
 use FoxCorner\Core\Play\Relay\Retrieval;
 use FoxCorner\Core\Play\Scheme\Coverage;
@@ -458,25 +460,49 @@ final class OutfieldPlayTest extends TestCase
         );
     }
 
+    public function testAThrowThatNobodyBacksUpCostsWhatItGivesAway(): void
+    {
+        $defence = self::defence(Level::Pro, 'R2-2');
+        $trial = OutfieldTrial::hit(
+            Point::polar(290.0, -25.0),
+            Flight::Ground,
+            $defence->setting->rules,
+            boldness: Boldness::Bold,
+        );
+        $bare = new OutfieldDefence($defence->setting, self::without($defence->coverage, JobKind::BackUp));
+        [$behind, $nobody] = [$defence->play($trial)->made(), $bare->play($trial)->made()];
+        $worth = new WhereEnds(Teams::cost(Level::Pro), 2);
+        $astray = Giving::PAST * (1 - $behind->way->caught);
+
+        self::assertEqualsWithDelta($behind->chance, $nobody->chance, 1e-9);
+        self::assertGreaterThan(0.05, $astray);
+        self::assertEqualsWithDelta(
+            $astray * ($worth->of($behind->ends, past: true) - $worth->of($behind->ends)),
+            $nobody->cost - $behind->cost,
+            1e-9,
+        );
+    }
+
+    private static function without(Coverage $coverage, JobKind $gone): Coverage
+    {
+        return new Coverage(
+            'ours',
+            'Ours',
+            'Ours',
+            '',
+            $coverage->bases,
+            $coverage->fielders,
+            array_values(
+                array_filter($coverage->lines, static fn(CoverageLine $line): bool => $line->job->kind !== $gone),
+            ),
+        );
+    }
+
     public function testACoverageWithoutATrailOrACutoffIsPlayedAllTheSame(): void
     {
         $defence = self::defence(Level::Pro, 'R1-0');
         foreach ([JobKind::Trail, JobKind::Cut] as $gone) {
-            $coverage = new Coverage(
-                'ours',
-                'Ours',
-                'Ours',
-                '',
-                $defence->coverage->bases,
-                $defence->coverage->fielders,
-                array_values(
-                    array_filter(
-                        $defence->coverage->lines,
-                        static fn(CoverageLine $line): bool => $line->job->kind !== $gone,
-                    ),
-                ),
-            );
-            $ours = new OutfieldDefence($defence->setting, $coverage);
+            $ours = new OutfieldDefence($defence->setting, self::without($defence->coverage, $gone));
             foreach (TwelveBalls::of($defence->setting->rules) as $ball) {
                 $timeline = $ours->play($ball)->timeline();
                 self::assertNotContains([VoiceWord::Tandem], array_map(self::words(...), $timeline->voices));
