@@ -91,28 +91,39 @@ final readonly class Advance
         $drawn = null;
         $front = Base::Home->value + 1;
         foreach ($this->runners as $runner) {
-            $to = $this->sure[$runner->from];
-            for ($base = $to + 1; $base <= Base::Home->value; ++$base) {
-                if ($base >= $front) {
-                    break;
-                }
-                $way = $this->against($base, $drawn);
-                $out = $this->out($runner, $way);
-                if (1 - $out < $this->needs($runner, $base, $ends)) {
-                    break;
-                }
-                $to = $base;
-                $ends[$runner->from] = $to;
-                $last = [$way, $out];
-            }
-            if (isset($last) && null === $drawn && $last[1] >= self::DRAWS) {
-                $drawn = $last[0];
-            }
-            unset($last);
+            [$to, $throw] = $this->goes($runner, $ends, $drawn, $front);
+            $ends[$runner->from] = $to;
+            $drawn ??= $throw;
+            // Whoever is in is in nobody's way.
             $front = Base::Home->value === $to ? Base::Home->value + 1 : $to;
         }
 
         return [$ends, $drawn];
+    }
+
+    /**
+     * Base by base, as long as it pays.
+     *
+     * @param array<int, int> $ends  where the others are
+     * @param int             $front the base that the one in front of him has
+     *
+     * @return array{int, WayIn|null} the base where he ends, and the throw that he draws; null: nobody throws at him
+     */
+    private function goes(OnTheBases $runner, array $ends, ?WayIn $drawn, int $front): array
+    {
+        $to = $this->sure[$runner->from];
+        $throw = null;
+        for ($base = $to + 1; $base < min($front, Base::Home->value + 1); ++$base) {
+            $way = $this->against($base, $drawn);
+            $out = $this->out($runner, $way);
+            if (1 - $out < $this->needs($runner, $base, self::with($ends, $runner->from, $to))) {
+                break;
+            }
+            $to = $base;
+            $throw = $out >= self::DRAWS ? $way : null;
+        }
+
+        return [$to, $throw];
     }
 
     private function against(int $base, ?WayIn $drawn): WayIn
