@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plan;
 
 use FoxCorner\App\Club\Membership;
+use FoxCorner\Core\Problem\Problem;
 use Symfony\Component\HttpFoundation\RequestStack;
 use Symfony\Component\HttpFoundation\Session\FlashBagAwareSessionInterface;
 
@@ -40,6 +41,20 @@ final readonly class PlanEdits
 
             return false;
         }
+    }
+
+    /** Says on the next page why nothing was changed. */
+    public function refuse(Problem $problem): void
+    {
+        $this->say(
+            'problem',
+            \sprintf(
+                '%s: %s. Allowed: %s. Nothing was changed.',
+                ucfirst($problem->field()),
+                $problem->wrong(),
+                $problem->allowed(),
+            ),
+        );
     }
 
     private function say(string $kind, string $words): void

@@ -43,15 +43,7 @@ final class SetPoints extends AbstractController
                 'The signs are weighed as you say; the corners follow.',
             );
         } catch (Problem $problem) {
-            $this->addFlash(
-                'problem',
-                \sprintf(
-                    '%s: %s. Allowed: %s. Nothing was changed.',
-                    ucfirst($problem->field()),
-                    $problem->wrong(),
-                    $problem->allowed(),
-                ),
-            );
+            $this->edits->refuse($problem);
         }
         $back = [
             'team' => $membership->team->address(),

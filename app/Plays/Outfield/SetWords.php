@@ -41,15 +41,7 @@ final class SetWords extends AbstractController
                 ),
             );
         } catch (Problem $problem) {
-            $this->addFlash(
-                'problem',
-                \sprintf(
-                    '%s: %s. Allowed: %s. Nothing was changed.',
-                    ucfirst($problem->field()),
-                    $problem->wrong(),
-                    $problem->allowed(),
-                ),
-            );
+            $this->edits->refuse($problem);
         }
 
         return $this->redirectToRoute(
