@@ -62,15 +62,17 @@ test('tried moves are undone and done again, by button and by key', async ({ pag
         await isAt(count);
     }
     const twice = page.url();
+    const drawing = page.locator('svg[data-move]');
+    const second = await drawing.getAttribute('data-moved');
     await page.getByRole('button', { name: 'Undo the move' }).click();
     await expect(page).not.toHaveURL(twice);
-    await isAt(1);
+    await expect(drawing).not.toHaveAttribute('data-moved', second);
     await page.locator('body').press('z');
     await expect(page).not.toHaveURL(/moved=/);
     await expect(page.getByRole('button', { name: 'Undo the move' })).toBeDisabled();
     await page.locator('body').press('y');
     await expect(page).toHaveURL(/moved=6%3A/);
-    await isAt(1);
+    await expect(drawing).toHaveAttribute('data-moved', /^6:/);
     await page.getByRole('button', { name: 'Move again' }).click();
     await expect(page).toHaveURL(twice);
 });
