@@ -109,7 +109,7 @@ final class OutfieldPagesTest extends AppTestCase
         self::assertCount(9, $page->filter('tbody tr'));
         $this->open($this->team(), '/plays/outfield?jobs=3');
         self::assertSelectorTextContains('#work', 'no longer has');
-        foreach (['99', 'few', '9'] as $odd) {
+        foreach (['9', 'few'] as $odd) {
             $this->open($this->team(), "/plays/outfield?jobs=$odd");
             self::assertSelectorTextContains('#work', 'Pick one to see what is lost');
         }
