@@ -37,7 +37,8 @@ final class ChoosePolicy extends AbstractController
             PlanEdit::of(
                 \sprintf('%s, %s', $policy->label(), lcfirst($address->situation->label())),
                 $request->request->getString('seen'),
-                static fn(PlanBook $book): mixed => $book->plays($family->key())->policy($address->situation)->value,
+                static fn(PlanBook $book): mixed => $book->plays($family->key())->policy($address->situation, $family)
+                    ->value,
                 static fn(PlanBook $book): PlanBook => $book->withPlays(
                     $family->key(),
                     $book->plays($family->key())->withPolicy($address->situation, $policy),

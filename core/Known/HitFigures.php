@@ -13,6 +13,7 @@ use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Family\PlayFamilies;
+use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Runs\PlayCost;
 
@@ -34,6 +35,9 @@ final class HitFigures
 
     /** @var array<string, array<string, array<string, float>>> by situation: what the ball was, what became of whom */
     private array $found = [];
+
+    /** @var list<array{float, Trial}>|null once asked for */
+    private ?array $balls = null;
 
     public function __construct(private readonly LevelFigures $level) {}
 
@@ -109,7 +113,7 @@ final class HitFigures
         $coverage =
             PlannedPlay::of($plan, $family, PlanBook::shipped($plan->state->rules))->coverage ??
             throw new \LogicException('Balls to the outfield are covered everywhere.');
-        $balls = HitBalls::of($this->level->plan('none-0'), $family, $this->level->cost);
+        $balls = $this->balls ??= HitBalls::of($this->level->plan('none-0'), $family, $this->level->cost);
         $found = [];
         foreach (self::RUNNERS as [$deviations, $share]) {
             $play = $family->against(self::running($plan, $deviations, $this->level->cost), $coverage);

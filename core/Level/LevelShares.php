@@ -31,10 +31,8 @@ final class LevelShares
 
     /**
      * On balls to the outfield, by outs before: a runner on second who scores on a single, one on first who has third
-     * on a
-     * single, one on first who scores on a double; then on outs in the air one on third who scores, and one on second
-     * who
-     * moves up. Professionals' are the published ones, to which the engine is held.
+     * on a single, one on first who scores on a double; then on outs in the air one on third who scores, and one on
+     * second who moves up. Professionals' are the published ones, to which the engine is held.
      */
     private const HITS = [
         'baseball-10-12' => [[0.475, 0.602, 0.959], [0.201, 0.208, 0.007], [0.231, 0.215, 0.902], 0.803, 0.267],

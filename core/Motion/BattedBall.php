@@ -9,8 +9,7 @@ use FoxCorner\Core\Field\RuleSet;
 
 /**
  * A ball hit to the outfield: in the air to where it comes down, then along the ground until it rests or the fence
- * stops
- * it. One on the ground comes down at the plate.
+ * stops it. One on the ground comes down at the plate.
  */
 final class BattedBall
 {

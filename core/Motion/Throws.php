@@ -150,8 +150,7 @@ final class Throws
 
     /**
      * @return array{float, float, float} seconds and launch slope of the flattest throw that arrives, INF when none
-     *                                    does;
-     *                                    and its slope there
+     *                                    does; and its slope there
      */
     private function flat(float $distance, float $speed): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Plan;
 
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Worth\OutPolicy;
@@ -19,8 +20,7 @@ final readonly class FamilyPlan
      * @param array<string, CoverageChoice>     $choices  by the situation's key
      * @param array<string, OutPolicy>          $policies by the situation's key
      * @param list<array<string, float|string>> $sheet    what the team walks through, as {@see Trial::fields()} tells
-     *                                                    it;
-     *                                                    none: what comes with the program
+     *                                                    it; none: what comes with the program
      */
     public function __construct(
         public array $own = [],
@@ -50,8 +50,12 @@ final readonly class FamilyPlan
         return $this->choices[$situation->key()] ?? null;
     }
 
-    public function policy(Situation $situation, OutPolicy $usual = OutPolicy::Sure): OutPolicy
+    /** What is wanted there; where nothing is said, the ordinary policy, or the first that the family offers. */
+    public function policy(Situation $situation, PlayFamily $family): OutPolicy
     {
+        $offered = $family->policies();
+        $usual = \in_array(OutPolicy::ordinary(), $offered, true) ? OutPolicy::ordinary() : $offered[0];
+
         return $this->policies[$situation->key()] ?? $usual;
     }
 

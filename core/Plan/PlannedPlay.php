@@ -51,14 +51,7 @@ final readonly class PlannedPlay
                 ? self::find($coverages, $decided->choice($situation)?->coverage) ?? ($coverages[0] ?? null)
                 : self::find($coverages, $coverage) ?? throw self::unknown($coverage, $coverages);
 
-        return new self(
-            $plan,
-            $family,
-            $coverages,
-            $chosen,
-            $decided->policy($situation, self::usual($family)),
-            $decided->sheet,
-        );
+        return new self($plan, $family, $coverages, $chosen, $decided->policy($situation, $family), $decided->sheet);
     }
 
     /** The same coverages with the nine standing otherwise. */
@@ -172,13 +165,6 @@ final readonly class PlannedPlay
         $plan = $this->plan->atDepths($coverage->depths, $coverage->name . ' wants it.');
 
         return PlaySetting::of($plan->state, $plan->level, $plan->cast, $this->policy, $cost);
-    }
-
-    private static function usual(PlayFamily $family): OutPolicy
-    {
-        $offered = $family->policies();
-
-        return \in_array(OutPolicy::ordinary(), $offered, true) ? OutPolicy::ordinary() : $offered[0];
     }
 
     /** @param list<Coverage> $coverages */

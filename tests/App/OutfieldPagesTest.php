@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
+use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Clock\VoiceWord;
+use FoxCorner\Core\Play\Outfield\OutfieldFamily;
+use FoxCorner\Core\Play\Worth\OutPolicy;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\DomCrawler\Crawler;
 
@@ -146,6 +149,22 @@ final class OutfieldPagesTest extends AppTestCase
         $this->browser->followRedirect();
         self::assertSame(12, $balls($list()));
         self::assertSelectorNotExists('form input[name=shipped]');
+    }
+
+    public function testWhichOutIsWantedCanBeSaidHereToo(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/plays/outfield/R2-0');
+        $this->browser->submitForm('Say so');
+        $this->browser->followRedirect();
+
+        self::assertSame(
+            OutPolicy::Lead,
+            $this->drafts()
+                ->of($this->team())
+                ->plays('outfield')
+                ->policy(Situation::fromKey('R2-0'), new OutfieldFamily()),
+        );
     }
 
     public function testTheTeamsOwnWordsAreSpoken(): void

@@ -6,6 +6,7 @@ namespace FoxCorner\Tests\App;
 
 use FoxCorner\Core\Game\BuntSign;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -201,7 +202,7 @@ final class PlaysTest extends AppTestCase
         self::assertSelectorTextContains('.good', 'First base, no matter what, first, second, nobody out.');
         self::assertSame(
             OutPolicy::First,
-            $this->drafts()->of($this->team())->plays('bunt')->policy(Situation::fromKey('R1R2-0')),
+            $this->drafts()->of($this->team())->plays('bunt')->policy(Situation::fromKey('R1R2-0'), new BuntFamily()),
         );
         $this->open($this->team(), '/field/R1R2-0?view=bunt&coverage=wheel&bunt=-20,30');
         self::assertSelectorTextContains('.call', ', one.”');

@@ -27,8 +27,7 @@ final readonly class IdleCheckQuestion implements Question
                 $idle[] = ['situation' => $situation, 'who' => $who, 'ball' => $ball];
             }
         }
-        $first = array_shift($checks);
-        $all = array_reduce($checks, static fn(IdleCheck $sum, IdleCheck $one): IdleCheck => $sum->and($one), $first);
+        $all = IdleCheck::together(array_values($checks));
         $answer = [
             'balls' => $all->balls,
             'idle' => $idle,

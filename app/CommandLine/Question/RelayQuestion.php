@@ -14,6 +14,7 @@ use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\MotionProfile;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Motion\Throws;
+use FoxCorner\Core\Play\Outfield\CutZone;
 use FoxCorner\Core\Play\Relay\Cutoff;
 use FoxCorner\Core\Play\Relay\RelayArms;
 use FoxCorner\Core\Problem\Problem;
@@ -21,18 +22,14 @@ use FoxCorner\Core\Problem\Refused;
 
 /**
  * Straight in, or over a cutoff man: the seconds of both from the moment at which the outfielder has the ball, and
- * where
- * the cutoff man stands.
+ * where the cutoff man stands.
  */
 final readonly class RelayQuestion implements Question
 {
-    /** s that standing anywhere in the zone loses at most. */
-    private const TOLERATED = 0.1;
     /** ft off the line for which the cost of a foot is told: a stride. */
     private const STRIDE = 3.0;
     /** ft off the line that are told. */
     private const OFF = [1.0, 3.0, 6.0, 9.0];
-    private const FARTHEST = 400.0;
 
     public function answer(Fields $input): array
     {
@@ -62,7 +59,7 @@ final readonly class RelayQuestion implements Question
                 $throws->over($feet - $best->fromBall, $arms->cutoff)->bounces,
             ],
             'quicker' => $direct <= $best->seconds ? 'direct' : 'relay',
-            'relay_pays_from_ft' => $arms->relayPaysFrom(self::FARTHEST),
+            'relay_pays_from_ft' => $arms->relayPaysFrom(),
             'zone_ft' => self::zone($arms, $feet, $best),
             'line_off_cost_s_per_ft' => round(
                 ($arms->offLine($feet, $best->fromBall, self::STRIDE, false) +
@@ -92,13 +89,13 @@ final readonly class RelayQuestion implements Question
     /** @return array<string, float> */
     private static function zone(RelayArms $arms, float $feet, Cutoff $best): array
     {
-        [$near, $far] = $arms->within($feet, $best, self::TOLERATED);
+        [$near, $far] = $arms->within($feet, $best, CutZone::TOLERATED);
 
         return [
             'from_ball' => round($near, 1),
             'to_ball' => round($far, 1),
-            'glove_side' => $arms->beside($feet, $best->fromBall, self::TOLERATED, false),
-            'arm_side' => $arms->beside($feet, $best->fromBall, self::TOLERATED, true),
+            'glove_side' => $arms->beside($feet, $best->fromBall, CutZone::TOLERATED, false),
+            'arm_side' => $arms->beside($feet, $best->fromBall, CutZone::TOLERATED, true),
         ];
     }
 

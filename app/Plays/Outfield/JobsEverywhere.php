@@ -20,11 +20,7 @@ final readonly class JobsEverywhere
     /** @param non-empty-list<OutfieldDefence> $defences one for each situation */
     public function __construct(private array $defences)
     {
-        $all = IdleCheck::of($defences[0]);
-        foreach (\array_slice($defences, 1) as $defence) {
-            $all = $all->and(IdleCheck::of($defence));
-        }
-        $this->idle = $all;
+        $this->idle = IdleCheck::together(array_map(IdleCheck::of(...), $defences));
     }
 
     /** A plan with at most so many jobs a player; null when nobody asks for that many. */

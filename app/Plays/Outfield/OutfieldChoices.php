@@ -26,16 +26,6 @@ use FoxCorner\Core\Runs\PlayCost;
 /** What can be picked of a ball to the outfield, and what is said beside it. */
 final class OutfieldChoices
 {
-    /** How a ball can be reached, when the coach says it himself. */
-    private const REACHED = [
-        Reached::Straight,
-        Reached::Across,
-        Reached::BackTurned,
-        Reached::OffFence,
-        Reached::Bobbled,
-        Reached::Caught,
-    ];
-
     private ?OutfieldDefence $defence = null;
     private ?OutfieldPlay $one = null;
 
@@ -66,7 +56,7 @@ final class OutfieldChoices
         $choices = [
             $this->choice('reached-as-it-comes', 'As it comes', ['reached' => null], null === $this->trial->reached),
         ];
-        foreach (self::REACHED as $reached) {
+        foreach (Reached::cases() as $reached) {
             if (Reached::Caught === $reached && !$this->trial->ball->isInTheAir()) {
                 continue;
             }

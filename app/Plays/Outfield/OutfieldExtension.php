@@ -19,9 +19,6 @@ use Twig\TwigFunction;
 
 final class OutfieldExtension extends AbstractExtension
 {
-    /** ft; nobody throws farther to a base. */
-    private const FARTHEST = 400.0;
-
     public function getFunctions(): array
     {
         return [
@@ -35,7 +32,7 @@ final class OutfieldExtension extends AbstractExtension
             ),
             new TwigFunction(
                 'pays_from',
-                static fn(OutfieldPlay $play): ?float => $play->ways->cut?->arms->relayPaysFrom(self::FARTHEST),
+                static fn(OutfieldPlay $play): ?float => $play->ways->cut?->arms->relayPaysFrom(),
             ),
             new TwigFunction('drills_of_job', DrillsOfJobs::of(...)),
             new TwigFunction('summary_of', static fn(OutfieldPlay $play): string => $play->title()),

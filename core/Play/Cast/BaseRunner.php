@@ -77,17 +77,21 @@ final readonly class BaseRunner
     /** Seconds from contact to the next base, or to the one after it with the base in between rounded. */
     public function secondsOver(int $bases): float
     {
-        $rounding = ($bases - 1) * $this->motion->roundingPerFoot * $this->basePath;
-
-        return $this->startDelay + $this->legs->secondsFor($bases * $this->basePath - $this->lead) + $rounding;
+        return $this->startDelay +
+            $this->legs->secondsFor($bases * $this->basePath - $this->lead) +
+            $this->rounding($bases);
     }
 
     /** Seconds from a standing start on the base, as when he tags up, to the next one or over several. */
     public function secondsFromBase(int $bases): float
     {
-        $rounding = ($bases - 1) * $this->motion->roundingPerFoot * $this->basePath;
+        return $this->legs->secondsFor($bases * $this->basePath) + $this->rounding($bases);
+    }
 
-        return $this->legs->secondsFor($bases * $this->basePath) + $rounding;
+    /** s lost at the bases in between */
+    private function rounding(int $bases): float
+    {
+        return ($bases - 1) * $this->motion->roundingPerFoot * $this->basePath;
     }
 
     private static function lead(LeadRule $rule, MotionProfile $motion): float

@@ -8,6 +8,7 @@ use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\Legs;
+use FoxCorner\Core\Motion\MotionProfile;
 
 /** The batter as a runner: the legs, and how long after contact they start. */
 final readonly class BatterRunner
@@ -34,6 +35,12 @@ final readonly class BatterRunner
     public function startingAfter(float $delay): self
     {
         return new self($this->legs, min($delay, $this->startDelay));
+    }
+
+    /** Seconds from contact to a base, those in between rounded. */
+    public function secondsOver(int $bases, float $basePath, MotionProfile $motion): float
+    {
+        return $this->secondsFor($bases * $basePath) + ($bases - 1) * $motion->roundingPerFoot * $basePath;
     }
 
     /** Seconds from contact until the runner has covered so many feet. */

@@ -18,8 +18,7 @@ final readonly class NoBackUp implements PlayCheck
         $called = $play->called();
         $base = $called->base;
         // Behind the plate is the backstop; a ball that only comes in is thrown without haste; and where all are sent
-        // for
-        // one throw, another has nobody behind it.
+        // for one throw, another has nobody behind it.
         if (
             Base::Home === $base ||
             null === $called->cover ||

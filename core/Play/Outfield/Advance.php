@@ -12,8 +12,8 @@ use FoxCorner\Core\Play\Clock\PlaySetting;
  * How far each runner goes, of himself, before anybody throws.
  *
  * The lead runner decides first, by his own time, the arms he sees and what a base more is worth against an out;
- * whoever
- * is behind him goes no farther than he does, and reckons that a throw at the lead runner has to be cut for him.
+ * whoever is behind him goes no farther than he does, and reckons that a throw at the lead runner has to be cut
+ * for him.
  */
 final readonly class Advance
 {
@@ -26,7 +26,6 @@ final readonly class Advance
     public array $ends;
     /** @var array<int, int> the base that each has for sure, likewise */
     public array $sure;
-    public ?WayIn $drawn;
 
     /** @param list<OnTheBases> $runners lead runner first */
     public function __construct(
@@ -42,7 +41,7 @@ final readonly class Advance
             $sure[$runner->from] = min(Base::Home->value, $runner->from + $kind->sure());
         }
         $this->sure = $sure;
-        [$this->ends, $this->drawn] = $this->decided();
+        $this->ends = $this->decided();
     }
 
     /**
@@ -84,7 +83,7 @@ final readonly class Advance
         return OutChance::spread($this->setting->level->motion->tagSpread, $scatter, $isKnown);
     }
 
-    /** @return array{array<int, int>, WayIn|null} where each ends, and the throw that the first to go on draws */
+    /** @return array<int, int> where each ends */
     private function decided(): array
     {
         $ends = $this->sure;
@@ -98,7 +97,7 @@ final readonly class Advance
             $front = Base::Home->value === $to ? Base::Home->value + 1 : $to;
         }
 
-        return [$ends, $drawn];
+        return $ends;
     }
 
     /**

@@ -14,29 +14,13 @@ final readonly class Arrangement
 {
     public function __construct(private Bases $bases, private School $school) {}
 
-    /** The base that the throw is for: one ahead of the runner who decides. */
-    public function base(BallKind $ball): Base
-    {
-        [$first, $second, $third] = [
-            $this->bases->has(Base::First),
-            $this->bases->has(Base::Second),
-            $this->bases->has(Base::Third),
-        ];
-
-        return match ($ball) {
-            BallKind::Single => $second ? Base::Home : ($first ? Base::Third : Base::Second),
-            BallKind::Double, BallKind::Tandem => $first ? Base::Home : Base::Third,
-            BallKind::Caught => $third ? Base::Home : ($second ? Base::Third : Base::Second),
-        };
-    }
-
     /** @return array<int, Job> by position number, without whoever has the ball */
     public function jobs(BallKind $ball, Position $fielder, Side $side): array
     {
-        $base = $this->base($ball);
+        $base = $ball->base($this->bases);
         $jobs = match ($ball) {
             BallKind::Single, BallKind::Caught => match ($base) {
-                Base::Home => $this->home($fielder, $ball),
+                Base::Home => $this->home($fielder),
                 Base::Third => self::third(BallKind::Caught === $ball ? $side : Side::Left),
                 default => $this->second($side),
             },
@@ -79,7 +63,7 @@ final readonly class Arrangement
     }
 
     /** @return array<int, Job> */
-    private function home(Position $fielder, BallKind $ball): array
+    private function home(Position $fielder): array
     {
         $jobs = [1 => Job::backUp(Base::Home), 2 => Job::cover(Base::Home)];
         if ($this->school->thirdCutsLeft && Position::LeftField === $fielder) {

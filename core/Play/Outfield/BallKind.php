@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Outfield;
 
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Play\Scheme\Branch;
 
 /** What a ball to the outfield is to the defence: it decides who goes where. */
@@ -48,6 +50,18 @@ enum BallKind: string
             self::Caught => 0,
             self::Single => 1,
             self::Double, self::Tandem => 2,
+        };
+    }
+
+    /** The base that the throw is for: one ahead of the runner who decides. */
+    public function base(Bases $bases): Base
+    {
+        [$first, $second, $third] = [$bases->has(Base::First), $bases->has(Base::Second), $bases->has(Base::Third)];
+
+        return match ($this) {
+            self::Single => $second ? Base::Home : ($first ? Base::Third : Base::Second),
+            self::Double, self::Tandem => $first ? Base::Home : Base::Third,
+            self::Caught => $third ? Base::Home : ($second ? Base::Third : Base::Second),
         };
     }
 

@@ -18,8 +18,7 @@ enum Boldness: string
 
     /**
      * How sure a runner wants to be of the next base, where it pays from a share on: the break-even, and so much of
-     * what
-     * is missing to certainty; fitted to how professionals run (ours).
+     * what is missing to certainty; fitted to how professionals run (ours).
      */
     public function wants(float $breakEven): float
     {

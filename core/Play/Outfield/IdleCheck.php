@@ -46,6 +46,17 @@ final readonly class IdleCheck
         return new self(\count($trials), $idle, $jobs);
     }
 
+    /** @param non-empty-list<self> $checks of several situations, with the same nine */
+    public static function together(array $checks): self
+    {
+        $sum = $checks[0];
+        foreach (\array_slice($checks, 1) as $check) {
+            $sum = $sum->and($check);
+        }
+
+        return $sum;
+    }
+
     /** Whether nobody does a job where he happens to stand; bags and lines may be there. */
     private static function isRun(JobKind $kind): bool
     {

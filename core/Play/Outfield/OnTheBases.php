@@ -7,7 +7,6 @@ namespace FoxCorner\Core\Play\Outfield;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Play\Cast\BaseRunner;
-use FoxCorner\Core\Play\Cast\BatterRunner;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 
 /** Somebody who runs the bases on a ball to the outfield: when he could be where. */
@@ -41,7 +40,7 @@ final readonly class OnTheBases
         foreach (array_reverse($setting->runners) as $runner) {
             $running[] = self::runner($setting, $runner, $hang);
         }
-        $running[] = self::batter($setting, $setting->batter);
+        $running[] = self::batter($setting);
 
         return $running;
     }
@@ -77,14 +76,16 @@ final readonly class OnTheBases
         return 0 === $this->from ? 'the batter' : 'R' . $this->from;
     }
 
-    private static function batter(PlaySetting $setting, BatterRunner $batter): self
+    public static function batter(PlaySetting $setting): self
     {
-        $rules = $setting->rules;
-        $rounding = $setting->level->motion->roundingPerFoot * $rules->basePath;
+        $batter = $setting->batter;
         $arrivals = [];
         foreach (Base::cases() as $base) {
-            $arrivals[$base->value] =
-                $batter->secondsFor($base->value * $rules->basePath) + ($base->value - 1) * $rounding;
+            $arrivals[$base->value] = $batter->secondsOver(
+                $base->value,
+                $setting->rules->basePath,
+                $setting->level->motion,
+            );
         }
 
         return new self(0, $arrivals, $batter->startDelay);

@@ -117,12 +117,11 @@ final readonly class OutfieldClock
     {
         $tracks = [];
         foreach ($this->play->runners as $runner) {
-            $from =
-                0 === $runner->from || BallKind::Caught === $this->play->kind
-                    ? (0 === $runner->from
-                        ? Point::home()
-                        : $this->play->setting->bag(Base::from($runner->from)))
-                    : $this->leadOf($runner->from);
+            $from = match (true) {
+                0 === $runner->from => Point::home(),
+                BallKind::Caught === $this->play->kind => $this->play->setting->bag(Base::from($runner->from)),
+                default => $this->leadOf($runner->from),
+            };
             $track = Track::standingAt($from);
             if ($made->ends[$runner->from] > $runner->from) {
                 $track = $track->thenAt($from, max(0.0, $runner->starts));

@@ -26,9 +26,8 @@ final class OutfieldCoverages
                 'outfield',
                 'First baseman cuts home',
                 'The first baseman is the cutoff for every throw home, the second baseman takes first; two go out ' .
-                    'when ' .
-                    'an outfielder turns his back; on a single with nobody to throw out the pitcher stays by the ' .
-                    'mound.',
+                    'when an outfielder turns his back; on a single with nobody to throw out the pitcher stays by ' .
+                    'the mound.',
                 $bases,
                 new School(false, true, false),
             ),
@@ -36,8 +35,8 @@ final class OutfieldCoverages
                 'outfield-by-side',
                 'Cutoff home by side',
                 'The third baseman cuts throws home from left and the shortstop takes third; the first baseman ' .
-                    'cuts the ' .
-                    'others: a shorter way to the line from left, and first stays covered.',
+                    'cuts the others: ' .
+                    'a shorter way to the line from left, and first stays covered.',
                 $bases,
                 new School(true, true, false),
             ),
@@ -52,8 +51,8 @@ final class OutfieldCoverages
                 'outfield-at-the-bag',
                 'Second man at the bag',
                 'One man goes out for the throw, the other stays at second: enough where one throw or one relay ' .
-                    'reaches ' .
-                    'every base, as on small fields.',
+                    'reaches every ' .
+                    'base, as on small fields.',
                 $bases,
                 new School(false, false, false),
             ),

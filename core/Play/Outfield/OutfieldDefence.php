@@ -21,14 +21,12 @@ final readonly class OutfieldDefence
     private const SURE = 0.8;
 
     public PlaySetting $setting;
-    public Arrangement $arrangement;
     private PlayCost $cost;
 
     public function __construct(PlaySetting $setting, public Coverage $coverage)
     {
         $this->setting = $setting->onTheGround();
         $this->cost = $setting->cost ?? PlayCost::inRuns($setting->level->chain());
-        $this->arrangement = new Arrangement($setting->situation->bases, new School(false, true, false));
     }
 
     public function play(OutfieldTrial $trial): OutfieldPlay
@@ -53,7 +51,7 @@ final readonly class OutfieldDefence
             $trial,
             $ball,
             $kind,
-            $this->arrangement->base($kind),
+            $kind->base($this->setting->situation->bases),
             $jobs,
             $ways,
             $running,
@@ -77,10 +75,10 @@ final readonly class OutfieldDefence
     }
 
     /** Whether the throw to the base of the play is too long for one arm. */
-    public function relayPays(Retrieval $ball): bool
+    private function relayPays(Retrieval $ball): bool
     {
         $possession = $ball->possession();
-        $bag = $this->setting->bag($this->arrangement->base(BallKind::Tandem));
+        $bag = $this->setting->bag(BallKind::Tandem->base($this->setting->situation->bases));
         $throw = $this->setting->throwing->to($possession, $bag);
         $lead = $this->setting->cast->at(Side::of($ball->by->position, $ball->at->sprayDegrees())->out());
         $arms = new RelayArms(

@@ -78,14 +78,6 @@ final readonly class OutfieldPlay implements Play
         return $this->setting->policy->choose($this->options);
     }
 
-    /** Who runs with the ball hit; null when he is out. */
-    public function batter(): ?OnTheBases
-    {
-        $last = $this->runners[\count($this->runners) - 1] ?? null;
-
-        return 0 === $last?->from ? $last : null;
-    }
-
     /** Whether a bag that a runner may want has nobody. */
     public function isOpen(): bool
     {
@@ -113,7 +105,7 @@ final readonly class OutfieldPlay implements Play
             $this->ball,
             $this->ways,
             $this->made()->way,
-            $this->batter() ?? OnTheBases::onHit($this->setting, 0.0)[\count($this->setting->runners)],
+            OnTheBases::batter($this->setting),
         );
     }
 

@@ -36,7 +36,7 @@ final readonly class Simpler
      */
     public static function of(array $defences, int $limit): self
     {
-        $counts = self::counts($defences);
+        $counts = IdleCheck::together(array_map(IdleCheck::of(...), $defences))->jobs;
         $instead = $dropped = [];
         foreach ($counts as $number => $jobs) {
             $keys = array_keys($jobs);
@@ -73,21 +73,6 @@ final readonly class Simpler
         }
 
         return new self($limit, $dropped, $lost / $balls, $uncovered, $coverages);
-    }
-
-    /**
-     * @param non-empty-list<OutfieldDefence> $defences
-     *
-     * @return array<int, array<string, int>>
-     */
-    private static function counts(array $defences): array
-    {
-        $all = IdleCheck::of($defences[0]);
-        foreach (\array_slice($defences, 1) as $defence) {
-            $all = $all->and(IdleCheck::of($defence));
-        }
-
-        return $all->jobs;
     }
 
     /** @param array<int, array<string, Job>> $instead by position number and the job's key */

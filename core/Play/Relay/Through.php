@@ -59,8 +59,7 @@ final class Through
         $this->throwing = Throwing::at($level, $rules->sport);
         $arrivals = $spreads = $bags = [];
         foreach ([Base::Second, Base::Third] as $base) {
-            $rounding = ($base->value - 1) * $level->motion->roundingPerFoot * $rules->basePath;
-            $arrivals[$base->value] = $batter->secondsFor($base->value * $rules->basePath) + $rounding;
+            $arrivals[$base->value] = $batter->secondsOver($base->value, $rules->basePath, $level->motion);
             $spreads[$base->value] = OutChance::spread(
                 $level->motion->tagSpread,
                 $level->scatter * sqrt($base->value),

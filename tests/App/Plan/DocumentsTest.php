@@ -68,7 +68,7 @@ final class DocumentsTest extends TestCase
 
         self::assertCount(19, $bunts->own);
         self::assertSame('first-stays', $bunts->choice(Situation::fromKey('R1-0'))?->coverage);
-        self::assertSame(OutPolicy::Lead, $bunts->policy(Situation::fromKey('R2-1')));
+        self::assertSame(OutPolicy::Lead, $bunts->policy(Situation::fromKey('R2-1'), new BuntFamily()));
         self::assertEquals(Point::of(-21.25, 70.5), $book->kept(Situation::fromKey('R3-1'))[0]->point);
         $now = $codec->write($book, ShippedRuleSets::get('fastpitch-43'));
         self::mustFit($now);
