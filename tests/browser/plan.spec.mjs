@@ -67,6 +67,8 @@ test('tried moves are undone and done again, by button and by key', async ({ pag
     await page.getByRole('button', { name: 'Undo the move' }).click();
     await expect(page).not.toHaveURL(twice);
     await expect(drawing).not.toHaveAttribute('data-moved', second);
+    // The buttons answer once the new part has settled.
+    await expect(page.locator('.htmx-request, .htmx-swapping, .htmx-settling')).toHaveCount(0);
     await page.locator('body').press('z');
     await expect(page).not.toHaveURL(/moved=/);
     await expect(page.getByRole('button', { name: 'Undo the move' })).toBeDisabled();
