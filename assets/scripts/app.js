@@ -13,7 +13,7 @@ import { moveBalls } from './ballmark.js';
 import { moveByArrows } from './grid.js';
 import { startStopwatches } from './stopwatch.js';
 import { submitOnChange } from './context.js';
-import { rememberTries } from './tries.js';
+import { followTries, rememberTries } from './tries.js';
 import { readPlayMaps } from './playmap.js';
 import { arrangePractices } from './arrange.js';
 import { countByThumb, sendCounts, showCounts, waitingCounts } from './counts.js';
@@ -34,6 +34,7 @@ readPlayMaps(document);
 arrangePractices(document);
 countByThumb(document);
 followRuns(document);
+followTries(document);
 function settle(part) {
     startClocks(part);
     placeNames(document);
