@@ -88,7 +88,7 @@ final class FieldPage extends AbstractController
         if (null === $planned->coverage) {
             return ['planned' => $planned, 'range' => null, 'drawing' => $drawing];
         }
-        $timeline = $planned->run($controls->trial($address->trial, $rules), $cost);
+        $timeline = $planned->run($controls->trial($address->trial, $planned->plan->state), $cost);
 
         return [
             'drawing' => $drawing,

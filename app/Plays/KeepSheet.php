@@ -39,7 +39,7 @@ final class KeepSheet extends AbstractController
     {
         $address = $this->addresses->read($membership->team, $situation, $request->query);
         $play = $this->plans->read($membership->team, $address->situation, $address->context)->play($family);
-        $trial = $this->controls->of($family)->trial($address->trial, $play->plan->state->rules);
+        $trial = $this->controls->of($family)->trial($address->trial, $play->plan->state);
         $balls = $play->sheet();
         $off = $request->request->getString('off');
         [$words, $kept] = match (true) {

@@ -55,6 +55,17 @@ final class Bands
         'fastpitch-12u' => [4.0, 6.0],
     ];
 
+    private const STEALS = [
+        'pro' => [0.7, 0.8],
+        'baseball-college' => [0.7, 0.78],
+        'baseball-high-school' => [0.78, 0.86],
+        'baseball-13-14' => [0.84, 0.92],
+        'baseball-10-12' => [0.85, 0.95],
+        'fastpitch-college' => [0.72, 0.8],
+        'fastpitch-14-16u' => [0.78, 0.88],
+        'fastpitch-12u' => [0.85, 0.95],
+    ];
+
     /** @return Band|null null where nothing is known */
     public static function of(Level $level, Measure $measure): ?Band
     {
@@ -66,6 +77,7 @@ final class Bands
             Measure::LeadOut => self::LEAD_OUT,
             Measure::AllSafe => self::ALL_SAFE,
             Measure::Runs => self::RUNS,
+            Measure::Steals => self::STEALS,
         };
 
         return isset($bands[$level->value]) ? new Band(...$bands[$level->value]) : null;

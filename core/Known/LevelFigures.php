@@ -33,6 +33,7 @@ final class LevelFigures
     private array $ground = [];
     private ?Sacrifice $sacrifice = null;
     private ?HitFigures $hits = null;
+    private ?StealFigures $steals = null;
 
     public function __construct(public readonly Level $level)
     {
@@ -84,7 +85,14 @@ final class LevelFigures
             Measure::LeadOut => $this->sacrifice()->lead,
             Measure::AllSafe => $this->sacrifice()->safe,
             Measure::Runs => $this->runsPerGame(),
+            Measure::Steals => $this->steals()->success,
         };
+    }
+
+    /** What runners on first make of the level's battery. */
+    public function steals(): StealFigures
+    {
+        return $this->steals ??= StealFigures::of($this->level);
     }
 
     public function sacrifice(): Sacrifice

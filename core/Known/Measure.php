@@ -14,6 +14,7 @@ enum Measure: string
     case LeadOut = 'lead-out';
     case AllSafe = 'all-safe';
     case Runs = 'runs';
+    case Steals = 'steals';
 
     public function label(): string
     {
@@ -25,6 +26,7 @@ enum Measure: string
             self::LeadOut => 'Sacrifice: the runner out',
             self::AllSafe => 'Sacrifice: everybody safe',
             self::Runs => 'Runs of one team in a game',
+            self::Steals => 'Steals of second that succeed, of those who choose to go',
         };
     }
 }

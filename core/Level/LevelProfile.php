@@ -20,6 +20,7 @@ use FoxCorner\Core\Runs\RunChain;
 final readonly class LevelProfile
 {
     public MotionProfile $motion;
+    public RunningSkills $running;
 
     /**
      * @param float $homeToFirst     seconds, at $basePath feet, right-handed
@@ -48,7 +49,9 @@ final readonly class LevelProfile
         public Skills $skills,
         public float $reactionCaution = 0.4,
         public FieldingRecord $record = new FieldingRecord(),
+        ?RunningSkills $running = null,
     ) {
+        $this->running = $running ?? RunningSkills::at($level);
         $this->motion = $skills->motion();
     }
 
@@ -124,6 +127,7 @@ final readonly class LevelProfile
             $skills,
             $reactionCaution,
             $record,
+            $this->running,
         );
     }
 

@@ -117,7 +117,7 @@ final readonly class PlannedPlay
             }
         }
 
-        return [] === $trials ? $this->family->trials($rules) : $trials;
+        return [] === $trials ? $this->family->trials($this->plan->state) : $trials;
     }
 
     public function isOwnSheet(): bool

@@ -12,6 +12,7 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Batter;
+use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Core\Problem\Problem;
@@ -79,7 +80,10 @@ final class SituationAddressTest extends TestCase
     {
         $address = self::read('R1-0', $query);
 
-        $bunt = (new BuntControls())->trial($address->trial, ShippedRuleSets::get('fastpitch-43'));
+        $bunt = (new BuntControls())->trial(
+            $address->trial,
+            GameState::of(ShippedRuleSets::get('fastpitch-43'), $address->situation, $address->context),
+        );
         self::assertSame([$degrees, $feet], [$bunt->degrees, $bunt->feet]);
         self::assertLessThanOrEqual(45.0, abs($bunt->ball->sprayDegrees), 'fair');
     }

@@ -6,6 +6,7 @@ namespace FoxCorner\App\Plan\Address;
 
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Problem\Problem;
@@ -34,7 +35,7 @@ interface FamilyControls
      *
      * @throws Problem
      */
-    public function trial(array $carried, RuleSet $rules): Trial;
+    public function trial(array $carried, GameState $state): Trial;
 
     /** @return array<string, string|null> parameters that lead to a trial; null takes one out of an address */
     public function carry(Trial $trial): array;

@@ -6,6 +6,7 @@ namespace FoxCorner\App\Plan\Address;
 
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
@@ -34,11 +35,11 @@ final readonly class SampleControls implements FamilyControls
         return 1 === preg_match('/^\d{1,3}$/', $typed) ? [$this->parameter() => $typed] : throw $this->unknown($typed);
     }
 
-    public function trial(array $carried, RuleSet $rules): Trial
+    public function trial(array $carried, GameState $state): Trial
     {
         $typed = $carried[$this->parameter()] ?? '1';
 
-        return $this->family->trials($rules)[(int) $typed - 1] ?? throw $this->unknown($typed);
+        return $this->family->trials($state)[(int) $typed - 1] ?? throw $this->unknown($typed);
     }
 
     public function carry(Trial $trial): array
@@ -50,7 +51,7 @@ final readonly class SampleControls implements FamilyControls
     {
         $here = $address->trial[$this->parameter()] ?? '1';
         $choices = [];
-        foreach ($this->family->trials($play->plan->state->rules) as $index => $trial) {
+        foreach ($this->family->trials($play->plan->state) as $index => $trial) {
             $number = (string) ($index + 1);
             $choices[] = new Choice(
                 "trial-$number",

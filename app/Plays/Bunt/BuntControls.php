@@ -11,6 +11,7 @@ use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\BuntOutlook;
+use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Play\Bunt\BuntKind;
@@ -53,14 +54,14 @@ final readonly class BuntControls implements FamilyControls
         return self::parameters(self::bunt($query), $kind);
     }
 
-    public function trial(array $carried, RuleSet $rules): BuntTrial
+    public function trial(array $carried, GameState $state): BuntTrial
     {
         [$degrees, $feet] = self::typed($carried[self::BUNT] ?? '');
 
         return BuntTrial::restingAt(
             $feet,
             $degrees,
-            $rules,
+            $state->rules,
             BuntKind::from($carried[self::HOW] ?? BuntKind::Sacrifice->value),
         );
     }
@@ -79,7 +80,7 @@ final readonly class BuntControls implements FamilyControls
     {
         return BuntChoices::of(
             $address,
-            $this->trial($address->trial, $play->plan->state->rules),
+            $this->trial($address->trial, $play->plan->state),
             BuntOutlook::of($play->plan->state),
         );
     }

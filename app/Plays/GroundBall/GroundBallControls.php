@@ -10,6 +10,7 @@ use FoxCorner\App\Plan\Address\TwoNumbers;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\GroundBall\GroundBallFamily;
@@ -57,14 +58,14 @@ final readonly class GroundBallControls implements FamilyControls
         );
     }
 
-    public function trial(array $carried, RuleSet $rules): GroundBallTrial
+    public function trial(array $carried, GameState $state): GroundBallTrial
     {
         [$degrees, $mph] = self::typed($carried[self::BALL] ?? (string) GroundBallFamily::USUAL);
 
         return GroundBallTrial::hit(
             $degrees,
-            $mph ?? GroundBallFamily::usualSpeed($rules),
-            $rules,
+            $mph ?? GroundBallFamily::usualSpeed($state->rules),
+            $state->rules,
             Hop::from($carried[self::HOP] ?? Hop::True->value),
         );
     }
@@ -81,7 +82,7 @@ final readonly class GroundBallControls implements FamilyControls
 
     public function choices(SituationAddress $address, PlannedPlay $play, PlayCost $cost): GroundBallChoices
     {
-        return new GroundBallChoices($address, $play, $this->trial($address->trial, $play->plan->state->rules), $cost);
+        return new GroundBallChoices($address, $play, $this->trial($address->trial, $play->plan->state), $cost);
     }
 
     public function folder(): string

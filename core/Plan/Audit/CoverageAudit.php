@@ -21,7 +21,7 @@ final readonly class CoverageAudit
     {
         $play = $this->family->against($setting, $coverage);
         $plays = [];
-        foreach ($this->family->trials($setting->rules) as $trial) {
+        foreach ($this->family->trials($setting->state) as $trial) {
             $plays[] = $play($trial)->timeline();
         }
         $outs =

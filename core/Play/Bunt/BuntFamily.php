@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Play\Bunt;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\Position;
@@ -90,9 +91,9 @@ final readonly class BuntFamily implements PlayFamily
         return [OutPolicy::First, OutPolicy::Sure, OutPolicy::Lead, OutPolicy::Numbers];
     }
 
-    public function trials(RuleSet $rules): array
+    public function trials(GameState $state): array
     {
-        return BuntGrid::sample($rules);
+        return BuntGrid::sample($state->rules);
     }
 
     public function spots(RuleSet $rules, Trial $like): array

@@ -24,7 +24,7 @@ final readonly class Move
     public function covers(Base $base): bool
     {
         foreach ($this->jobs as $job) {
-            if (JobKind::Cover === $job->kind && $job->base === $base) {
+            if (\in_array($job->kind, [JobKind::Cover, JobKind::Hold], true) && $job->base === $base) {
                 return true;
             }
         }

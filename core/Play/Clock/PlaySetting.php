@@ -10,6 +10,7 @@ use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\LevelProfile;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\BaseRunner;
 use FoxCorner\Core\Play\Cast\BatterRunner;
 use FoxCorner\Core\Play\Cast\Cast;
@@ -183,6 +184,42 @@ final readonly class PlaySetting
             $this->policy,
             $this->throwing,
             $this->cost,
+            $threats,
+        );
+    }
+
+    /** The same with one of the nine somewhere else before the pitch. */
+    public function moved(Position $position, Point $to): self
+    {
+        return new self(
+            $this->state,
+            $this->level,
+            $this->cast->moved($position, $to),
+            $this->batter,
+            $this->runners,
+            $this->policy,
+            $this->throwing,
+            $this->cost,
+            $this->threats,
+        );
+    }
+
+    /**
+     * The same while nobody has hit the ball: the batter waits, and what a throw costs is the play's own to say.
+     *
+     * @param array<int, float> $threats s at which a runner could be at a base, by the base's value
+     */
+    public function betweenPitches(array $threats): self
+    {
+        return new self(
+            $this->state,
+            $this->level,
+            $this->cast,
+            $this->batter,
+            $this->runners,
+            $this->policy,
+            $this->throwing,
+            null,
             $threats,
         );
     }

@@ -29,6 +29,7 @@ final readonly class Timeline
      * @param string|null          $thrownAt whoever of them the throw is for
      * @param Base|null            $for      the base that everybody is sent for; null: whichever the throw goes to
      * @param string|null          $title    what it comes to, where the throw that is made does not say it all
+     * @param CaughtBetween|null   $caught   how it goes on when the runner neither gets back nor there
      */
     public function __construct(
         public PlaySetting $setting,
@@ -44,6 +45,7 @@ final readonly class Timeline
         public ?string $thrownAt = null,
         public ?Base $for = null,
         public ?string $title = null,
+        public ?CaughtBetween $caught = null,
     ) {}
 
     /** Who has the ball first. */

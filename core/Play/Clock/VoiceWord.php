@@ -18,6 +18,7 @@ enum VoiceWord: string
     case Tandem = 'tandem';
     case Going = 'going';
     case Mine = 'mine';
+    case Now = 'now';
 
     public static function base(Base $base): self
     {
@@ -37,6 +38,7 @@ enum VoiceWord: string
             self::Tandem => 'Tandem',
             self::Going => 'He goes',
             self::Mine => 'Mine',
+            self::Now => 'Now',
         };
     }
 
@@ -49,6 +51,7 @@ enum VoiceWord: string
             self::Tandem => 'Two go out for the throw.',
             self::Going => 'The runner has tagged up and goes.',
             self::Mine => 'I have the ball; everybody else gives way.',
+            self::Now => 'In a rundown, from whoever waits: throw it now.',
         };
     }
 }

@@ -13,6 +13,7 @@ final readonly class FamilyWords
      * @param string $many  "bunts", as in "on 4 of 15 bunts"
      * @param string $start what whoever may field it does first: "charges"
      * @param string $else  what the others do first; empty: they go at the moment of it
+     * @param string $group the place that several families share: "Runners"; empty: it has one of its own
      */
     public function __construct(
         public string $place,
@@ -20,5 +21,6 @@ final readonly class FamilyWords
         public string $many,
         public string $start = 'charges',
         public string $else = '',
+        public string $group = '',
     ) {}
 }

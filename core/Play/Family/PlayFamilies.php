@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Family;
 
 use FoxCorner\Core\Play\Bunt\BuntFamily;
+use FoxCorner\Core\Play\FirstThird\FirstThirdFamily;
 use FoxCorner\Core\Play\GroundBall\GroundBallFamily;
 use FoxCorner\Core\Play\Outfield\OutfieldFamily;
+use FoxCorner\Core\Play\Pickoff\PickoffFamily;
+use FoxCorner\Core\Play\Rundown\RundownFamily;
+use FoxCorner\Core\Play\Steal\StealFamily;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Unknown;
 
@@ -18,7 +22,15 @@ final readonly class PlayFamilies
 
     public static function shipped(): self
     {
-        return self::of(new BuntFamily(), new GroundBallFamily(), new OutfieldFamily());
+        return self::of(
+            new BuntFamily(),
+            new GroundBallFamily(),
+            new OutfieldFamily(),
+            new PickoffFamily(),
+            new StealFamily(),
+            new FirstThirdFamily(),
+            new RundownFamily(),
+        );
     }
 
     public static function of(PlayFamily ...$families): self
@@ -37,6 +49,18 @@ final readonly class PlayFamilies
     public function all(): array
     {
         return array_values($this->families);
+    }
+
+    /** Who goes on with a runner caught between two bases; null when nobody does. */
+    public function takingOver(): ?TakesOver
+    {
+        foreach ($this->families as $family) {
+            if ($family instanceof TakesOver) {
+                return $family;
+            }
+        }
+
+        return null;
     }
 
     public function find(string $key): ?PlayFamily

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Family;
 
 use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Check\PlayCheck;
 use FoxCorner\Core\Play\Clock\Play;
@@ -46,7 +47,7 @@ interface PlayFamily
     public function policies(): array;
 
     /** @return non-empty-list<Trial> what a coverage is audited against */
-    public function trials(RuleSet $rules): array;
+    public function trials(GameState $state): array;
 
     /**
      * What a coverage is mapped against.

@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Play\GroundBall;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Play;
@@ -77,12 +78,16 @@ final readonly class GroundBallFamily implements PlayFamily
         return OutPolicy::cases();
     }
 
-    public function trials(RuleSet $rules): array
+    public function trials(GameState $state): array
     {
         $trials = [];
         foreach (self::DIRECTIONS as $degrees) {
             foreach (ResultTable::KINDS as $speed) {
-                $trials[] = GroundBallTrial::hit($degrees, round($speed * self::usualSpeed($rules)), $rules);
+                $trials[] = GroundBallTrial::hit(
+                    $degrees,
+                    round($speed * self::usualSpeed($state->rules)),
+                    $state->rules,
+                );
             }
         }
 

@@ -88,7 +88,7 @@ final class OutfieldCoverages
     public static function tasks(): array
     {
         return array_values(
-            array_filter(Job::all(), static fn(Job $job): bool => !str_starts_with($job->key(), 'turn-back')),
+            array_filter(Job::onABall(), static fn(Job $job): bool => !str_starts_with($job->key(), 'turn-back')),
         );
     }
 

@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Play\Outfield;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
@@ -69,9 +70,9 @@ final readonly class OutfieldFamily implements PlayFamily
         return [OutPolicy::Numbers, OutPolicy::Lead];
     }
 
-    public function trials(RuleSet $rules): array
+    public function trials(GameState $state): array
     {
-        return TwelveBalls::of($rules);
+        return TwelveBalls::of($state->rules);
     }
 
     public function spots(RuleSet $rules, Trial $like): array

@@ -20,13 +20,19 @@ final readonly class Job
     /** What is practised of a job at a base that is the same at all of them, by the kind. */
     private const SKILLS = ['cut' => 'cutoff-line', 'trail' => 'tandem', 'follow' => 'follow-runner'];
 
-    /** @param bool $comesLate a bag that the coverage leaves open until somebody is in: late by design */
+    /**
+     * @param bool        $comesLate a bag that the coverage leaves open until somebody is in: late by design
+     * @param string|null $verb      as files have it, where the kind does not say it
+     * @param string|null $skill     what is practised of it, likewise
+     */
     private function __construct(
         public JobKind $kind,
         public ?Base $base,
         public bool $startsTowardBall,
         public string $words,
         public bool $comesLate = false,
+        private ?string $verb = null,
+        private ?string $skill = null,
     ) {}
 
     public static function field(): self
@@ -44,6 +50,17 @@ final readonly class Job
     public static function fieldBehind(): self
     {
         return new self(JobKind::Field, null, true, 'Run it down; throw to the lead man', true);
+    }
+
+    /**
+     * A job with a name and a practice of its own.
+     *
+     * @param string $verb  as files have it; stays the same for ever
+     * @param string $skill what is practised of it
+     */
+    public static function named(JobKind $kind, ?Base $base, string $words, string $verb, string $skill): self
+    {
+        return new self($kind, $base, JobKind::Field === $kind, $words, false, $verb, $skill);
     }
 
     public static function cover(Base $base, ?string $words = null): self
@@ -135,6 +152,12 @@ final readonly class Job
     /** @return list<self> everything that a line of a coverage can ask */
     public static function all(): array
     {
+        return [...self::onABall(), ...RunnersJob::all()];
+    }
+
+    /** @return list<self> once a ball is hit */
+    public static function onABall(): array
+    {
         $jobs = [];
         $atBases = [
             self::cover(...),
@@ -165,6 +188,7 @@ final readonly class Job
     {
         return $this->at(
             match (true) {
+                null !== $this->verb => $this->verb,
                 JobKind::Cut === $this->kind && $this->comesLate => self::LAST_CUT,
                 JobKind::BackUp === $this->kind && $this->startsTowardBall => self::READ,
                 JobKind::BackUp === $this->kind && null === $this->base => self::BEHIND,
@@ -187,6 +211,9 @@ final readonly class Job
     /** What is practised: the same for every play that asks it, as in "cover-first" or "turn-back-third". */
     public function skill(): string
     {
+        if (null !== $this->skill) {
+            return $this->skill;
+        }
         if (JobKind::Field === $this->kind && 'Field it' !== $this->words) {
             return $this->comesLate ? 'back-turned' : 'outfield-throw';
         }

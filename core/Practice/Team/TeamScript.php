@@ -126,7 +126,7 @@ final class TeamScript
     {
         $plays = array_map(
             static fn(Trial $trial): Timeline => $play->run($trial),
-            $play->family->trials($play->plan->state->rules),
+            $play->family->trials($play->plan->state),
         );
         usort($plays, static fn(Timeline $a, Timeline $b): int => $a->called()->chance <=> $b->called()->chance);
 

@@ -244,7 +244,7 @@ final class GroundBallPlayTest extends TestCase
         $setting = self::setting($plan, OutPolicy::Numbers);
         foreach ($family->coverages($plan->state->rules, $plan->state->situation) as $coverage) {
             $play = $family->against($setting, $coverage);
-            foreach ($family->trials($plan->state->rules) as $trial) {
+            foreach ($family->trials($plan->state) as $trial) {
                 $timeline = $play($trial)->timeline();
                 self::assertSame([], (new NobodyIdle())->findings($timeline), $trial->words());
                 foreach (Base::cases() as $base) {

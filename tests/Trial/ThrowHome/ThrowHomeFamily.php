@@ -7,6 +7,7 @@ namespace FoxCorner\Tests\Trial\ThrowHome;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Bases;
+use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Play;
@@ -76,7 +77,7 @@ final readonly class ThrowHomeFamily implements PlayFamily
         return [OutPolicy::First, OutPolicy::Sure, OutPolicy::Lead, OutPolicy::Numbers];
     }
 
-    public function trials(RuleSet $rules): array
+    public function trials(GameState $state): array
     {
         return array_map(static fn(Position $who): Trial => new ThrowHomeTrial($who), self::INFIELD);
     }

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Family;
+
+use FoxCorner\Core\Play\Clock\CaughtBetween;
+
+/** A family of plays that goes on where another one ended. */
+interface TakesOver extends PlayFamily
+{
+    public function after(CaughtBetween $caught): Trial;
+}

@@ -1,0 +1,213 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\FirstThird;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Clock\Event;
+use FoxCorner\Core\Play\Clock\EventKind;
+use FoxCorner\Core\Play\Clock\Leg;
+use FoxCorner\Core\Play\Clock\Possession;
+use FoxCorner\Core\Play\Clock\Stop;
+use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Clock\Voice;
+use FoxCorner\Core\Play\Clock\VoiceWord;
+use FoxCorner\Core\Play\Running\BetweenPitches;
+
+/** A first-and-third steal as it is drawn. */
+final readonly class FirstThirdClock
+{
+    public function __construct(private FirstThirdPlay $play) {}
+
+    public function timeline(): Timeline
+    {
+        $setting = $this->play->setting;
+        $race = $this->play->race;
+        $third = $this->play->onThird;
+        $first = $this->play->first;
+
+        return new Timeline(
+            $setting->betweenPitches([Base::Second->value => $race->firstThere()]),
+            $this->play->coverage,
+            $this->play->trial,
+            $this->legs(),
+            $this->play->errands->moves(),
+            BetweenPitches::ball($setting, $this->isEarly() ? null : $this->toPlate(), $this->flights()),
+            [
+                $third->name() => ThirdRunner::Stays === $this->play->third
+                        ? $third->standing($setting)
+                        : $third->running($setting, $race->thirdStarts($this->play->third), $race->off()),
+                $first->name() => $first->running(
+                    $setting,
+                    $this->starts(),
+                    GoesWhen::Delayed === $this->play->trial->when ? $race->firstOff() : $first->lead,
+                ),
+            ],
+            $this->events(),
+            $this->voices(),
+            thrownAt: $this->play->isHome() ? $third->name() : null,
+            title: $this->title(),
+            caught: $this->play->caught(),
+        );
+    }
+
+    private function isEarly(): bool
+    {
+        return GoesWhen::Early === $this->play->trial->when;
+    }
+
+    private function toPlate(): float
+    {
+        return $this->play->race->toPlate();
+    }
+
+    private function starts(): float
+    {
+        return $this->play->race->firstStarts();
+    }
+
+    private function from(): Point
+    {
+        return $this->isEarly() ? $this->play->setting->rules->diamond()->pitchersPlate() : Point::home();
+    }
+
+    /** Where it is stopped on its way home: in front of second, on the mound, at the bag. */
+    private function stop(): Point
+    {
+        $second = $this->play->setting->bag(Base::Second);
+        $feet = $this->play->race->stop($this->play->school)[1] ?? 0.0;
+
+        return School::Through === $this->play->school ? $second : Point::home()->toward($second, $feet);
+    }
+
+    /** @return list<array{Point, float}> */
+    private function flights(): array
+    {
+        $made = $this->play->made();
+        $from = [$this->from(), $made->released];
+        if (School::Concede === $this->play->school) {
+            return [$from];
+        }
+        if ($this->play->isHome()) {
+            $cut = $this->play->race->cutAt($this->play->school);
+
+            return [
+                $from,
+                [$this->stop(), $cut],
+                [$this->stop(), $cut + $this->play->race->exchanging($this->play->school)],
+                [Point::home(), $made->ballThere],
+            ];
+        }
+
+        return match ($this->play->school) {
+            School::ShortCut, School::ToPitcher => [
+                $from,
+                [$this->stop(), $this->play->race->cutAt($this->play->school)],
+            ],
+            School::FeintThird => [
+                [$this->from(), $made->released + FirstThirdRace::FEINT],
+                [$this->play->setting->bag(Base::Third), $made->ballThere],
+            ],
+            default => [$from, [$this->play->setting->bag(Base::Second), $this->play->race->atSecond()]],
+        };
+    }
+
+    /** @return non-empty-list<Leg> */
+    private function legs(): array
+    {
+        $made = $this->play->made();
+        $by = $this->play->setting->cast->at($this->play->firstBy());
+        $has = $this->isEarly() ? 0.0 : $this->toPlate();
+        $first = Possession::atBag($by, $this->from(), $has, $made->released - $has);
+        if (!$this->play->isHome()) {
+            return [new Leg($first, [$made], $made)];
+        }
+        $cut = $this->play->race->cutAt($this->play->school);
+        $who = $this->play->cutter() ?? ($this->play->errands->taker(Base::Second) ?? Position::SecondBase);
+        $again = $cut + $this->play->race->exchanging($this->play->school);
+
+        return [
+            new Leg($first, [$made], $made, new Stop($who, $this->stop(), $cut)),
+            new Leg(
+                Possession::atBag($this->play->setting->cast->at($who), $this->stop(), $cut, $again - $cut),
+                [$made],
+                $made->from($again),
+            ),
+        ];
+    }
+
+    /** @return list<Event> */
+    private function events(): array
+    {
+        $made = $this->play->made();
+        $race = $this->play->race;
+        $leads = $this->play->setting->rules->leads->allowsLeads();
+        $events = [
+            new Event(EventKind::Contact, 0.0, $leads ? 'First move' : 'Release'),
+            new Event(
+                EventKind::Released,
+                $made->released,
+                School::Concede === $this->play->school ? 'Held' : 'Thrown',
+            ),
+            new Event(EventKind::RunnerThere, $race->firstThere(), 'R1 there'),
+        ];
+        if (!$this->isEarly()) {
+            $events[] = new Event(EventKind::Fielded, $this->toPlate(), 'At the plate');
+        }
+        if (is_finite($made->outAt)) {
+            $events[] = new Event(EventKind::Arrives, $made->outAt, 'Tag at ' . $made->base->word());
+        }
+        if ($this->play->isHome()) {
+            $events[] = new Event(EventKind::Fielded, $race->cutAt($this->play->school), 'Cut');
+            $events[] = new Event(EventKind::RunnerThere, $race->thirdThere($this->play->third), 'R3 there');
+        }
+
+        return BetweenPitches::inOrder($events);
+    }
+
+    /** @return list<Voice> */
+    private function voices(): array
+    {
+        $goes = ThirdRunner::Stays !== $this->play->third;
+        $cutter = $this->play->cutter();
+        if (!$goes || null === $cutter) {
+            return [];
+        }
+
+        return [
+            new Voice(
+                $this->play->race->thirdStarts($this->play->third),
+                Position::ThirdBase,
+                $cutter,
+                [VoiceWord::Going],
+                'Cut it, and home.',
+            ),
+        ];
+    }
+
+    private function title(): string
+    {
+        $made = $this->play->made();
+        if (null === $made->cover) {
+            return ThirdRunner::Stays === $this->play->third || School::Concede === $this->play->school
+                ? 'Second is given, R3 stays'
+                : 'R3 goes, and nobody throws';
+        }
+        $who = match ($made->base) {
+            Base::Home, Base::Third => 'R3',
+            default => 'R1',
+        };
+        $safe = Base::Third === $made->base ? 'back at' : 'safe at';
+
+        return \sprintf(
+            '%s is %s %s by %.2f s',
+            $who,
+            $made->margin() > 0.0 ? 'out at' : $safe,
+            $made->base->word(),
+            abs($made->margin()),
+        );
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\FirstThird;
+
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\Bases;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Family\FamilyWords;
+use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Family\TrialFields;
+use FoxCorner\Core\Play\Running\BatterSide;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+
+/** Runners on first and third, and the one on first goes. */
+final readonly class FirstThirdFamily implements PlayFamily
+{
+    public const KEY = 'first-third';
+
+    public function key(): string
+    {
+        return self::KEY;
+    }
+
+    public function words(): FamilyWords
+    {
+        return new FamilyWords(
+            'First and third',
+            'first-and-third steal',
+            'first-and-third steals',
+            'looks at third, then throws as called',
+            'goes once the ball is by the batter',
+            'Runners',
+        );
+    }
+
+    public function coverages(RuleSet $rules, Situation $situation): array
+    {
+        return $rules->steals && Bases::FirstThird === $situation->bases ? FirstThirdCoverages::all() : [];
+    }
+
+    public function whyNot(RuleSet $rules, Situation $situation): string
+    {
+        return $rules->steals
+            ? 'It needs runners on first and third, and second free.'
+            : 'These rules know no steal: the runner stays until the ball is hit.';
+    }
+
+    public function branches(): array
+    {
+        return BatterSide::branches();
+    }
+
+    public function tasks(): array
+    {
+        return FirstThirdCoverages::tasks();
+    }
+
+    public function isReadByOthers(): bool
+    {
+        return false;
+    }
+
+    public function policies(): array
+    {
+        return [OutPolicy::Numbers];
+    }
+
+    public function trials(GameState $state): array
+    {
+        return array_map(
+            static fn(GoesWhen $when): FirstThirdTrial => new FirstThirdTrial($when),
+            self::open($state->rules),
+        );
+    }
+
+    /** @return non-empty-list<GoesWhen> in which a runner may go at all */
+    public static function open(RuleSet $rules): array
+    {
+        $open = array_filter(
+            GoesWhen::cases(),
+            static fn(GoesWhen $when): bool => $rules->leads->allowsLeads() || !$when->needsLead(),
+        );
+
+        return [] === $open ? [GoesWhen::WithPitch] : array_values($open);
+    }
+
+    public function spots(RuleSet $rules, Trial $like): array
+    {
+        return [];
+    }
+
+    public function trial(array $fields, RuleSet $rules): FirstThirdTrial
+    {
+        $typed = new TrialFields($fields);
+        $when = $typed->oneOf('when', GoesWhen::class) ?? GoesWhen::WithPitch;
+
+        return new FirstThirdTrial(
+            \in_array($when, self::open($rules), true) ? $when : GoesWhen::WithPitch,
+            $typed->oneOf('third', ThirdRunner::class),
+        );
+    }
+
+    public function against(PlaySetting $setting, Coverage $coverage): \Closure
+    {
+        return static function (Trial $trial) use ($setting, $coverage): Play {
+            if (!$trial instanceof FirstThirdTrial) {
+                throw new \LogicException('“' . $trial->words() . '” is no first-and-third steal.');
+            }
+
+            return new FirstThirdPlay($setting, $coverage, $trial);
+        };
+    }
+
+    public function checks(): array
+    {
+        return [];
+    }
+}

@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\FirstThird;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Clock\CaughtBetween;
+use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Running\BatterSide;
+use FoxCorner\Core\Play\Running\Battery;
+use FoxCorner\Core\Play\Running\Errands;
+use FoxCorner\Core\Play\Running\Going;
+use FoxCorner\Core\Play\Running\Toll;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Scheme\RunnersJob;
+use FoxCorner\Core\Runs\PlayCost;
+
+/** A first-and-third steal on the clock, as the coverage answers it. */
+final readonly class FirstThirdPlay implements Play
+{
+    /** ft from third toward home by which a shown bunt draws the third baseman in, as a share of the base path (ours). */
+    private const DRAWN_IN = 0.3;
+
+    public School $school;
+    public FirstThirdRace $race;
+    public Choice $choice;
+    public ThirdRunner $third;
+    public Going $first;
+    public Going $onThird;
+    public Errands $errands;
+    public PlaySetting $setting;
+    /** @var array<int, non-empty-list<Job>> by position number */
+    public array $jobs;
+    private ThrowOption $option;
+
+    public function __construct(PlaySetting $setting, public Coverage $coverage, public FirstThirdTrial $trial)
+    {
+        $this->setting = GoesWhen::FakeBunt === $trial->when ? self::drawnIn($setting) : $setting;
+        $going = Going::all($setting);
+        if (2 !== \count($going)) {
+            throw new \LogicException('It needs runners on first and third.');
+        }
+        [$this->onThird, $this->first] = $going;
+        $battery = Battery::of(
+            $setting->level,
+            $setting->cast->at(Position::Pitcher)->player->traits,
+            $setting->cast->at(Position::Catcher)->player->traits,
+        );
+        $branch = BatterSide::of($setting->state->context->batter)->branch();
+        $this->school = FirstThirdCoverages::school($coverage, $branch);
+        $jobs = $coverage->jobs($branch);
+        if (GoesWhen::Early === $trial->when) {
+            $jobs[Position::Pitcher->value] = [
+                RunnersJob::firstThird('step-off', 'Step off; as called, eyes on third'),
+            ];
+            $jobs[Position::Catcher->value] = [Job::cover(Base::Home)];
+        }
+        $this->jobs = $jobs;
+        $starts = GoesWhen::Early === $trial->when ? $setting->level->motion->infieldReaction : $battery->toPlate;
+        $this->errands = new Errands($this->setting, Point::home(), $jobs, $starts);
+        $middle = $setting->cast->at($this->errands->taker(Base::Second) ?? Position::SecondBase);
+        $this->race = new FirstThirdRace(
+            $battery,
+            $this->first->thief,
+            $this->first->lead,
+            $this->onThird->thief,
+            $this->onThird->lead,
+            $middle->arm,
+            $setting->rules,
+            $setting->level,
+            $trial->when,
+            min($this->errands->takenFrom(Base::Second), 10.0),
+        );
+        $cost = $setting->cost ?? PlayCost::inRuns($setting->level->chain());
+        $this->choice = Choice::of($this->race, new Toll($cost, $setting->situation), $setting->state);
+        $this->third = $trial->third ?? $this->choice->worth($this->school)->worst();
+        $this->option = $this->option();
+    }
+
+    public function firstBy(): Position
+    {
+        return GoesWhen::Early === $this->trial->when ? Position::Pitcher : Position::Catcher;
+    }
+
+    public function options(): array
+    {
+        return [$this->option];
+    }
+
+    public function made(): ThrowOption
+    {
+        return $this->option;
+    }
+
+    public function timeline(): Timeline
+    {
+        return (new FirstThirdClock($this))->timeline();
+    }
+
+    /** Whether the throw is stopped on its way and goes home. */
+    public function isCut(): bool
+    {
+        return ThirdRunner::Stays !== $this->third &&
+            \in_array($this->school, [School::ReadCut, School::ShortCut, School::ToPitcher], true);
+    }
+
+    /** Whether a throw home is made. */
+    public function isHome(): bool
+    {
+        return Base::Home === $this->option->base;
+    }
+
+    /** Who stops it; null when nobody has been told to. */
+    public function cutter(): ?Position
+    {
+        if (School::ToPitcher === $this->school) {
+            return Position::Pitcher;
+        }
+        foreach ($this->jobs as $number => $own) {
+            foreach ($own as $job) {
+                if ($job->key() === RunnersJob::cutShort(Base::Second)->key()) {
+                    return Position::from($number);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    public function caught(): ?CaughtBetween
+    {
+        $path = $this->setting->rules->basePath;
+
+        return match (true) {
+            GoesWhen::Early === $this->trial->when => new CaughtBetween(Base::First, $path / 2, false, $path / 2),
+            $this->isCut() => new CaughtBetween(Base::Third, $path / 3, false, $path / 3),
+            default => null,
+        };
+    }
+
+    private function option(): ThrowOption
+    {
+        $worth = $this->choice->worth($this->school);
+        $cost = null === $this->setting->cost ? null : $worth->against($this->third);
+        $goes = ThirdRunner::Stays !== $this->third;
+
+        return match (true) {
+            School::Concede === $this->school => $this->thrown(Base::Second, null, 0.0, \INF, $cost),
+            School::FeintThird === $this->school => $this->thrown(
+                Base::Third,
+                $this->errands->taker(Base::Third),
+                $this->race->outAtThird($this->third),
+                $this->race->tagAtThird(),
+                $cost,
+            ),
+            $goes && (School::Through !== $this->school || $this->race->outAtHome($this->school, $this->third) > 0.5) => $this->thrown(
+                Base::Home,
+                Position::Catcher,
+                (1 - $this->race->getsBack($this->school, $this->third)) *
+                    $this->race->outAtHome($this->school, $this->third),
+                $this->race->tagAtHome($this->school),
+                $cost,
+            ),
+            School::ShortCut === $this->school, School::ToPitcher === $this->school => $this->thrown(
+                Base::Second,
+                null,
+                0.0,
+                \INF,
+                $cost,
+            ),
+            default => $this->thrown(
+                Base::Second,
+                $this->errands->taker(Base::Second),
+                $this->race->outAtSecond() * $this->race->unspoiled($this->school),
+                $this->race->tagAtSecond(),
+                $cost,
+            ),
+        };
+    }
+
+    private function thrown(Base $base, ?Position $by, float $chance, float $outAt, ?float $cost): ThrowOption
+    {
+        $tag = $this->setting->level->motion->tag;
+        $runner = match ($base) {
+            Base::Home => $this->race->thirdThere($this->third),
+            Base::Third => $this->race->backAtThird(),
+            default => $this->race->firstThere(),
+        };
+
+        return new ThrowOption(
+            $base,
+            $by,
+            false,
+            $this->race->released(),
+            is_finite($outAt) ? $outAt - $tag : $this->race->released(),
+            Base::Second === $base ? $this->errands->takenFrom(Base::Second) : 0.0,
+            $outAt,
+            $runner,
+            $chance,
+            $chance,
+            $chance,
+            $cost,
+        );
+    }
+
+    private static function drawnIn(PlaySetting $setting): PlaySetting
+    {
+        $third = $setting->bag(Base::Third);
+
+        return $setting->moved(
+            Position::ThirdBase,
+            $third->toward(Point::home(), self::DRAWN_IN * $setting->rules->basePath),
+        );
+    }
+}

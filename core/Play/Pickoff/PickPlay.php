@@ -1,0 +1,297 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Pickoff;
+
+use FoxCorner\Core\Motion\Giving;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Cast\CastMember;
+use FoxCorner\Core\Play\Clock\CaughtBetween;
+use FoxCorner\Core\Play\Clock\Event;
+use FoxCorner\Core\Play\Clock\EventKind;
+use FoxCorner\Core\Play\Clock\Leg;
+use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Possession;
+use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Running\BatterSide;
+use FoxCorner\Core\Play\Running\Battery;
+use FoxCorner\Core\Play\Running\BetweenPitches;
+use FoxCorner\Core\Play\Running\Errands;
+use FoxCorner\Core\Play\Running\Going;
+use FoxCorner\Core\Play\Running\Leads;
+use FoxCorner\Core\Play\Running\PickRace;
+use FoxCorner\Core\Play\Running\Toll;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Scheme\RunnersJob;
+
+/** A throw behind a runner on the clock: seconds from the thrower's first move; of a catcher's, from his catch. */
+final readonly class PickPlay implements Play
+{
+    /** ft that whoever is to take it plays nearer the bag than the plan has him, when he knows what comes (ours). */
+    private const CHEATS = 20.0;
+    /** s after the first move until the others have seen where it goes (ours). */
+    private const SEEN = 0.35;
+
+    public PickRace $race;
+    public Going $going;
+    /** ft off the base as the throw begins */
+    public float $off;
+    /** ft that whoever takes it plays nearer the bag than the plan has him */
+    public float $nearer;
+    private PlaySetting $setting;
+    /** What an ordinary throw that gets by costs, times how often it does; null when nothing was asked. */
+    public ?float $errorCost;
+    private Errands $errands;
+    private ThrowOption $option;
+
+    public function __construct(PlaySetting $setting, private Coverage $coverage, public PickTrial $trial)
+    {
+        [$setting, $this->nearer] = $this->cheating($setting);
+        $this->setting = $setting;
+        $this->going = $this->runner();
+        $battery = self::battery($setting);
+        $jobs = $this->jobs($setting);
+        $this->errands = new Errands(
+            $setting,
+            PickRace::from($trial->kind, $setting->rules),
+            $jobs,
+            self::SEEN,
+            $this->breaking($jobs),
+        );
+        $taker = $this->errands->taker($trial->base);
+        $who = null === $taker ? null : $setting->cast->at($taker);
+        $this->race = PickRace::of(
+            $trial->kind,
+            $trial->base,
+            $battery,
+            null === $who ? null : $this->fromBag($setting, $who),
+            ($who ?? $setting->cast->at(Position::Pitcher))->legs,
+            $setting->rules,
+            $setting->level,
+            $trial->isSurprise(),
+        );
+        $this->off = Leads::atThrow($trial->kind, $this->going->lead, $setting->rules);
+        $isBackedUp = $this->errands->isBackedUp($trial->base, $this->race->ball);
+        $toll = null === $setting->cost ? null : new Toll($setting->cost, $setting->situation);
+        $this->errorCost = $toll?->ofError(
+            $trial->base,
+            Giving::PAST * $this->race->astray(),
+            $trial->kind->isFromTheRubber(),
+            $isBackedUp,
+        );
+        $this->option = $this->option($taker, $toll);
+    }
+
+    public function firstBy(): Position
+    {
+        return $this->trial->kind->isCatchers() ? Position::Catcher : Position::Pitcher;
+    }
+
+    public function options(): array
+    {
+        return [$this->option];
+    }
+
+    /** Whether somebody is behind the throw in time. */
+    public function isBackedUp(): bool
+    {
+        return $this->errands->isBackedUp($this->trial->base, $this->race->ball);
+    }
+
+    /** ft from the bag of whoever takes it, before he breaks; null when nobody does */
+    public function takerFrom(): ?float
+    {
+        $taker = $this->errands->taker($this->trial->base);
+
+        return null === $taker ? null : $this->fromBag($this->setting, $this->setting->cast->at($taker));
+    }
+
+    public function timeline(): Timeline
+    {
+        $by = $this->setting->cast->at($this->firstBy());
+        $from = PickRace::from($this->trial->kind, $this->setting->rules);
+        $race = $this->race;
+        $runners = [];
+        foreach (Going::all($this->setting) as $going) {
+            $runners[$going->name()] =
+                $going->from === $this->trial->base
+                    ? $this->going->back(
+                        $this->setting,
+                        $race->tells + $this->setting->level->motion->plannedReaction,
+                        $race->runner($going->thief, $this->off),
+                        $this->off,
+                    )
+                    : $going->standing($this->setting);
+        }
+
+        return new Timeline(
+            $this->setting->betweenPitches([]),
+            $this->coverage,
+            $this->trial,
+            [new Leg(Possession::atBag($by, $from, 0.0, $race->released), [$this->option], $this->option)],
+            $this->errands->moves(),
+            BetweenPitches::ball($this->setting, $this->trial->kind->isCatchers() ? 0.0 : null, [
+                [$from, $race->released],
+                [$this->setting->bag($this->trial->base), $race->ball],
+            ]),
+            $runners,
+            $this->events(),
+            title: $this->title(),
+            caught: new CaughtBetween(
+                $this->trial->base,
+                max($this->off, $this->setting->rules->basePath / 4),
+                true,
+                max($this->off, $this->setting->rules->basePath / 4),
+            ),
+        );
+    }
+
+    private function title(): string
+    {
+        $who = $this->going->name();
+        if (null === $this->option->cover) {
+            return "Nobody takes the throw behind $who";
+        }
+
+        return $this->option->margin() > 0.0
+            ? \sprintf('%s is picked off by %.2f s', $who, $this->option->margin())
+            : \sprintf('%s is back by %.2f s', $who, -$this->option->margin());
+    }
+
+    /** @return list<Event> */
+    private function events(): array
+    {
+        $option = $this->option;
+
+        return BetweenPitches::inOrder([
+            new Event(EventKind::Contact, 0.0, $this->trial->kind->isCatchers() ? 'At the plate' : 'First move'),
+            new Event(EventKind::Released, $option->released, 'Thrown'),
+            new Event(EventKind::Arrives, $option->outAt, 'Tag at ' . $option->base->word()),
+            new Event(EventKind::RunnerThere, $option->runnerThere, $this->going->name() . ' back'),
+        ]);
+    }
+
+    private function runner(): Going
+    {
+        $leads = null === $this->trial->lead ? [] : [$this->trial->base->value => $this->trial->lead];
+        foreach (Going::all($this->setting, $leads) as $going) {
+            if ($going->from === $this->trial->base) {
+                return $going;
+            }
+        }
+        throw new \LogicException("Nobody is on {$this->trial->base->word()}.");
+    }
+
+    /** @return array<int, non-empty-list<Job>> */
+    private function jobs(PlaySetting $setting): array
+    {
+        $side = BatterSide::of($setting->state->context->batter);
+        $jobs = $this->coverage->jobs(HoldCoverages::branch($this->trial->kind, $this->trial->base, $side));
+        $jobs[$this->firstBy()->value] = [RunnersJob::pick($this->trial->base, $this->trial->kind->isCatchers())];
+
+        return $jobs;
+    }
+
+    /**
+     * @param array<int, non-empty-list<Job>> $jobs
+     *
+     * @return array<int, float> s at which those go who are told before
+     */
+    private function breaking(array $jobs): array
+    {
+        $own = [];
+        foreach ($jobs as $number => $list) {
+            foreach ($list as $job) {
+                if ($job->base === $this->trial->base && RunnersJob::hold($this->trial->base)->key() === $job->key()) {
+                    $own[$number] = $this->trial->kind->breaks() ?? 0.0;
+                }
+            }
+        }
+
+        return $own;
+    }
+
+    /**
+     * Whoever is to be at the bag stands within reach of it, as far as he can without showing it.
+     *
+     * @return array{PlaySetting, float} and by how many ft he is nearer
+     */
+    private function cheating(PlaySetting $setting): array
+    {
+        $taker = (new Errands(
+            $setting,
+            PickRace::from($this->trial->kind, $setting->rules),
+            $this->jobs($setting),
+            0.0,
+        ))->taker($this->trial->base);
+        if (null === $taker || null === $this->trial->kind->breaks()) {
+            return [$setting, 0.0];
+        }
+        $who = $setting->cast->at($taker);
+        $race = PickRace::of(
+            $this->trial->kind,
+            $this->trial->base,
+            self::battery($setting),
+            0.0,
+            $who->legs,
+            $setting->rules,
+            $setting->level,
+        );
+        $feet = $this->fromBag($setting, $who);
+        $nearer = min(self::CHEATS, max(0.0, $feet - $race->withinReach($who->legs)));
+        $bag = $setting->bag($this->trial->base);
+
+        return $nearer < 0.1 ? [$setting, 0.0] : [$setting->moved($taker, $who->start->toward($bag, $nearer)), $nearer];
+    }
+
+    private static function battery(PlaySetting $setting): Battery
+    {
+        return Battery::of(
+            $setting->level,
+            $setting->cast->at(Position::Pitcher)->player->traits,
+            $setting->cast->at(Position::Catcher)->player->traits,
+        );
+    }
+
+    /** A first baseman who holds stands at the bag; only with the pitch does he come off it. */
+    private function fromBag(PlaySetting $setting, CastMember $who): float
+    {
+        $feet = $who->start->distanceTo($setting->bag($this->trial->base));
+        $shuffled = $setting->level->motion->holdShuffle;
+        $isHeld = Position::FirstBase === $who->position && $setting->state->firstIsHeld();
+
+        return $isHeld && !$this->trial->kind->isCatchers() ? max(0.0, $feet - $shuffled) : $feet;
+    }
+
+    private function option(?Position $taker, ?Toll $toll): ThrowOption
+    {
+        $race = $this->race;
+        $chance = $race->chance($this->going->thief, $this->off);
+        $base = $this->trial->base;
+        $cost =
+            null === $toll
+                ? null
+                : $chance * $toll->after([$base->value => null]) +
+                    (1 - $chance) * $toll->now() +
+                    ($this->errorCost ?? 0.0);
+
+        return new ThrowOption(
+            $base,
+            $taker,
+            false,
+            $race->released,
+            $race->ball,
+            $race->cover,
+            $race->out(),
+            $race->runner($this->going->thief, $this->off),
+            $chance,
+            null === $taker ? $chance : $race->onTime($this->going->thief, $this->off),
+            $chance,
+            $cost,
+        );
+    }
+}

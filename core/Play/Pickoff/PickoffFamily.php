@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Pickoff;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\LeadRule;
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Family\FamilyWords;
+use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Family\TrialFields;
+use FoxCorner\Core\Play\Running\PickKind;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+use FoxCorner\Core\Problem\Unknown;
+
+/** Throws behind a runner who is off his base: by the pitcher where leads are allowed, by the catcher elsewhere too. */
+final readonly class PickoffFamily implements PlayFamily
+{
+    public const KEY = 'pick';
+
+    public function key(): string
+    {
+        return self::KEY;
+    }
+
+    public function words(): FamilyWords
+    {
+        return new FamilyWords('Picks', 'pick', 'picks', 'throws behind him', 'goes with the throw', 'Runners');
+    }
+
+    public function coverages(RuleSet $rules, Situation $situation): array
+    {
+        return HoldCoverages::for($situation->bases, $rules);
+    }
+
+    public function whyNot(RuleSet $rules, Situation $situation): string
+    {
+        return LeadRule::Never === $rules->leads
+            ? 'The runner stays until the ball is hit: nobody is off a base while it is held.'
+            : 'Nobody is on.';
+    }
+
+    public function branches(): array
+    {
+        return HoldCoverages::branches();
+    }
+
+    public function tasks(): array
+    {
+        return HoldCoverages::tasks();
+    }
+
+    public function isReadByOthers(): bool
+    {
+        return false;
+    }
+
+    public function policies(): array
+    {
+        return [OutPolicy::Numbers];
+    }
+
+    public function trials(GameState $state): array
+    {
+        $open = Picks::open($state->situation->bases, $state->rules);
+
+        return [] === $open ? [PickTrial::thrown(PickKind::CatcherBehind, Base::First)] : $open;
+    }
+
+    public function spots(RuleSet $rules, Trial $like): array
+    {
+        return [];
+    }
+
+    public function trial(array $fields, RuleSet $rules): PickTrial
+    {
+        $typed = new TrialFields($fields);
+        $leads = $rules->leads->allowsLeads();
+        $kind = $typed->oneOf('kind', PickKind::class) ?? ($leads ? PickKind::Quick : PickKind::CatcherBehind);
+
+        return PickTrial::thrown(
+            $kind,
+            self::base($typed->text('base')) ?? $kind->bases()[0],
+            $typed->number('lead'),
+            isset($fields['sign']) ? $typed->text('sign') : null,
+            (int) ($typed->number('used') ?? 0),
+        );
+    }
+
+    public function against(PlaySetting $setting, Coverage $coverage): \Closure
+    {
+        return static function (Trial $trial) use ($setting, $coverage): Play {
+            if (!$trial instanceof PickTrial) {
+                throw new \LogicException('“' . $trial->words() . '” is no pick.');
+            }
+            $arises = Picks::near($trial, $setting->situation->bases, $setting->rules);
+
+            return new PickPlay($setting, $coverage, $arises ?? throw new \LogicException('Nobody is on.'));
+        };
+    }
+
+    public function checks(): array
+    {
+        return [new SurprisedPitcher(), new NobodyBehindPick(), new WornOut()];
+    }
+
+    private static function base(string $word): ?Base
+    {
+        foreach (Base::cases() as $base) {
+            if ($base->word() === $word) {
+                return $base;
+            }
+        }
+
+        return '' === $word
+            ? null
+            : throw Unknown::notOneOf(
+                'base',
+                $word,
+                array_map(static fn(Base $base): string => $base->word(), Base::cases()),
+            );
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Steal;
+
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\Bases;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Family\FamilyWords;
+use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Family\TrialFields;
+use FoxCorner\Core\Play\Running\BatterSide;
+use FoxCorner\Core\Play\Running\StealKind;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+
+/** Steals: a runner goes, and nobody has hit the ball. */
+final readonly class StealFamily implements PlayFamily
+{
+    public const KEY = 'steal';
+
+    public function key(): string
+    {
+        return self::KEY;
+    }
+
+    public function words(): FamilyWords
+    {
+        return new FamilyWords(
+            'Steals',
+            'steal',
+            'steals',
+            'pitches, or throws through',
+            'goes once the ball is by the batter',
+            'Runners',
+        );
+    }
+
+    public function coverages(RuleSet $rules, Situation $situation): array
+    {
+        return $rules->steals ? StealCoverages::for($situation->bases, $rules) : [];
+    }
+
+    public function whyNot(RuleSet $rules, Situation $situation): string
+    {
+        return match (true) {
+            !$rules->steals => 'These rules know no steal: the runner stays until the ball is hit.',
+            Bases::FirstThird === $situation->bases => 'With runners on first and third it is a play of its own.',
+            default => 'Nobody is on.',
+        };
+    }
+
+    public function branches(): array
+    {
+        return BatterSide::branches();
+    }
+
+    public function tasks(): array
+    {
+        return StealCoverages::tasks();
+    }
+
+    public function isReadByOthers(): bool
+    {
+        return false;
+    }
+
+    public function policies(): array
+    {
+        return [OutPolicy::Numbers, OutPolicy::Lead];
+    }
+
+    public function trials(GameState $state): array
+    {
+        return array_map(static fn(StealKind $kind): StealTrial => StealTrial::going($kind), StealKind::cases());
+    }
+
+    public function spots(RuleSet $rules, Trial $like): array
+    {
+        return [];
+    }
+
+    public function trial(array $fields, RuleSet $rules): StealTrial
+    {
+        $typed = new TrialFields($fields);
+
+        return StealTrial::going(
+            $typed->oneOf('kind', StealKind::class) ?? StealKind::Straight,
+            $typed->number('lead'),
+        );
+    }
+
+    public function against(PlaySetting $setting, Coverage $coverage): \Closure
+    {
+        return static function (Trial $trial) use ($setting, $coverage): Play {
+            if (!$trial instanceof StealTrial) {
+                throw new \LogicException('“' . $trial->words() . '” is no steal.');
+            }
+
+            return new StealPlay($setting, $coverage, $trial);
+        };
+    }
+
+    public function checks(): array
+    {
+        return [];
+    }
+}

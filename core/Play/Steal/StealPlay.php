@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Steal;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Motion\Giving;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Clock\Leg;
+use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Possession;
+use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Running\BatterSide;
+use FoxCorner\Core\Play\Running\Battery;
+use FoxCorner\Core\Play\Running\BetweenPitches;
+use FoxCorner\Core\Play\Running\Errands;
+use FoxCorner\Core\Play\Running\Going;
+use FoxCorner\Core\Play\Running\StealKind;
+use FoxCorner\Core\Play\Running\StealRace;
+use FoxCorner\Core\Play\Running\Toll;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Scheme\RunnersJob;
+
+/** Runners go with the pitch or after it, on the clock: seconds from the pitcher's first move, or the release. */
+final readonly class StealPlay implements Play
+{
+    /** s after a late runner's first step until the infield has seen him (ours). */
+    private const SEEN = 0.35;
+
+    /** @var non-empty-list<Going> lead runner first */
+    private array $going;
+    private Battery $battery;
+    private Errands $errands;
+    /** @var non-empty-list<ThrowOption> lead base first */
+    private array $options;
+
+    public function __construct(private PlaySetting $setting, private Coverage $coverage, private StealTrial $trial)
+    {
+        $front = $setting->runners[\count($setting->runners) - 1] ?? throw new \LogicException('Nobody is on.');
+        $going = Going::all($setting, null === $trial->lead ? [] : [$front->base->value => $trial->lead]);
+        $this->going = [] === $going ? throw new \LogicException('Nobody is on.') : $going;
+        $this->battery = Battery::of(
+            $setting->level,
+            $setting->cast->at(Position::Pitcher)->player->traits,
+            $setting->cast->at(Position::Catcher)->player->traits,
+        );
+        $jobs = $coverage->jobs(BatterSide::of($setting->state->context->batter)->branch());
+        $jobs[$this->thrower()->value] = [RunnersJob::throwDown($this->going[0]->to())];
+        $seen = $this->battery->toPlate + (StealKind::Delayed === $trial->kind ? self::SEEN : 0.0);
+        $this->errands = new Errands($setting, Point::home(), $jobs, $seen, $this->sooner($jobs));
+        $this->options = array_map($this->option(...), $this->going);
+    }
+
+    public function firstBy(): Position
+    {
+        return $this->thrower();
+    }
+
+    public function options(): array
+    {
+        return $this->options;
+    }
+
+    public function timeline(): Timeline
+    {
+        $made = $this->setting->policy->choose($this->options);
+        $isHome = Base::Home === $this->going[0]->to();
+        $thrower = $this->setting->cast->at($this->thrower());
+        $rubber = $this->setting->rules->diamond()->pitchersPlate();
+        $at = $isHome ? $rubber : Point::home();
+        $caught = $isHome ? 0.0 : $this->battery->toPlate;
+        $runners = $threats = [];
+        foreach ($this->going as $going) {
+            $race = $this->race($going);
+            $runners[$going->name()] = $going->running($this->setting, $race->starts, $race->off($going->lead));
+            $threats[$going->to()->value] = $race->runner($going->thief, $going->lead);
+        }
+
+        return new Timeline(
+            $this->setting->betweenPitches($threats),
+            $this->coverage,
+            $this->trial,
+            [new Leg(Possession::atBag($thrower, $at, $caught, $made->released - $caught), $this->options, $made)],
+            $this->errands->moves(),
+            BetweenPitches::ball($this->setting, $this->battery->toPlate, [
+                [$at, $made->released],
+                [$this->setting->bag($made->base), $made->ballThere],
+            ]),
+            $runners,
+            BetweenPitches::events(
+                $this->setting,
+                $made,
+                $isHome ? null : $this->battery->toPlate,
+                $this->runnerOf($made),
+            ),
+            title: BetweenPitches::title($made, $this->runnerOf($made)),
+        );
+    }
+
+    /**
+     * The third baseman has the runner in front of him, and goes when he goes; so does who leaves with the pitch.
+     *
+     * @param array<int, non-empty-list<Job>> $jobs
+     *
+     * @return array<int, float> s at which he goes, by position number
+     */
+    private function sooner(array $jobs): array
+    {
+        $motion = $this->setting->level->motion;
+        $starts = StealRace::to(
+            Base::Third,
+            $this->battery,
+            $this->setting->rules,
+            $this->setting->level,
+            $this->trial->kind,
+        )->starts;
+        $own = array_fill_keys(Position::numbers($this->coverage->early), $motion->plannedReaction);
+        foreach ($jobs as $number => $list) {
+            if ($list[0]->key() === RunnersJob::takeThrow(Base::Third)->key()) {
+                $own[$number] ??= $starts + $motion->plannedReaction;
+            }
+        }
+
+        return $own;
+    }
+
+    private function runnerOf(ThrowOption $made): string
+    {
+        return 'R' . ($made->base->value - 1);
+    }
+
+    private function thrower(): Position
+    {
+        return Base::Home === $this->going[0]->to() ? Position::Pitcher : Position::Catcher;
+    }
+
+    private function race(Going $going): StealRace
+    {
+        return StealRace::to(
+            $going->to(),
+            $this->battery,
+            $this->setting->rules,
+            $this->setting->level,
+            $this->trial->kind,
+            Base::Home === $going->to() ? 0.0 : $this->errands->takenFrom($going->to()),
+        );
+    }
+
+    private function option(Going $going): ThrowOption
+    {
+        $race = $this->race($going);
+        $taker = Base::Home === $going->to() ? Position::Catcher : $this->errands->taker($going->to());
+        $waiting = is_finite($race->cover) ? $race->coveredSooner($race->cover) : $race;
+        $out = static fn(StealRace $race): float => null === $taker
+            ? 0.0
+            : 1 - $race->success($going->thief, $going->lead);
+        $chance = $out($race);
+
+        return new ThrowOption(
+            $going->to(),
+            $taker,
+            false,
+            Base::Home === $going->to() ? 0.0 : $race->leaves(),
+            $race->ball,
+            $race->cover,
+            $race->out(),
+            $race->runner($going->thief, $going->lead),
+            $chance,
+            null === $taker ? $chance : $out($waiting),
+            null === $taker ? 0.0 : $race->outOnceCaught($going->thief, $going->lead),
+            $this->cost($going, $race, $chance),
+        );
+    }
+
+    /** Everybody who goes is there, but for whoever the throw is for. */
+    private function cost(Going $thrownAt, StealRace $race, float $chance): ?float
+    {
+        if (null === $this->setting->cost) {
+            return null;
+        }
+        $toll = new Toll($this->setting->cost, $this->setting->situation);
+        $astray = min(1 - $chance, Giving::PAST * $race->astray());
+        $more = $this->errands->isBackedUp($thrownAt->to(), $race->ball) ? 1 : 2;
+
+        return $chance * $toll->after($this->ends(0, $thrownAt)) +
+            $astray * $toll->after($this->ends($more)) +
+            (1 - $chance - $astray) * $toll->after($this->ends(0));
+    }
+
+    /**
+     * @param int $more bases that a throw that gets by gives
+     *
+     * @return array<int, int|null> where everybody is then, by the base that he comes from; null: out
+     */
+    private function ends(int $more, ?Going $out = null): array
+    {
+        $ends = [];
+        foreach ($this->going as $going) {
+            $ends[$going->from->value] = $going === $out ? null : min(Base::Home->value, $going->to()->value + $more);
+        }
+
+        return $ends;
+    }
+}
