@@ -9,18 +9,23 @@ use FoxCorner\App\CommandLine\Question\BuntMapQuestion;
 use FoxCorner\App\CommandLine\Question\BuntQuestion;
 use FoxCorner\App\CommandLine\Question\CoverageAuditQuestion;
 use FoxCorner\App\CommandLine\Question\FeedQuestion;
+use FoxCorner\App\CommandLine\Question\FirstAndThirdQuestion;
 use FoxCorner\App\CommandLine\Question\GroundBallPlayQuestion;
 use FoxCorner\App\CommandLine\Question\GroundBallQuestion;
 use FoxCorner\App\CommandLine\Question\IdleCheckQuestion;
 use FoxCorner\App\CommandLine\Question\ImproveQuestion;
+use FoxCorner\App\CommandLine\Question\LooksQuestion;
 use FoxCorner\App\CommandLine\Question\OutfieldPlayQuestion;
+use FoxCorner\App\CommandLine\Question\PickQuestion;
 use FoxCorner\App\CommandLine\Question\PlayQuestion;
 use FoxCorner\App\CommandLine\Question\RangeQuestion;
 use FoxCorner\App\CommandLine\Question\RelayQuestion;
+use FoxCorner\App\CommandLine\Question\RundownQuestion;
 use FoxCorner\App\CommandLine\Question\RunQuestion;
 use FoxCorner\App\CommandLine\Question\RunsQuestion;
 use FoxCorner\App\CommandLine\Question\ScheduleQuestion;
 use FoxCorner\App\CommandLine\Question\SpotQuestion;
+use FoxCorner\App\CommandLine\Question\StealQuestion;
 use FoxCorner\App\CommandLine\Question\TagUpQuestion;
 use FoxCorner\App\CommandLine\Question\ThrowQuestion;
 use FoxCorner\App\CommandLine\Question\TwoOrOneQuestion;
@@ -84,6 +89,11 @@ final readonly class Fox
             'outfield-play' => new OutfieldPlayQuestion(),
             'tag-up' => new TagUpQuestion(),
             'idle-check' => new IdleCheckQuestion(),
+            'steal' => new StealQuestion(),
+            'pick' => new PickQuestion(),
+            'looks' => new LooksQuestion(),
+            'rundown' => new RundownQuestion(),
+            'first-and-third' => new FirstAndThirdQuestion(),
             'spot' => new SpotQuestion(),
             'play' => new PlayQuestion($this->families),
             'bunt' => new BuntQuestion(),

@@ -18,6 +18,24 @@ enum Base: int
         return strtolower($this->name);
     }
 
+    /** The base that is spoken of so; null when none is. */
+    public static function ofWord(string $word): ?self
+    {
+        foreach (self::cases() as $base) {
+            if ($base->word() === $word) {
+                return $base;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> all of them, as spoken */
+    public static function words(): array
+    {
+        return array_map(static fn(self $base): string => $base->word(), self::cases());
+    }
+
     /** The next base a runner wants, or null after home. */
     public function next(): ?self
     {

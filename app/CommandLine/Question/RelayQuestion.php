@@ -119,22 +119,17 @@ final readonly class RelayQuestion implements Question
         $target = $input->within('target');
         $point = match (true) {
             $target->has('x_ft') => OutfieldInput::point($target),
-            default => $rules->diamond()->at(self::base($input->text('target'))),
+            default => $rules
+                ->diamond()
+                ->at(
+                    Base::ofWord($input->text('target')) ??
+                        throw new \LogicException('The schema lets no other base through.'),
+                ),
         };
         if ($point->distanceTo(OutfieldInput::point($input->within('ball'))) < 1.0) {
             throw Refused::because('target', 'the ball is there already', 'a place away from the ball');
         }
 
         return $point;
-    }
-
-    private static function base(string $word): Base
-    {
-        foreach (Base::cases() as $base) {
-            if ($base->word() === $word) {
-                return $base;
-            }
-        }
-        throw new \LogicException('The schema lets no other base through.');
     }
 }

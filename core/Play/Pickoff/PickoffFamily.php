@@ -113,18 +113,6 @@ final readonly class PickoffFamily implements PlayFamily
 
     private static function base(string $word): ?Base
     {
-        foreach (Base::cases() as $base) {
-            if ($base->word() === $word) {
-                return $base;
-            }
-        }
-
-        return '' === $word
-            ? null
-            : throw Unknown::notOneOf(
-                'base',
-                $word,
-                array_map(static fn(Base $base): string => $base->word(), Base::cases()),
-            );
+        return '' === $word ? null : Base::ofWord($word) ?? throw Unknown::notOneOf('base', $word, Base::words());
     }
 }

@@ -80,6 +80,17 @@ enum PickKind: string
         return \in_array($this, [self::Timed, self::FirstBehind, self::WheelFeint, self::OpenHand], true);
     }
 
+    /** How much wider than a throw made standing it scatters: hurried, or out of a turn (ours). */
+    public function wider(): float
+    {
+        return match ($this) {
+            self::Quick, self::FirstBehind => 1.5,
+            self::StepOff => 1.2,
+            self::CatcherBehind, self::CatcherAfterBunt => 1.15,
+            self::Daylight, self::OpenHand, self::Timed, self::Inside, self::WheelFeint => 1.8,
+        };
+    }
+
     /** Whether it lives by surprise, and stops working when it is used always. */
     public function wearsOut(): bool
     {

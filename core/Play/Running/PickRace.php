@@ -72,8 +72,8 @@ final readonly class PickRace
             null === $fielder ? \INF : self::there($kind, $fielder, $legs),
             $kind->tells($battery->hand),
             $isSurprised
-                ? TagThrow::surprised($feet, $reach, $level->skills)
-                : TagThrow::over($feet, $reach, $level->skills),
+                ? TagThrow::surprised($feet, $reach, $level->skills, $kind->wider())
+                : TagThrow::over($feet, $reach, $level->skills, $kind->wider()),
             $rules,
             $level,
         );

@@ -51,9 +51,9 @@ final readonly class TagThrow
     }
 
     /** The same of somebody who did not know that he would throw. */
-    public static function surprised(float $feet, float $reach, Skills $skills): self
+    public static function surprised(float $feet, float $reach, Skills $skills, float $wider = 1.0): self
     {
-        return self::over($feet, $reach, $skills, self::SURPRISED);
+        return self::over($feet, $reach, $skills, $wider * self::SURPRISED);
     }
 
     /**
