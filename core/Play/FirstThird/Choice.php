@@ -28,7 +28,7 @@ final readonly class Choice
     ) {}
 
     /** Late and close the run on third must not score on our throw: how likely it may be at most (ours). */
-    private const MAY_SCORE = 0.25;
+    private const MAY_SCORE = 0.15;
     /** Leads that such a run takes away. */
     private const MATTERS = [0, 1];
 

@@ -17,10 +17,11 @@ final readonly class LookMix
     private const MOST_KINDS = 10;
 
     /**
-     * @param non-empty-array<int, float>    $looks shares by the number of looks, together 1
-     * @param non-empty-array<string, float> $holds shares by the seconds, as text, together 1
+     * @param non-empty-list<int>   $looks  numbers of looks
+     * @param non-empty-list<float> $shares how often each of them comes, together 1
+     * @param non-empty-list<float> $holds  s, all as often
      */
-    private function __construct(public array $looks, public array $holds) {}
+    private function __construct(public array $looks, public array $shares, public array $holds) {}
 
     public static function ordinary(): self
     {
@@ -37,13 +38,16 @@ final readonly class LookMix
     public static function of(array $looks, array $holds, array $weights = []): self
     {
         foreach (['looks' => $looks, 'hold' => $holds] as $field => $kinds) {
-            if ([] === $kinds || \count($kinds) > self::MOST_KINDS || \count(array_unique($kinds)) < \count($kinds)) {
+            if (\count($kinds) > self::MOST_KINDS || \count(array_unique($kinds)) < \count($kinds)) {
                 throw Refused::because(
                     $field,
-                    [] === $kinds ? 'there is none to mix' : 'there are too many, or one twice',
+                    'there are too many, or one twice',
                     '1 to ' . self::MOST_KINDS . ' different ones',
                 );
             }
+        }
+        if ([] === $looks || [] === $holds) {
+            throw Refused::because([] === $looks ? 'looks' : 'hold', 'there is none to mix', 'one at least');
         }
         foreach ($looks as $one) {
             OutOfRange::unlessBetween('looks', $one, 0, self::MOST_LOOKS, 'looks');
@@ -61,21 +65,20 @@ final readonly class LookMix
         if ([] !== $weights && $whole <= 0.0) {
             throw Refused::because('weights', 'all are 0', 'at least one above 0');
         }
-        $shares = [];
-        foreach ($looks as $index => $one) {
-            $shares[$one] = [] === $weights ? 1 / \count($looks) : ($weights[$index] ?? 0.0) / $whole;
-        }
-        $seconds = [];
-        foreach ($holds as $one) {
-            $seconds[(string) $one] = 1 / \count($holds);
-        }
 
-        return new self($shares, $seconds);
+        return new self(
+            $looks,
+            array_map(
+                static fn(float $weight): float => $weight / ($whole > 0.0 ? $whole : 1.0),
+                [] === $weights ? array_fill(0, \count($looks), 1 / \count($looks)) : $weights,
+            ),
+            $holds,
+        );
     }
 
     /** How often somebody is right who always guesses what comes most often. */
     public function chance(): float
     {
-        return max($this->looks);
+        return max($this->shares);
     }
 }

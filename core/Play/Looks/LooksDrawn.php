@@ -15,6 +15,8 @@ final readonly class LooksDrawn
     /** Drawn so many times; the best of them is kept. */
     private const TRIES = 6;
     private const FINE = 1_000_000;
+    /** What a row of the same, longer than nobody notices, is held against, as a share of the mix (ours). */
+    private const A_ROW = 0.1;
 
     /** @param list<Look> $pitches */
     private function __construct(public array $pitches, public Observer $observer) {}
@@ -23,22 +25,20 @@ final readonly class LooksDrawn
     public static function draw(LookMix $mix, int $pitches, Randomizer $chance): self
     {
         OutOfRange::unlessBetween('pitches', $pitches, 1, self::MOST_PITCHES, 'pitches');
-        $best = null;
-        for ($try = 0; $try < self::TRIES; ++$try) {
-            $looks = self::drawn($mix->looks, $pitches, $chance);
-            $observer = Observer::of($looks);
-            $fault = self::fault($looks, $observer, $mix);
-            if (null === $best || $fault < $best[2]) {
-                $best = [$looks, $observer, $fault];
+        $looks = self::drawn($mix->looks, $mix->shares, $pitches, $chance);
+        for ($try = 1; $try < self::TRIES; ++$try) {
+            $other = self::drawn($mix->looks, $mix->shares, $pitches, $chance);
+            if (self::fault($other, $mix) < self::fault($looks, $mix)) {
+                $looks = $other;
             }
         }
-        $holds = self::drawn($mix->holds, $pitches, $chance);
-        $drawn = [];
-        foreach ($best[0] as $index => $looks) {
-            $drawn[] = new Look((int) $looks, (float) $holds[$index]);
-        }
+        $even = array_fill(0, \count($mix->holds), 1 / \count($mix->holds));
+        $holds = self::drawn($mix->holds, $even, $pitches, $chance);
 
-        return new self($drawn, $best[1]);
+        return new self(
+            array_map(static fn(int $one, float $hold): Look => new Look($one, $hold), $looks, $holds),
+            Observer::of($looks),
+        );
     }
 
     /**
@@ -47,36 +47,40 @@ final readonly class LooksDrawn
      *
      * @param list<int> $looks
      */
-    private static function fault(array $looks, Observer $observer, LookMix $mix): float
+    private static function fault(array $looks, LookMix $mix): float
     {
+        $observer = Observer::of($looks);
         $counts = array_count_values($looks);
         $off = 0.0;
-        foreach ($mix->looks as $kind => $share) {
-            $off = max($off, abs(($counts[$kind] ?? 0) / \count($looks) - $share));
+        foreach ($mix->looks as $index => $kind) {
+            $off = max($off, abs(($counts[$kind] ?? 0) / \count($looks) - ($mix->shares[$index] ?? 0.0)));
         }
 
-        return max(0, $observer->longest - Observer::IN_A_ROW + 1) + max(0.0, $observer->right - $mix->chance()) + $off;
+        $rows = self::A_ROW * max(0, $observer->longest - Observer::IN_A_ROW + 1);
+
+        return $rows + max(0.0, $observer->right - $mix->chance()) + $off / 2;
     }
 
     /**
      * Each by chance for itself: whoever counts what has come knows nothing of what comes.
      *
-     * @template T of int|string
+     * @template T of int|float
      *
-     * @param non-empty-array<T, float> $shares together 1
+     * @param non-empty-list<T> $kinds
+     * @param list<float>       $shares of each, together 1
      *
      * @return list<T>
      */
-    private static function drawn(array $shares, int $pitches, Randomizer $chance): array
+    private static function drawn(array $kinds, array $shares, int $pitches, Randomizer $chance): array
     {
         $drawn = [];
         for ($pitch = 0; $pitch < $pitches; ++$pitch) {
             $left = $chance->getInt(0, self::FINE - 1) / self::FINE;
-            $kind = array_key_last($shares);
-            foreach ($shares as $one => $share) {
+            $kind = $kinds[\count($kinds) - 1];
+            foreach ($shares as $index => $share) {
                 $left -= $share;
                 if ($left < 0.0) {
-                    $kind = $one;
+                    $kind = $kinds[$index] ?? $kind;
                     break;
                 }
             }

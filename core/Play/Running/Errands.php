@@ -26,8 +26,16 @@ final readonly class Errands
     private const IN_FRONT = 15.0;
     /** ft outside a bag, from which it is filled when whoever stood there has left (ours). */
     private const BESIDE = 10.0;
-    /** s after a throw that misses is at the bag, until it is where somebody waits behind it (ours). */
-    private const LATE = 0.8;
+    /** ft/s with which a throw rolls on that has got by, and ft/s² by which it slows (ours). */
+    private const ROLLS = 60.0;
+    private const SLOWS = 15.0;
+    /** ft behind first and third at which the fence stops it, and in the outfield where it lies at last (ours). */
+    private const FENCE = 60.0;
+    private const LIES = 120.0;
+    /** Times from base to base, of an ordinary runner, in which it has to be had, so that he gets one base (ours). */
+    private const ONE_BASE = 1.6;
+    /** s between looks at it. */
+    private const LOOK = 0.1;
 
     /**
      * @param Point                           $from   where the ball is thrown from
@@ -90,14 +98,37 @@ final readonly class Errands
         return $there;
     }
 
-    /** Whether somebody is behind the throws to a bag as soon as one that misses is there. */
+    /**
+     * Whether somebody who has been sent behind a bag has a throw that gets by in time, so that a runner gets one base.
+     *
+     * @param float $ball s at which it is at the bag
+     */
     public function isBackedUp(Base $base, float $ball): bool
     {
         foreach ($this->jobs as $number => $own) {
             foreach ($own as $job) {
-                if ($job->isBehind($base) && $this->there(Position::from($number), $job) <= $ball + self::LATE) {
+                if ($job->isBehind($base) && $this->meets(Position::from($number), $base, $ball)) {
                     return true;
                 }
+            }
+        }
+
+        return false;
+    }
+
+    private function meets(Position $position, Base $base, float $ball): bool
+    {
+        $who = $this->setting->cast->at($position);
+        $bag = $this->setting->bag($base);
+        $feet = $this->from->distanceTo($bag);
+        $most = Base::Second === $base ? self::LIES : self::FENCE;
+        $limit = self::ONE_BASE * $this->setting->level->homeToFirstOver($this->setting->rules->basePath);
+        for ($since = self::LOOK; $since <= $limit; $since += self::LOOK) {
+            $rolls = min($since, self::ROLLS / self::SLOWS);
+            $far = min($most, self::ROLLS * $rolls - (self::SLOWS * $rolls ** 2) / 2);
+            $needs = $who->legs->secondsFor($who->start->distanceTo($this->from->toward($bag, $feet + $far)));
+            if ($this->starts($position) + $needs <= $ball + $since) {
+                return true;
             }
         }
 

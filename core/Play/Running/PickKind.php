@@ -164,7 +164,7 @@ enum PickKind: string
     {
         return match ($this) {
             self::Timed, self::FirstBehind => 'Set; look, look away: “one thousand one”. On “two” both go.',
-            self::WheelFeint => 'Set; the shortstop goes for third; on “two” the pitcher turns, 4 is behind the runner.',
+            self::WheelFeint => 'Set; the shortstop goes for third; on “two” the pitcher turns, 4 is there.',
             self::OpenHand => 'Set; look. Palm: turn and throw. Closed: pitch when he is back at his place.',
             self::Daylight => 'Set; look. Daylight between runner and glove: throw. None: pitch.',
             self::Inside => 'Set; leg up to the balance point, turn over the glove side, step to second.',

@@ -49,13 +49,13 @@ final readonly class PickRules
     private static function yes(PickKind $kind, Base $base, RuleSet $rules): self
     {
         $rule = match (true) {
-            PickKind::StepOff === $kind => 'Off the rubber, hands apart, the pitcher is an infielder: he may feint or ' .
-                'throw, and a ball thrown out of play costs two bases.',
-            PickKind::Inside === $kind => 'From the rubber the leg may turn to second in one motion; a stop on the way, ' .
-                'or no step toward the bag, is called.',
+            PickKind::StepOff === $kind => 'Off the rubber, hands apart, the pitcher is an infielder: he may feint ' .
+                'or throw, and a ball thrown out of play costs two bases.',
+            PickKind::Inside === $kind => 'From the rubber the leg may turn to second in one motion; a stop on the ' .
+                'way, or no step toward the bag, is called.',
             $kind->isCatchers() => self::catchers($rules),
-            Base::First === $base => 'From the rubber he must step toward first and throw, without a feint; a knee that ' .
-                'bends toward home is called. Out of play it costs one base.',
+            Base::First === $base => 'From the rubber he must step toward first and throw, without a feint; a knee ' .
+                'that bends toward home is called. Out of play it costs one base.',
             default => 'From the rubber he must step toward the bag; out of play the ball costs one base.',
         };
         $balk = $kind->isCatchers() || $rules->balkRule ? '' : ' These rules call no balk.';
@@ -77,8 +77,9 @@ final readonly class PickRules
     private static function nobodyOff(RuleSet $rules): string
     {
         return LeadRule::OnRelease === $rules->leads
-            ? 'In fastpitch the runner may not leave before the release, so the pitcher has nobody to throw behind; a ' .
-                    'runner who leaves early is out, and with the ball in the circle he must go on or back at once.'
+            ? 'In fastpitch the runner may not leave before the release, so the pitcher has nobody to throw ' .
+                    'behind; a runner who leaves early is out, and with the ball in the circle he must go on or back ' .
+                    'at once.'
             : 'On the small field the runner may not leave before the pitch reaches the batter: there is nobody for ' .
                     'the pitcher to throw behind; one who leaves early is sent back.';
     }

@@ -23,6 +23,8 @@ final readonly class StealRace
     private const AWAY = 0.94;
     /** s after the catch until a catcher whom a late runner surprises begins to throw (ours). */
     private const SEES = 0.35;
+    /** s that the catcher's throw back to the mound is in the air: a runner on third who goes late goes with it (ours). */
+    private const LOB = 1.0;
     private const TOLERANCE = 0.01;
 
     /**
@@ -73,7 +75,13 @@ final readonly class StealRace
                 : TagThrow::over($feet, Giving::reach($base), $level->skills),
             $isHome ? 0.0 : $feet,
             $battery->toPlate +
-                ($isHome ? 0.0 : $waits + $battery->exchange + $throws->given($feet, $battery->catcher)),
+                match (true) {
+                    !$isHome => $waits + $battery->exchange + $throws->given($feet, $battery->catcher),
+                    $isDelayed => self::LOB +
+                        $level->motion->exchangeSet +
+                        $throws->given($rules->pitchingDistance, $battery->pitcher),
+                    default => 0.0,
+                },
             $isDelayed
                 ? $battery->toPlate
                 : (LeadRule::WhenPitchReachesBatter === $rules->leads ? $battery->toPlate : 0.0) +
@@ -108,7 +116,7 @@ final readonly class StealRace
     public function leaves(): float
     {
         return match (true) {
-            Base::Home === $this->base => $this->battery->toPlate,
+            Base::Home === $this->base => $this->ball,
             StealKind::Delayed === $this->kind => $this->battery->toPlate + self::SEES + $this->battery->exchange,
             default => $this->battery->toPlate + $this->battery->exchange,
         };

@@ -28,6 +28,7 @@ final readonly class Golden
             'plan' => PlanFigures::class,
             'practice' => PracticeFigures::class,
             'range' => RangeFigures::class,
+            'running' => RunningFigures::class,
             'runs' => RunFigures::class,
             'stations' => StationFigures::class,
         ];

@@ -1,0 +1,274 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Core\Play\Running;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\Motion\Ball;
+use FoxCorner\Core\Motion\Speed;
+use FoxCorner\Core\Motion\Throws;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\FirstThird\Choice;
+use FoxCorner\Core\Play\FirstThird\FirstThirdFamily;
+use FoxCorner\Core\Play\FirstThird\FirstThirdRace;
+use FoxCorner\Core\Play\FirstThird\FirstThirdTrial;
+use FoxCorner\Core\Play\FirstThird\GoesWhen;
+use FoxCorner\Core\Play\FirstThird\School;
+use FoxCorner\Core\Play\FirstThird\SmallGame;
+use FoxCorner\Core\Play\FirstThird\ThirdRunner;
+use FoxCorner\Core\Play\Running\Battery;
+use FoxCorner\Core\Play\Running\Leads;
+use FoxCorner\Core\Play\Running\Thief;
+use FoxCorner\Core\Play\Running\Toll;
+use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Runs\WinTable;
+use FoxCorner\Tests\Core\Teams;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Runners on first and third, and the one on first goes. */
+final class FirstThirdTest extends TestCase
+{
+    /** Two out and a slow runner on third: the throw goes through. */
+    #[TestWith([Level::Pro])]
+    #[TestWith([Level::College])]
+    #[TestWith([Level::HighSchool])]
+    #[TestWith([Level::FastpitchCollege])]
+    #[TestWith([Level::Fastpitch16])]
+    #[TestWith([Level::Youth10])]
+    public function testWithTwoOutAndASlowRunnerOnThirdItGoesThrough(Level $level): void
+    {
+        self::assertSame(School::Through, self::choice($level, 'R1R3-2', 1.15)->best()->school);
+        self::assertSame(School::Through, self::choice($level, 'R1R3-2', 1.15, true, 1)->best()->school);
+    }
+
+    /** One out, late, a run ahead: nothing that lets him score. */
+    #[TestWith([Level::Pro])]
+    #[TestWith([Level::College])]
+    #[TestWith([Level::HighSchool])]
+    #[TestWith([Level::Youth13])]
+    #[TestWith([Level::Youth10])]
+    #[TestWith([Level::FastpitchCollege])]
+    #[TestWith([Level::Fastpitch16])]
+    #[TestWith([Level::Fastpitch12])]
+    public function testLateAndARunAheadWithOneOutItDoesNot(Level $level): void
+    {
+        foreach ([0.95, 1.0, 1.1] as $share) {
+            $choice = self::choice($level, 'R1R3-1', $share, true, 1);
+
+            self::assertTrue($choice->mustNotScore);
+            self::assertNotSame(School::Through, $choice->best()->school);
+            self::assertLessThanOrEqual(0.15, $choice->best()->runScores);
+        }
+        self::assertFalse(self::choice($level, 'R1R3-1', 1.0, true, 4)->mustNotScore, 'four ahead he may');
+        self::assertFalse(self::choice($level, 'R1R3-1', 1.0)->mustNotScore);
+    }
+
+    public function testTheMixIsTheSmallGames(): void
+    {
+        // Matching pennies, unevenly paid: 3 parts in 4 and 1 in 4 for the one, half and half would be guessed.
+        $game = SmallGame::solve(['a' => ['x' => 0.0, 'y' => 3.0], 'b' => ['x' => 1.0, 'y' => 0.0]]);
+        self::assertEqualsWithDelta(0.25, $game->rows['a'], 0.02);
+        self::assertEqualsWithDelta(0.75, $game->columns['x'], 0.02);
+        $sure = SmallGame::solve(['a' => ['x' => 1.0, 'y' => 2.0], 'b' => ['x' => 3.0, 'y' => 4.0]]);
+        self::assertSame(['a' => 1.0, 'b' => 0.0], $sure->rows, 'what is always cheaper is always called');
+        self::assertGreaterThan(0.999, $sure->columns['y']);
+    }
+
+    public function testNobodyCanWaitForTheMix(): void
+    {
+        $choice = self::choice(Level::HighSchool, 'R1R3-2', 1.0, true, 1);
+        $shares = array_sum(array_map(static fn($worth): float => $worth->share, $choice->schools));
+
+        self::assertEqualsWithDelta(1.0, $shares, 1e-9);
+        self::assertEqualsWithDelta(1.0, array_sum($choice->third), 1e-9);
+        foreach (ThirdRunner::cases() as $third) {
+            $against = array_sum(
+                array_map(static fn($worth): float => $worth->share * $worth->against($third), $choice->schools),
+            );
+            self::assertLessThan($choice->value + 0.002, $against, "{$third->value} gains nothing by it");
+        }
+    }
+
+    /** By hand: the clocks of both throws and both runners. */
+    public function testTheThrowsAreOnOneClock(): void
+    {
+        $race = self::race(Level::Pro, GoesWhen::WithPitch);
+        $throws = Throws::of(Ball::Baseball);
+        [$arm, $home] = [Speed::ofMph(82.0), 90 * \M_SQRT2];
+        $released = 1.36 + 0.73;
+
+        self::assertEqualsWithDelta($released, $race->released(), 1e-9);
+        self::assertEqualsWithDelta($released + $throws->given($home, $arm), $race->atSecond(), 1e-9);
+        self::assertEqualsWithDelta($race->atSecond() + 0.15, $race->tagAtSecond(), 1e-9);
+        self::assertEqualsWithDelta($released + $throws->given($home - 15, $arm), $race->cutAt(School::ReadCut), 1e-9);
+        self::assertEqualsWithDelta($released + $throws->given(60.5, $arm), $race->cutAt(School::ToPitcher), 1e-9);
+        self::assertEqualsWithDelta(
+            $race->cutAt(School::ReadCut) + 0.7 + $throws->given($home - 15, $arm) + 0.15,
+            $race->tagAtHome(School::ReadCut),
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            $race->atSecond() + 0.9 + $throws->given($home, $arm) + 0.15,
+            $race->tagAtHome(School::Through),
+            1e-9,
+            'a runner slides at whoever throws',
+        );
+        $third = Thief::of(ShippedRuleSets::get('baseball-90'), Level::Pro->profile());
+        self::assertEqualsWithDelta(
+            $released + 0.2 + $third->legs->secondsFor(90 - 16),
+            $race->thirdThere(ThirdRunner::Goes),
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            $throws->given(60.5, $arm),
+            $race->thirdStarts(ThirdRunner::Reads) - $race->thirdStarts(ThirdRunner::Goes),
+            1e-9,
+        );
+        self::assertSame(0.0, $race->outAtHome(School::Concede, ThirdRunner::Goes));
+    }
+
+    public function testHowTheRunnerGoesChangesTheClock(): void
+    {
+        $plain = self::race(Level::HighSchool, GoesWhen::WithPitch);
+        $bunt = self::race(Level::HighSchool, GoesWhen::FakeBunt);
+        $late = self::race(Level::HighSchool, GoesWhen::Delayed);
+        $early = self::race(Level::HighSchool, GoesWhen::Early);
+
+        self::assertEqualsWithDelta(0.05, $bunt->released() - $plain->released(), 1e-9);
+        self::assertEqualsWithDelta(0.35, $late->released() - $plain->released(), 1e-9);
+        self::assertEqualsWithDelta(0.8, $early->released(), 1e-9);
+        self::assertGreaterThan($plain->outAtSecond() + 0.2, $early->outAtSecond(), 'stepped off he is out, or turns');
+        self::assertLessThan($plain->outAtSecond(), $bunt->outAtSecond());
+        self::assertEqualsWithDelta(18.0, $late->firstOff(), 1e-9);
+    }
+
+    /** With two out a tag before he is home ends it: no run. */
+    public function testWithTwoOutATagInTimeSavesTheRun(): void
+    {
+        $slow = self::choice(Level::FastpitchCollege, 'R1R3-2', 1.15)->worth(School::Through);
+        $second = self::race(Level::FastpitchCollege, GoesWhen::WithPitch)->outAtSecond();
+
+        self::assertGreaterThan(0.6, $second);
+        self::assertLessThan(0.75 * (1 - $second) + 0.35, $slow->against(ThirdRunner::Goes));
+    }
+
+    public function testEachSchoolIsPlayedAndEverybodyHasAJob(): void
+    {
+        foreach (['baseball-90', 'fastpitch-43', 'baseball-60'] as $rules) {
+            $state = Teams::state($rules, 'R1R3-1');
+            $play = PlannedPlay::of(
+                Teams::plan($state, 'fastpitch-43' === $rules ? Level::Fastpitch16 : Level::HighSchool),
+                new FirstThirdFamily(),
+                PlanBook::shipped($state->rules),
+            );
+            self::assertCount(6, $play->coverages);
+            foreach ($play->coverages as $coverage) {
+                foreach ($play->sheet() as $trial) {
+                    $timeline = $play->trying($coverage)->run($trial, Teams::cost());
+                    foreach ($timeline->moves as $number => $move) {
+                        self::assertCount(1, $move->jobs, "$coverage->key: $number");
+                    }
+                    self::assertNotNull($timeline->title);
+                }
+            }
+        }
+    }
+
+    public function testACutThrowIsTwoLegsAndTheRunnerMayBeCaughtBetween(): void
+    {
+        $play = self::planned('first-third-read-cut');
+        $goes = $play->run(new FirstThirdTrial(GoesWhen::WithPitch, ThirdRunner::Goes));
+        $stays = $play->run(new FirstThirdTrial(GoesWhen::WithPitch, ThirdRunner::Stays));
+
+        self::assertSame(Base::Home, $goes->called()->base);
+        self::assertCount(2, $goes->legs);
+        self::assertSame(Position::SecondBase, $goes->legs[0]->cut?->by);
+        self::assertSame(Base::Third, $goes->caught?->from);
+        self::assertCount(1, $goes->voices, 'the third baseman says that he goes');
+        self::assertSame(Base::Second, $stays->called()->base);
+        self::assertSame(Position::Shortstop, $stays->called()->cover);
+        self::assertCount(1, $stays->legs);
+        $early = $play->run(new FirstThirdTrial(GoesWhen::Early, ThirdRunner::Stays));
+        self::assertSame(Position::Pitcher, $early->fieldedBy());
+        self::assertSame(Base::First, $early->caught?->from);
+    }
+
+    public function testGivenSecondNobodyThrows(): void
+    {
+        $timeline = self::planned('first-third-concede')->run(new FirstThirdTrial(GoesWhen::WithPitch), Teams::cost());
+
+        self::assertNull($timeline->called()->cover);
+        self::assertSame('Second is given, R3 stays', $timeline->title);
+    }
+
+    public function testWithoutLeadsNobodyGoesEarly(): void
+    {
+        $rules = ShippedRuleSets::get('fastpitch-43');
+        $family = new FirstThirdFamily();
+
+        self::assertSame([GoesWhen::WithPitch, GoesWhen::FakeBunt, GoesWhen::Delayed], FirstThirdFamily::open($rules));
+        self::assertSame(GoesWhen::WithPitch, $family->trial(['when' => 'early'], $rules)->when);
+        $trial = new FirstThirdTrial(GoesWhen::Delayed, ThirdRunner::Reads);
+        self::assertEquals($trial, $family->trial($trial->fields(), $rules));
+        self::assertSame(
+            [],
+            $family->coverages(ShippedRuleSets::get('slowpitch-65'), Teams::state(situation: 'R1R3-0')->situation),
+        );
+        self::assertSame([], $family->coverages($rules, Teams::state(situation: 'R1-0')->situation));
+    }
+
+    private static function planned(string $coverage): PlannedPlay
+    {
+        $state = Teams::state('baseball-90', 'R1R3-1');
+
+        return PlannedPlay::of(
+            Teams::plan($state, Level::Pro),
+            new FirstThirdFamily(),
+            PlanBook::shipped($state->rules),
+            $coverage,
+        );
+    }
+
+    private static function race(Level $level, GoesWhen $when, float $share = 1.0): FirstThirdRace
+    {
+        $rules = ShippedRuleSets::get($level->usualRules());
+        $profile = $level->profile();
+
+        return new FirstThirdRace(
+            Battery::ordinary($profile),
+            Thief::of($rules, $profile),
+            Leads::usual(Base::First, $rules),
+            Thief::of($rules, $profile, 1.0 === $share ? null : $share * $profile->homeToFirst),
+            Leads::usual(Base::Third, $rules),
+            Speed::ofMph($profile->infieldArm),
+            $rules,
+            $profile,
+            $when,
+        );
+    }
+
+    private static function choice(
+        Level $level,
+        string $situation,
+        float $share,
+        bool $isLate = false,
+        int $lead = 0,
+    ): Choice {
+        $rules = $level->usualRules();
+        $innings = ShippedRuleSets::get($rules)->innings;
+        $state = Teams::state($rules, $situation, $isLate ? $innings : 3, $lead);
+        $chain = $level->profile()->chain();
+        $cost =
+            $isLate && $lead < 4
+                ? PlayCost::inChance(WinTable::of($chain, $innings), $state->context)
+                : PlayCost::inRuns($chain);
+
+        return Choice::of(self::race($level, GoesWhen::WithPitch, $share), new Toll($cost, $state->situation), $state);
+    }
+}

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Core\Play\Running;
+
+use FoxCorner\Core\Play\Looks\Look;
+use FoxCorner\Core\Play\Looks\LookMix;
+use FoxCorner\Core\Play\Looks\LooksDrawn;
+use FoxCorner\Core\Play\Looks\Observer;
+use FoxCorner\Core\Problem\Problem;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Looks that a runner cannot time. */
+final class LooksTest extends TestCase
+{
+    private const SEEDS = 1000;
+
+    /** Three runners who watch: one by the last two, one by what is due, one by the last one. */
+    public function testOverAThousandSeedsNobodyGuessesMoreThanChance(): void
+    {
+        $right = ['last two' => 0.0, 'what is due' => 0.0, 'the last' => 0.0];
+        for ($seed = 0; $seed < self::SEEDS; ++$seed) {
+            $looks = self::drawn(LookMix::ordinary(), 30, $seed);
+            $right['last two'] += Observer::of($looks)->right;
+            $right['what is due'] += self::due($looks);
+            $right['the last'] += self::repeats($looks);
+        }
+        foreach ($right as $who => $sum) {
+            self::assertLessThanOrEqual(0.25 + 0.05, $sum / self::SEEDS, $who);
+        }
+    }
+
+    public function testTheMixIsTheCoachs(): void
+    {
+        $mix = LookMix::of([0, 1, 2], [1.5, 3.0], [1.0, 2.0, 1.0]);
+        self::assertEqualsWithDelta(0.5, $mix->chance(), 1e-9);
+        $counts = [0, 0, 0];
+        foreach (range(1, 100) as $seed) {
+            foreach (self::drawn($mix, 20, $seed) as $looks) {
+                ++$counts[$looks];
+            }
+        }
+        self::assertEqualsWithDelta(500, $counts[0], 40);
+        self::assertEqualsWithDelta(1000, $counts[1], 90, 'rows of it are avoided');
+        $drawn = LooksDrawn::draw($mix, 40, new Randomizer(new Mt19937(3)));
+        $holds = array_count_values(array_map(static fn(Look $look): string => (string) $look->hold, $drawn->pitches));
+        self::assertSame(['1.5', '3'], array_map(strval(...), [min(array_keys($holds)), max(array_keys($holds))]));
+        self::assertSame(0, array_sum(self::drawn(LookMix::of([0], [1.0]), 5, 1)), 'one kind is one kind');
+    }
+
+    public function testTheSameSeedDrawsTheSame(): void
+    {
+        self::assertSame(self::drawn(LookMix::ordinary(), 30, 11), self::drawn(LookMix::ordinary(), 30, 11));
+        self::assertNotSame(self::drawn(LookMix::ordinary(), 30, 11), self::drawn(LookMix::ordinary(), 30, 12));
+    }
+
+    /** @param list<int> $looks */
+    #[TestWith([[2, 2, 2, 2, 2, 2], 1.0, 6, true])]
+    #[TestWith([[0, 1, 0, 1, 0, 1, 0, 1], 6 / 7, 1, true])]
+    #[TestWith([[1, 1, 1, 0, 3, 2], 2 / 5, 3, true])]
+    #[TestWith([[0, 3, 1, 2, 0, 1, 3], 1 / 6, 1, false])]
+    public function testWhatARunnerWhoWatchesKnows(array $looks, float $right, int $row, bool $knows): void
+    {
+        $observer = Observer::of($looks);
+
+        self::assertSame($row, $observer->longest);
+        self::assertSame($knows, $observer->knows(0.25));
+        self::assertEqualsWithDelta($right, $observer->right, 1e-9);
+    }
+
+    public function testHeKnowsWhenHeIsRightFivePointsMoreThanChance(): void
+    {
+        $half = Observer::of([0, 1, 0, 2, 0, 3, 0, 1, 0, 2]);
+
+        self::assertFalse($half->knows($half->right - 0.049));
+        self::assertTrue($half->knows($half->right - 0.051));
+    }
+
+    public function testWhatIsNoMixIsRefused(): void
+    {
+        foreach (
+            [
+                'looks' => static fn(): LookMix => LookMix::of([], [1.0]),
+                'hold' => static fn(): LookMix => LookMix::of([1], [0.1]),
+                'weights' => static fn(): LookMix => LookMix::of([1, 2], [1.0], [1.0]),
+                'pitches' => static fn(): LooksDrawn => LooksDrawn::draw(
+                    LookMix::ordinary(),
+                    0,
+                    new Randomizer(new Mt19937(1)),
+                ),
+            ] as $field => $make
+        ) {
+            try {
+                $make();
+                self::fail("$field is none.");
+            } catch (Problem $problem) {
+                self::assertSame($field, $problem->field());
+            }
+        }
+        foreach ([[[1, 1], [1.0], []], [[6], [1.0], []], [[1], [2.0], [0.0]]] as [$looks, $holds, $weights]) {
+            try {
+                LookMix::of($looks, $holds, $weights);
+                self::fail('It is none.');
+            } catch (Problem) {
+                $this->addToAssertionCount(1);
+            }
+        }
+    }
+
+    /** @return list<int> */
+    private static function drawn(LookMix $mix, int $pitches, int $seed): array
+    {
+        return array_map(
+            static fn(Look $look): int => $look->looks,
+            LooksDrawn::draw($mix, $pitches, new Randomizer(new Mt19937($seed)))->pitches,
+        );
+    }
+
+    /** @param list<int> $looks */
+    private static function due(array $looks): float
+    {
+        $counts = [0, 0, 0, 0];
+        $right = 0;
+        foreach ($looks as $now) {
+            $right += (int) (array_search(min($counts), $counts, true) === $now);
+            ++$counts[$now];
+        }
+
+        return $right / \count($looks);
+    }
+
+    /** @param list<int> $looks */
+    private static function repeats(array $looks): float
+    {
+        $right = 0;
+        foreach ($looks as $index => $now) {
+            $right += (int) ($index > 0 && $looks[$index - 1] === $now);
+        }
+
+        return $right / \count($looks);
+    }
+}

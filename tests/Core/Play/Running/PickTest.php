@@ -1,0 +1,362 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Core\Play\Running;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\Motion\Speed;
+use FoxCorner\Core\People\Hand;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Plan\Audit\AuditedFinding;
+use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Pickoff\PickoffFamily;
+use FoxCorner\Core\Play\Pickoff\Picks;
+use FoxCorner\Core\Play\Pickoff\PickTrial;
+use FoxCorner\Core\Play\Running\Alarm;
+use FoxCorner\Core\Play\Running\Battery;
+use FoxCorner\Core\Play\Running\PickKind;
+use FoxCorner\Core\Play\Running\PickRace;
+use FoxCorner\Core\Play\Running\PickRules;
+use FoxCorner\Core\Play\Running\Thief;
+use FoxCorner\Core\Play\Running\Toll;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\CoverageLine;
+use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Scheme\JobKind;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Tests\Core\Teams;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Throws behind a runner: how long, how often, by which rules, and who does what. */
+final class PickTest extends TestCase
+{
+    /** In fastpitch and on the small field the pitcher has nobody to throw behind; the catcher has. */
+    #[TestWith(['fastpitch-43'])]
+    #[TestWith(['fastpitch-35'])]
+    #[TestWith(['baseball-60'])]
+    public function testWithoutLeadsOnlyTheCatcherThrowsBehind(string $rules): void
+    {
+        $set = ShippedRuleSets::get($rules);
+        foreach (PickKind::cases() as $kind) {
+            foreach ($kind->bases() as $base) {
+                $rule = PickRules::of($kind, $base, $set);
+                self::assertSame($kind->isCatchers(), $rule->isLegal, $kind->value);
+                self::assertStringEndsWith('Your league’s book and umpire decide.', $rule->why);
+            }
+        }
+        self::assertStringContainsString(
+            'fastpitch-35' === $rules || 'fastpitch-43' === $rules ? 'before the release' : 'before the pitch reaches',
+            PickRules::of(PickKind::Quick, Base::First, $set)->why,
+        );
+    }
+
+    public function testWithLeadsAllAreOpenWhereTheyAreThrownAndNoneInSlowpitch(): void
+    {
+        $rules = ShippedRuleSets::get('baseball-90');
+        $kinds = static fn(Base $base): array => array_map(
+            static fn(PickKind $kind): string => $kind->value,
+            PickRules::open($base, $rules),
+        );
+
+        self::assertSame(
+            ['quick', 'step-off', 'first-behind', 'catcher-behind', 'catcher-after-bunt'],
+            $kinds(Base::First),
+        );
+        self::assertCount(8, $kinds(Base::Second));
+        self::assertSame(['step-off', 'timed', 'catcher-behind', 'catcher-after-bunt'], $kinds(Base::Third));
+        self::assertFalse(PickRules::of(PickKind::Quick, Base::Second, $rules)->isLegal);
+        self::assertSame([], PickRules::open(Base::First, ShippedRuleSets::get('slowpitch-65')));
+        $noBunt = $rules->with(bunts: false);
+        self::assertFalse(PickRules::of(PickKind::CatcherAfterBunt, Base::First, $noBunt)->isLegal);
+    }
+
+    /** By hand: turn, throw and tag against read, run and dive. */
+    public function testTheMarginIsOneClockAgainstTheOther(): void
+    {
+        $race = self::race(PickKind::Daylight, Base::Second, 14.0);
+        $thief = self::thief();
+        $legs = Level::Pro->profile()->fieldingLegs($thief->legs)->at(0.85);
+        $back = 0.1 + 0.2 + $thief->legs->secondsFor(16.0 - 8.0) + 0.25;
+
+        self::assertEqualsWithDelta(0.7 * (0.7 / 0.75), $race->released, 1e-9);
+        self::assertEqualsWithDelta($back, $race->runner($thief, 16.0), 1e-9);
+        self::assertEqualsWithDelta($back - $race->ball - 0.15, $race->margin($thief, 16.0), 1e-9);
+        self::assertEqualsWithDelta(-0.3 + $legs->secondsFor(12.0), $race->cover, 1e-9);
+        self::assertEqualsWithDelta(2.0 + $legs->distanceAfter($race->ball + 0.3), $race->withinReach($legs), 1e-9);
+        self::assertEqualsWithDelta(0.1 + 0.2 + 0.125, $race->runner($thief, 4.0), 1e-9, 'half a dive');
+    }
+
+    public function testWithinReachIsInTimeAndBeyondIsLate(): void
+    {
+        $thief = self::thief();
+        $legs = Level::Pro->profile()->fieldingLegs($thief->legs)->at(0.85);
+        $reach = self::race(PickKind::Timed, Base::Second, 10.0)->withinReach($legs);
+        $chance = static fn(float $feet): float => self::race(PickKind::Timed, Base::Second, $feet)->chance(
+            $thief,
+            17.0,
+        );
+
+        self::assertEqualsWithDelta($chance(5.0), $chance($reach - 0.1), 1e-9);
+        self::assertLessThan($chance(5.0) - 0.1, $chance($reach + 4.0));
+        self::assertSame(0.0, self::race(PickKind::Timed, Base::Second, null)->chance($thief, 17.0), 'nobody comes');
+        self::assertSame(1.0, self::race(PickKind::Timed, Base::Second, null)->astray());
+    }
+
+    public function testALeftHanderIsQuickerToFirstAndReadLater(): void
+    {
+        $thief = self::thief();
+        $left = self::race(PickKind::Quick, Base::First, 0.0, Hand::Left);
+        $right = self::race(PickKind::Quick, Base::First, 0.0);
+
+        self::assertEqualsWithDelta(
+            0.05 * (0.7 / 0.75) + 0.1,
+            $left->margin($thief, 12.0) - $right->margin($thief, 12.0),
+            1e-9,
+        );
+    }
+
+    public function testTheAlarmLineIsWhereThePickWinsAsOftenAsThat(): void
+    {
+        $race = self::race(PickKind::Quick, Base::First, 0.0);
+        $thief = self::thief();
+        $line = $race->line($thief, 0.5) ?? 0.0;
+
+        self::assertEqualsWithDelta(0.5, $race->chance($thief, $line), 0.002);
+        self::assertEqualsWithDelta(17.81, $line, 0.1);
+        self::assertLessThan($line, $race->line($thief, 0.3) ?? 99.0);
+        self::assertNull($race->line($thief, 0.999), 'so often it never wins');
+        $profile = Level::Pro->profile();
+        $alarm = static fn(Base $base, string $rules): ?PickKind => Alarm::usual($base, ShippedRuleSets::get($rules));
+        self::assertSame(PickKind::Quick, $alarm(Base::First, 'baseball-90'));
+        self::assertSame(PickKind::Daylight, $alarm(Base::Second, 'baseball-90'));
+        self::assertSame(PickKind::Timed, $alarm(Base::Third, 'baseball-90'));
+        self::assertSame(PickKind::CatcherBehind, $alarm(Base::Second, 'fastpitch-43'));
+        self::assertNull($alarm(Base::First, 'slowpitch-65'));
+        self::assertEqualsWithDelta(
+            $line,
+            Alarm::of(
+                Base::First,
+                Battery::ordinary($profile),
+                $thief,
+                $profile->fieldingLegs($thief->legs),
+                ShippedRuleSets::get('baseball-90'),
+                $profile,
+            )->line(0.5),
+            0.01,
+        );
+    }
+
+    /** Behind it, from the rubber, into the seats: what a bad throw costs in runs. */
+    public function testWhatAThrowThatGetsByCosts(): void
+    {
+        $toll = new Toll(Teams::cost(), Situation::fromKey('R1-0'));
+        [$one, $two] = [$toll->given(1) - $toll->now(), $toll->given(2) - $toll->now()];
+
+        self::assertEqualsWithDelta($one, $toll->ofError(Base::First, 1.0, true, true), 1e-9);
+        self::assertEqualsWithDelta(0.35 * $two + 0.65 * $one, $toll->ofError(Base::First, 1.0, false, true), 1e-9);
+        self::assertEqualsWithDelta($two, $toll->ofError(Base::Second, 1.0, true, false), 1e-9, 'never out of play');
+        self::assertEqualsWithDelta(0.1 * $one, $toll->ofError(Base::First, 0.1, true, true), 1e-9);
+        $loaded = new Toll(Teams::cost(), Situation::fromKey('R1R3-1'));
+        self::assertEqualsWithDelta(
+            1 + Teams::cost()->after(2, 1, 0),
+            $loaded->given(1),
+            1e-9,
+            'the one on third is in, the other on second',
+        );
+    }
+
+    public function testASurprisedPitcherIsAFindingAndThrowsTwiceAsWild(): void
+    {
+        $play = self::planned('R2-1');
+        $agreed = $play->run(PickTrial::thrown(PickKind::Timed, Base::Second, sign: 'cap'), Teams::cost());
+        $surprise = $play->run(PickTrial::thrown(PickKind::Timed, Base::Second, sign: ''), Teams::cost());
+
+        self::assertSame([], self::found($agreed));
+        self::assertSame(['surprised-pitcher'], self::found($surprise));
+        self::assertLessThan($agreed->called()->chance / 2, $surprise->called()->chance);
+        self::assertEqualsWithDelta(0.36, $surprise->called()->released - $agreed->called()->released, 0.001);
+        self::assertSame([], self::found($play->run(PickTrial::thrown(PickKind::Daylight, Base::Second, sign: ''))));
+    }
+
+    public function testAPickWithNobodyBehindItIsAFindingWithItsBases(): void
+    {
+        $play = self::planned('R1R3-1');
+        $usual = $play->coverage ?? throw new \LogicException();
+        $bare = self::without($usual, Job::backUp(Base::First));
+        $report = $play->reportOn($bare, Teams::cost(Level::HighSchool));
+        $found = array_values(
+            array_filter(
+                $report->findings,
+                static fn(AuditedFinding $one): bool => 'no-back-up' === $one->worst->kind &&
+                    Base::First === $one->worst->base,
+            ),
+        );
+
+        self::assertStringContainsString(
+            'each of 2 runners two bases in place of one: 2 bases more',
+            $found[0]->worst->measure,
+        );
+        $trial = PickTrial::thrown(PickKind::Quick, Base::First);
+        self::assertGreaterThan(
+            $play->run($trial, Teams::cost())->called()->cost + 0.002,
+            $play->trying($bare)->run($trial, Teams::cost())->called()->cost,
+        );
+        self::assertSame([], $play->report()->findings, 'as shipped there is nothing to find');
+    }
+
+    public function testASpecialMoveWearsOut(): void
+    {
+        $play = self::planned('R2-1');
+        $thrown = static fn(PickKind $kind, int $used): array => self::found(
+            $play->run(PickTrial::thrown($kind, Base::Second, used: $used)),
+        );
+
+        self::assertSame([], $thrown(PickKind::Inside, 2));
+        self::assertSame(['pick-worn-out'], $thrown(PickKind::Inside, 3));
+        self::assertSame([], $thrown(PickKind::StepOff, 9));
+    }
+
+    #[TestWith(['R2-1', 'right', 'hold-by-batter', 4])]
+    #[TestWith(['R2-1', 'left', 'hold-by-batter', 6])]
+    #[TestWith(['R2-1', 'right', 'hold-shortstop', 6])]
+    #[TestWith(['R2-1', 'right-power', 'hold-shortstop', 4])]
+    public function testWhoHoldsSecondIsTheSchools(
+        string $situation,
+        string $batter,
+        string $coverage,
+        int $holder,
+    ): void {
+        $play = self::planned($situation, $batter, $coverage);
+        $timeline = $play->run(PickTrial::thrown(PickKind::Daylight, Base::Second));
+
+        self::assertSame($holder, $timeline->called()->cover?->value);
+        self::assertSame(JobKind::Hold, $timeline->move(Position::from($holder))->jobs[0]->kind);
+        $feint = $play->run(PickTrial::thrown(PickKind::WheelFeint, Base::Second));
+        self::assertSame(4, $feint->called()->cover?->value, 'with the feint it is always the second baseman');
+        self::assertSame('Cover third', $feint->move(Position::Shortstop)->jobs[0]->words);
+    }
+
+    public function testEverybodyHasAJobOnEveryPick(): void
+    {
+        foreach (['R1-0', 'R2-1', 'R3-2', 'R1R2-0', 'R1R3-1', 'R2R3-0', 'loaded-1'] as $situation) {
+            $play = self::planned($situation);
+            foreach ($play->sheet() as $trial) {
+                $timeline = $play->run($trial);
+                foreach ($timeline->moves as $number => $move) {
+                    self::assertCount(1, $move->jobs, "$situation: $number, {$trial->words()}");
+                }
+                self::assertTrue($timeline->isBackedUp($timeline->called()->base), $trial->words());
+                self::assertNotNull($timeline->caught);
+            }
+        }
+    }
+
+    public function testWhatIsAskedForAndDoesNotAriseIsTheNearestThatDoes(): void
+    {
+        $near = static fn(?PickTrial $wanted, string $situation): ?PickTrial => Picks::near(
+            $wanted,
+            Situation::fromKey($situation)->bases,
+            ShippedRuleSets::get('baseball-90'),
+        );
+
+        self::assertSame(Base::Second, $near(PickTrial::thrown(PickKind::Quick, Base::First), 'R2-0')?->base);
+        self::assertSame(
+            PickKind::FirstBehind,
+            $near(PickTrial::thrown(PickKind::Quick, Base::First), 'R1R2-0')?->kind,
+        );
+        $led = PickTrial::thrown(PickKind::StepOff, Base::First, 14.0);
+        self::assertSame($led, $near($led, 'R1-0'), 'with its lead');
+        self::assertNull($near(null, 'none-0'));
+    }
+
+    public function testATrialComesBackFromItsFieldsAndRefusesWhatIsNone(): void
+    {
+        $family = new PickoffFamily();
+        $rules = ShippedRuleSets::get('baseball-90');
+        $trial = PickTrial::thrown(PickKind::Timed, Base::Third, 11.5, 'cap', 2);
+        self::assertEquals($trial, $family->trial($trial->fields(), $rules));
+        foreach (
+            [
+                ['kind' => 'hidden'],
+                ['kind' => 'quick', 'base' => 'second'],
+                ['base' => 'fourth'],
+                ['lead' => 'far'],
+                ['lead' => 55.0],
+            ] as $fields
+        ) {
+            try {
+                $family->trial($fields, $rules);
+                self::fail('It is none: ' . json_encode($fields));
+            } catch (Problem $problem) {
+                self::assertSame(array_key_last($fields), $problem->field());
+            }
+        }
+    }
+
+    private static function planned(string $situation, string $batter = 'right', ?string $coverage = null): PlannedPlay
+    {
+        $state = Teams::state('baseball-90', $situation, batter: BatterType::from($batter));
+        $plan = Teams::plan($state, Level::HighSchool);
+
+        return PlannedPlay::of($plan, new PickoffFamily(), PlanBook::shipped($state->rules), $coverage);
+    }
+
+    /** @return list<string> kinds of what the family's own checks find */
+    private static function found(Timeline $play): array
+    {
+        $kinds = [];
+        foreach ((new PickoffFamily())->checks() as $check) {
+            foreach ($check->findings($play) as $finding) {
+                $kinds[] = $finding->kind;
+            }
+        }
+
+        return $kinds;
+    }
+
+    private static function without(Coverage $coverage, Job $job): Coverage
+    {
+        return new Coverage(
+            'bare',
+            'Bare',
+            'Bare',
+            'Nobody behind.',
+            $coverage->bases,
+            $coverage->fielders,
+            array_values(
+                array_filter(
+                    $coverage->lines,
+                    static fn(CoverageLine $line): bool => $line->job->key() !== $job->key(),
+                ),
+            ),
+        );
+    }
+
+    private static function thief(): Thief
+    {
+        return Thief::of(ShippedRuleSets::get('baseball-90'), Level::Pro->profile());
+    }
+
+    private static function race(PickKind $kind, Base $base, ?float $fielder, Hand $hand = Hand::Right): PickRace
+    {
+        $level = Level::Pro->profile();
+
+        return PickRace::of(
+            $kind,
+            $base,
+            new Battery(1.36, 0.73, Speed::ofMph(82.0), 0.97, Speed::ofMph(82.0), $hand),
+            $fielder,
+            $level->fieldingLegs(self::thief()->legs)->at(0.85),
+            ShippedRuleSets::get('baseball-90'),
+            $level,
+        );
+    }
+}
