@@ -50,6 +50,7 @@ final readonly class Demo
         private DemoPractices $practices,
         private BookCodec $books,
         private BatterCsv $batters,
+        private DemoRunners $runners,
         private ClockInterface $clock,
     ) {}
 
@@ -97,10 +98,20 @@ final readonly class Demo
         $this->entities->persist(
             new PlanDraft($kites, $this->books->write($this->planOfTheKites($kites, $coach), $kites->rules())),
         );
+        $this->entities->persist(
+            new PlanDraft(
+                $terns,
+                $this->books->write(
+                    $this->runners->ofTheTerns(PlanBook::shipped($terns->rules()), $coach),
+                    $terns->rules(),
+                ),
+            ),
+        );
         $this->opponents($kites, DemoOpponents::FASTPITCH);
         $this->opponents($terns, DemoOpponents::BASEBALL);
         $this->entities->flush();
         $this->readings($kites, $coach);
+        $this->runners->count($kites, $terns, $coach);
 
         $today = $this->clock->now();
         $this->practices->write($kites, $terns, $today);
@@ -123,6 +134,7 @@ final readonly class Demo
         foreach (
             [
                 'undo_step',
+                'runner_event',
                 'solve_job',
                 'practice',
                 'own_drill',
@@ -134,7 +146,8 @@ final readonly class Demo
                 'opponent',
                 'membership',
                 'player',
-            ] as $table
+            ]
+            as $table
         ) {
             $connection->executeStatement("DELETE FROM $table WHERE team_id IN ($teams)", ['club' => self::CLUB]);
         }
@@ -180,7 +193,7 @@ final readonly class Demo
             );
         }
 
-        return $book;
+        return $this->runners->ofTheKites($book, $coach);
     }
 
     /** @param array<string, string> $lists batters as CSV by the opponent's name */

@@ -17,6 +17,7 @@ use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -58,7 +59,7 @@ final class FieldPage extends AbstractController
             'rules' => $rules,
             'plan' => $read->plan,
             'read' => $read,
-            'families' => $this->controls->families->all(),
+            'places' => $this->controls->families->places(),
         ];
         if (null === $address->family) {
             return $this->render(
@@ -101,7 +102,22 @@ final class FieldPage extends AbstractController
             'standing' => $this->standing($read, $planned),
             'controls' => $controls,
             'choices' => $controls->choices($address, $planned, $cost),
+            'goesOn' => $this->goesOn($timeline, $family),
         ];
+    }
+
+    /** @return array<string, string|null>|null what leads to the play in which this one may end; null when it ends here */
+    private function goesOn(Timeline $play, PlayFamily $family): ?array
+    {
+        $next = $this->controls->families->takingOver();
+
+        return null === $next || null === $play->caught || $next === $family
+            ? null
+            : [
+                'view' => $next->key(),
+                'coverage' => null,
+                ...$this->controls->of($next)->carry($next->after($play->caught)),
+            ];
     }
 
     private function standing(ReadPlan $read, PlannedPlay $planned): CoverageStanding

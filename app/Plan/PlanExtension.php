@@ -17,7 +17,7 @@ final class PlanExtension extends AbstractExtension
         return [
             new TwigFunction('plan_steps', $this->drafts->steps(...)),
             new TwigFunction('mark_of', Fingerprint::of(...)),
-            new TwigFunction('play_families', $this->families->all(...)),
+            new TwigFunction('play_places', $this->families->places(...)),
         ];
     }
 }

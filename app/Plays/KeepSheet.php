@@ -11,6 +11,8 @@ use FoxCorner\App\Plan\PlanEdit;
 use FoxCorner\App\Plan\PlanEdits;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Family\BeginsEmpty;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Problem\Refused;
@@ -39,18 +41,22 @@ final class KeepSheet extends AbstractController
     {
         $address = $this->addresses->read($membership->team, $situation, $request->query);
         $play = $this->plans->read($membership->team, $address->situation, $address->context)->play($family);
-        $trial = $this->controls->of($family)->trial($address->trial, $play->plan->state);
-        $balls = $play->sheet();
+        $controls = $this->controls->of($family);
+        // What is typed beside the drawing, as a sign, goes with what the drawing shows.
+        $typed = $controls->read($request->request);
+        $trial = $controls->trial([...$address->trial, ...$typed], $play->plan->state);
+        $balls = $this->kept($play);
+        $one = $family->words()->one;
         $off = $request->request->getString('off');
         [$words, $kept] = match (true) {
-            $request->request->getBoolean('shipped') => ['The balls that come with the program', []],
-            '' !== $off => ['A ball taken off the sheet', self::without($balls, $off)],
+            $request->request->getBoolean('shipped') => ['The list that comes with the program', []],
+            '' !== $off => ["A $one taken off the list", self::without($balls, $off)],
             \count($balls) >= self::MOST => throw Refused::because(
                 'sheet',
                 'it is full',
                 self::MOST . ' at most: take one off first',
             ),
-            default => ['A ball put on the sheet', [...$balls, $trial]],
+            default => ["A $one put on the list", [...$balls, $trial]],
         };
         $this->edits->tell(
             $membership,
@@ -76,6 +82,16 @@ final class KeepSheet extends AbstractController
     }
 
     /**
+     * What is on the list: the team's own, or what comes with the program where that is one to begin from.
+     *
+     * @return list<Trial>
+     */
+    private function kept(PlannedPlay $play): array
+    {
+        return $play->isOwnSheet() || !($play->family instanceof BeginsEmpty) ? $play->sheet() : [];
+    }
+
+    /**
      * @param list<Trial> $balls
      *
      * @return list<Trial>
@@ -83,10 +99,10 @@ final class KeepSheet extends AbstractController
     private static function without(array $balls, string $number): array
     {
         if (!isset($balls[(int) $number - 1]) || 1 !== preg_match('/^\d{1,2}$/', $number)) {
-            throw Refused::because('off', "there is no ball number $number", 'the number of one on the sheet');
+            throw Refused::because('off', "there is no number $number", 'the number of one on the list');
         }
         if (1 === \count($balls)) {
-            throw Refused::because('off', 'it is the last one', 'a sheet with one ball at least, or the shipped ones');
+            throw Refused::because('off', 'it is the last one', 'a list with one at least, or the shipped one');
         }
         unset($balls[(int) $number - 1]);
 

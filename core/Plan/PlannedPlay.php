@@ -96,7 +96,7 @@ final readonly class PlannedPlay
      */
     public function run(Trial $trial, ?PlayCost $cost = null): Timeline
     {
-        return $this->family->against($this->setting($this->chosen(), $cost), $this->chosen())($trial)->timeline();
+        return $this->family->against($this->setting($cost), $this->chosen())($trial)->timeline();
     }
 
     /**
@@ -106,6 +106,14 @@ final readonly class PlannedPlay
      * @return list<Trial>
      */
     public function sheet(): array
+    {
+        $own = $this->own();
+
+        return [] === $own ? $this->family->trials($this->plan->state) : $own;
+    }
+
+    /** @return list<Trial> what the team has put on its list itself */
+    private function own(): array
     {
         $rules = $this->plan->state->rules;
         $trials = [];
@@ -117,7 +125,7 @@ final readonly class PlannedPlay
             }
         }
 
-        return [] === $trials ? $this->family->trials($this->plan->state) : $trials;
+        return $trials;
     }
 
     public function isOwnSheet(): bool
@@ -135,7 +143,7 @@ final readonly class PlannedPlay
     {
         $audit = new CoverageAudit($this->family, [...ShippedChecks::all(), ...$this->family->checks()]);
 
-        return $audit->of($this->setting($coverage, $cost), $coverage);
+        return $audit->of($this->settingOf($coverage, $cost), $coverage, $this->own());
     }
 
     /**
@@ -150,7 +158,19 @@ final readonly class PlannedPlay
         $rules = $this->plan->state->rules;
         $placed = $this->family->spots($rules, $like ?? $this->family->trial([], $rules));
 
-        return [] === $placed ? null : PlayMap::of($this->family, $this->setting($coverage, $cost), $coverage, $placed);
+        return [] === $placed
+            ? null
+            : PlayMap::of($this->family, $this->settingOf($coverage, $cost), $coverage, $placed);
+    }
+
+    /**
+     * The nine as the coverage that is on wants them before the pitch.
+     *
+     * @throws \LogicException when the situation has no coverage
+     */
+    public function setting(?PlayCost $cost = null): PlaySetting
+    {
+        return $this->settingOf($this->chosen(), $cost);
     }
 
     private function chosen(): Coverage
@@ -160,7 +180,7 @@ final readonly class PlannedPlay
     }
 
     /** The nine as the coverage wants them before the pitch. */
-    private function setting(Coverage $coverage, ?PlayCost $cost): PlaySetting
+    private function settingOf(Coverage $coverage, ?PlayCost $cost): PlaySetting
     {
         $plan = $this->plan->atDepths($coverage->depths, $coverage->name . ' wants it.');
 

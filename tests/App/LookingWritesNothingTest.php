@@ -23,6 +23,7 @@ final class LookingWritesNothingTest extends AppTestCase
         'situation' => 'R1-0',
         'coverage' => 'corners-crash',
         'drill' => 'charge-and-throw',
+        'seed' => '7',
         'rule' => 'guard',
         'job' => '0190163d-8694-739b-aea5-966c28010212',
     ];

@@ -9,7 +9,6 @@ use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\GroundBall\CaughtLiner;
 use FoxCorner\Core\Play\GroundBall\Eyes;
 use FoxCorner\Core\Play\GroundBall\FeedChoice;
@@ -180,10 +179,8 @@ final class GroundBallChoices
 
     private function defence(): GroundDefence
     {
-        $plan = $this->play->plan;
-
         return $this->defence ??= GroundDefence::of(
-            PlaySetting::of($plan->state, $plan->level, $plan->cast, $this->play->policy, $this->cost),
+            $this->play->setting($this->cost),
             $this->play->coverage ?? throw new \LogicException('Ground balls are covered everywhere.'),
         );
     }

@@ -10,7 +10,6 @@ use FoxCorner\App\Plan\RunTables;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Core\Play\Outfield\OutfieldDefence;
 use FoxCorner\Core\Play\Outfield\OutfieldFamily;
@@ -52,10 +51,8 @@ final class JobsPage extends AbstractController
 
     private static function defence(PlannedPlay $play, PlayCost $cost): OutfieldDefence
     {
-        $plan = $play->plan;
-
         return new OutfieldDefence(
-            PlaySetting::of($plan->state, $plan->level, $plan->cast, $play->policy, $cost),
+            $play->setting($cost),
             $play->coverage ?? throw new \LogicException('Balls to the outfield are covered everywhere.'),
         );
     }

@@ -9,7 +9,6 @@ use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Clock\Move;
-use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Outfield\AirRules;
 use FoxCorner\Core\Play\Outfield\Boldness;
 use FoxCorner\Core\Play\Outfield\CutZone;
@@ -195,10 +194,8 @@ final class OutfieldChoices
 
     private function defence(): OutfieldDefence
     {
-        $plan = $this->planned->plan;
-
         return $this->defence ??= new OutfieldDefence(
-            PlaySetting::of($plan->state, $plan->level, $plan->cast, $this->planned->policy, $this->cost),
+            $this->planned->setting($this->cost),
             $this->planned->coverage ?? throw new \LogicException('Balls to the outfield are covered everywhere.'),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays\Outfield;
 
+use FoxCorner\App\Plays\DrillsOfJobs;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Clock\Vocabulary;
@@ -14,6 +15,7 @@ use FoxCorner\Core\Play\Outfield\OutfieldPlay;
 use FoxCorner\Core\Play\Relay\RelayArms;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
+use FoxCorner\Core\Practice\SkillFamily;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
 
@@ -34,7 +36,10 @@ final class OutfieldExtension extends AbstractExtension
                 'pays_from',
                 static fn(OutfieldPlay $play): ?float => $play->ways->cut?->arms->relayPaysFrom(),
             ),
-            new TwigFunction('drills_of_job', DrillsOfJobs::of(...)),
+            new TwigFunction(
+                'drills_of_job',
+                static fn(Timeline $play): array => DrillsOfJobs::of($play, SkillFamily::Relays),
+            ),
             new TwigFunction('summary_of', static fn(OutfieldPlay $play): string => $play->title()),
             new TwigFunction('outline_of', self::outline(...)),
             new TwigFunction('call_of', self::call(...)),

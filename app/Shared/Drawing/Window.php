@@ -82,6 +82,14 @@ final readonly class Window
         );
     }
 
+    /** @param float $width ft */
+    public static function aroundPoint(Point $middle, float $width): self
+    {
+        $height = $width / self::SHAPE;
+
+        return new self($middle->x - $width / 2, -$middle->y - $height / 2, $width, $height);
+    }
+
     private static function aroundInfield(float $width, float $shape, RuleSet $rules): self
     {
         return new self(-$width / 2, self::BEHIND_HOME * $rules->basePath - $width * $shape, $width, $width * $shape);

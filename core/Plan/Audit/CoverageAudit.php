@@ -9,6 +9,7 @@ use FoxCorner\Core\Play\Check\PlayCheck;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Scheme\Coverage;
 
 /** Tries a coverage against the sample of its family, and keeps the worst case of every fault. */
@@ -17,20 +18,19 @@ final readonly class CoverageAudit
     /** @param list<PlayCheck> $checks */
     public function __construct(private PlayFamily $family, private array $checks) {}
 
-    public function of(PlaySetting $setting, Coverage $coverage): CoverageReport
+    /** @param list<Trial> $also what the team walks through besides: its faults count, its figures do not */
+    public function of(PlaySetting $setting, Coverage $coverage, array $also = []): CoverageReport
     {
         $play = $this->family->against($setting, $coverage);
-        $plays = [];
-        foreach ($this->family->trials($setting->state) as $trial) {
-            $plays[] = $play($trial)->timeline();
-        }
+        $run = static fn(Trial $trial): Timeline => $play($trial)->timeline();
+        $plays = array_map($run, $this->family->trials($setting->state));
         $outs =
             array_sum(array_map(static fn(Timeline $play): float => $play->called()->chance, $plays)) / \count($plays);
         $leads = \count(array_filter($plays, self::takesLead(...))) / \count($plays);
 
         return new CoverageReport(
             $coverage,
-            $this->findings($plays),
+            $this->findings([...$plays, ...array_map($run, $also)]),
             $outs,
             $leads,
             self::skills($plays),

@@ -48,7 +48,7 @@ final readonly class Cast
                 null === $player->traits->exchange
                     ? 0.0
                     : $player->traits->exchange -
-                        (Position::Catcher === $position ? $motion->exchangeCatcherSteal : $motion->exchangeSet),
+                        (Position::Catcher === $position ? $level->running->catcherExchange : $motion->exchangeSet),
             );
         }
 

@@ -63,6 +63,18 @@ final readonly class PlayFamilies
         return null;
     }
 
+    /** @return array<string, list<PlayFamily>> by the place that they share; one without a group by itself */
+    public function places(): array
+    {
+        $places = [];
+        foreach ($this->families as $family) {
+            $words = $family->words();
+            $places['' === $words->group ? $words->place : $words->group][] = $family;
+        }
+
+        return $places;
+    }
+
     public function find(string $key): ?PlayFamily
     {
         return $this->families[$key] ?? null;

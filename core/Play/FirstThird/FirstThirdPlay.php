@@ -160,7 +160,8 @@ final readonly class FirstThirdPlay implements Play
                 $this->race->tagAtThird(),
                 $cost,
             ),
-            $goes && (School::Through !== $this->school || $this->race->outAtHome($this->school, $this->third) > 0.5) => $this->thrown(
+            $goes && (School::Through !== $this->school || $this->race->outAtHome($this->school, $this->third) > 0.5)
+                => $this->thrown(
                 Base::Home,
                 Position::Catcher,
                 (1 - $this->race->getsBack($this->school, $this->third)) *

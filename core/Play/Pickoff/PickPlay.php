@@ -45,6 +45,7 @@ final readonly class PickPlay implements Play
     private PlaySetting $setting;
     /** What an ordinary throw that gets by costs, times how often it does; null when nothing was asked. */
     public ?float $errorCost;
+    private ?float $outSaves;
     private Errands $errands;
     private ThrowOption $option;
 
@@ -83,6 +84,7 @@ final readonly class PickPlay implements Play
             $trial->kind->isFromTheRubber(),
             $isBackedUp,
         );
+        $this->outSaves = null === $toll ? null : $toll->now() - $toll->after([$trial->base->value => null]);
         $this->option = $this->option($taker, $toll);
     }
 
@@ -94,6 +96,12 @@ final readonly class PickPlay implements Play
     public function options(): array
     {
         return [$this->option];
+    }
+
+    /** What the out is worth; null when nothing was asked of cost. */
+    public function outSaves(): ?float
+    {
+        return $this->outSaves;
     }
 
     /** Whether somebody is behind the throw in time. */
@@ -191,7 +199,7 @@ final readonly class PickPlay implements Play
     {
         $side = BatterSide::of($setting->state->context->batter);
         $jobs = $this->coverage->jobs(HoldCoverages::branch($this->trial->kind, $this->trial->base, $side));
-        $jobs[$this->firstBy()->value] = [RunnersJob::pick($this->trial->base, $this->trial->kind->isCatchers())];
+        $jobs[$this->firstBy()->value] = [RunnersJob::pick($this->trial->base, $this->trial->kind->skill())];
 
         return $jobs;
     }

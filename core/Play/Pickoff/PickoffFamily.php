@@ -11,8 +11,8 @@ use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Family\BeginsEmpty;
 use FoxCorner\Core\Play\Family\FamilyWords;
-use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Family\TrialFields;
 use FoxCorner\Core\Play\Running\PickKind;
@@ -21,7 +21,7 @@ use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Unknown;
 
 /** Throws behind a runner who is off his base: by the pitcher where leads are allowed, by the catcher elsewhere too. */
-final readonly class PickoffFamily implements PlayFamily
+final readonly class PickoffFamily implements BeginsEmpty
 {
     public const KEY = 'pick';
 
@@ -97,7 +97,7 @@ final readonly class PickoffFamily implements PlayFamily
     public function against(PlaySetting $setting, Coverage $coverage): \Closure
     {
         return static function (Trial $trial) use ($setting, $coverage): Play {
-            if (!$trial instanceof PickTrial) {
+            if (!($trial instanceof PickTrial)) {
                 throw new \LogicException('“' . $trial->words() . '” is no pick.');
             }
             $arises = Picks::near($trial, $setting->situation->bases, $setting->rules);

@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Play\Pickoff;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Bases;
+use FoxCorner\Core\Play\Running\Alarm;
 use FoxCorner\Core\Play\Running\PickKind;
 use FoxCorner\Core\Play\Running\PickRules;
 
@@ -36,7 +37,13 @@ final class Picks
     public static function near(?PickTrial $wanted, Bases $bases, RuleSet $rules): ?PickTrial
     {
         $open = self::open($bases, $rules);
-        if (null !== $wanted) {
+        if (null === $wanted) {
+            foreach ($open as $one) {
+                if ($one->kind === Alarm::usual($one->base, $rules)) {
+                    return $one;
+                }
+            }
+        } else {
             $likeness = static fn(PickTrial $one): int => 2 * (int) ($one->base === $wanted->base) +
                 (int) ($one->kind === $wanted->kind);
             foreach ($open as $one) {

@@ -28,6 +28,8 @@ final readonly class RundownClock
     private const LOOK = 0.2;
     /** ft to the side to which a thrower peels off (ours). */
     private const ASIDE = 8.0;
+    /** Throws on average up to which it is one. */
+    private const ONE = 1.05;
     /** s after which a bag is filled (ours). */
     private const FILLS = 0.9;
     /** s of the chase the other way that are drawn. */
@@ -226,11 +228,17 @@ final readonly class RundownClock
 
     private function title(): string
     {
+        $throws = $this->play->end->throws;
+
         return \sprintf(
-            '%s is out %d times in a hundred, with %.1f throws',
+            '%s is out %d times in a hundred, %s',
             $this->play->runner->name(),
             round(100 * $this->play->end->out),
-            $this->play->end->throws,
+            match (true) {
+                $throws < 0.1 => 'without a throw',
+                $throws < self::ONE => 'with one throw',
+                default => \sprintf('with %.1f throws', $throws),
+            },
         );
     }
 }

@@ -80,6 +80,17 @@ enum PickKind: string
         return \in_array($this, [self::Timed, self::FirstBehind, self::WheelFeint, self::OpenHand], true);
     }
 
+    /** What is practised for it. */
+    public function skill(): string
+    {
+        return match ($this) {
+            self::Quick, self::StepOff, self::Inside => 'pick-move',
+            self::Daylight, self::OpenHand, self::WheelFeint => 'daylight-pick',
+            self::Timed, self::FirstBehind => 'timed-pick',
+            self::CatcherBehind, self::CatcherAfterBunt => 'throw-behind',
+        };
+    }
+
     /** How much wider than a throw made standing it scatters: hurried, or out of a turn (ours). */
     public function wider(): float
     {
@@ -133,10 +144,9 @@ enum PickKind: string
         return match ($this) {
             self::Quick, self::FirstBehind => Hand::Left === $hand ? 0.2 : 0.1,
             self::StepOff => 0.05,
-            self::Daylight, self::OpenHand => 0.1,
-            self::Timed => 0.15,
-            self::Inside => 0.35,
-            self::WheelFeint => 0.3,
+            self::Daylight, self::OpenHand, self::Timed => 0.2,
+            self::Inside => 0.4,
+            self::WheelFeint => 0.35,
             self::CatcherBehind => 0.25,
             self::CatcherAfterBunt => 0.4,
         };

@@ -72,11 +72,15 @@ final readonly class Toll
         return $astray * ($out * $this->given($fromRubber ? 1 : 2) + (1 - $out) * $inPlay - $this->now());
     }
 
-    /** How often a runner must be safe to go at all. */
+    /** How often a runner must be safe to go at all; whoever is in his way goes with him. */
     public function breakEven(Base $from): float
     {
-        $safe = $this->after([$from->value => $from->value + 1]);
-        $out = $this->after([$from->value => null]);
+        $ends = [$from->value => $from->value + 1];
+        for ($base = $from->next(); null !== $base && $this->situation->bases->has($base); $base = $base->next()) {
+            $ends[$base->value] = $base->value + 1;
+        }
+        $safe = $this->after($ends);
+        $out = $this->after([$from->value => null] + $ends);
 
         return $safe <= $out ? 1.0 : max(0.0, min(1.0, ($this->now() - $out) / ($safe - $out)));
     }

@@ -9,12 +9,14 @@ use FoxCorner\Core\Field\Base;
 /** The tasks about runners while nobody has hit the ball. */
 final class RunnersJob
 {
-    /** The pitcher or the catcher, behind a runner. */
-    public static function pick(Base $base, bool $isCatcher): Job
+    /**
+     * The pitcher or the catcher, behind a runner.
+     *
+     * @param string $skill what is practised of it
+     */
+    public static function pick(Base $base, string $skill): Job
     {
-        return $isCatcher
-            ? Job::named(JobKind::Field, null, "Throw behind him, to {$base->word()}", 'throw-behind', 'throw-behind')
-            : Job::named(JobKind::Field, null, "On the sign, throw to {$base->word()}", 'pick', 'pick-move');
+        return Job::named(JobKind::Field, null, "On the sign, throw to {$base->word()}", 'pick', $skill);
     }
 
     /** The catcher, when a runner goes; the pitcher, when it is home. */
@@ -119,7 +121,8 @@ final class RunnersJob
     {
         $jobs = [];
         foreach (
-            [self::hold(...), self::takeThrow(...), self::cutShort(...), self::receive(...), self::fill(...)] as $of
+            [self::hold(...), self::takeThrow(...), self::cutShort(...), self::receive(...), self::fill(...)]
+            as $of
         ) {
             array_push($jobs, ...array_map(static fn(Base $base): Job => $of($base), Base::cases()));
         }

@@ -19,6 +19,7 @@ use FoxCorner\Core\Play\Running\Battery;
 use FoxCorner\Core\Play\Running\BetweenPitches;
 use FoxCorner\Core\Play\Running\Errands;
 use FoxCorner\Core\Play\Running\Going;
+use FoxCorner\Core\Play\Running\Helps;
 use FoxCorner\Core\Play\Running\StealKind;
 use FoxCorner\Core\Play\Running\StealRace;
 use FoxCorner\Core\Play\Running\Toll;
@@ -64,6 +65,14 @@ final readonly class StealPlay implements Play
     public function options(): array
     {
         return $this->options;
+    }
+
+    /** @return list<Helps> what would help against the runner in front, the most first */
+    public function helps(): array
+    {
+        $front = $this->going[0];
+
+        return Helps::all($this->race($front), $this->battery, $front->thief, $front->lead, $this->setting->rules);
     }
 
     public function timeline(): Timeline

@@ -98,6 +98,7 @@ final class RundownTest extends TestCase
         self::assertEqualsWithDelta(0.92 * $legs->distanceAfter(1.5), self::chase(Level::HighSchool)->run(1.5), 1e-9);
     }
 
+    /** @param array<int, string> $jobs by position number */
     #[
         TestWith([
             'R1-0',
@@ -118,7 +119,7 @@ final class RundownTest extends TestCase
         $coverage = RundownCoverages::for(Teams::state('baseball-90', $situation)->situation->bases)[0];
         $drawn = $coverage->jobs(RundownCoverages::branch($from));
         foreach ($jobs as $number => $key) {
-            self::assertSame($key, $drawn[(int) $number][0]->key());
+            self::assertSame($key, $drawn[$number][0]->key());
         }
         self::assertCount(9, $drawn, 'everybody has something to do');
     }
@@ -225,6 +226,7 @@ final class RundownTest extends TestCase
         }
     }
 
+    /** @param array<string, float|string> $fields */
     #[TestWith([['from' => 'home'], 'from'])]
     #[TestWith([['from' => 'first', 'off' => 2.0], 'runner'])]
     #[TestWith([['ball' => 'above'], 'ball'])]
@@ -233,7 +235,6 @@ final class RundownTest extends TestCase
     public function testWhatIsNoRundownIsRefused(array $fields, string $field): void
     {
         try {
-            /** @var array<string, float|string> $fields */
             (new RundownFamily())->trial($fields, ShippedRuleSets::get('baseball-90'));
             self::fail('It is none.');
         } catch (Problem $problem) {

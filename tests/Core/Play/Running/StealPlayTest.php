@@ -103,10 +103,13 @@ final class StealPlayTest extends TestCase
         self::assertSame([], $at('baseball-90', 'R1R3-0'));
         self::assertSame([], $at('baseball-90', 'none-0'));
         self::assertSame([], $at('slowpitch-65', 'R1-0'));
-        self::assertStringContainsString('no steal', $family->whyNot(
-            Teams::state('slowpitch-65', 'R1-0')->rules,
-            Teams::state('slowpitch-65', 'R1-0')->situation,
-        ));
+        self::assertStringContainsString(
+            'no steal',
+            $family->whyNot(
+                Teams::state('slowpitch-65', 'R1-0')->rules,
+                Teams::state('slowpitch-65', 'R1-0')->situation,
+            ),
+        );
     }
 
     public function testEverybodyHasAJobAndSomebodyIsBehindTheThrow(): void

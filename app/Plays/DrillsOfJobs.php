@@ -2,20 +2,24 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Plays\Outfield;
+namespace FoxCorner\App\Plays;
 
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use FoxCorner\Core\Practice\SkillFamily;
 
-/** The shipped drills that teach what one ball asks of its nine. */
+/** The shipped drills that teach what one play asks of its nine. */
 final class DrillsOfJobs
 {
     private const MOST = 4;
 
-    /** @return list<Drill> those first that teach most of the jobs */
-    public static function of(Timeline $play): array
+    /**
+     * @param SkillFamily ...$families whose drills are meant
+     *
+     * @return list<Drill> those first that teach most of the jobs
+     */
+    public static function of(Timeline $play, SkillFamily ...$families): array
     {
         $taught = [];
         foreach (ShippedDrills::all() as $drill) {
@@ -23,7 +27,7 @@ final class DrillsOfJobs
             foreach ($play->moves as $number => $move) {
                 foreach ($drill->serves[$number] ?? [] as $skill) {
                     $isAsked = $skill->value === ($move->jobs[0] ?? null)?->skill();
-                    $count += (int) ($isAsked && SkillFamily::Relays === $skill->family());
+                    $count += (int) ($isAsked && \in_array($skill->family(), $families, true));
                 }
             }
             if ($count > 0) {

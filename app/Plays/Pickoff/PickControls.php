@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plays\Pickoff;
+
+use FoxCorner\App\Plan\Address\SituationAddress;
+use FoxCorner\App\Plays\Running\RunnersControls;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Pickoff\PickoffFamily;
+use FoxCorner\Core\Play\Pickoff\Picks;
+use FoxCorner\Core\Play\Pickoff\PickTrial;
+use FoxCorner\Core\Runs\PlayCost;
+use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
+
+/** A throw behind a runner in an address: "pick", "bag", "off" in feet, "sign", "used". */
+#[AutoconfigureTag('fox.family_controls')]
+final readonly class PickControls extends RunnersControls
+{
+    public function __construct()
+    {
+        parent::__construct(new PickoffFamily(), [
+            'pick' => 'kind',
+            'bag' => 'base',
+            'off' => 'lead',
+            'sign' => 'sign',
+            'used' => 'used',
+        ]);
+    }
+
+    public function choices(SituationAddress $address, PlannedPlay $play, PlayCost $cost): PickChoices
+    {
+        return new PickChoices($address, $play, $this->trial($address->trial, $play->plan->state), $cost);
+    }
+
+    public function trial(array $carried, GameState $state): PickTrial
+    {
+        // Another bag has other throws: what was picked before need not be thrown there.
+        $base = $carried['bag'] ?? null;
+        $trial = parent::trial(array_diff_key($carried, null === $base ? [] : ['bag' => true]), $state);
+        $wanted = $trial instanceof PickTrial ? $trial : throw new \LogicException('It is a pick.');
+        foreach (Picks::open($state->situation->bases, $state->rules) as $open) {
+            if ($open->base->word() === ($base ?? $wanted->base->word()) && $open->kind === $wanted->kind) {
+                return PickTrial::thrown($open->kind, $open->base, $wanted->lead, $wanted->sign, $wanted->used);
+            }
+        }
+        foreach (Picks::open($state->situation->bases, $state->rules) as $open) {
+            if ($open->base->word() === $base) {
+                return $open;
+            }
+        }
+
+        return Picks::near($wanted, $state->situation->bases, $state->rules) ?? $wanted;
+    }
+
+    protected function usual(GameState $state): array
+    {
+        return Picks::near(null, $state->situation->bases, $state->rules)?->fields() ?? [];
+    }
+}
