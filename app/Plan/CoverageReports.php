@@ -51,7 +51,8 @@ final readonly class CoverageReports
     private function on(PlannedPlay $play, Coverage $coverage, ?PlayCost $cost): CoverageReport
     {
         $plan = $play->plan;
-        $all = [$play->family->key(), $plan->state, $plan->level, $plan->cast, $play->policy, $coverage, $cost];
+        $own = $play->isOwnSheet() ? $play->sheet() : [];
+        $all = [$play->family->key(), $plan->state, $plan->level, $plan->cast, $play->policy, $coverage, $cost, $own];
 
         return $this->cache->get(
             'report-' . hash('xxh128', serialize($all)),

@@ -64,6 +64,18 @@ final readonly class RunnersView
         return $this->query->base;
     }
 
+    /** "Quill on second, daylight" */
+    public function heading(): string
+    {
+        return \sprintf(
+            '%s %s %s%s',
+            $this->runner->name,
+            $this->isOn() ? 'on' : 'if he were on',
+            $this->query->base->word(),
+            null === $this->query->pick ? '' : ', ' . lcfirst($this->query->pick->label()),
+        );
+    }
+
     public function isOn(): bool
     {
         return $this->plan->state->situation->bases->has($this->query->base);

@@ -257,7 +257,8 @@ final class FoxTest extends TestCase
             '{}',
             'question',
             'throw, run, ground-ball, ground-ball-play, two-or-one, feed, relay, outfield-play, tag-up, ' .
-            'idle-check, steal, pick, looks, rundown, first-and-third, spot, play, bunt, bunt-map, coverage-audit, alignment, range, improve, schedule, runs, win',
+            'idle-check, steal, pick, looks, rundown, first-and-third, spot, play, bunt, bunt-map, coverage-audit, ' .
+            'alignment, range, improve, schedule, runs, win',
         ]),
     ]
     #[

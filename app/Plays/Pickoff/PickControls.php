@@ -13,6 +13,7 @@ use FoxCorner\Core\Play\Pickoff\Picks;
 use FoxCorner\Core\Play\Pickoff\PickTrial;
 use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
+use Symfony\Component\HttpFoundation\InputBag;
 
 /** A throw behind a runner in an address: "pick", "bag", "off" in feet, "sign", "used". */
 #[AutoconfigureTag('fox.family_controls')]
@@ -27,6 +28,12 @@ final readonly class PickControls extends RunnersControls
             'sign' => 'sign',
             'used' => 'used',
         ]);
+    }
+
+    public function read(InputBag $query): array
+    {
+        // An empty sign is one, too: none is agreed.
+        return parent::read($query) + ($query->has('sign') ? ['sign' => ''] : []);
     }
 
     public function choices(SituationAddress $address, PlannedPlay $play, PlayCost $cost): PickChoices

@@ -95,10 +95,10 @@ enum PickKind: string
     public function wider(): float
     {
         return match ($this) {
-            self::Quick, self::FirstBehind => 1.5,
+            self::Quick, self::FirstBehind => 1.3,
             self::StepOff => 1.2,
             self::CatcherBehind, self::CatcherAfterBunt => 1.15,
-            self::Daylight, self::OpenHand, self::Timed, self::Inside, self::WheelFeint => 1.8,
+            self::Daylight, self::OpenHand, self::Timed, self::Inside, self::WheelFeint => 1.5,
         };
     }
 
@@ -122,7 +122,7 @@ enum PickKind: string
         };
     }
 
-    /** s at which whoever takes it starts for the bag, before the thrower's first move if negative; null: he is there. */
+    /** s at which whoever takes it starts for the bag, negative: before the thrower's first move; null: he is there. */
     public function breaks(): ?float
     {
         return match ($this) {

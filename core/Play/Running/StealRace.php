@@ -23,7 +23,7 @@ final readonly class StealRace
     private const AWAY = 0.94;
     /** s after the catch until a catcher whom a late runner surprises begins to throw (ours). */
     private const SEES = 0.35;
-    /** s that the catcher's throw back to the mound is in the air: a runner on third who goes late goes with it (ours). */
+    /** s that the catcher's throw back to the mound takes: a runner on third who goes late goes with it (ours). */
     private const LOB = 1.0;
     private const TOLERANCE = 0.01;
 

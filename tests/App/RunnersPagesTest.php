@@ -1,0 +1,285 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\App;
+
+use FoxCorner\App\Club\Player;
+use FoxCorner\App\Club\Team;
+use FoxCorner\App\Runners\Log\EventKind;
+use FoxCorner\App\Runners\Log\RunnerEvent;
+use FoxCorner\App\Runners\Log\RunnerEventRepository;
+use FoxCorner\Core\Field\Base;
+use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\DomCrawler\Crawler;
+
+/** Runners: the lines, the table, holds, looks, what is counted, and the plays that begin with them. */
+final class RunnersPagesTest extends AppTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+    }
+
+    public function testTheTitleSaysWhatToDoAndMovesWithTheLead(): void
+    {
+        $this->open($this->terns(), '/runners/R2-1?lead=10');
+        self::assertSelectorTextContains('h1', 'Let R2 be');
+        self::assertSelectorTextContains('#work', 'inside the alarm line');
+        $this->open($this->terns(), '/runners/R2-1?lead=19');
+        self::assertSelectorTextContains('h1', 'past the alarm line');
+        $this->open($this->terns(), '/runners/R2-1?lead=30');
+        self::assertSelectorTextContains('h1', 'it pays R2 to go');
+    }
+
+    public function testTheAlarmLineMovesWithThrowFielderRunnerAndWish(): void
+    {
+        $line = function (string $query): float {
+            $text = $this->open($this->terns(), '/runners/R2-1?' . $query)
+                ->filter('.line-name')
+                ->first()
+                ->text();
+            self::assertMatchesRegularExpression('/^Alarm line, [\d.]+ ft$/', $text);
+
+            return (float) substr($text, 12);
+        };
+        $usual = $line('');
+
+        self::assertGreaterThan($usual + 1.0, $line('want=0.6'));
+        self::assertGreaterThan($usual + 0.5, $line('stands=35'), 'who stands too far is late');
+        self::assertLessThan($usual - 0.5, $line('pick=wheel-feint'));
+        self::assertNotEqualsWithDelta($usual, $line('runners=quick'), 0.2);
+    }
+
+    public function testTheTableIsSortedByWhichBatteryIsTouched(): void
+    {
+        $page = $this->open($this->terns(), '/runners/R1-0');
+        $chances = $page
+            ->filter('.steal-table tbody tr')
+            ->each(static fn(Crawler $row): int => (int) $row->filter('td')->eq(1)->text());
+        $sorted = $chances;
+        rsort($sorted);
+
+        self::assertSame($sorted, $chances);
+        self::assertGreaterThan(5, \count($chances), 'their batters are there');
+        self::assertSelectorTextContains('.steals', 'Petrik');
+    }
+
+    public function testWhatIsCountedMovesTheTable(): void
+    {
+        $cell = fn(): string => $this->open($this->terns(), '/runners/R1-0')
+            ->filter('.steals tbody tr')
+            ->reduce(static fn(Crawler $row): bool => str_contains($row->text(), 'Moss'))
+            ->filter('td')
+            ->first()
+            ->text();
+        $before = $cell();
+        $moss = $this->player('Moss');
+        for ($steal = 0; $steal < 20; ++$steal) {
+            $this->entities()->persist(
+                new RunnerEvent(
+                    $this->terns(),
+                    EventKind::Steal,
+                    Base::Second,
+                    true,
+                    $moss,
+                    null,
+                    null,
+                    null,
+                    null,
+                    'Somebody',
+                    new \DateTimeImmutable(),
+                ),
+            );
+        }
+        $this->entities()->flush();
+
+        self::assertNotSame($before, $cell());
+        preg_match('/(\d+) %/', $before, $was);
+        preg_match('/(\d+) %/', $cell(), $is);
+        self::assertGreaterThan((int) ($was[1] ?? 0) + 10, (int) ($is[1] ?? 0), 'all caught: more outs');
+    }
+
+    public function testPlayersSeeTheLinesButNobodysTimes(): void
+    {
+        $this->signIn('player');
+        $page = $this->open($this->team(), '/runners/R1-0');
+
+        self::assertResponseIsSuccessful();
+        self::assertCount(0, $page->filter('.steals, .steal-table'));
+        $this->open($this->team(), '/runners');
+        self::assertResponseStatusCodeSame(403);
+    }
+
+    public function testInFastpitchOnlyTheCatcherThrowsAndTheBookIsNamed(): void
+    {
+        $page = $this->open($this->team(), '/runners/R1-0');
+        $kinds = $page
+            ->filter('#pick option')
+            ->each(static fn(Crawler $option): string => (string) $option->attr('value'));
+
+        self::assertSame(['catcher-behind', 'catcher-after-bunt'], $kinds);
+        self::assertSelectorTextContains('#work', 'umpire decide');
+        self::assertSelectorTextContains('#work', 'Early-leaving watch');
+        $this->open($this->team(), '/field/R1-0?view=pick');
+        self::assertSelectorTextContains('#work', 'Why 3 others are not here');
+    }
+
+    #[TestWith(['base=fourth', 'base'])]
+    #[TestWith(['pick=hidden', 'pick'])]
+    #[TestWith(['lead=far', 'lead'])]
+    #[TestWith(['lead=99', 'lead'])]
+    #[TestWith(['want=2', 'want'])]
+    #[TestWith(['seed=-1', 'seed'])]
+    #[TestWith(['runner=nobody', 'runner'])]
+    #[TestWith(['goes=backwards', 'goes'])]
+    public function testABadAddressNamesItsPart(string $query, string $part): void
+    {
+        $this->open($this->terns(), '/runners/R2-1?' . $query);
+
+        self::assertResponseStatusCodeSame(404);
+        self::assertStringContainsString($part, strtolower($this->browser->getCrawler()->text()));
+    }
+
+    public function testTheSameNumberDrawsTheSameLooks(): void
+    {
+        $card = fn(int $seed): string => $this->open($this->terns(), "/runners/looks/$seed")
+            ->filter('.looks-card')
+            ->text();
+
+        self::assertSame($card(5), $card(5));
+        self::assertNotSame($card(5), $card(6));
+        self::assertSame(30, $this->open($this->terns(), '/runners/looks/5')->filter('.looks-card li')->count());
+    }
+
+    public function testTheThumbCountsAndTakesBack(): void
+    {
+        $pitcher = $this->player('Vane')->id()->toRfc4122();
+        $this->open($this->terns(), "/runners?pitcher=$pitcher&lead=11.5");
+        $before = \count($this->events()->lately($this->terns()));
+        $this->press('Pick to second: out');
+        $page = $this->browser->followRedirect();
+        $latest = $this->events()->latest($this->terns());
+
+        self::assertSame(
+            [EventKind::Pick, Base::Second, true, 11.5],
+            [$latest?->kind, $latest?->base, $latest?->isOut, $latest?->leadFeet],
+        );
+        self::assertSame('Vane', $latest?->pitcher?->asRosterPlayer()->name);
+        self::assertSelectorExists("#pitcher option[value='$pitcher'][selected]", 'who pitches stays');
+        self::assertStringContainsString('Pick to second: out, lead 11.5 ft', $page->text());
+        $this->browser->submitForm('Take the last one back');
+        $this->browser->followRedirect();
+        self::assertCount($before, $this->events()->lately($this->terns()));
+    }
+
+    public function testAHabitOfLooksIsFlagged(): void
+    {
+        $petrik = $this->player('Petrik')->id()->toRfc4122();
+        $this->open($this->terns(), "/runners?pitcher=$petrik");
+        self::assertSelectorTextContains('.finding', 'Mix them.', 'the demo has one');
+        $vane = $this->player('Vane')->id()->toRfc4122();
+        $this->open($this->terns(), "/runners?pitcher=$vane");
+        foreach ([0, 3, 1, 2, 0, 1] as $looks) {
+            $this->press($looks . (1 === $looks ? ' look' : ' looks'));
+            $this->browser->followRedirect();
+        }
+        self::assertSelectorTextContains('.good', 'Nobody can time him.');
+    }
+
+    /** @param array<string, string> $fields */
+    #[TestWith([['kind' => 'steal', 'base' => 'fourth'], 'base'])]
+    #[TestWith([['kind' => 'nap', 'base' => 'second'], 'kind'])]
+    #[TestWith([['kind' => 'looks', 'looks' => '9'], 'looks'])]
+    #[TestWith([['kind' => 'steal', 'base' => 'second', 'lead' => 'far'], 'lead'])]
+    #[TestWith([['kind' => 'steal', 'base' => 'second', 'pitcher' => 'nobody'], 'pitcher'])]
+    public function testWhatIsNoCountIsRefused(array $fields, string $field): void
+    {
+        $page = $this->open($this->terns(), '/runners');
+        $token = $page->filter('input[name=_token]')->first()->attr('value');
+        $this->browser->request('POST', '/terns/runners', $fields + ['_token' => $token, 'out' => '1']);
+
+        self::assertResponseStatusCodeSame(404);
+        self::assertStringContainsString($field, strtolower($this->browser->getCrawler()->text()));
+    }
+
+    public function testAPickGoesOnOurListWithItsSignAndWithoutOneIsAFinding(): void
+    {
+        $this->open($this->terns(), '/field/R2-1?view=pick&pick=timed&bag=second');
+        self::assertSelectorTextContains('#work', 'Cap, then belt');
+        $this->browser->submitForm('Put it on our list', ['sign' => '']);
+        $this->follow();
+        self::assertAnySelectorTextContains('.finding', 'The pitcher is surprised');
+        self::assertSelectorTextContains('#work', 'none agreed');
+        $this->press('Take off Timed to second.');
+        $this->follow();
+    }
+
+    public function testEveryPlayAboutRunnersIsDrawnAndAPickEndsInARundown(): void
+    {
+        foreach (['pick', 'steal', 'rundown'] as $family) {
+            $this->open($this->terns(), "/field/R1R2-1?view=$family");
+            self::assertResponseIsSuccessful();
+            self::assertSelectorExists('[data-play]');
+        }
+        $page = $this->open($this->terns(), '/field/R1R3-1?view=first-third&third=goes');
+        self::assertSelectorTextContains('.first-third', 'Through to second');
+        self::assertSelectorTextContains('#work', 'Drills');
+        $this->browser->click($page->selectLink('Watch the rundown')->link());
+        self::assertSelectorTextContains('h1', 'R3 is out');
+        self::assertStringContainsString('view=rundown', $this->browser->getRequest()->getUri());
+        self::assertStringContainsString('from=third', $this->browser->getRequest()->getUri());
+    }
+
+    public function testTheirPagesListTheSchools(): void
+    {
+        foreach (
+            [
+                'pick/R2-1' => 'Shortstop holds',
+                'steal/R1-0' => 'Second baseman always',
+                'first-third/R1R3-0' => 'Back to the pitcher',
+                'rundown/R1-1' => 'Pitcher stays out',
+            ]
+            as $path => $school
+        ) {
+            $this->open($this->terns(), "/plays/$path");
+            self::assertResponseIsSuccessful($path);
+            self::assertSelectorTextContains('#coverage', $school);
+            self::assertSelectorTextContains('.rail', 'Runners');
+        }
+        $this->open($this->terns(), '/plays/first-third/R1-0');
+        self::assertSelectorTextContains('#work', 'It needs runners on first and third');
+    }
+
+    /** A button by what a screen reader says of it. */
+    private function press(string $label): void
+    {
+        $this->browser->submit(
+            $this->browser
+                ->getCrawler()
+                ->filter("button[aria-label='$label']")
+                ->last()
+                ->form(),
+        );
+    }
+
+    private function terns(): Team
+    {
+        return $this->entities()
+            ->getRepository(Team::class)
+            ->findOneBy(['name' => 'Terns']) ?? throw new \LogicException('The demo has them.');
+    }
+
+    private function player(string $name): Player
+    {
+        return $this->entities()
+            ->getRepository(Player::class)
+            ->findOneBy(['team' => $this->terns(), 'name' => $name]) ?? throw new \LogicException("$name plays.");
+    }
+
+    private function events(): RunnerEventRepository
+    {
+        return self::getContainer()->get(RunnerEventRepository::class);
+    }
+}
