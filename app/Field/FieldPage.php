@@ -106,7 +106,7 @@ final class FieldPage extends AbstractController
         ];
     }
 
-    /** @return array<string, string|null>|null what leads to the play in which this one may end; null when it ends here */
+    /** @return array<string, string|null>|null what leads to the play in which this one may end; null: in none */
     private function goesOn(Timeline $play, PlayFamily $family): ?array
     {
         $next = $this->controls->families->takingOver();

@@ -12,7 +12,7 @@ use FoxCorner\Core\Play\Running\PickRace;
 use FoxCorner\Core\Range\RangeMap;
 use FoxCorner\Core\Runs\PlayCost;
 
-/** The ways to hold a runner, and what each costs in range: the range engine with whoever holds where he then stands. */
+/** The ways to hold a runner, and what each costs in range: of whoever holds, where he then stands. */
 final class Holds
 {
     /** Of the way back to his spot that whoever dances in and out has gone when the ball is hit (ours). */

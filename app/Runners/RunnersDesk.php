@@ -126,7 +126,7 @@ final readonly class RunnersDesk
         );
     }
 
-    /** @return non-empty-list<NamedRunner> whoever is on by the situation first, then those that have been scouted, quickest first */
+    /** @return non-empty-list<NamedRunner> whoever is on by the situation, then who was scouted, quickest first */
     private function runners(Team $team, ReadPlan $read, Base $base): array
     {
         $plan = $read->plan;

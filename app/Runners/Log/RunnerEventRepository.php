@@ -8,6 +8,7 @@ use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Play\Running\StealRecord;
+use Symfony\Component\Uid\Uuid;
 
 /** @extends ServiceEntityRepository<RunnerEvent> */
 final class RunnerEventRepository extends ServiceEntityRepository
@@ -63,7 +64,7 @@ final class RunnerEventRepository extends ServiceEntityRepository
     {
         $lines = [];
         foreach (self::AS as $as) {
-            /** @var list<array{player: \Symfony\Component\Uid\Uuid, name: string, kind: EventKind, isOut: bool|null, times: int}> $rows */
+            /** @var list<array{player: Uuid, name: string, kind: EventKind, isOut: bool|null, times: int}> $rows */
             $rows = $this->createQueryBuilder('event')
                 ->select('who.id AS player', 'who.name AS name', 'event.kind AS kind', 'event.isOut AS isOut')
                 ->addSelect('COUNT(event.id) AS times')

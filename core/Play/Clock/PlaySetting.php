@@ -79,15 +79,31 @@ final readonly class PlaySetting
             self::runnersOf($this->state, $this->level, RunnerMind::onTheGround(...)),
         );
 
+        return $this->but(runners: $runners);
+    }
+
+    /**
+     * The same but for what is given.
+     *
+     * @param list<BaseRunner>|null  $runners
+     * @param array<int, float>|null $threats null: by who runs
+     */
+    private function but(
+        ?Cast $cast = null,
+        ?BatterRunner $batter = null,
+        ?array $runners = null,
+        ?array $threats = null,
+    ): self {
         return new self(
             $this->state,
             $this->level,
-            $this->cast,
-            $this->batter,
-            $runners,
+            $cast ?? $this->cast,
+            $batter ?? $this->batter,
+            $runners ?? $this->runners,
             $this->policy,
             $this->throwing,
             $this->cost,
+            $threats,
         );
     }
 
@@ -121,31 +137,13 @@ final readonly class PlaySetting
         $cast = $this->cast->surprised($motion->infieldReaction + $motion->surprise);
         $batter = $this->batter->startingAfter($motion->startSlap);
 
-        return new self(
-            $this->state,
-            $this->level,
-            $cast,
-            $batter,
-            $this->runners,
-            $this->policy,
-            $this->throwing,
-            $this->cost,
-        );
+        return $this->but(cast: $cast, batter: $batter);
     }
 
     /** The same nine, who saw the batter square around: they lean the way they will go as the ball comes down. */
     public function expecting(): self
     {
-        return new self(
-            $this->state,
-            $this->level,
-            $this->cast->sooner($this->level->motion->buntShown),
-            $this->batter,
-            $this->runners,
-            $this->policy,
-            $this->throwing,
-            $this->cost,
-        );
+        return $this->but(cast: $this->cast->sooner($this->level->motion->buntShown));
     }
 
     /** The same with the runner of a base gone with the pitch. */
@@ -156,16 +154,7 @@ final readonly class PlaySetting
             $this->runners,
         );
 
-        return new self(
-            $this->state,
-            $this->level,
-            $this->cast,
-            $this->batter,
-            $runners,
-            $this->policy,
-            $this->throwing,
-            $this->cost,
-        );
+        return $this->but(runners: $runners);
     }
 
     /**
@@ -175,33 +164,13 @@ final readonly class PlaySetting
      */
     public function threatened(array $threats): self
     {
-        return new self(
-            $this->state,
-            $this->level,
-            $this->cast,
-            $this->batter,
-            $this->runners,
-            $this->policy,
-            $this->throwing,
-            $this->cost,
-            $threats,
-        );
+        return $this->but(threats: $threats);
     }
 
     /** The same with one of the nine somewhere else before the pitch. */
     public function moved(Position $position, Point $to): self
     {
-        return new self(
-            $this->state,
-            $this->level,
-            $this->cast->moved($position, $to),
-            $this->batter,
-            $this->runners,
-            $this->policy,
-            $this->throwing,
-            $this->cost,
-            $this->threats,
-        );
+        return $this->but(cast: $this->cast->moved($position, $to), threats: $this->threats);
     }
 
     /**

@@ -34,12 +34,13 @@ final readonly class Choice
 
     public static function of(FirstThirdRace $race, Toll $toll, GameState $state): self
     {
+        $chances = new Chances($race);
         $costs = $scores = [];
         foreach (School::cases() as $school) {
             $against = $runs = [];
             foreach (ThirdRunner::cases() as $third) {
-                $against[$third->value] = self::cost($school, $third, $race, $toll, $state->situation);
-                $runs[] = self::scores($school, $third, $race);
+                $against[$third->value] = self::cost($school, $third, $race, $chances, $toll, $state->situation);
+                $runs[] = self::scores($school, $third, $chances);
             }
             $costs[$school->value] = $against;
             $scores[$school->value] = max($runs);
@@ -59,9 +60,9 @@ final readonly class Choice
                 self::average($costs[$school->value], $game->columns),
                 $game->rows[$school->value] ?? 0.0,
                 isset($open[$school->value]),
-                self::isThrownToSecond($school) ? $race->outAtSecond() * $race->unspoiled($school) : 0.0,
-                $race->outAtHome($school, ThirdRunner::Goes),
-                School::FeintThird === $school ? $race->outAtThird(ThirdRunner::Goes) : 0.0,
+                self::isThrownToSecond($school) ? $chances->outAtSecond() * $chances->unspoiled($school) : 0.0,
+                $chances->outAtHome($school, ThirdRunner::Goes),
+                School::FeintThird === $school ? $chances->outAtThird(ThirdRunner::Goes) : 0.0,
                 $scores[$school->value],
             ),
             School::cases(),
@@ -117,10 +118,11 @@ final readonly class Choice
         School $school,
         ThirdRunner $third,
         FirstThirdRace $race,
+        Chances $chances,
         Toll $toll,
         Situation $situation,
     ): float {
-        $astray = $race->astray($school);
+        $astray = $chances->astray($school);
         // A ball that gets by: one scores, the other is on third.
         $lost = $toll->after([1 => 3, 3 => 4]);
         $stays = ThirdRunner::Stays === $third;
@@ -129,44 +131,49 @@ final readonly class Choice
             (1 - $astray) *
                 match (true) {
                     School::Concede === $school => $toll->after([1 => 2]),
-                    School::FeintThird === $school => self::third($race->outAtThird($third), $toll),
+                    School::FeintThird === $school => self::third($chances->outAtThird($third), $toll),
                     $stays && self::isThrownToSecond($school) => self::second(
-                        $race->outAtSecond() * $race->unspoiled($school),
+                        $chances->outAtSecond() * $chances->unspoiled($school),
                         $toll,
                     ),
                     $stays => $toll->after([1 => 2]),
-                    School::Through === $school => self::through($third, $race, $toll, $situation),
-                    default => self::cut($school, $third, $race, $toll),
+                    School::Through === $school => self::through($third, $race, $chances, $toll, $situation),
+                    default => self::cut($school, $third, $chances, $toll),
                 };
     }
 
     /** The chance that the runner on third scores on it. */
-    private static function scores(School $school, ThirdRunner $third, FirstThirdRace $race): float
+    private static function scores(School $school, ThirdRunner $third, Chances $chances): float
     {
         if (ThirdRunner::Stays === $third || School::Concede === $school || School::FeintThird === $school) {
-            return $race->astray($school);
+            return $chances->astray($school);
         }
 
-        return $race->astray($school) +
-            (1 - $race->astray($school)) *
-                (1 - $race->getsBack($school, $third)) *
-                (1 - $race->outAtHome($school, $third));
+        return $chances->astray($school) +
+            (1 - $chances->astray($school)) *
+                (1 - $chances->getsBack($school, $third)) *
+                (1 - $chances->outAtHome($school, $third));
     }
 
     /** The runner on third sees it cut: he gets back, or is thrown at. */
-    private static function cut(School $school, ThirdRunner $third, FirstThirdRace $race, Toll $toll): float
+    private static function cut(School $school, ThirdRunner $third, Chances $chances, Toll $toll): float
     {
-        $back = $race->getsBack($school, $third);
+        $back = $chances->getsBack($school, $third);
 
-        return $back * $toll->after([1 => 2]) + (1 - $back) * self::home($race->outAtHome($school, $third), $toll);
+        return $back * $toll->after([1 => 2]) + (1 - $back) * self::home($chances->outAtHome($school, $third), $toll);
     }
 
     /** The throw is at second and the runner on third on his way: home at once, or the tag first. */
-    private static function through(ThirdRunner $third, FirstThirdRace $race, Toll $toll, Situation $situation): float
-    {
-        $home = self::home($race->outAtHome(School::Through, $third), $toll);
-        $second = $race->outAtSecond();
-        $later = $race->outAtHome(School::Through, $third, true);
+    private static function through(
+        ThirdRunner $third,
+        FirstThirdRace $race,
+        Chances $chances,
+        Toll $toll,
+        Situation $situation,
+    ): float {
+        $home = self::home($chances->outAtHome(School::Through, $third), $toll);
+        $second = $chances->outAtSecond();
+        $later = $chances->outAtHome(School::Through, $third, true);
         $endsIt = Outs::Two === $situation->outs && $race->tagAtSecond() < $race->thirdThere($third);
         $out = $endsIt
             ? $toll->after([1 => null])

@@ -25,11 +25,12 @@ use FoxCorner\Core\Runs\PlayCost;
 /** A first-and-third steal on the clock, as the coverage answers it. */
 final readonly class FirstThirdPlay implements Play
 {
-    /** ft from third toward home by which a shown bunt draws the third baseman in, as a share of the base path (ours). */
+    /** Of the base path, from third toward home, by which a shown bunt draws the third baseman in (ours). */
     private const DRAWN_IN = 0.3;
 
     public School $school;
     public FirstThirdRace $race;
+    public Chances $chances;
     public Choice $choice;
     public ThirdRunner $third;
     public Going $first;
@@ -78,6 +79,7 @@ final readonly class FirstThirdPlay implements Play
             $trial->when,
             min($this->errands->takenFrom(Base::Second), 10.0),
         );
+        $this->chances = new Chances($this->race);
         $cost = $setting->cost ?? PlayCost::inRuns($setting->level->chain());
         $this->choice = Choice::of($this->race, new Toll($cost, $setting->situation), $setting->state);
         $this->third = $trial->third ?? $this->choice->worth($this->school)->worst();
@@ -156,16 +158,16 @@ final readonly class FirstThirdPlay implements Play
             School::FeintThird === $this->school => $this->thrown(
                 Base::Third,
                 $this->errands->taker(Base::Third),
-                $this->race->outAtThird($this->third),
+                $this->chances->outAtThird($this->third),
                 $this->race->tagAtThird(),
                 $cost,
             ),
-            $goes && (School::Through !== $this->school || $this->race->outAtHome($this->school, $this->third) > 0.5)
+            $goes && (School::Through !== $this->school || $this->chances->outAtHome($this->school, $this->third) > 0.5)
                 => $this->thrown(
                 Base::Home,
                 Position::Catcher,
-                (1 - $this->race->getsBack($this->school, $this->third)) *
-                    $this->race->outAtHome($this->school, $this->third),
+                (1 - $this->chances->getsBack($this->school, $this->third)) *
+                    $this->chances->outAtHome($this->school, $this->third),
                 $this->race->tagAtHome($this->school),
                 $cost,
             ),
@@ -179,7 +181,7 @@ final readonly class FirstThirdPlay implements Play
             default => $this->thrown(
                 Base::Second,
                 $this->errands->taker(Base::Second),
-                $this->race->outAtSecond() * $this->race->unspoiled($this->school),
+                $this->chances->outAtSecond() * $this->chances->unspoiled($this->school),
                 $this->race->tagAtSecond(),
                 $cost,
             ),

@@ -8,15 +8,12 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\Ball;
-use FoxCorner\Core\Motion\Giving;
-use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\Play\Running\Battery;
 use FoxCorner\Core\Play\Running\Leads;
 use FoxCorner\Core\Play\Running\StealKind;
 use FoxCorner\Core\Play\Running\StealRace;
-use FoxCorner\Core\Play\Running\TagThrow;
 use FoxCorner\Core\Play\Running\Thief;
 
 /**
@@ -32,37 +29,27 @@ final readonly class FirstThirdRace
     private const STEPS_OFF = 0.8;
     /** s that a feint costs before the throw (ours). */
     public const FEINT = 0.3;
-    /** Of runners who go with the throw, those whom a feint takes; of them, those who are out (ours). */
-    private const FOOLED = 0.3;
-    private const CAUGHT = 0.85;
-    /** s after his first step until which he still gets back when he sees it cut, and how sharp that is (ours). */
-    private const COMMITTED = 0.5;
-    private const SHARP = 0.15;
     /** s by which a shown bunt keeps the catcher, and the middle infielders (ours). */
     private const BUNT = 0.05;
     private const BUNT_MIDDLE = 0.3;
     /** ft in front of second at which a throw through is cut; of the way there, where a short one is (ours). */
     private const IN_FRONT = 15.0;
     private const HALF_WAY = 0.62;
-    /** Of throws that are not caught at second, those that get by both men there (ours). */
-    private const LOST = 0.3;
     /** s by which whoever takes it at the bag throws later: a runner slides at him (ours). */
     private const SLIDE = 0.2;
-    /** Of throws that are let go past a cut man, those that he spoils (ours). */
-    private const SPOILED = 0.03;
 
     private Throws $throws;
     private float $home2;
 
     public function __construct(
         private Battery $battery,
-        private Thief $first,
+        public Thief $first,
         private float $firstLead,
-        private Thief $third,
+        public Thief $third,
         private float $thirdLead,
         private Speed $middle,
-        private RuleSet $rules,
-        private LevelProfile $level,
+        public RuleSet $rules,
+        public LevelProfile $level,
         private GoesWhen $when,
         private float $cover = 0.0,
     ) {
@@ -95,17 +82,6 @@ final readonly class FirstThirdRace
             : $this->steal()->runner($this->first, $this->firstLead);
     }
 
-    /** The out at second, once the ball is on its way there. */
-    public function outAtSecond(): float
-    {
-        $margin = $this->firstThere() - $this->tagAtSecond();
-
-        return TagThrow::over($this->toSecond(), Giving::reach(Base::Second), $this->level->skills)->out(
-            $margin,
-            $this->first->spread,
-        );
-    }
-
     public function tagAtSecond(): float
     {
         $late = GoesWhen::FakeBunt === $this->when ? self::BUNT_MIDDLE : 0.0;
@@ -130,18 +106,6 @@ final readonly class FirstThirdRace
         return $this->thirdStarts($third) + $this->third->secondsFrom($this->off());
     }
 
-    /** The chance that he is back at third when the throw is cut. */
-    public function getsBack(School $school, ThirdRunner $third): float
-    {
-        return School::Through === $school
-            ? 0.0
-            : 1 -
-                    OutChance::ofMargin(
-                        $this->cutAt($school) - $this->thirdStarts($third) - self::COMMITTED,
-                        self::SHARP,
-                    );
-    }
-
     /** ft off third as the ball is thrown. */
     public function off(): float
     {
@@ -149,43 +113,17 @@ final readonly class FirstThirdRace
     }
 
     /**
-     * The out at the plate when the runner of third goes with the throw.
+     * s at which a throw home could be held there, tag made.
      *
      * @param bool $tagsFirst whoever has the ball at second tags the runner there before he throws home
      */
-    public function outAtHome(School $school, ThirdRunner $third, bool $tagsFirst = false): float
+    public function tagAtHome(School $school, bool $tagsFirst = false): float
     {
-        $stop = $this->stop($school);
-        if (null === $stop) {
-            return 0.0;
-        }
-        [$feet, $back] = $stop;
-        $arm = School::ToPitcher === $school ? $this->battery->pitcher : $this->middle;
-        $caught =
-            $this->released() +
-            $this->throws->given($feet, $this->arm()) +
-            ($tagsFirst ? $this->level->motion->tag : 0.0);
-        $there = $caught + $this->exchange($school) + $this->throws->given($back, $arm) + $this->level->motion->tag;
-
-        return Giving::caught(
-            $feet,
-            Giving::reach(Base::Second),
-            $this->level->skills->throw,
-            $this->level->skills->bag,
-        ) *
-            TagThrow::over($back, Giving::reach(Base::Home), $this->level->skills)->out(
-                $this->thirdThere($third) - $there,
-                $this->third->spread,
-            );
-    }
-
-    /** s at which a throw home could be held there, tag made. */
-    public function tagAtHome(School $school): float
-    {
-        [$feet, $back] = $this->stop($school) ?? [0.0, 0.0];
+        $back = $this->stop($school)[1] ?? 0.0;
 
         return $this->cutAt($school) +
-            $this->exchange($school) +
+            ($tagsFirst ? $this->level->motion->tag : 0.0) +
+            $this->exchanging($school) +
             $this->throws->given($back, School::ToPitcher === $school ? $this->battery->pitcher : $this->middle) +
             $this->level->motion->tag;
     }
@@ -196,19 +134,6 @@ final readonly class FirstThirdRace
         [$feet] = $this->stop($school) ?? [0.0, 0.0];
 
         return $this->released() + $this->throws->given($feet, $this->arm());
-    }
-
-    /** The out at third after a feint: one who is taken in is caught, another has to be back. */
-    public function outAtThird(ThirdRunner $third): float
-    {
-        if (ThirdRunner::Goes === $third) {
-            return self::FOOLED * self::CAUGHT;
-        }
-
-        return TagThrow::over($this->rules->basePath, Giving::reach(Base::Third), $this->level->skills)->out(
-            $this->backAtThird() - $this->tagAtThird(),
-            $this->third->spread,
-        );
     }
 
     /** s at which the tag is made at third after a feint. */
@@ -224,32 +149,6 @@ final readonly class FirstThirdRace
     public function backAtThird(): float
     {
         return $this->released() + self::FEINT + $this->third->secondsBack($this->thirdLead, $this->level->motion);
-    }
-
-    /** The chance that a throw lets everybody go on. */
-    public function astray(School $school): float
-    {
-        $feet = match ($school) {
-            School::Concede => 0.0,
-            School::FeintThird => $this->rules->basePath,
-            School::ReadCut => $this->toSecond(),
-            default => $this->stop($school)[0] ?? 0.0,
-        };
-
-        return self::LOST *
-            (1 -
-                Giving::caught(
-                    $feet,
-                    Giving::reach(Base::Second),
-                    $this->level->skills->throw,
-                    $this->level->skills->bag,
-                ));
-    }
-
-    /** Of throws that are meant for second, those that get there past a cut man. */
-    public function unspoiled(School $school): float
-    {
-        return School::ReadCut === $school ? 1 - self::SPOILED : 1.0;
     }
 
     /**
@@ -296,10 +195,11 @@ final readonly class FirstThirdRace
     /** s from the catch of whoever stops the throw until it leaves his hand again. */
     public function exchanging(School $school): float
     {
-        return $this->exchange($school);
+        return $this->level->motion->exchangeSet + (School::Through === $school ? self::SLIDE : 0.0);
     }
 
-    private function toSecond(): float
+    /** ft of a throw to second. */
+    public function toSecond(): float
     {
         return $this->home2 - (GoesWhen::Early === $this->when ? $this->rules->pitchingDistance : 0.0);
     }
@@ -307,11 +207,6 @@ final readonly class FirstThirdRace
     private function arm(): Speed
     {
         return GoesWhen::Early === $this->when ? $this->battery->pitcher : $this->battery->catcher;
-    }
-
-    private function exchange(School $school): float
-    {
-        return $this->level->motion->exchangeSet + (School::Through === $school ? self::SLIDE : 0.0);
     }
 
     private function steal(): StealRace

@@ -8,7 +8,7 @@ use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use Random\Randomizer;
 
-/** Looks and holds for the next pitches, drawn so that the mix is the coach's and a runner who watches knows nothing. */
+/** Looks and holds for the next pitches: the coach's mix, drawn so that a runner who watches knows nothing. */
 final readonly class LooksDrawn
 {
     public const MOST_PITCHES = 200;

@@ -6,7 +6,6 @@ namespace FoxCorner\Core\Play\Pickoff;
 
 use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Clock\CaughtBetween;
 use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\EventKind;
@@ -31,8 +30,6 @@ use FoxCorner\Core\Play\Scheme\RunnersJob;
 /** A throw behind a runner on the clock: seconds from the thrower's first move; of a catcher's, from his catch. */
 final readonly class PickPlay implements Play
 {
-    /** ft that whoever is to take it plays nearer the bag than the plan has him, when he knows what comes (ours). */
-    private const CHEATS = 20.0;
     /** s after the first move until the others have seen where it goes (ours). */
     private const SEEN = 0.35;
 
@@ -51,7 +48,8 @@ final readonly class PickPlay implements Play
 
     public function __construct(PlaySetting $setting, private Coverage $coverage, public PickTrial $trial)
     {
-        [$setting, $this->nearer] = $this->cheating($setting);
+        $reach = WithinReach::of($setting, $this->jobs($setting), $trial, self::battery($setting));
+        [$setting, $this->nearer] = [$reach->setting, $reach->nearer];
         $this->setting = $setting;
         $this->going = $this->runner();
         $battery = self::battery($setting);
@@ -69,7 +67,7 @@ final readonly class PickPlay implements Play
             $trial->kind,
             $trial->base,
             $battery,
-            null === $who ? null : $this->fromBag($setting, $who),
+            null === $who ? null : WithinReach::fromBag($setting, $who, $trial),
             ($who ?? $setting->cast->at(Position::Pitcher))->legs,
             $setting->rules,
             $setting->level,
@@ -115,7 +113,9 @@ final readonly class PickPlay implements Play
     {
         $taker = $this->errands->taker($this->trial->base);
 
-        return null === $taker ? null : $this->fromBag($this->setting, $this->setting->cast->at($taker));
+        return null === $taker
+            ? null
+            : WithinReach::fromBag($this->setting, $this->setting->cast->at($taker), $this->trial);
     }
 
     public function timeline(): Timeline
@@ -223,39 +223,6 @@ final readonly class PickPlay implements Play
         return $own;
     }
 
-    /**
-     * Whoever is to be at the bag stands within reach of it, as far as he can without showing it.
-     *
-     * @return array{PlaySetting, float} and by how many ft he is nearer
-     */
-    private function cheating(PlaySetting $setting): array
-    {
-        $taker = (new Errands(
-            $setting,
-            PickRace::from($this->trial->kind, $setting->rules),
-            $this->jobs($setting),
-            0.0,
-        ))->taker($this->trial->base);
-        if (null === $taker || null === $this->trial->kind->breaks()) {
-            return [$setting, 0.0];
-        }
-        $who = $setting->cast->at($taker);
-        $race = PickRace::of(
-            $this->trial->kind,
-            $this->trial->base,
-            self::battery($setting),
-            0.0,
-            $who->legs,
-            $setting->rules,
-            $setting->level,
-        );
-        $feet = $this->fromBag($setting, $who);
-        $nearer = min(self::CHEATS, max(0.0, $feet - $race->withinReach($who->legs)));
-        $bag = $setting->bag($this->trial->base);
-
-        return $nearer < 0.1 ? [$setting, 0.0] : [$setting->moved($taker, $who->start->toward($bag, $nearer)), $nearer];
-    }
-
     private static function battery(PlaySetting $setting): Battery
     {
         return Battery::of(
@@ -263,16 +230,6 @@ final readonly class PickPlay implements Play
             $setting->cast->at(Position::Pitcher)->player->traits,
             $setting->cast->at(Position::Catcher)->player->traits,
         );
-    }
-
-    /** A first baseman who holds stands at the bag; only with the pitch does he come off it. */
-    private function fromBag(PlaySetting $setting, CastMember $who): float
-    {
-        $feet = $who->start->distanceTo($setting->bag($this->trial->base));
-        $shuffled = $setting->level->motion->holdShuffle;
-        $isHeld = Position::FirstBase === $who->position && $setting->state->firstIsHeld();
-
-        return $isHeld && !$this->trial->kind->isCatchers() ? max(0.0, $feet - $shuffled) : $feet;
     }
 
     private function option(?Position $taker, ?Toll $toll): ThrowOption

@@ -27,16 +27,16 @@ final class RundownCoverages
                 self::drawn(
                     'rundown',
                     'Pitcher fills',
-                    'The two at the bags run him, the pitcher and the nearest infielder fill behind them; whoever has ' .
-                        'thrown peels off out of the lane and follows his throw.',
+                    'The two at the bags run him, the pitcher and the nearest infielder fill behind them; whoever ' .
+                        'has thrown peels off out of the lane and follows his throw.',
                     $bases,
                     true,
                 ),
                 self::drawn(
                     'rundown-pitcher-out',
                     'Pitcher stays out',
-                    'The infield does it alone and an outfielder comes in to fill: a pitcher who must not be run into ' .
-                        'stays by the mound.',
+                    'The infield does it alone and an outfielder comes in to fill: a pitcher who must not be run ' .
+                        'into stays by the mound.',
                     $bases,
                     false,
                 ),

@@ -74,7 +74,7 @@ enum PickKind: string
         return !$this->isCatchers() && self::StepOff !== $this;
     }
 
-    /** Whether it goes by a sign that was given before; without it the pitcher is surprised, or nobody is at the bag. */
+    /** Whether it goes by a sign given before; without it the pitcher is surprised, or nobody is at the bag. */
     public function needsSign(): bool
     {
         return \in_array($this, [self::Timed, self::FirstBehind, self::WheelFeint, self::OpenHand], true);

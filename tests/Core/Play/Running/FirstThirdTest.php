@@ -13,6 +13,7 @@ use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\FirstThird\Chances;
 use FoxCorner\Core\Play\FirstThird\Choice;
 use FoxCorner\Core\Play\FirstThird\FirstThirdFamily;
 use FoxCorner\Core\Play\FirstThird\FirstThirdRace;
@@ -130,7 +131,7 @@ final class FirstThirdTest extends TestCase
             $race->thirdStarts(ThirdRunner::Reads) - $race->thirdStarts(ThirdRunner::Goes),
             1e-9,
         );
-        self::assertSame(0.0, $race->outAtHome(School::Concede, ThirdRunner::Goes));
+        self::assertSame(0.0, (new Chances($race))->outAtHome(School::Concede, ThirdRunner::Goes));
     }
 
     public function testHowTheRunnerGoesChangesTheClock(): void
@@ -143,8 +144,12 @@ final class FirstThirdTest extends TestCase
         self::assertEqualsWithDelta(0.05, $bunt->released() - $plain->released(), 1e-9);
         self::assertEqualsWithDelta(0.35, $late->released() - $plain->released(), 1e-9);
         self::assertEqualsWithDelta(0.8, $early->released(), 1e-9);
-        self::assertGreaterThan($plain->outAtSecond() + 0.2, $early->outAtSecond(), 'stepped off he is out, or turns');
-        self::assertLessThan($plain->outAtSecond(), $bunt->outAtSecond());
+        self::assertGreaterThan(
+            (new Chances($plain))->outAtSecond() + 0.2,
+            (new Chances($early))->outAtSecond(),
+            'stepped off he is out, or turns',
+        );
+        self::assertLessThan((new Chances($plain))->outAtSecond(), (new Chances($bunt))->outAtSecond());
         self::assertEqualsWithDelta(18.0, $late->firstOff(), 1e-9);
     }
 
@@ -152,7 +157,7 @@ final class FirstThirdTest extends TestCase
     public function testWithTwoOutATagInTimeSavesTheRun(): void
     {
         $slow = self::choice(Level::FastpitchCollege, 'R1R3-2', 1.15)->worth(School::Through);
-        $second = self::race(Level::FastpitchCollege, GoesWhen::WithPitch)->outAtSecond();
+        $second = (new Chances(self::race(Level::FastpitchCollege, GoesWhen::WithPitch)))->outAtSecond();
 
         self::assertGreaterThan(0.6, $second);
         self::assertLessThan(0.75 * (1 - $second) + 0.35, $slow->against(ThirdRunner::Goes));
