@@ -96,11 +96,11 @@ final class PracticeTest extends AppTestCase
         $this->open($this->team(), "/practice/{$practice->id()}/change");
         $this->browser->submitForm('Solve again', [
             'practice_form[whoHelps]' => 'Ana, hits',
-            'practice_form[minutes]' => '50',
+            'practice_form[minutes]' => '70',
         ]);
         $page = $this->follow();
 
-        self::assertSelectorTextContains('.strip', '50');
+        self::assertSelectorTextContains('.strip', '70');
         self::assertSelectorTextContains('body', 'Still short');
         self::assertGreaterThan(
             0,
