@@ -16,7 +16,7 @@ final readonly class Bench
     public function run(): int
     {
         printf("%-58s %12s\n", 'core, JIT on', 'median');
-        foreach (CoreTimings::all() as $name => $measure) {
+        foreach ([...CoreTimings::all(), ...RunnerTimings::all()] as $name => $measure) {
             printf("%-58s %9.3f ms\n", $name, self::median(31, $measure));
         }
         ScheduleTimings::print();
@@ -48,6 +48,10 @@ final readonly class Bench
             'Bunts, two maps' => '/plays/bunt/R1R2-0?with=wheel',
             'Field, on a ground ball' => '/field/R1-0?view=ground-ball',
             'Ground balls' => '/plays/ground-ball/R1R2-0',
+            'Runners' => '/runners/R1-0',
+            'Picks' => '/plays/pick/R1-0',
+            'First and third' => '/plays/first-third/R1R3-0',
+            'Rundown' => '/plays/rundown/R1-0',
             'Today' => '',
             'Team' => '/team',
             'Practice list' => '/practice',

@@ -12,6 +12,7 @@ use FoxCorner\App\Plan\CoverageReports;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\ReadPlan;
 use FoxCorner\App\Plan\RunTables;
+use FoxCorner\App\Plays\Running\PlayTried;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\Plan\PlannedPlay;
@@ -85,6 +86,7 @@ final class PlaysPage extends AbstractController
             'drawing' => new FieldDrawing($play->plan->state->rules, $controls->mapWindow($play->plan->state->rules)),
             'choices' => $controls->choices($address, $play, $cost),
             'controls' => $controls,
+            'tried' => '' === $play->family->words()->group ? [] : PlayTried::all($play, $controls, $address, $cost),
         ];
     }
 }

@@ -61,11 +61,23 @@ final readonly class Arcs
         // From first to second the lines open upward, from second to third downward, from third to home likewise.
         $isUp = $this->next->y > $this->bag->y;
         [$dx, $dy] = $isUp
-            ? [$isInside ? -46 : 46, $isInside ? -34 : -30]
+            ? [$isInside ? -46 : 34, $isInside ? -34 : -30]
             : [$isRight ? 40 : -40, $isInside ? 26 : -24];
         $dx = !$isUp && $this->bag->x >= 0.0 ? ($isInside ? 40 : -40) : $dx;
 
         return ['dx' => $dx, 'dy' => $dy, 'anchor' => $dx > 0 ? 'start' : 'end'];
+    }
+
+    /**
+     * Where the runner's name stands, in pixels from him: on the bag's side, away from the lines.
+     *
+     * @return array{dx: int, dy: int, anchor: string}
+     */
+    public function runnersName(): array
+    {
+        return $this->next->y > $this->bag->y
+            ? ['dx' => 16, 'dy' => 6, 'anchor' => 'start']
+            : ['dx' => 0, 'dy' => -20, 'anchor' => 'middle'];
     }
 
     private function at(float $feet, float $degrees): Point

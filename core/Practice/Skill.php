@@ -87,8 +87,7 @@ enum Skill: string
             self::LookBack,
             self::ThrowHome,
             self::Comebacker,
-            self::CoverFirstOnGrounder
-                => SkillFamily::GroundBalls,
+            self::CoverFirstOnGrounder => SkillFamily::GroundBalls,
             self::OwnBag,
             self::UnderhandFeed,
             self::DropStepFeed,
@@ -99,8 +98,7 @@ enum Skill: string
             self::ShortHopsAtFirst,
             self::ForceStretch,
             self::TagAtBag,
-            self::FeintAndLook
-                => SkillFamily::Two,
+            self::FeintAndLook => SkillFamily::Two,
             self::Field,
             self::Converge,
             self::CoverFirst,
@@ -114,8 +112,7 @@ enum Skill: string
             self::BackUpThird,
             self::BackUpHome,
             self::CallTheBase,
-            self::LeaveEarly
-                => SkillFamily::Bunts,
+            self::LeaveEarly => SkillFamily::Bunts,
             self::HoldAtFirst,
             self::HoldAndRead,
             self::PickMove,
@@ -124,8 +121,7 @@ enum Skill: string
             self::VaryLooks,
             self::ThrowBehind,
             self::ThrowToSecond,
-            self::TakeThrowOnSteal
-                => SkillFamily::Holding,
+            self::TakeThrowOnSteal => SkillFamily::Holding,
             self::CutoffLine,
             self::CutoffVoice,
             self::Tandem,
@@ -136,8 +132,7 @@ enum Skill: string
             self::FollowRunner,
             self::FlyPriority,
             self::BackTurned,
-            self::TagFromOutfield
-                => SkillFamily::Relays,
+            self::TagFromOutfield => SkillFamily::Relays,
             self::FirstAndThird, self::Rundown, self::LooseBall => SkillFamily::Runners,
             self::UnitRounds, self::LiveSituation => SkillFamily::Team,
         };

@@ -240,16 +240,35 @@ final class RunnersPagesTest extends AppTestCase
                 'steal/R1-0' => 'Second baseman always',
                 'first-third/R1R3-0' => 'Back to the pitcher',
                 'rundown/R1-1' => 'Pitcher stays out',
-            ]
-            as $path => $school
+            ] as $path => $school
         ) {
             $this->open($this->terns(), "/plays/$path");
             self::assertResponseIsSuccessful($path);
             self::assertSelectorTextContains('#coverage', $school);
             self::assertSelectorTextContains('.rail', 'Runners');
+            self::assertSelectorNotExists('#surface', 'no ball is on the ground');
         }
         $this->open($this->terns(), '/plays/first-third/R1-0');
         self::assertSelectorTextContains('#work', 'It needs runners on first and third');
+    }
+
+    /** Every pick that is thrown here, the surest first, each with the way to watch that one. */
+    public function testWhatACoverageIsTriedAgainstCanBeWatched(): void
+    {
+        $rows = $this->open($this->terns(), '/plays/pick/R1-0')->filter('#work table')->first()->filter('tbody tr');
+        $outs = $rows->each(static fn(Crawler $row): int => (int) $row->filter('td')->eq(1)->text());
+        $sorted = $outs;
+        rsort($sorted);
+        self::assertSame($sorted, $outs);
+        self::assertGreaterThan(3, \count($outs));
+
+        $page = $this->browser->click($rows->last()->selectLink('Watch')->link());
+        self::assertResponseIsSuccessful();
+        $throw = strtok($rows->last()->filter('th')->text(), '.');
+        self::assertStringContainsString(
+            mb_substr((string) $throw, 0, (int) mb_strpos((string) $throw, ' to ')),
+            $page->filter('.call')->text(),
+        );
     }
 
     /** A button by what a screen reader says of it. */

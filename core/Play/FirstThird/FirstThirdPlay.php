@@ -162,8 +162,7 @@ final readonly class FirstThirdPlay implements Play
                 $this->race->tagAtThird(),
                 $cost,
             ),
-            $goes && (School::Through !== $this->school || $this->chances->outAtHome($this->school, $this->third) > 0.5)
-                => $this->thrown(
+            $goes && (School::Through !== $this->school || $this->chances->outAtHome($this->school, $this->third) > 0.5) => $this->thrown(
                 Base::Home,
                 Position::Catcher,
                 (1 - $this->chances->getsBack($this->school, $this->third)) *

@@ -63,6 +63,12 @@ final readonly class Helps
         return $helps;
     }
 
+    /** Its words within a sentence. */
+    public function lower(): string
+    {
+        return lcfirst($this->words);
+    }
+
     /** How many more of a hundred are out. */
     public function outs(): float
     {

@@ -179,8 +179,7 @@ final class NeedTest extends TestCase
                 [new Demand(Position::ThirdBase, Skill::TurnBackThird, 1.0, 0.0, 'Asked')],
                 Teams::nine(),
                 Record::of(array_values($taught), ShippedDrills::all()),
-            )
-            as $need
+            ) as $need
         ) {
             return $need;
         }
