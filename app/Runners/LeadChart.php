@@ -8,7 +8,7 @@ use FoxCorner\Core\Play\Running\PickRace;
 use FoxCorner\Core\Play\Running\StealRace;
 use FoxCorner\Core\Play\Running\Thief;
 
-/** Lead against margin: where the pick wins and where the steal does, as a drawing of 692 by 130. */
+/** Lead against margin: where the pick wins and where the steal does, as a drawing of 692 by 144. */
 final readonly class LeadChart
 {
     public const WIDTH = 692;
@@ -22,12 +22,18 @@ final readonly class LeadChart
     /** ft beyond the lines that are shown, and the most of all. */
     private const BEYOND = 6.0;
     private const FARTHEST = 40.0;
+    /** Pixels that a word takes. */
+    private const WORD = 80.0;
+    /** Pixels from a line to the word beside it. */
+    private const INSET = 8.0;
 
     /**
-     * @param float      $from  ft at the left end
-     * @param float      $to    ft at the right end
-     * @param float|null $alarm ft; null: no lead is enough
-     * @param float|null $steal ft; likewise
+     * @param float      $from     ft at the left end
+     * @param float      $to       ft at the right end
+     * @param float|null $alarm    ft; null: no lead is enough
+     * @param float|null $steal    ft; likewise
+     * @param float|null $pickNow  s by which he is out from where he is, thrown behind; null: nobody throws
+     * @param float|null $stealNow s likewise, as he goes
      */
     private function __construct(
         public float $from,
@@ -36,6 +42,8 @@ final readonly class LeadChart
         public ?float $steal,
         public string $pickPath,
         public string $stealPath,
+        public ?float $pickNow,
+        public ?float $stealNow,
     ) {}
 
     public static function of(
@@ -52,7 +60,7 @@ final readonly class LeadChart
         );
         $to = min(self::FARTHEST, ceil((max([18.0, ...$shown]) + self::BEYOND) / 2) * 2);
         $from = max(0.0, floor((min([...$shown, $lead]) - self::BEYOND) / 2) * 2);
-        $chart = new self($from, $to, $alarm, $stealLine, '', '');
+        $chart = new self($from, $to, $alarm, $stealLine, '', '', null, null);
 
         return new self(
             $from,
@@ -61,6 +69,8 @@ final readonly class LeadChart
             $stealLine,
             null === $pick ? '' : $chart->line(static fn(float $feet): float => $pick->margin($thief, $feet)),
             null === $steal ? '' : $chart->line(static fn(float $feet): float => $steal->margin($thief, $feet)),
+            $pick?->margin($thief, $lead),
+            $steal?->margin($thief, $lead),
         );
     }
 
@@ -86,6 +96,32 @@ final readonly class LeadChart
         $step = $this->to - $this->from > 20 ? 4.0 : 2.0;
 
         return range($this->from, $this->to, $step);
+    }
+
+    /**
+     * The three grounds that the lines part, where both lines are shown and each is wide enough for a word.
+     *
+     * @return list<array{x: float, says: string}>
+     */
+    public function zones(): array
+    {
+        if (null === $this->alarm || null === $this->steal || $this->steal <= $this->alarm) {
+            return [];
+        }
+        $zones = [];
+        foreach (
+            [
+                [$this->from, $this->within($this->alarm), 'let him be'],
+                [$this->within($this->alarm), $this->within($this->steal), 'throw'],
+                [$this->within($this->steal), $this->to, 'he goes'],
+            ] as [$near, $far, $says]
+        ) {
+            if ($this->x($far) - $this->x($near) > self::WORD) {
+                $zones[] = ['x' => $this->x($near) + self::INSET, 'says' => $says];
+            }
+        }
+
+        return $zones;
     }
 
     /** ft within the drawing. */

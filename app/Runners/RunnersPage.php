@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace FoxCorner\App\Runners;
 
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Plan\Address\PlayControls;
 use FoxCorner\App\Plan\Address\SituationAddresses;
 use FoxCorner\App\Plan\PlanReader;
+use FoxCorner\App\Plan\ReadPlan;
 use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\Core\People\NoLineup;
-use FoxCorner\Core\Play\Family\PlayFamilies;
+use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Running\PickRules;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -19,12 +22,15 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Runners: how far they may lead before a throw wins, whether they get there, how they are held, and looks at them. */
 final class RunnersPage extends AbstractController
 {
+    /** The family of throws behind a runner, by its key. */
+    private const PICKS = 'pick';
+
     public function __construct(
         private readonly PlanReader $plans,
         private readonly SituationAddresses $addresses,
         private readonly RunTables $tables,
         private readonly RunnersDesk $desk,
-        private readonly PlayFamilies $families,
+        private readonly PlayControls $controls,
     ) {}
 
     #[Route('/{team}/runners/{situation}', name: 'runners', methods: ['GET'])]
@@ -49,8 +55,28 @@ final class RunnersPage extends AbstractController
             'query' => $query,
             'view' => $this->desk->view($team, $read, $query, $cost, $membership->canChange()),
             'drawing' => new FieldDrawing($rules, RunnersWindow::around($query->base, $rules)),
+            'thrown' => $this->thrown($read, $query),
             'plays' => $this->plans->plays($read),
-            'group' => $this->families->places()['Runners'] ?? [],
+            'group' => $this->controls->families->places()['Runners'] ?? [],
         ]);
+    }
+
+    /** The throw behind him on the clock; null when nobody is there, or nobody throws. */
+    private function thrown(ReadPlan $read, RunnersQuery $query): ?Timeline
+    {
+        $family = $this->controls->families->get(self::PICKS);
+        $play = $read->play($family);
+        if (
+            null === $query->pick ||
+            null === $play->coverage ||
+            !$read->plan->state->situation->bases->has($query->base) ||
+            !PickRules::of($query->pick, $query->base, $read->plan->state->rules)->isLegal
+        ) {
+            return null;
+        }
+        $carried = ['pick' => $query->pick->value, 'bag' => $query->base->word()];
+        $off = null === $query->lead ? [] : ['off' => (string) $query->lead];
+
+        return $play->run($this->controls->of($family)->trial($carried + $off, $read->plan->state));
     }
 }

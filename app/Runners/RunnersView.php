@@ -129,6 +129,12 @@ final readonly class RunnersView
         return new Arcs($diamond->at($this->base()), $diamond->at($this->base()->next() ?? Base::Home));
     }
 
+    /** What the pitcher has in his eye. */
+    public function sight(): Sight
+    {
+        return new Sight($this->plan->state->rules->diamond()->pitchersPlate(), $this->arcs()->runner($this->off));
+    }
+
     /** Where whoever takes the throw stands: within reach, on the way to where the plan has him. */
     public function taker(): TakerShown
     {

@@ -14,6 +14,8 @@ final class RunnersWindow
 {
     /** In base paths: how wide it is. */
     private const WIDTH = 1.55;
+    /** Height by width: the chart below it is to be seen, too. */
+    private const SHAPE = 428 / 692;
 
     public static function around(Base $base, RuleSet $rules): Window
     {
@@ -26,6 +28,7 @@ final class RunnersWindow
                 default => Point::of(-0.42 * $path, 0.56 * $path),
             },
             self::WIDTH * $path,
+            self::SHAPE,
         );
     }
 }

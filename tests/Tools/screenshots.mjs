@@ -24,6 +24,8 @@ const PICTURES = {
     'bunt-phone': ['/field/R1-0?view=bunt', released],
     'ground-ball': ['/field/R1-0?view=ground-ball'],
     outfield: ['/field/R1-1?view=outfield&hit=-70,205&flight=line'],
+    // The baseball team: in fastpitch nobody leads off.
+    runners: ['/../terns/runners/R2-1'],
     'bunt-map': ['/plays/bunt/R1R2-0?with=wheel'],
     coverage: ['/plays/bunt/R1-0/coverage/new?from=first-stays'],
     practice: [nextPractice],

@@ -83,9 +83,10 @@ final readonly class Window
     }
 
     /** @param float $width ft */
-    public static function aroundPoint(Point $middle, float $width): self
+    /** @param float $shape height by width */
+    public static function aroundPoint(Point $middle, float $width, float $shape): self
     {
-        $height = $width / self::SHAPE;
+        $height = $width * $shape;
 
         return new self($middle->x - $width / 2, -$middle->y - $height / 2, $width, $height);
     }
