@@ -27,6 +27,8 @@ final readonly class FirstThirdPlay implements Play
 {
     /** Of the base path, from third toward home, by which a shown bunt draws the third baseman in (ours). */
     private const DRAWN_IN = 0.3;
+    /** Thrown through, it is thrown home from there when he is out more often than not. */
+    private const EVEN = 0.5;
 
     public School $school;
     public FirstThirdRace $race;
@@ -152,6 +154,7 @@ final readonly class FirstThirdPlay implements Play
         $worth = $this->choice->worth($this->school);
         $cost = null === $this->setting->cost ? null : $worth->against($this->third);
         $goes = ThirdRunner::Stays !== $this->third;
+        $home = $goes ? $this->chances->outAtHome($this->school, $this->third) : 0.0;
 
         return match (true) {
             School::Concede === $this->school => $this->thrown(Base::Second, null, 0.0, \INF, $cost),
@@ -162,11 +165,10 @@ final readonly class FirstThirdPlay implements Play
                 $this->race->tagAtThird(),
                 $cost,
             ),
-            $goes && (School::Through !== $this->school || $this->chances->outAtHome($this->school, $this->third) > 0.5) => $this->thrown(
+            $goes && (School::Through !== $this->school || $home > self::EVEN) => $this->thrown(
                 Base::Home,
                 Position::Catcher,
-                (1 - $this->chances->getsBack($this->school, $this->third)) *
-                    $this->chances->outAtHome($this->school, $this->third),
+                (1 - $this->chances->getsBack($this->school, $this->third)) * $home,
                 $this->race->tagAtHome($this->school),
                 $cost,
             ),

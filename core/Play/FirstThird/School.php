@@ -29,14 +29,13 @@ enum School: string
     public function reason(): string
     {
         return match ($this) {
-            self::Through => 'The out at second is the one that is wanted: a slow runner on third, two out, or a lead ' .
-                'that a run does not hurt.',
+            self::Through => 'The out at second is wanted: a slow runner on third, two out, or runs to spare.',
             self::ReadCut => 'The second baseman stands in front of the bag and looks at third: he cuts it when the ' .
                 'runner breaks, and lets it go when he stays.',
-            self::ShortCut => 'It looks like the throw to second and is stopped half way: only for the runner on third.',
+            self::ShortCut => 'It looks like the throw to second and is stopped half way: for the runner on third.',
             self::FeintThird => 'Arm up for second, then behind the runner on third, who leans.',
             self::ToPitcher => 'At the pitcher’s head, as if to second; he takes it and looks at third.',
-            self::Concede => 'The catcher looks at third and holds the ball: nothing can go wrong, and second is given.',
+            self::Concede => 'The catcher looks at third and holds the ball: nothing goes wrong, and second is given.',
         };
     }
 

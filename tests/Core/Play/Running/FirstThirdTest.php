@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Play\Running;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Motion\Ball;
@@ -13,6 +14,7 @@ use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\FirstThird\Chances;
 use FoxCorner\Core\Play\FirstThird\Choice;
 use FoxCorner\Core\Play\FirstThird\FirstThirdFamily;
@@ -202,6 +204,70 @@ final class FirstThirdTest extends TestCase
         $early = $play->run(new FirstThirdTrial(GoesWhen::Early, ThirdRunner::Stays));
         self::assertSame(Position::Pitcher, $early->fieldedBy());
         self::assertSame(Base::First, $early->caught?->from);
+    }
+
+    /** Only a runner who leaves third is caught, and only by somebody who stops the throw. */
+    public function testWhoIsCaughtBetweenTheBasesAndWhere(): void
+    {
+        $caught = static fn(string $school, ThirdRunner $third, GoesWhen $when = GoesWhen::WithPitch) => self::planned(
+            "first-third-$school",
+        )->run(new FirstThirdTrial($when, $third))->caught;
+
+        self::assertNull($caught('through', ThirdRunner::Goes));
+        self::assertNull($caught('read-cut', ThirdRunner::Stays));
+        $third = $caught('to-pitcher', ThirdRunner::Reads);
+        self::assertSame(Base::Third, $third?->from);
+        self::assertEqualsWithDelta([30.0, 30.0], [$third->off, $third->gap], 1e-9);
+        $first = $caught('through', ThirdRunner::Stays, GoesWhen::Early);
+        self::assertEqualsWithDelta([45.0, 45.0], [$first?->off, $first?->gap], 1e-9);
+    }
+
+    /** The cutter has it as long as he needs to throw again; who stays on third stays there. */
+    public function testTheBallWaitsInTheCuttersHandAndTheRunnerOnThirdDoesWhatHeDoes(): void
+    {
+        $race = self::race(Level::Pro, GoesWhen::WithPitch);
+        $goes = self::planned('first-third-read-cut')->run(new FirstThirdTrial(GoesWhen::WithPitch, ThirdRunner::Goes));
+        $cut = $goes->legs[0]->cut?->seconds ?? \NAN;
+        $stop = $goes->ball->at($cut);
+        self::assertEqualsWithDelta(0.0, $stop->distanceTo($goes->ball->at($cut + 0.65)), 0.01);
+        self::assertGreaterThan(5.0, $stop->distanceTo($goes->ball->at($cut + 0.8)));
+        self::assertEqualsWithDelta(0.7, $race->exchanging(School::ReadCut), 1e-9);
+        self::assertSame(0.0, round(Point::home()->distanceTo($goes->runners['R3']->end()->point), 1));
+
+        $stays = self::planned('first-third-through')->run(
+            new FirstThirdTrial(GoesWhen::WithPitch, ThirdRunner::Stays),
+        );
+        self::assertGreaterThan(60.0, Point::home()->distanceTo($stays->runners['R3']->end()->point));
+    }
+
+    /** Whatever the school, a ball that gets by is a run and a runner on third. */
+    public function testWhatAThrowThatGetsByCosts(): void
+    {
+        $race = self::race(Level::Pro, GoesWhen::WithPitch);
+        $chances = new Chances($race);
+        $state = Teams::state('baseball-90', 'R1R3-1', 3);
+        $toll = new Toll(PlayCost::inRuns(Level::Pro->profile()->chain()), $state->situation);
+        $choice = Choice::of($race, $toll, $state);
+        $astray = $chances->astray(School::ShortCut);
+
+        self::assertGreaterThan(0.002, $astray);
+        self::assertEqualsWithDelta(
+            $astray * $toll->after([1 => 3, 3 => 4]) + (1 - $astray) * $toll->after([1 => 2]),
+            $choice->worth(School::ShortCut)->against(ThirdRunner::Stays),
+            1e-9,
+        );
+    }
+
+    public function testWhatIsSaidOfTheThrow(): void
+    {
+        $words = static fn(string $school): array => array_map(
+            static fn(Event $event): string => $event->words,
+            self::planned("first-third-$school")->run(new FirstThirdTrial(GoesWhen::WithPitch))->events,
+        );
+
+        self::assertContains('Held', $words('concede'));
+        self::assertContains('Thrown', $words('through'));
+        self::assertNotContains('Held', $words('through'));
     }
 
     public function testGivenSecondNobodyThrows(): void
