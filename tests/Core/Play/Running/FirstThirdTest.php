@@ -227,7 +227,7 @@ final class FirstThirdTest extends TestCase
     {
         $race = self::race(Level::Pro, GoesWhen::WithPitch);
         $goes = self::planned('first-third-read-cut')->run(new FirstThirdTrial(GoesWhen::WithPitch, ThirdRunner::Goes));
-        $cut = $goes->legs[0]->cut?->seconds ?? \NAN;
+        $cut = $goes->legs[0]->cut->seconds ?? \NAN;
         $stop = $goes->ball->at($cut);
         self::assertEqualsWithDelta(0.0, $stop->distanceTo($goes->ball->at($cut + 0.65)), 0.01);
         self::assertGreaterThan(5.0, $stop->distanceTo($goes->ball->at($cut + 0.8)));
