@@ -20,7 +20,10 @@ export function rememberTries(page) {
     if (!drawing) return;
     const kept = read();
     const now = drawing.dataset.moved;
-    if (kept.list[kept.at] !== now) {
+    // Once for each drawing: a page may call again when a step back is under way already.
+    const isNew = drawing.dataset.remembered !== now;
+    drawing.dataset.remembered = now;
+    if (isNew && kept.list[kept.at] !== now) {
         const list = [...kept.list.slice(0, kept.at + 1), now].slice(-40);
         kept.list = list;
         kept.at = list.length - 1;
