@@ -32,15 +32,15 @@ final readonly class WinTable
     public static function of(RunChain $chain, int $innings, bool $runnerOnSecond = false): self
     {
         $first = $chain->runs(Situation::of(Bases::Empty, Outs::None));
-        $extra = self::extraInning(
-            $chain->runs(Situation::of($runnerOnSecond ? Bases::Second : Bases::Empty, Outs::None)),
-        );
+        $later = $chain->runs(Situation::of($runnerOnSecond ? Bases::Second : Bases::Empty, Outs::None));
+        $extra = self::extraInning($later);
         $starts = [];
-        for ($inning = $innings; $inning >= 1; --$inning) {
+        // One inning more than are played: every extra one is like the first of them.
+        for ($inning = $innings + 1; $inning >= 1; --$inning) {
             foreach ([Half::Bottom, Half::Top] as $half) {
                 for ($lead = -Context::LARGEST_LEAD; $lead <= Context::LARGEST_LEAD; ++$lead) {
                     $starts[$inning][$half->value][$lead] = self::onward(
-                        $first,
+                        $inning > $innings ? $later : $first,
                         $lead,
                         $half,
                         $inning,
@@ -62,7 +62,7 @@ final readonly class WinTable
      */
     public function homeWins(int $inning, Half $half, int $lead, Situation $situation): float
     {
-        $inning = min($inning, $this->innings);
+        $inning = min($inning, $this->innings + 1);
 
         return self::onward(
             $this->chain->runs($situation),
@@ -94,7 +94,7 @@ final readonly class WinTable
                 [1.0],
                 $lead,
                 $half,
-                min($inning, $this->innings),
+                min($inning, $this->innings + 1),
                 $this->innings,
                 $this->starts,
                 $this->extra,

@@ -13,7 +13,7 @@ final class TodayTest extends AppTestCase
         $this->signIn();
         $page = $this->open($this->team());
 
-        self::assertStringContainsString('practice, 3 findings open', $page->filter('h1')->text());
+        self::assertStringContainsString('practice, 2 findings open', $page->filter('h1')->text());
         self::assertSame(
             ['Oyelaran may not throw', '1 and 5 may collide', '4 and 6 may collide'],
             $page->filter('.finding p:first-child')->each(static fn($title): string => $title->text()),
@@ -32,7 +32,7 @@ final class TodayTest extends AppTestCase
             ->executeStatement("UPDATE player SET today_limit = 'none' WHERE name = 'Oyelaran'");
         $page = $this->open($this->team());
 
-        self::assertStringContainsString('2 findings open', $page->filter('h1')->text());
+        self::assertStringContainsString('1 finding open', $page->filter('h1')->text());
         self::assertStringNotContainsString('Oyelaran', $page->filter('.finding')->text());
     }
 

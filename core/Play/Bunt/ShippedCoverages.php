@@ -205,16 +205,16 @@ final class ShippedCoverages
             'The shortstop is at third before the runner: the lead out there. Second is open, so the bunt must ' .
                 'come; called rarely.',
             [$bases],
-            [self::P1, self::P3, self::P5],
+            [self::P1, self::P2, self::P3, self::P5],
             [
-                CoverageLine::when(self::P1, Job::converge(), self::P3, self::P5),
-                CoverageLine::always(self::P2, Job::cover(Base::Home, 'Call the base, stay home')),
-                CoverageLine::when(self::P3, Job::converge(), self::P1, self::P5),
+                ...UsualLines::home(),
+                ...UsualLines::converging(),
                 CoverageLine::always(self::P4, Job::cover(Base::First)),
-                CoverageLine::when(self::P5, Job::converge(), self::P1, self::P3),
+                CoverageLine::when(self::P5, Job::converge(), self::P1, self::P2, self::P3),
                 CoverageLine::always(self::P6, Job::cover(Base::Third, 'Third, leaving before the pitch')),
                 ...UsualLines::outfieldOneIn(),
             ],
+            reserve: [self::P2],
             early: [self::P3, self::P5, self::P6],
         );
     }
@@ -248,18 +248,18 @@ final class ShippedCoverages
             'catcher-stays',
             'Catcher stays',
             'Home',
-            'The plate is the play and the catcher never leaves it; pitcher and corners have the ball.',
+            'The plate is the play: pitcher and corners have the ball, the catcher only what dies in front of him.',
             [$bases],
-            [self::P1, self::P3, self::P5],
+            [self::P1, self::P2, self::P3, self::P5],
             [
-                CoverageLine::when(self::P1, Job::converge(), self::P3, self::P5),
-                CoverageLine::always(self::P2, Job::cover(Base::Home, 'Stay home, call the base')),
-                CoverageLine::when(self::P3, Job::converge(), self::P1, self::P5),
+                ...UsualLines::home(),
+                ...UsualLines::converging(),
                 CoverageLine::always(self::P4, Job::cover(Base::First)),
-                CoverageLine::when(self::P5, Job::converge(), self::P1, self::P3),
+                CoverageLine::when(self::P5, Job::converge(), self::P1, self::P2, self::P3),
                 CoverageLine::always(self::P6, Job::cover(Base::Third)),
                 ...UsualLines::outfieldOneIn(),
             ],
+            reserve: [self::P2],
         );
     }
 }

@@ -11,6 +11,9 @@ use FoxCorner\Core\Play\Clock\Timeline;
 /** A bag that a runner can reach while nobody is there to take a throw. */
 final readonly class BagUncovered implements PlayCheck
 {
+    /** s; less is no time that anybody can use (ours). */
+    private const LEAST = 0.05;
+
     public function findings(Timeline $play): array
     {
         $findings = [];
@@ -39,7 +42,7 @@ final readonly class BagUncovered implements PlayCheck
                 continue;
             }
             $open = min(array_map(static fn($move): float => $move->there(), $covers)) - $runnerThere;
-            if ($open > 0.0 && $value > Base::Second->value) {
+            if ($open >= self::LEAST && $value > Base::Second->value) {
                 $first = $covers[0];
                 $findings[] = new Finding(
                     'bag-uncovered',

@@ -38,13 +38,25 @@ final readonly class PathsCross implements PlayCheck
         foreach ($paths as $one => $way) {
             foreach ($paths as $other => $otherWay) {
                 $at = $other > $one ? self::meet($way, $otherWay) : null;
-                if (null !== $at) {
+                if (null !== $at && !self::yields($play, Position::from($one), Position::from($other))) {
                     $findings[] = self::finding($play, Position::from($one), Position::from($other), $at);
                 }
             }
         }
 
         return $findings;
+    }
+
+    /** Whether one takes the bag himself, the ball in his hand, and the other who was to cover it sees him come. */
+    private static function yields(Timeline $play, Position $one, Position $other): bool
+    {
+        $made = $play->called();
+
+        return match ($made->cover) {
+            $one => $one === $play->fieldedBy() && $play->move($other)->covers($made->base),
+            $other => $other === $play->fieldedBy() && $play->move($one)->covers($made->base),
+            default => false,
+        };
     }
 
     /** @return list<Point> while the fielder is on the way */

@@ -56,7 +56,7 @@ final readonly class FieldedPlay implements Play
             $this->coverage,
             $this->trial,
             [new Leg($this->fielded, $this->options, $made)],
-            $this->moves(),
+            $this->moves($made),
             $this->ballTrack($made),
             RunnerTracks::of($this->setting),
             $this->events($made),
@@ -64,15 +64,18 @@ final readonly class FieldedPlay implements Play
     }
 
     /** @return array<int, Move> by position number */
-    private function moves(): array
+    private function moves(ThrowOption $made): array
     {
         $moves = [];
         foreach (Position::cases() as $position) {
             $own = $this->jobs[$position->value] ?? [];
+            $track = $this->paths->track($position, $own[0] ?? null);
             $moves[$position->value] = new Move(
                 $this->setting->cast->at($position),
                 $own,
-                $this->paths->track($position, $own[0] ?? null),
+                $position === $this->firstBy() && $this->isCarried($made)
+                    ? $track->thenAt($this->setting->bag($made->base), $made->ballThere)
+                    : $track,
             );
         }
 
@@ -87,10 +90,18 @@ final readonly class FieldedPlay implements Play
             $track = $track->thenAt($this->ball->at($seconds), $seconds);
         }
 
-        return $track
-            ->thenAt($fielded->at, $fielded->seconds)
-            ->thenAt($fielded->at, $made->released)
-            ->thenAt($this->setting->bag($made->base), $made->ballThere);
+        $track = $track->thenAt($fielded->at, $fielded->seconds);
+
+        return ($this->isCarried($made) ? $track : $track->thenAt($fielded->at, $made->released))->thenAt(
+            $this->setting->bag($made->base),
+            $made->ballThere,
+        );
+    }
+
+    /** Whether he who has it takes the bag himself. */
+    private function isCarried(ThrowOption $made): bool
+    {
+        return $made->cover === $this->firstBy();
     }
 
     /** @return list<Event> in order of time */
@@ -101,7 +112,7 @@ final readonly class FieldedPlay implements Play
         $events = [
             new Event(EventKind::Contact, 0.0, 'Contact'),
             new Event(EventKind::Fielded, $this->fielded->seconds, 'Fielded, ' . $this->fielded->by->position->value),
-            new Event(EventKind::Released, $made->released, 'Released'),
+            ...$this->isCarried($made) ? [] : [new Event(EventKind::Released, $made->released, 'Released')],
             new Event(EventKind::Arrives, $held, ($made->isForce ? 'At ' : 'Tag at ') . $made->base->word()),
             new Event(EventKind::RunnerThere, $made->runnerThere, $runner . ' there'),
         ];

@@ -13,6 +13,9 @@ use FoxCorner\Core\Play\Worth\AfterThrow;
 /** Somebody has the ball: the throws that are there, against every runner who wants the next base. */
 final readonly class ThrowChoice
 {
+    /** Chance from which on he takes the bag himself when that is surer (ours). */
+    private const A_CHANCE = 0.05;
+
     /** @param array<int, non-empty-list<Job>> $jobs of everybody, by position number */
     public function __construct(
         private PlaySetting $setting,
@@ -39,7 +42,8 @@ final readonly class ThrowChoice
         $motion = $this->setting->level->motion;
         $throwing = $this->setting->throwing;
         $receiving = Receiving::at($base, $this->jobs, $this->paths);
-        $throw = $throwing->to($this->ball, $this->setting->bag($base));
+        $bag = $this->setting->bag($base);
+        $throw = $throwing->to($this->ball, $bag);
         [$tag, $exact] = $isForce ? [0.0, $motion->forceSpread] : [$motion->tag, $motion->tagSpread];
         $isKnown = Base::First === $base && null !== $this->setting->state->context->batter->homeToFirst;
         $spread = OutChance::spread($exact, $this->setting->level->scatter, $isKnown);
@@ -49,6 +53,11 @@ final readonly class ThrowChoice
         $caught = $throwing->clean($throw, $base);
         $isTaken = null !== $receiving->by;
         $inHand = $isTaken ? OutChance::ofMargin($runnerThere - $outAt, $spread) * $caught : 0.0;
+        $carried = $throwing->carried($this->ball, $bag)->arrives;
+        $onFoot = OutChance::ofMargin($runnerThere - $carried - $tag, $spread);
+        if ($onFoot > max($inHand, self::A_CHANCE)) {
+            return $this->onFoot($base, $isForce, $carried, $carried + $tag, $runnerThere, $onFoot);
+        }
         $chance = $this->ball->clean * $inHand;
         $after = $this->setting->after;
 
@@ -73,6 +82,34 @@ final readonly class ThrowChoice
                     $isTaken ? $this->ball->clean * (1 - $caught) : 0.0,
                     $receiving->isBackedUp,
                 ),
+        );
+    }
+
+    /** He takes the bag himself, and nothing can be thrown away. */
+    private function onFoot(
+        Base $base,
+        bool $isForce,
+        float $there,
+        float $outAt,
+        float $runnerThere,
+        float $inHand,
+    ): ThrowOption {
+        $chance = $this->ball->clean * $inHand;
+        $after = $this->setting->after;
+
+        return new ThrowOption(
+            $base,
+            $this->ball->by->position,
+            $isForce,
+            $there,
+            $there,
+            $there,
+            $outAt,
+            $runnerThere,
+            $chance,
+            $chance,
+            $inHand,
+            null === $after ? null : self::cost($after, $base, $chance, 0.0, true),
         );
     }
 

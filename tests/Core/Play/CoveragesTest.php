@@ -39,6 +39,7 @@ use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Play\Bunt\BuntKind;
 use FoxCorner\Core\Play\Bunt\BuntTrial;
 use FoxCorner\Core\Play\Cast\CastMember;
+use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Possession;
 use FoxCorner\Core\Play\Clock\Throwing;
 use FoxCorner\Core\Play\Clock\ThrowOption;
@@ -243,17 +244,45 @@ final class CoveragesTest extends TestCase
 
     public function testATagComesAfterALateCover(): void
     {
-        $home = self::option(
-            self::bunt(Teams::bunt(Teams::state('baseball-90', 'R3-1'), Level::Pro), 22.9, 15.2),
-            Base::Home,
-        );
+        $plan = Teams::bunt(Teams::state('baseball-90', 'R2-1'), Level::Pro);
+        $third = self::option(self::bunt($plan->trying($plan->coverage('corners-crash')), -44, 12), Base::Third);
 
-        self::assertGreaterThan($home->ballThere, $home->coverThere, 'the cover is late');
-        self::assertEqualsWithDelta($home->coverThere + 0.15, $home->outAt, 1e-9);
-        self::assertEqualsWithDelta(-0.041, $home->margin(), 0.001);
+        self::assertGreaterThan($third->ballThere + 0.5, $third->coverThere, 'the cover is late');
+        self::assertEqualsWithDelta($third->coverThere + 0.15, $third->outAt, 1e-9);
+        self::assertEqualsWithDelta(0.026, $third->margin(), 0.001);
         $spread = hypot(0.1, 0.55 * 0.18);
-        self::assertEqualsWithDelta(OutChance::ofMargin(-0.041, $spread), $home->inHand, 0.01);
-        self::assertEqualsWithDelta(0.967 * $home->inHand, $home->chance, 0.01, 'and he may not have it at once');
+        self::assertEqualsWithDelta(0.99 * OutChance::ofMargin(0.026, $spread), $third->inHand, 0.01);
+        self::assertEqualsWithDelta(0.953 * $third->inHand, $third->chance, 0.01, 'and he may not have it at once');
+    }
+
+    /** What dies in front of the plate is the catcher's, with the bases loaded too: he steps on the plate with it. */
+    #[TestWith(['baseball-90', Level::Pro, 0.826, 1.593, 0.953])]
+    #[TestWith(['fastpitch-43', Level::Fastpitch16, 1.053, 2.026, 0.916])]
+    public function testTheCatcherTakesWhatDiesInFrontOfHimAndStepsOnThePlate(
+        string $rules,
+        Level $level,
+        float $fielded,
+        float $there,
+        float $chance,
+    ): void {
+        $plan = Teams::bunt(Teams::state($rules, 'loaded-0'), $level);
+        $play = self::bunt($plan, 0, 8);
+        $home = self::option($play, Base::Home);
+
+        self::assertSame(Position::Catcher, $play->fieldedBy());
+        self::assertSame(Position::Catcher, $home->cover);
+        self::assertTrue($home->isForce);
+        self::assertEqualsWithDelta($fielded, $play->fieldedAt(), 0.02);
+        self::assertEqualsWithDelta($there, $home->outAt, 0.05);
+        self::assertEqualsWithDelta($chance, $home->chance, 0.03);
+        self::assertSame('Home, the catcher has left it', $play->move(Position::Pitcher)->jobs[0]->words);
+        $called = $plan->wanting(OutPolicy::Lead)->run(BuntTrial::restingAt(8, 0, $plan->plan->state->rules));
+        self::assertNull($called->moment(EventKind::Released), 'nobody throws');
+        $end = $called->move(Position::Catcher)->track->end();
+        self::assertEqualsWithDelta(0.0, Point::home()->distanceTo($end->point), 1e-6);
+        self::assertEqualsWithDelta($home->ballThere, $end->seconds, 1e-6);
+        self::assertEqualsWithDelta(0.0, Point::home()->distanceTo($called->ball->end()->point), 1e-6);
+        self::assertNotSame(Position::Catcher, self::bunt($plan, 0, 30)->fieldedBy(), 'farther out it is another\'s');
     }
 
     public function testASurpriseIsWorthTimeToTheBatterAndCostsTheFielders(): void

@@ -180,6 +180,33 @@ final class RunsTest extends TestCase
         }
     }
 
+    /** Both halves begin with a runner on second: even teams are even, and who bats last needs one run of his own. */
+    public function testTheRunnerOnSecondStandsInBothHalvesOfAnExtraInning(): void
+    {
+        $chain = RunChain::of(self::majorLeague());
+        $win = WinTable::of($chain, 7, true);
+        $second = Situation::fromKey('R2-0');
+        $none = $chain->runs($second)[0];
+        $one = $chain->runs($second)[1];
+
+        self::assertEqualsWithDelta(0.5, $win->homeWins(8, Half::Top, 0, $second), 1e-6);
+        self::assertEqualsWithDelta(0.5, $win->homeWins(11, Half::Top, 0, $second), 1e-6, 'in every one of them');
+        self::assertEqualsWithDelta(1 - $none + $none / 2, $win->homeWins(8, Half::Bottom, 0, $second), 1e-6);
+        self::assertEqualsWithDelta(
+            1 - $none - $one + $one / 2,
+            $win->after(8, Half::Top, -1, null),
+            1e-6,
+            'a run behind with a runner on second',
+        );
+        self::assertEqualsWithDelta(
+            $win->homeWins(7, Half::Bottom, -1, Situation::fromKey('none-0')),
+            $win->after(7, Half::Top, -1, null),
+            1e-6,
+            'the last inning that is played begins with nobody on',
+        );
+        self::assertGreaterThan($win->after(7, Half::Top, -1, null) + 0.1, $win->after(8, Half::Top, -1, null));
+    }
+
     private static function majorLeague(): EventRates
     {
         return EventRates::of(0.0875, 0.1535, 0.0448, 0.0048, 0.0262, 0.196, 0.009);
