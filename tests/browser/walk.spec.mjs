@@ -7,7 +7,7 @@ test('a coach walks from the sign-in to a practice sheet', async ({ page }) => {
     await expect(page).toHaveURL(/\/sign-in$/);
     await isAccessible(page);
     await signIn(page);
-    await expect(page.getByRole('heading', { level: 1 })).toContainText('3 findings open');
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('2 findings open');
 
     await page.getByRole('link', { name: 'Field', exact: true }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Double play, corners in');
