@@ -96,7 +96,25 @@ final readonly class PlannedPlay
      */
     public function run(Trial $trial, ?PlayCost $cost = null): Timeline
     {
-        return $this->family->against($this->setting($cost), $this->chosen())($trial)->timeline();
+        return $this->runs([$trial], $cost)[0];
+    }
+
+    /**
+     * The same for several: what does not depend on the trial is reckoned once.
+     *
+     * @template K of array-key
+     *
+     * @param non-empty-array<K, Trial> $trials
+     *
+     * @return non-empty-array<K, Timeline>
+     *
+     * @throws \LogicException when the situation has no coverage
+     */
+    public function runs(array $trials, ?PlayCost $cost = null): array
+    {
+        $play = $this->family->against($this->setting($cost), $this->chosen());
+
+        return array_map(static fn(Trial $trial): Timeline => $play($trial)->timeline(), $trials);
     }
 
     /**

@@ -21,7 +21,6 @@ const PICTURES = {
     field: ['/field/R1-0'],
     air: ['/field/R2-1?view=air'],
     bunt: ['/field/R1-0?view=bunt', released],
-    'bunt-phone': ['/field/R1-0?view=bunt', released],
     'ground-ball': ['/field/R1-0?view=ground-ball'],
     outfield: ['/field/R1-1?view=outfield&hit=-70,205&flight=line'],
     // The baseball team: in fastpitch nobody leads off.

@@ -8,6 +8,7 @@ use FoxCorner\App\Plan\Address\FamilyControls;
 use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Runs\PlayCost;
 
@@ -29,12 +30,12 @@ final readonly class PlayTried
         PlayCost $cost,
     ): array {
         $tried = array_map(
-            static fn(Trial $trial): self => new self(
-                $trial,
-                $play->run($trial, $cost)->called(),
-                $address->with([...$controls->carry($trial), 'view' => $play->family->key()]),
+            static fn(Timeline $timeline): self => new self(
+                $timeline->trial,
+                $timeline->called(),
+                $address->with([...$controls->carry($timeline->trial), 'view' => $play->family->key()]),
             ),
-            $play->family->trials($play->plan->state),
+            array_values($play->runs($play->family->trials($play->plan->state), $cost)),
         );
         usort($tried, static fn(self $a, self $b): int => $b->called->chance <=> $a->called->chance);
 

@@ -51,11 +51,7 @@ final readonly class FirstThirdPlay implements Play
             throw new \LogicException('It needs runners on first and third.');
         }
         [$this->onThird, $this->first] = $going;
-        $battery = Battery::of(
-            $setting->level,
-            $setting->cast->at(Position::Pitcher)->player->traits,
-            $setting->cast->at(Position::Catcher)->player->traits,
-        );
+        $battery = Battery::onField($setting);
         $branch = BatterSide::of($setting->state->context->batter)->branch();
         $this->school = FirstThirdCoverages::school($coverage, $branch);
         $jobs = $coverage->jobs($branch);

@@ -39,6 +39,8 @@ final readonly class PickPlay implements Play
     public float $off;
     /** ft that whoever takes it plays nearer the bag than the plan has him */
     public float $nearer;
+    /** Whether somebody is behind the throw in time. */
+    public bool $isBackedUp;
     private PlaySetting $setting;
     /** What an ordinary throw that gets by costs, times how often it does; null when nothing was asked. */
     public ?float $errorCost;
@@ -48,11 +50,11 @@ final readonly class PickPlay implements Play
 
     public function __construct(PlaySetting $setting, private Coverage $coverage, public PickTrial $trial)
     {
-        $reach = WithinReach::of($setting, $this->jobs($setting), $trial, self::battery($setting));
+        $reach = WithinReach::of($setting, $this->jobs($setting), $trial, Battery::onField($setting));
         [$setting, $this->nearer] = [$reach->setting, $reach->nearer];
         $this->setting = $setting;
         $this->going = $this->runner();
-        $battery = self::battery($setting);
+        $battery = Battery::onField($setting);
         $jobs = $this->jobs($setting);
         $this->errands = new Errands(
             $setting,
@@ -74,13 +76,13 @@ final readonly class PickPlay implements Play
             $trial->isSurprise(),
         );
         $this->off = Leads::atThrow($trial->kind, $this->going->lead, $setting->rules);
-        $isBackedUp = $this->errands->isBackedUp($trial->base, $this->race->ball);
+        $this->isBackedUp = $this->errands->isBackedUp($trial->base, $this->race->ball);
         $toll = null === $setting->cost ? null : new Toll($setting->cost, $setting->situation);
         $this->errorCost = $toll?->ofError(
             $trial->base,
             Giving::PAST * $this->race->astray(),
             $trial->kind->isFromTheRubber(),
-            $isBackedUp,
+            $this->isBackedUp,
         );
         $this->outSaves = null === $toll ? null : $toll->now() - $toll->after([$trial->base->value => null]);
         $this->option = $this->option($taker, $toll);
@@ -100,12 +102,6 @@ final readonly class PickPlay implements Play
     public function outSaves(): ?float
     {
         return $this->outSaves;
-    }
-
-    /** Whether somebody is behind the throw in time. */
-    public function isBackedUp(): bool
-    {
-        return $this->errands->isBackedUp($this->trial->base, $this->race->ball);
     }
 
     /** ft from the bag of whoever takes it, before he breaks; null when nobody does */
@@ -221,15 +217,6 @@ final readonly class PickPlay implements Play
         }
 
         return $own;
-    }
-
-    private static function battery(PlaySetting $setting): Battery
-    {
-        return Battery::of(
-            $setting->level,
-            $setting->cast->at(Position::Pitcher)->player->traits,
-            $setting->cast->at(Position::Catcher)->player->traits,
-        );
     }
 
     private function option(?Position $taker, ?Toll $toll): ThrowOption

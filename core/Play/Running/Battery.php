@@ -7,7 +7,9 @@ namespace FoxCorner\Core\Play\Running;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\People\Hand;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Play\Clock\PlaySetting;
 
 /** Pitcher and catcher, as a runner who may go sees them. */
 final readonly class Battery
@@ -44,6 +46,16 @@ final readonly class Battery
             $level->running->handled,
             Speed::ofMph($pitcher->armMph ?? $level->infieldArm),
             $pitcher->throws,
+        );
+    }
+
+    /** Pitcher and catcher of those who are on the field. */
+    public static function onField(PlaySetting $setting): self
+    {
+        return self::of(
+            $setting->level,
+            $setting->cast->at(Position::Pitcher)->player->traits,
+            $setting->cast->at(Position::Catcher)->player->traits,
         );
     }
 

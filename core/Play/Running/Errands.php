@@ -67,6 +67,18 @@ final readonly class Errands
     /** Who is to take a throw at a bag; null when nobody is. */
     public function taker(Base $base): ?Position
     {
+        return $this->soonest($base)[0];
+    }
+
+    /** s at which whoever takes a throw at a bag is there; INF when nobody does. */
+    public function takenFrom(Base $base): float
+    {
+        return $this->soonest($base)[1];
+    }
+
+    /** @return array{Position|null, float} who takes it there, and from which second on */
+    private function soonest(Base $base): array
+    {
         [$taker, $soonest] = [null, \INF];
         foreach ($this->jobs as $number => $own) {
             foreach ($own as $job) {
@@ -78,24 +90,7 @@ final readonly class Errands
             }
         }
 
-        return $taker;
-    }
-
-    /** s at which whoever takes a throw at a bag is there; INF when nobody does. */
-    public function takenFrom(Base $base): float
-    {
-        $taker = $this->taker($base);
-        if (null === $taker) {
-            return \INF;
-        }
-        $there = \INF;
-        foreach ($this->jobs[$taker->value] as $job) {
-            if ($this->takes($job, $base)) {
-                $there = min($there, $this->there($taker, $job));
-            }
-        }
-
-        return $there;
+        return [$taker, $soonest];
     }
 
     /**

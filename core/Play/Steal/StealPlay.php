@@ -45,11 +45,7 @@ final readonly class StealPlay implements Play
         $front = $setting->runners[\count($setting->runners) - 1] ?? throw new \LogicException('Nobody is on.');
         $going = Going::all($setting, null === $trial->lead ? [] : [$front->base->value => $trial->lead]);
         $this->going = [] === $going ? throw new \LogicException('Nobody is on.') : $going;
-        $this->battery = Battery::of(
-            $setting->level,
-            $setting->cast->at(Position::Pitcher)->player->traits,
-            $setting->cast->at(Position::Catcher)->player->traits,
-        );
+        $this->battery = Battery::onField($setting);
         $jobs = $coverage->jobs(BatterSide::of($setting->state->context->batter)->branch());
         $jobs[$this->thrower()->value] = [RunnersJob::throwDown($this->going[0]->to())];
         $seen = $this->battery->toPlate + (StealKind::Delayed === $trial->kind ? self::SEEN : 0.0);
