@@ -14,6 +14,7 @@ use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\PitchSide;
+use FoxCorner\Core\Game\Seen;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Bats;
@@ -55,6 +56,7 @@ final class PlanInput
             Count::fromKey($input->text('count', '0-0')),
             Pitching::from($input->text('pitching', Pitching::Ordinary->value)),
             pitch: PitchSide::from($input->text('pitch', PitchSide::Anywhere->value)),
+            seen: Seen::from($input->text('seen', Seen::Nothing->value)),
         )->withTimes(self::times($input, $situation));
 
         return SituationPlan::of(

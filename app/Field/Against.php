@@ -41,11 +41,7 @@ enum Against: string
             return Alignment::byRules($state, $book->depths, $book->rules);
         }
         if (self::BasePlan === $this) {
-            return Alignment::byRules(
-                GameState::of($state->rules, $state->situation, Context::ordinary())->weighing($book->buntPoints),
-                $book->depths,
-                $book->rules,
-            );
+            return Alignment::byRules($state->inContext(Context::ordinary()), $book->depths, $book->rules);
         }
         $depth = NamedDepth::from($this->value);
         $who = \in_array($this, [self::GuardLines, self::Bunt], true)

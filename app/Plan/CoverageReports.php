@@ -52,7 +52,8 @@ final readonly class CoverageReports
     {
         $plan = $play->plan;
         $own = $play->isOwnSheet() ? $play->sheet() : [];
-        $all = [$play->family->key(), $plan->state, $plan->level, $plan->cast, $play->policy, $coverage, $cost, $own];
+        $all = [$play->family->key(), $plan->state, $plan->level, $plan->cast, $plan->byRules, $play->policy];
+        $all = [...$all, $play->lines, $coverage, $cost, $own];
 
         return $this->cache->get(
             'report-' . hash('xxh128', serialize($all)),

@@ -15,6 +15,7 @@ use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Plays\Running\PlayTried;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\Core\People\NoLineup;
+use FoxCorner\Core\Plan\Audit\CalledWhen;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -78,6 +79,7 @@ final class PlaysPage extends AbstractController
 
         return [
             'reports' => $reports,
+            'when' => CalledWhen::among($reports, $play->policy),
             'unit' => $cost->unit,
             'maps' => $maps,
             'offers' => CoverageOffers::of($read, $play),

@@ -68,16 +68,27 @@ final readonly class ShownMap
         );
     }
 
+    /** Where the margins are thin, as a sentence. */
+    public function thinWords(): string
+    {
+        $thin = round(100 * $this->map->thin());
+
+        return $thin < 1
+            ? 'Nowhere it is closer than four in five.'
+            : \sprintf('On %d %% of it that is less sure than four in five.', $thin);
+    }
+
     /** What the pointer reads out over a spot. */
     public function spotWords(MapSpot $spot): string
     {
         $margin = $spot->called->margin();
 
         return \sprintf(
-            '%d ft: %d fields, %s, %s %.2f s.',
+            '%d ft: %d fields, %s %d times in 100, %s %.2f s.',
             round($this->feet($spot)),
             $spot->by->value,
             $spot->outcome()->label(),
+            round(100 * $spot->sureness()),
             $margin >= 0.0 ? 'by' : 'late by',
             abs($margin),
         );

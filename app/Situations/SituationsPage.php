@@ -13,8 +13,11 @@ use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Shared\Address\ContextAddress;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\People\NoLineup;
+use FoxCorner\Core\Plan\Audit\OpenFinding;
 use FoxCorner\Core\Plan\Board;
+use FoxCorner\Core\Plan\BoardCell;
 use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -56,7 +59,8 @@ final class SituationsPage extends AbstractController
             'parameters' => array_filter(ContextAddress::write($context), is_string(...)),
             'isBase' => Context::ordinary()->isSameAs($context),
             'plays' => $plays,
-            'findings' => $this->findings($board, $plays, $this->tables->cost($membership->team, $context)),
+            'open' => ($open = $this->open($board, $plays, $this->tables->cost($membership->team, $context))),
+            'findings' => OpenFinding::counts($open),
             'filter' => $this->filter($request),
         ]);
     }
@@ -72,19 +76,13 @@ final class SituationsPage extends AbstractController
     /**
      * @param array<string, list<PlannedPlay>> $plays by the situation's key
      *
-     * @return array<string, int> by the situation's key: of the alignment and of the coverages that are on
+     * @return list<OpenFinding>
      */
-    private function findings(Board $board, array $plays, PlayCost $cost): array
+    private function open(Board $board, array $plays, PlayCost $cost): array
     {
-        $counts = [];
-        foreach ($board->cells as $cell) {
-            $key = $cell->situation->key();
-            $counts[$key] = \count($cell->plan->alignmentFindings());
-            foreach ($this->reports->audited($plays[$key], $cost) as $audited) {
-                $counts[$key] += \count($audited->report->findings);
-            }
-        }
-
-        return $counts;
+        return OpenFinding::all(
+            array_map(static fn(BoardCell $cell): SituationPlan => $cell->plan, $board->cells),
+            $this->reports->audited(array_merge(...array_values($plays)), $cost),
+        );
     }
 }

@@ -16,6 +16,7 @@ use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Practice\TeamNeeds;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\People\NoLineup;
+use FoxCorner\Core\Plan\Audit\OpenFinding;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Runs\RunChain;
@@ -75,6 +76,10 @@ final class TodayPage extends AbstractController
             'findings' => OpenFinding::all(
                 array_map(static fn(ReadPlan $read): SituationPlan => $read->plan, $plans),
                 $plays,
+            ),
+            'reads' => array_combine(
+                array_map(static fn(ReadPlan $read): string => $read->plan->state->situation->key(), $plans),
+                $plans,
             ),
             'problem' => $problem,
             'needs' => \array_slice(

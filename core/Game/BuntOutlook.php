@@ -7,6 +7,12 @@ namespace FoxCorner\Core\Game;
 /** How likely a bunt is, by counting what speaks for it and against it. */
 final readonly class BuntOutlook
 {
+    /** The highest chance that a bunt is shown, however much speaks for it (ours). */
+    private const MOST = 0.85;
+    /** Points by which the odds grow e-fold, and how far above the coach's line they are even (ours). */
+    private const STEEP = 1.25;
+    private const EVEN = 0.5;
+
     /**
      * @param list<BuntSign> $present
      * @param list<string>   $for     what speaks for a bunt, in words
@@ -16,7 +22,7 @@ final readonly class BuntOutlook
     public static function of(GameState $state): self
     {
         $weights = $state->buntPoints;
-        if (!$state->rules->bunts || !$state->hasFewerThanTwoOuts()) {
+        if (!$state->rules->bunts) {
             return new self(0, $weights->likelyAt, [], []);
         }
         $points = 0;
@@ -37,6 +43,12 @@ final readonly class BuntOutlook
     public function isLikely(): bool
     {
         return $this->points >= $this->likelyAt;
+    }
+
+    /** The chance that one is shown, 0 to 1: about one in three where the coach's line is reached. */
+    public function chance(): float
+    {
+        return self::MOST / (1 + exp(($this->likelyAt + self::EVEN - $this->points) / self::STEEP));
     }
 
     /** "nobody out, a runner to move up, one run decides" */

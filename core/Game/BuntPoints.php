@@ -7,29 +7,39 @@ namespace FoxCorner\Core\Game;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 
-/** How a coach weighs the signs of a bunt, and from how many points on the corners come in. */
+/**
+ * How a coach weighs the signs of a bunt, from how many points on the corners come in, and how often the batter then
+ * does what.
+ */
 final readonly class BuntPoints
 {
-    private const LIKELY_AT = 4;
+    private const LIKELY_AT = 5;
+    private const MOST_TIMES = 9.0;
 
     /**
      * Unchecked: {@see self::of()} checks.
      *
-     * @param array<string, int> $points by the sign's value, where they differ from ours
+     * @param array<string, int>   $points  by the sign's value, where they differ from ours
+     * @param array<string, float> $factors by the intent's value: how many times as often as we think; 1 left out
      */
-    public function __construct(private array $points = [], public int $likelyAt = self::LIKELY_AT) {}
+    public function __construct(
+        private array $points = [],
+        public int $likelyAt = self::LIKELY_AT,
+        public array $factors = [],
+    ) {}
 
     public static function ordinary(): self
     {
-        return new self([], self::LIKELY_AT);
+        return new self();
     }
 
     /**
-     * @param array<string, int> $points by the sign's value
+     * @param array<string, int>   $points  by the sign's value
+     * @param array<string, float> $factors by the intent's value
      *
-     * @throws Problem when a sign weighs more than nine points or the line is not 1 to 12
+     * @throws Problem when a sign weighs more than nine points, the line is not 1 to 12 or a factor not 0 to 9
      */
-    public static function of(array $points, int $likelyAt): self
+    public static function of(array $points, int $likelyAt, array $factors = []): self
     {
         OutOfRange::unlessBetween('likely from', $likelyAt, 1, 12, 'points');
         $own = [];
@@ -41,7 +51,22 @@ final readonly class BuntPoints
             }
         }
 
-        return new self($own, $likelyAt);
+        $more = [];
+        foreach (Intent::cases() as $intent) {
+            $factor = $factors[$intent->value] ?? 1.0;
+            OutOfRange::unlessBetween($intent->label(), $factor, 0.0, self::MOST_TIMES, 'times');
+            if (1.0 !== $factor) {
+                $more[$intent->value] = $factor;
+            }
+        }
+
+        return new self($own, $likelyAt, $more);
+    }
+
+    /** How many times as often as we think the batter does it. */
+    public function factor(Intent $intent): float
+    {
+        return $this->factors[$intent->value] ?? 1.0;
     }
 
     public function weigh(BuntSign $sign): int
@@ -51,7 +76,36 @@ final readonly class BuntPoints
 
     public function isOrdinary(): bool
     {
+        return $this->weighsAsShipped() && [] === $this->factors;
+    }
+
+    public function weighsAsShipped(): bool
+    {
         return [] === $this->points && self::LIKELY_AT === $this->likelyAt;
+    }
+
+    /**
+     * The same signs with other things that a batter does.
+     *
+     * @param array<string, float> $factors by the intent's value
+     *
+     * @throws Problem
+     */
+    public function withFactors(array $factors): self
+    {
+        return self::of($this->all(), $this->likelyAt, $factors);
+    }
+
+    /**
+     * The same habits with other weights of the signs.
+     *
+     * @param array<string, int> $points by the sign's value
+     *
+     * @throws Problem
+     */
+    public function withPoints(array $points, int $likelyAt): self
+    {
+        return self::of($points, $likelyAt, $this->factors);
     }
 
     /** @return array<string, int> of every sign */

@@ -20,6 +20,15 @@ enum BuntSign: string
     case Power = 'power';
     case TwoStrikes = 'two-strikes';
     case FarApart = 'far-apart';
+    case Softball = 'softball';
+    case Professional = 'professional';
+    case RunnerOnThird = 'runner-on-third';
+    case Loaded = 'loaded';
+    case TwoOut = 'two-out';
+    case TriedNow = 'tried-now';
+    case TriedBefore = 'tried-before';
+    case Substitute = 'substitute';
+    case QuickOnFirst = 'quick-on-first';
 
     public function label(): string
     {
@@ -35,6 +44,15 @@ enum BuntSign: string
             self::Power => 'a power hitter',
             self::TwoStrikes => 'two strikes',
             self::FarApart => 'far apart',
+            self::Softball => 'softball',
+            self::Professional => 'professionals',
+            self::RunnerOnThird => 'a runner on third',
+            self::Loaded => 'bases loaded',
+            self::TwoOut => 'two out',
+            self::TriedNow => 'tried it in this at-bat',
+            self::TriedBefore => 'tried it in this game',
+            self::Substitute => 'sent in for it',
+            self::QuickOnFirst => 'a quick runner on first',
         };
     }
 
@@ -42,18 +60,25 @@ enum BuntSign: string
     public function points(): int
     {
         return match ($this) {
-            self::NobodyOut, self::OneRunDecides, self::Slapper, self::Bunts => 2,
-            self::RunnerToMove, self::Late, self::Quick, self::TopOfOrder => 1,
-            self::Power => -3,
+            self::Slapper, self::Bunts, self::TriedNow => 3,
+            self::NobodyOut, self::Late, self::TriedBefore, self::Substitute => 2,
+            self::RunnerToMove,
+            self::OneRunDecides,
+            self::Quick,
+            self::TopOfOrder,
+            self::Softball,
+            self::QuickOnFirst => 1,
+            self::RunnerOnThird => -1,
+            self::TwoOut => -2,
+            self::Power, self::FarApart, self::Professional, self::Loaded => -3,
             self::TwoStrikes => -4,
-            self::FarApart => -2,
         };
     }
 
     public function isThere(GameState $state): bool
     {
         [$bases, $context] = [$state->situation->bases, $state->context];
-        $canMoveUp = $bases->has(Base::First) || $bases->has(Base::Second);
+        $canMoveUp = $state->hasFewerThanTwoOuts() && ($bases->has(Base::First) || $bases->has(Base::Second));
         $slaps = $context->batter->is(BatterTrait::Slaps);
 
         return match ($this) {
@@ -72,6 +97,15 @@ enum BuntSign: string
                 !$context->batter->is(BatterTrait::Bunts) &&
                 !($state->isLate() && 0 === $context->lead),
             self::FarApart => abs($context->lead) > 3,
+            self::Softball => $state->rules->sport->isSoftball(),
+            self::Professional => $state->isProfessional,
+            self::RunnerOnThird => $bases->has(Base::Third) && Bases::Loaded !== $bases,
+            self::Loaded => Bases::Loaded === $bases,
+            self::TwoOut => !$state->hasFewerThanTwoOuts(),
+            self::TriedNow => Seen::TriedNow === $context->seen,
+            self::TriedBefore => Seen::TriedBefore === $context->seen,
+            self::Substitute => Seen::Substitute === $context->seen,
+            self::QuickOnFirst => $canMoveUp && $context->isQuickOn(Base::First, $bases),
         };
     }
 }

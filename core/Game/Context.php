@@ -22,6 +22,7 @@ final readonly class Context
      * @param array<int, float> $times   home to first of runners whose time is known, s, by the value of their base
      * @param string|null       $pitcher which of our pitchers, by id; null: the lineup's
      * @param PitchSide         $pitch   where it is called to
+     * @param Seen              $seen    of this batter, today
      */
     private function __construct(
         public int $inning,
@@ -34,6 +35,7 @@ final readonly class Context
         public RunnerSpeed $runners,
         public array $times = [],
         public PitchSide $pitch = PitchSide::Anywhere,
+        public Seen $seen = Seen::Nothing,
     ) {}
 
     /** @throws Problem when the inning is not 1 to 15 or the lead is beyond ±10 */
@@ -47,11 +49,12 @@ final readonly class Context
         ?string $pitcher = null,
         RunnerSpeed $runners = RunnerSpeed::Ordinary,
         PitchSide $pitch = PitchSide::Anywhere,
+        Seen $seen = Seen::Nothing,
     ): self {
         OutOfRange::unlessBetween('inning', $inning, 1, 15, 'innings');
         OutOfRange::unlessBetween('score', $lead, -self::LARGEST_LEAD, self::LARGEST_LEAD, 'runs');
 
-        return new self($inning, $half, $lead, $batter, $count, $pitching, $pitcher, $runners, pitch: $pitch);
+        return new self($inning, $half, $lead, $batter, $count, $pitching, $pitcher, $runners, [], $pitch, $seen);
     }
 
     /** Third inning, tied, an ordinary right-handed batter, no count: the base plan. */
@@ -93,6 +96,7 @@ final readonly class Context
             $this->runners,
             $times,
             $this->pitch,
+            $this->seen,
         );
     }
 
@@ -110,6 +114,7 @@ final readonly class Context
             $this->runners,
             $this->times,
             $this->pitch,
+            $this->seen,
         );
     }
 
@@ -125,6 +130,7 @@ final readonly class Context
             $this->runners,
             $this->times,
             $this->pitch,
+            $this->seen,
         ] === [
             $other->inning,
             $other->half,
@@ -135,7 +141,14 @@ final readonly class Context
             $other->runners,
             $other->times,
             $other->pitch,
+            $other->seen,
         ];
+    }
+
+    /** Whether a runner of a base is known or said to be a quick one. */
+    public function isQuickOn(Base $base, Bases $bases): bool
+    {
+        return $bases->has($base) && RunnerSpeed::Quick === $this->runners;
     }
 
     /** One run decides: tied, or one run either way. */

@@ -15,17 +15,30 @@ final readonly class GameState
         public Situation $situation,
         public Context $context,
         public BuntPoints $buntPoints,
+        public bool $isProfessional,
     ) {}
 
     public static function of(RuleSet $rules, Situation $situation, Context $context): self
     {
-        return new self($rules, $situation, $context, BuntPoints::ordinary());
+        return new self($rules, $situation, $context, BuntPoints::ordinary(), false);
     }
 
     /** The same, with a team's own weights for the signs of a bunt. */
     public function weighing(BuntPoints $points): self
     {
-        return new self($this->rules, $this->situation, $this->context, $points);
+        return new self($this->rules, $this->situation, $this->context, $points, $this->isProfessional);
+    }
+
+    /** The same situation, and otherwise what is ordinary. */
+    public function inContext(Context $context): self
+    {
+        return new self($this->rules, $this->situation, $context, $this->buntPoints, $this->isProfessional);
+    }
+
+    /** The same, among professionals or not. */
+    public function among(bool $professionals): self
+    {
+        return new self($this->rules, $this->situation, $this->context, $this->buntPoints, $professionals);
     }
 
     /** Whether the first baseman stays with a runner who may lead: first occupied, second free. */

@@ -13,9 +13,9 @@ use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Fielding\GroundBalls;
+use FoxCorner\Core\Play\Fielding\Spray;
 use FoxCorner\Core\Range\Fly\FlySpray;
-use FoxCorner\Core\Range\GroundBalls;
-use FoxCorner\Core\Range\Spray;
 use FoxCorner\Core\Runs\PlayCost;
 
 /** The balls of a level's batters that get to the outfield, each with how often it is hit. */

@@ -11,12 +11,10 @@ use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Half;
+use FoxCorner\Core\Game\Seen;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Lineup;
-use FoxCorner\Core\People\Position;
-use FoxCorner\Core\People\RosterPlayer;
-use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Range\RangeSummary;
@@ -97,7 +95,7 @@ final class LevelFigures
 
     public function sacrifice(): Sacrifice
     {
-        return $this->sacrifice ??= Sacrifice::of($this->plan('R1-0'), $this->cost);
+        return $this->sacrifice ??= Sacrifice::of($this->expecting('R1-0'), $this->cost);
     }
 
     /** Runs of one team in a game of the level's usual length. */
@@ -126,29 +124,33 @@ final class LevelFigures
 
     public function plan(string $situation, BatterType $batter = BatterType::Right): SituationPlan
     {
+        return $this->planIn(
+            $situation,
+            Context::of(self::EARLY, Half::Top, 0, Batter::ofType($batter), Count::none()),
+        );
+    }
+
+    /** With a batter of whom everybody knows that he will bunt: late, tied, and he has shown it. */
+    private function expecting(string $situation): SituationPlan
+    {
+        $innings = ShippedRuleSets::get($this->level->usualRules())->innings;
+        $batter = Batter::ofType(BatterType::Right);
+
+        return $this->planIn(
+            $situation,
+            Context::of($innings, Half::Top, 0, $batter, Count::none(), seen: Seen::TriedNow),
+        );
+    }
+
+    private function planIn(string $situation, Context $context): SituationPlan
+    {
         $rules = ShippedRuleSets::get($this->level->usualRules());
-        $context = Context::of(self::EARLY, Half::Top, 0, Batter::ofType($batter), Count::none());
 
         return SituationPlan::of(
             GameState::of($rules, Situation::fromKey($situation), $context),
             $this->level->profile(),
-            Lineup::choose(self::nine()),
+            Lineup::ordinary(),
             PlanBook::shipped($rules),
-        );
-    }
-
-    /** @return list<RosterPlayer> */
-    private static function nine(): array
-    {
-        return array_map(
-            static fn(Position $position): RosterPlayer => new RosterPlayer(
-                (string) $position->value,
-                $position->label(),
-                $position->value,
-                [$position],
-                Traits::unknown(),
-            ),
-            Position::cases(),
         );
     }
 }

@@ -37,7 +37,7 @@ enum Level: string
         'pro' => [0.3, 0.7, 1.0, 0.65, 1.0],
         'baseball-college' => [0.31, 0.73, 1.4, 0.75, 1.1],
         'baseball-high-school' => [0.36, 0.76, 3.4, 0.87, 1.1],
-        'baseball-13-14' => [0.39, 0.78, 4.8, 1.2, 1.2],
+        'baseball-13-14' => [0.39, 0.78, 4.8, 1.2, 1.1],
         'baseball-10-12' => [0.41, 0.8, 2.4, 1.9, 3.5],
         'fastpitch-college' => [0.28, 0.56, 0.9, 1.28, 1.5],
         'fastpitch-14-16u' => [0.33, 0.62, 1.8, 1.4, 3.5],
@@ -56,6 +56,11 @@ enum Level: string
             self::Fastpitch16 => 'Fastpitch, 14 to 16',
             self::FastpitchCollege => 'Fastpitch, college',
         };
+    }
+
+    public function isProfessional(): bool
+    {
+        return self::Pro === $this;
     }
 
     /** The key of the rule set that this level mostly plays. */

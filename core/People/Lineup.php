@@ -48,6 +48,23 @@ final readonly class Lineup
         return new self($players);
     }
 
+    /** Nine whom nobody has measured. */
+    public static function ordinary(): self
+    {
+        $players = [];
+        foreach (Position::cases() as $position) {
+            $players[$position->value] = new RosterPlayer(
+                (string) $position->value,
+                $position->label(),
+                $position->value,
+                [$position],
+                Traits::unknown(),
+            );
+        }
+
+        return new self($players);
+    }
+
     public function at(Position $position): RosterPlayer
     {
         return $this->players[$position->value];

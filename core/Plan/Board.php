@@ -43,7 +43,7 @@ final readonly class Board
                         ->byHand($situation)
                         ->applyTo(
                             Alignment::byRules(
-                                GameState::of($rules, $situation, Context::ordinary())->weighing($book->buntPoints),
+                                $plan->state->inContext(Context::ordinary()),
                                 $book->depths,
                                 $book->rules,
                             ),

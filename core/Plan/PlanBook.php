@@ -14,6 +14,7 @@ use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Clock\Vocabulary;
+use FoxCorner\Core\Play\Worth\OutLines;
 
 /**
  * All that a team has decided: depths and their names, rules in order, spots kept by situation, and its plays by
@@ -33,6 +34,7 @@ final readonly class PlanBook
         public array $plays = [],
         public BuntPoints $buntPoints = new BuntPoints(),
         public Vocabulary $words = new Vocabulary(),
+        public OutLines $lines = new OutLines(),
     ) {}
 
     /** What comes with the program, before anybody has decided anything. */
@@ -72,35 +74,60 @@ final readonly class PlanBook
 
     public function withDepths(DepthTable $depths): self
     {
-        return new self($depths, $this->rules, $this->kept, $this->plays, $this->buntPoints, $this->words);
+        return $this->but(depths: $depths);
     }
 
     /** @param list<AlignmentRule> $rules */
     public function withRules(array $rules): self
     {
-        return new self($this->depths, $rules, $this->kept, $this->plays, $this->buntPoints, $this->words);
+        return $this->but(rules: $rules);
     }
 
     public function withPlays(string $family, FamilyPlan $plan): self
     {
-        return new self(
-            $this->depths,
-            $this->rules,
-            $this->kept,
-            [...$this->plays, $family => $plan],
-            $this->buntPoints,
-            $this->words,
-        );
+        return $this->but(plays: [...$this->plays, $family => $plan]);
     }
 
     public function withBuntPoints(BuntPoints $points): self
     {
-        return new self($this->depths, $this->rules, $this->kept, $this->plays, $points, $this->words);
+        return $this->but(buntPoints: $points);
     }
 
     public function withWords(Vocabulary $words): self
     {
-        return new self($this->depths, $this->rules, $this->kept, $this->plays, $this->buntPoints, $words);
+        return $this->but(words: $words);
+    }
+
+    public function withLines(OutLines $lines): self
+    {
+        return $this->but(lines: $lines);
+    }
+
+    /**
+     * The same but for what is given.
+     *
+     * @param list<AlignmentRule>|null           $rules
+     * @param array<string, list<KeptSpot>>|null $kept
+     * @param array<string, FamilyPlan>|null     $plays
+     */
+    private function but(
+        ?DepthTable $depths = null,
+        ?array $rules = null,
+        ?array $kept = null,
+        ?array $plays = null,
+        ?BuntPoints $buntPoints = null,
+        ?Vocabulary $words = null,
+        ?OutLines $lines = null,
+    ): self {
+        return new self(
+            $depths ?? $this->depths,
+            $rules ?? $this->rules,
+            $kept ?? $this->kept,
+            $plays ?? $this->plays,
+            $buntPoints ?? $this->buntPoints,
+            $words ?? $this->words,
+            $lines ?? $this->lines,
+        );
     }
 
     /** Changes the rule of the same id, or adds it at the end. */
@@ -146,13 +173,13 @@ final readonly class PlanBook
         ksort($own);
         $kept = [...$this->kept, $situation->key() => array_values($own)];
 
-        return new self($this->depths, $this->rules, $kept, $this->plays, $this->buntPoints, $this->words);
+        return $this->but(kept: $kept);
     }
 
     public function withoutKept(Situation $situation): self
     {
         $kept = array_diff_key($this->kept, [$situation->key() => true]);
 
-        return new self($this->depths, $this->rules, $kept, $this->plays, $this->buntPoints, $this->words);
+        return $this->but(kept: $kept);
     }
 }

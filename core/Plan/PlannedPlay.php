@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Plan;
 
 use FoxCorner\Core\Plan\Audit\CoverageAudit;
 use FoxCorner\Core\Plan\Audit\CoverageReport;
+use FoxCorner\Core\Plan\Audit\Mender;
 use FoxCorner\Core\Play\Check\ShippedChecks;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Timeline;
@@ -13,6 +14,7 @@ use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Map\PlayMap;
 use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Worth\OutLines;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Unknown;
@@ -33,6 +35,7 @@ final readonly class PlannedPlay
         public ?Coverage $coverage,
         public OutPolicy $policy,
         private array $walked,
+        public OutLines $lines,
     ) {}
 
     /**
@@ -51,24 +54,56 @@ final readonly class PlannedPlay
                 ? self::find($coverages, $decided->choice($situation)?->coverage) ?? ($coverages[0] ?? null)
                 : self::find($coverages, $coverage) ?? throw self::unknown($coverage, $coverages);
 
-        return new self($plan, $family, $coverages, $chosen, $decided->policy($situation, $family), $decided->sheet);
+        return new self(
+            $plan,
+            $family,
+            $coverages,
+            $chosen,
+            $decided->policy($situation, $family),
+            $decided->sheet,
+            $book->lines,
+        );
     }
 
     /** The same coverages with the nine standing otherwise. */
     public function standing(SituationPlan $plan): self
     {
-        return new self($plan, $this->family, $this->coverages, $this->coverage, $this->policy, $this->walked);
+        return new self(
+            $plan,
+            $this->family,
+            $this->coverages,
+            $this->coverage,
+            $this->policy,
+            $this->walked,
+            $this->lines,
+        );
     }
 
     /** The same with a coverage looked at that is not kept anywhere. */
     public function trying(Coverage $coverage): self
     {
-        return new self($this->plan, $this->family, $this->coverages, $coverage, $this->policy, $this->walked);
+        return new self(
+            $this->plan,
+            $this->family,
+            $this->coverages,
+            $coverage,
+            $this->policy,
+            $this->walked,
+            $this->lines,
+        );
     }
 
     public function wanting(OutPolicy $policy): self
     {
-        return new self($this->plan, $this->family, $this->coverages, $this->coverage, $policy, $this->walked);
+        return new self(
+            $this->plan,
+            $this->family,
+            $this->coverages,
+            $this->coverage,
+            $policy,
+            $this->walked,
+            $this->lines,
+        );
     }
 
     /**
@@ -146,6 +181,14 @@ final readonly class PlannedPlay
         return $trials;
     }
 
+    /** Whether the team has drawn up the coverage itself. */
+    public function isOwn(): bool
+    {
+        $shipped = $this->family->coverages($this->plan->state->rules, $this->plan->state->situation);
+
+        return null !== $this->coverage && null === self::find($shipped, $this->coverage->key);
+    }
+
     public function isOwnSheet(): bool
     {
         return [] !== $this->walked;
@@ -159,7 +202,12 @@ final readonly class PlannedPlay
 
     public function reportOn(Coverage $coverage, ?PlayCost $cost = null): CoverageReport
     {
-        $audit = new CoverageAudit($this->family, [...ShippedChecks::all(), ...$this->family->checks()]);
+        $audit = new CoverageAudit(
+            $this->family,
+            [...ShippedChecks::all(), ...$this->family->checks()],
+            fn(): PlaySetting => $this->standing($this->plan->ordinary())->settingOf($coverage, $cost),
+            new Mender($this->plan->atDepths($coverage->depths, $coverage->name . ' wants it.')),
+        );
 
         return $audit->of($this->settingOf($coverage, $cost), $coverage, $this->own());
     }
@@ -202,7 +250,7 @@ final readonly class PlannedPlay
     {
         $plan = $this->plan->atDepths($coverage->depths, $coverage->name . ' wants it.');
 
-        return PlaySetting::of($plan->state, $plan->level, $plan->cast, $this->policy, $cost);
+        return PlaySetting::of($plan->state, $plan->level, $plan->cast, $this->policy, $cost, $this->lines);
     }
 
     /** @param list<Coverage> $coverages */

@@ -35,6 +35,7 @@ final readonly class SituationPlan
         public Lineup $lineup,
         public Alignment $alignment,
         public Cast $cast,
+        public Alignment $byRules,
     ) {}
 
     /**
@@ -49,21 +50,28 @@ final readonly class SituationPlan
         PlanBook $book,
         array $tried = [],
     ): self {
-        $state = $state->weighing($book->buntPoints);
+        $state = $state->weighing($book->buntPoints)->among($level->level->isProfessional());
         $byRules = Alignment::byRules($state, $book->depths, $book->rules);
 
         return self::standingIn(
             $book->byHand($state->situation, $tried)->applyTo($byRules, $state->rules),
+            $byRules,
             $state,
             $level,
             $lineup,
         );
     }
 
+    /** Nine of the level whom nobody has measured, where the rules put them. */
+    public function ordinary(): self
+    {
+        return self::standingIn($this->byRules, $this->byRules, $this->state, $this->level, Lineup::ordinary());
+    }
+
     /** The same nine and the same situation, standing otherwise. */
     public function standing(Alignment $alignment): self
     {
-        return self::standingIn($alignment, $this->state, $this->level, $this->lineup);
+        return self::standingIn($alignment, $this->byRules, $this->state, $this->level, $this->lineup);
     }
 
     /** @param array<int, NamedDepth> $depths by position number; those stand straight up at that depth */
@@ -123,10 +131,18 @@ final readonly class SituationPlan
 
     private static function standingIn(
         Alignment $alignment,
+        Alignment $byRules,
         GameState $state,
         LevelProfile $level,
         Lineup $lineup,
     ): self {
-        return new self($state, $level, $lineup, $alignment, Cast::of($lineup, $alignment, $state->rules, $level));
+        return new self(
+            $state,
+            $level,
+            $lineup,
+            $alignment,
+            Cast::of($lineup, $alignment, $state->rules, $level),
+            $byRules,
+        );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Range;
 
 use FoxCorner\Core\Play\Fielding\BallFielded;
+use FoxCorner\Core\Play\Fielding\GroundBalls;
 use FoxCorner\Core\Play\Fielding\GroundTree;
 use FoxCorner\Core\Play\Relay\Through;
 

@@ -9,21 +9,20 @@ use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Fielding\BallFielded;
+use FoxCorner\Core\Play\Fielding\GridPlays;
+use FoxCorner\Core\Play\Fielding\GroundBalls;
 use FoxCorner\Core\Play\Fielding\GroundFielder;
 use FoxCorner\Core\Play\Fielding\GroundPlays;
 use FoxCorner\Core\Play\Fielding\GroundReach;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
 use FoxCorner\Core\Play\Fielding\GroundTree;
-use FoxCorner\Core\Play\Fielding\Met;
 use FoxCorner\Core\Play\Fielding\ReachSearch;
+use FoxCorner\Core\Play\Fielding\Spray;
 use FoxCorner\Core\Runs\PlayCost;
 
 /** Works out what an alignment gets of a batter's ground balls, and again quickly when one fielder moves. */
 final readonly class RangeMap
 {
-    /** Who is behind a ball that is lost less often is not asked: it changes less than an out in five hundred. */
-    private const HARDLY = 0.005;
-
     /**
      * @param array<int, GroundReach>             $reaches by position number
      * @param array<int, array<int, BallFielded>> $alone   what somebody makes of a ball when nobody is behind him; by
@@ -116,6 +115,7 @@ final readonly class RangeMap
             null !== $before && $before->setting->through === $setting->through
                 ? $before->past
                 : PastInfield::of($tree, $setting->through, $balls);
+        $plays = new GridPlays($tree, $balls, $reaches, $alone);
         $fielded = $by = [];
         for ($direction = 0; $direction < GroundBalls::DIRECTIONS; ++$direction) {
             for ($speed = 0; $speed < GroundBalls::SPEEDS; ++$speed) {
@@ -125,7 +125,7 @@ final readonly class RangeMap
                 $fielded[] =
                     null !== $before && $same[$who[0]] && $same[$who[1]] && $who === $before->by[$index]
                         ? $before->fielded[$index]
-                        : self::fielded($tree, $balls, $past, $reaches, $direction, $speed, $who, $alone);
+                        : $plays->ball($direction, $speed, $who, $past->balls[$index]);
             }
         }
 
@@ -134,52 +134,11 @@ final readonly class RangeMap
             $setting,
             $balls,
             $reaches,
-            $alone,
+            $plays->alone,
             $fielded,
             $by,
             $past,
         );
-    }
-
-    /**
-     * @param array<int, GroundReach>             $reaches
-     * @param array{int, int}                     $who     has it, and is behind him
-     * @param array<int, array<int, BallFielded>> $alone   is added to
-     */
-    private static function fielded(
-        GroundTree $tree,
-        GroundBalls $balls,
-        PastInfield $pasts,
-        array $reaches,
-        int $direction,
-        int $speed,
-        array $who,
-        array &$alone,
-    ): BallFielded {
-        $index = $direction * GroundBalls::SPEEDS + $speed;
-        $past = $pasts->balls[$index];
-        [$first, $second] = $who;
-        if (0 === $first) {
-            return $past;
-        }
-        $met = self::met($reaches[$first], $balls, $direction, $speed);
-        if (0 === $second || $met->gone() < self::HARDLY) {
-            return $alone[$first][$index] ??= $tree->of($met, $past);
-        }
-        $alone[$second][$index] ??= $tree->of(self::met($reaches[$second], $balls, $direction, $speed), $past);
-
-        return $tree->of($met, GroundTree::behind($alone[$second][$index], $past));
-    }
-
-    private static function met(GroundReach $reach, GroundBalls $balls, int $direction, int $speed): Met
-    {
-        return Met::of(
-            $reach->who,
-            $balls->ways[$speed],
-            $reach->along[$direction * GroundBalls::SPEEDS + $speed],
-            $balls->sines[$direction],
-            $balls->cosines[$direction],
-        ) ?? throw new \LogicException('Nobody is asked for a ball that he does not reach.');
     }
 
     /**

@@ -161,12 +161,12 @@ final class FieldTest extends AppTestCase
         self::assertSelectorTextContains('h1', 'The plan waits for nine players');
     }
 
-    public function testWithTwoOutThereIsNoBunt(): void
+    public function testWithTwoOutABuntIsForAHit(): void
     {
         $this->signIn();
         $this->open($this->team(), '/field/R2-2?view=bunt');
 
-        self::assertSelectorTextContains('.note', 'Second, two out: no bunt to cover');
+        self::assertSelectorTextSame('#how option[selected]', 'As a surprise');
     }
 
     public function testThePageThatIsLeftLeadsNobodyBackByAPartThatComesLate(): void

@@ -213,14 +213,7 @@ final class FoxTest extends TestCase
     ]
     #[TestWith(['ground-ball', '{"exit_speed_mph":85,"surface":"ice","distance_ft":125}', 'surface', 'grass, dirt'])]
     #[TestWith(['spot', '{"rule_set":"baseball-90","position":8,"depth":"normal"}', 'position', '3, 4, 5, 6'])]
-    #[
-        TestWith([
-            'bunt',
-            '{"rule_set":"fastpitch-43","level":"pro","situation":"R3-2"}',
-            'situation',
-            'fewer than two out',
-        ]),
-    ]
+    #[TestWith(['bunt', '{"rule_set":"fastpitch-43","level":"pro","seen":"never"}', 'seen', 'sent in off the bench'])]
     #[TestWith(['bunt', '{"rule_set":"slowpitch-65","level":"pro"}', 'situation', 'with a rule set that has bunts'])]
     #[TestWith(['runs', '{"rates":{"walk":0.1}}', 'rates.single', 'a share of plate appearances'])]
     #[
@@ -352,10 +345,16 @@ final class FoxTest extends TestCase
         TestWith([
             'coverage-audit',
             '{"rule_set":"baseball-80","level":"baseball-13-14","situation":"R1R2-0","policy":"first"}',
-            '"kind": "cover-late"',
+            '"label": "Shows, then swings"',
         ]),
     ]
-    #[TestWith(['bunt', '{"rule_set":"baseball-80","level":"baseball-13-14","situation":"R3-0"}', '"is_force": false'])]
+    #[
+        TestWith([
+            'bunt',
+            '{"rule_set":"baseball-80","level":"baseball-13-14","situation":"R3-0","kind":"squeeze"}',
+            '"is_force": false',
+        ]),
+    ]
     #[
         TestWith([
             'alignment',

@@ -60,12 +60,55 @@ final class PlaysTest extends AppTestCase
         self::assertSelectorTextContains('h1', $words);
     }
 
-    public function testTwoOutIsNoBunt(): void
+    public function testAMixWithTwoOutHasNothingThatGivesTheBatterUp(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/plays/bunt/R1-2');
+        $page = $this->open($this->team(), '/plays/bunt/R1-2?batter=slapper');
 
-        self::assertSelectorTextContains('h1', 'No bunt to cover here');
+        $may = $page->filter('[aria-labelledby=they-may] tbody th')->each(static fn($one): string => $one->text());
+        self::assertSame(['Drags for a hit', 'Slaps', 'Swings away'], $may);
+    }
+
+    public function testACoachSaysHowOftenTheyDoWhatAndTheCostsFollow(): void
+    {
+        $this->signIn();
+        $share = fn(): string => $this->open($this->team(), '/plays/bunt/R1R2-0')
+            ->filter('[aria-labelledby=they-may] tbody tr')
+            ->first()
+            ->text();
+        self::assertStringContainsString('Bunts 19 %', $share());
+
+        $this->browser->submitForm('They do so', ['times_bunt' => '4']);
+        $this->follow();
+        self::assertStringContainsString('Bunts 49 %', $share());
+        $this->browser->submitForm('They do so', ['times_bunt' => 'often']);
+        $this->follow();
+        self::assertSelectorTextContains('.finding', 'Bunts: "often" is not a number. Allowed: 0 to 9');
+    }
+
+    public function testWhoHasShownABuntIsExpectedToBunt(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/plays/bunt/R1R2-0?seen=at-bat');
+
+        self::assertSelectorTextContains('main', 'tried it in this at-bat');
+        self::assertSelectorTextContains('[aria-labelledby=they-may]', 'Bunts 42 %');
+        $this->open($this->team(), '/plays/bunt/R1R2-0?seen=never');
+        self::assertSelectorTextContains('h1', 'Seen: "never" is not known');
+    }
+
+    public function testHowSureAnOutInFrontMustBeIsTheCoachsOwn(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/plays/bunt/R1-0');
+        $this->browser->submitForm('For all our plays', ['sure' => '70', 'chance' => '40']);
+        $this->follow();
+
+        self::assertSelectorTextContains('main', 'The lead out when it is 70 % sure');
+        self::assertSelectorTextContains('main', 'The lead out from 40 % on');
+        $this->browser->submitForm('For all our plays', ['sure' => '60', 'chance' => '80']);
+        $this->follow();
+        self::assertSelectorTextContains('.finding', '80 % is more than the 60 % of “sure”');
     }
 
     public function testACoverageIsCopiedChangedAndPlayed(): void

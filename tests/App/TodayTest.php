@@ -20,7 +20,9 @@ final class TodayTest extends AppTestCase
         );
         self::assertSelectorTextContains('main', 'Quay field');
         self::assertSelectorTextContains('main', 'Taught last');
-        $page = $this->browser->click($page->filter('.finding a')->first()->link());
+        $page = $this->browser->click($page->selectLink('Choose who plays')->link());
+        self::assertSelectorTextContains('h1', 'before the game', 'what mends it is a button');
+        $page = $this->browser->click($page->filter('.finding a[href*="/field/"]')->first()->link());
         self::assertSelectorTextContains('.call', 'In', 'a finding leads to where it shows');
     }
 
@@ -52,7 +54,7 @@ final class TodayTest extends AppTestCase
     {
         $team = $this->newTeam($this->signIn(), Teams::fifteen(), 'slowpitch-65');
         $this->open($team);
-        self::assertSelectorTextContains('.good', 'Every bag is covered on time');
+        self::assertSelectorTextContains('.good', 'Nothing is late that costs an out');
 
         $this->open($team, '/practice/new');
         $this->browser->submitForm('Make the practice', ['practice_form[whoHelps]' => "Ana, hits\nBo"]);

@@ -11,6 +11,7 @@ use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Half;
+use FoxCorner\Core\Game\Seen;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Limit;
@@ -78,12 +79,19 @@ final class Teams
         int $lead = 0,
         BatterType $batter = BatterType::Right,
         string $count = '0-0',
+        Seen $seen = Seen::Nothing,
     ): GameState {
         return GameState::of(
             ShippedRuleSets::get($rules),
             Situation::fromKey($situation),
-            Context::of($inning, Half::Top, $lead, Batter::ofType($batter), Count::fromKey($count)),
+            Context::of($inning, Half::Top, $lead, Batter::ofType($batter), Count::fromKey($count), seen: $seen),
         );
+    }
+
+    /** A bunt is likely wherever there is one: late, tied, and the batter has shown it. */
+    public static function bunting(string $rules = 'fastpitch-43', string $situation = 'R1-0'): GameState
+    {
+        return self::state($rules, $situation, ShippedRuleSets::get($rules)->innings, seen: Seen::TriedNow);
     }
 
     public static function cost(Level $level = Level::Pro): PlayCost

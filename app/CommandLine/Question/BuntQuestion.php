@@ -17,7 +17,7 @@ final readonly class BuntQuestion implements Question
     public function answer(Fields $input): array
     {
         $play = PlanInput::play($input, new BuntFamily());
-        $kind = BuntKind::from($input->text('kind', BuntKind::Sacrifice->value));
+        $kind = BuntKind::from($input->text('kind', BuntKind::in($play->plan->state->situation)[0]->value));
         $bunt = BuntTrial::restingAt(
             $input->number('rest_ft', 30.0),
             $input->number('degrees'),

@@ -9,6 +9,7 @@ use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Plan\Audit\AuditedFinding;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
+use FoxCorner\Core\Play\Family\OffenceLine;
 use FoxCorner\Core\Play\Family\PlayFamilies;
 
 /** What a coverage is worth over its family's sample, and what is wrong with it. */
@@ -26,17 +27,29 @@ final readonly class CoverageAuditQuestion implements Question
             'outs_per_bunt' => round($report->outs, 4),
             'lead_out_share' => round($report->leadOutShare, 4),
             'cost_runs_by_policy' => array_map(static fn(float $cost): float => round($cost, 4), $report->costs),
-            'findings' => array_map(
-                static fn(AuditedFinding $finding): array => [
-                    'kind' => $finding->worst->kind,
-                    'title' => $finding->worst->title,
-                    'measure' => $finding->worst->measure,
-                    'mend' => $finding->worst->mend,
-                    'bunts' => $finding->balls,
-                    'of' => $finding->tried,
+            'offence' => array_map(
+                static fn(OffenceLine $line): array => [
+                    'label' => $line->label,
+                    'share' => round($line->share, 4),
+                    'cost_by_policy' => array_map(static fn(float $cost): float => round($cost, 4), $line->costs),
                 ],
-                $report->findings,
+                $report->offence,
             ),
+            'findings' => array_map(self::finding(...), $report->findings),
+            'price' => array_map(self::finding(...), $report->prices),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function finding(AuditedFinding $finding): array
+    {
+        return [
+            'kind' => $finding->worst->kind,
+            'title' => $finding->worst->title,
+            'measure' => $finding->worst->measure,
+            'mend' => $finding->mendWords(),
+            'bunts' => $finding->balls,
+            'of' => $finding->tried,
         ];
     }
 }

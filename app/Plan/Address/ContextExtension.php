@@ -8,6 +8,7 @@ use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Opponents\OpponentRepository;
 use FoxCorner\App\Shared\Address\Carried;
+use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use Twig\Extension\AbstractExtension;
@@ -29,6 +30,10 @@ final class ContextExtension extends AbstractExtension
             new TwigFunction('pitchers_of', $this->pitchers(...)),
             new TwigFunction('carried_context', $this->carried->context(...)),
             new TwigFunction('carried_situation', $this->carried->situation(...)),
+            new TwigFunction(
+                'moved_to',
+                static fn(Position $who, Point $to): ?string => MovedFielders::write([$who->value => $to]),
+            ),
         ];
     }
 

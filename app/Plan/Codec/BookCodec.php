@@ -14,11 +14,13 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\BuntSign;
+use FoxCorner\Core\Game\Intent;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\FamilyPlan;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Clock\Vocabulary;
 use FoxCorner\Core\Play\Clock\VoiceWord;
+use FoxCorner\Core\Play\Worth\OutLines;
 use FoxCorner\Core\Problem\Problem;
 
 /**
@@ -46,9 +48,13 @@ final class BookCodec
                 static fn(array $spots): bool => [] !== $spots,
             ),
             'plays' => array_map(PlaysCodec::write(...), $decided),
-            'bunt_points' => $book->buntPoints->isOrdinary()
+            'bunt_points' => $book->buntPoints->weighsAsShipped()
                 ? []
                 : [...$book->buntPoints->all(), 'likely_at' => $book->buntPoints->likelyAt],
+            'bunt_mix' => $book->buntPoints->factors,
+            'out_lines' => $book->lines->isOrdinary()
+                ? []
+                : ['sure' => $book->lines->sure, 'chance' => $book->lines->chance],
             'words' => $book->words->own,
         ];
 
@@ -72,8 +78,12 @@ final class BookCodec
                 $fields->map('kept'),
             ),
             array_map(PlaysCodec::read(...), $fields->map('plays')),
-            $fields->has('bunt_points') ? self::readPoints($fields->within('bunt_points')) : BuntPoints::ordinary(),
+            self::readPoints($fields->within('bunt_points'), $fields->within('bunt_mix')),
             Vocabulary::of(self::words($fields->within('words'))),
+            OutLines::of(
+                $fields->within('out_lines')->number('sure', OutLines::SURE),
+                $fields->within('out_lines')->number('chance', OutLines::CHANCE),
+            ),
         );
     }
 
@@ -119,13 +129,18 @@ final class BookCodec
         return $words;
     }
 
-    private static function readPoints(Fields $fields): BuntPoints
+    private static function readPoints(Fields $fields, Fields $mix): BuntPoints
     {
         $points = [];
         foreach (BuntSign::cases() as $sign) {
             $points[$sign->value] = $fields->whole($sign->value, $sign->points());
         }
 
-        return BuntPoints::of($points, $fields->whole('likely_at', BuntPoints::ordinary()->likelyAt));
+        $factors = [];
+        foreach (Intent::cases() as $intent) {
+            $factors[$intent->value] = $mix->number($intent->value, 1.0);
+        }
+
+        return BuntPoints::of($points, $fields->whole('likely_at', BuntPoints::ordinary()->likelyAt), $factors);
     }
 }

@@ -7,6 +7,8 @@ namespace FoxCorner\App\Plays\Bunt;
 use FoxCorner\App\Plan\Address\Choice;
 use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\Core\Game\BuntOutlook;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\IntentMix;
 use FoxCorner\Core\Play\Bunt\BuntGrid;
 use FoxCorner\Core\Play\Bunt\BuntKind;
 use FoxCorner\Core\Play\Bunt\BuntTrial;
@@ -31,6 +33,7 @@ final readonly class BuntChoices
         public BuntKind $kind,
         public array $stays,
         public BuntOutlook $outlook,
+        public IntentMix $mix,
     ) {}
 
     /** Whether a bunt is likely, and what speaks for it, as a sentence. */
@@ -40,10 +43,16 @@ final readonly class BuntChoices
             $this->outlook->isLikely() => "A bunt is likely: {$this->outlook->because()}.",
             [] !== $this->outlook->for => "No bunt is likely here, though {$this->outlook->because()}.",
             default => 'No bunt is likely here.',
-        };
+        } . \sprintf(' One ball in %s is bunted.', self::oneIn($this->mix->bunted()));
     }
 
-    public static function of(SituationAddress $address, BuntTrial $bunt, BuntOutlook $outlook): self
+    /** "4" */
+    private static function oneIn(float $share): string
+    {
+        return $share > 0.01 ? (string) round(1 / $share) : 'a hundred or more';
+    }
+
+    public static function of(SituationAddress $address, BuntTrial $bunt, GameState $state): self
     {
         $ways = $lengths = [];
         foreach (BuntGrid::DIRECTIONS as $index => $degrees) {
@@ -69,7 +78,8 @@ final readonly class BuntChoices
             BuntKind::in($address->situation),
             $bunt->kind,
             $address->with(['situation' => null, 'how' => null]),
-            $outlook,
+            BuntOutlook::of($state),
+            IntentMix::of($state),
         );
     }
 }

@@ -10,7 +10,6 @@ use FoxCorner\App\Plan\Address\TwoNumbers;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\BuntOutlook;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
@@ -62,7 +61,7 @@ final readonly class BuntControls implements FamilyControls
             $feet,
             $degrees,
             $state->rules,
-            BuntKind::from($carried[self::HOW] ?? BuntKind::Sacrifice->value),
+            BuntKind::from($carried[self::HOW] ?? BuntKind::in($state->situation)[0]->value),
         );
     }
 
@@ -78,11 +77,7 @@ final readonly class BuntControls implements FamilyControls
 
     public function choices(SituationAddress $address, PlannedPlay $play, PlayCost $cost): BuntChoices
     {
-        return BuntChoices::of(
-            $address,
-            $this->trial($address->trial, $play->plan->state),
-            BuntOutlook::of($play->plan->state),
-        );
+        return BuntChoices::of($address, $this->trial($address->trial, $play->plan->state), $play->plan->state);
     }
 
     public function folder(): string

@@ -10,6 +10,7 @@ use FoxCorner\App\Plan\PlanEdit;
 use FoxCorner\App\Plan\PlanEdits;
 use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\BuntSign;
+use FoxCorner\Core\Game\Intent;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Problem\Problem;
@@ -20,7 +21,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
-/** How the coach weighs the signs of a bunt. */
+/** How the coach weighs the signs of a bunt, and how often he thinks the batter does what. */
 final class SetPoints extends AbstractController
 {
     public function __construct(private readonly SituationAddresses $addresses, private readonly PlanEdits $edits) {}
@@ -29,18 +30,56 @@ final class SetPoints extends AbstractController
     #[IsCsrfTokenValid('change')]
     public function set(Membership $membership, string $situation, Request $request): Response
     {
+        $isOurs = $request->request->getBoolean('ours');
+
+        return $this->change(
+            $membership,
+            $situation,
+            $request,
+            ['Signs of a bunt weighed', 'The signs are weighed as you say; the corners follow.'],
+            static fn(BuntPoints $old): BuntPoints => $isOurs
+                ? BuntPoints::ordinary()->withFactors($old->factors)
+                : $old->withPoints(...self::read($request)),
+        );
+    }
+
+    #[Route('/{team}/plays/bunt/{situation}/mix', name: 'set_mix', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
+    public function mix(Membership $membership, string $situation, Request $request): Response
+    {
+        $isOurs = $request->request->getBoolean('ours');
+
+        return $this->change(
+            $membership,
+            $situation,
+            $request,
+            ['What a batter does weighed', 'The costs follow what you say of the batters.'],
+            static fn(BuntPoints $old): BuntPoints => $old->withFactors($isOurs ? [] : self::factors($request)),
+        );
+    }
+
+    /**
+     * @param array{string, string}            $words what is done, and what is said of it
+     * @param \Closure(BuntPoints): BuntPoints $to
+     */
+    private function change(
+        Membership $membership,
+        string $situation,
+        Request $request,
+        array $words,
+        \Closure $to,
+    ): Response {
         $address = $this->addresses->read($membership->team, $situation, $request->query);
         try {
-            $points = $request->request->getBoolean('ours') ? BuntPoints::ordinary() : self::read($request);
             $this->edits->tell(
                 $membership,
                 PlanEdit::of(
-                    'Signs of a bunt weighed',
+                    $words[0],
                     $request->request->getString('seen'),
                     static fn(PlanBook $book): mixed => $book->buntPoints,
-                    static fn(PlanBook $book): PlanBook => $book->withBuntPoints($points),
+                    static fn(PlanBook $book): PlanBook => $book->withBuntPoints($to($book->buntPoints)),
                 ),
-                'The signs are weighed as you say; the corners follow.',
+                $words[1],
             );
         } catch (Problem $problem) {
             $this->edits->refuse($problem);
@@ -54,15 +93,41 @@ final class SetPoints extends AbstractController
         return $this->redirectToRoute('plays', $back, Response::HTTP_SEE_OTHER);
     }
 
-    /** @throws Problem */
-    private static function read(Request $request): BuntPoints
+    /**
+     * @return array<string, float> by the intent's value
+     *
+     * @throws Problem
+     */
+    private static function factors(Request $request): array
+    {
+        $factors = [];
+        foreach (Intent::cases() as $intent) {
+            $typed = str_replace(',', '.', trim($request->request->getString('times_' . $intent->value)));
+            $factors[$intent->value] = is_numeric($typed)
+                ? (float) $typed
+                : throw Refused::because(
+                    $intent->label(),
+                    '' === $typed ? 'it is empty' : "\"$typed\" is not a number",
+                    '0 to 9 times as often as we think',
+                );
+        }
+
+        return $factors;
+    }
+
+    /**
+     * @return array{array<string, int>, int} points by the sign's value, and the line
+     *
+     * @throws Problem
+     */
+    private static function read(Request $request): array
     {
         $points = [];
         foreach (BuntSign::cases() as $sign) {
             $points[$sign->value] = self::whole($sign->label(), $request->request->getString('sign_' . $sign->value));
         }
 
-        return BuntPoints::of($points, self::whole('likely from', $request->request->getString('likely_at')));
+        return [$points, self::whole('likely from', $request->request->getString('likely_at'))];
     }
 
     /** @throws Problem */

@@ -11,6 +11,7 @@ use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\PitchSide;
 use FoxCorner\Core\Game\RunnerSpeed;
+use FoxCorner\Core\Game\Seen;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
@@ -21,7 +22,7 @@ use Symfony\Component\HttpFoundation\InputBag;
 final class ContextAddress
 {
     /** The parameters that stay with a coach from page to page. */
-    public const NAMES = ['inning', 'half', 'score', 'batter', 'count', 'pitcher', 'runners', 'pitch'];
+    public const NAMES = ['inning', 'half', 'score', 'batter', 'count', 'pitcher', 'runners', 'pitch', 'seen'];
 
     /**
      * What is left out is as in the ordinary context.
@@ -60,6 +61,7 @@ final class ContextAddress
             '' === $pitcher ? null : $pitcher,
             self::oneOf($query, 'runners', RunnerSpeed::Ordinary),
             self::oneOf($query, 'pitch', PitchSide::Anywhere),
+            self::oneOf($query, 'seen', Seen::Nothing),
         );
     }
 
@@ -75,6 +77,7 @@ final class ContextAddress
             'pitcher' => $context->pitcher,
             'runners' => RunnerSpeed::Ordinary === $context->runners ? null : $context->runners->value,
             'pitch' => PitchSide::Anywhere === $context->pitch ? null : $context->pitch->value,
+            'seen' => Seen::Nothing === $context->seen ? null : $context->seen->value,
         ];
     }
 

@@ -9,8 +9,23 @@ use FoxCorner\Core\Play\Check\Finding;
 /** The worst case of a fault, and on how many of the balls that were tried it shows. */
 final readonly class AuditedFinding
 {
-    /** @param string $many what was tried, as in "bunts" */
-    public function __construct(public Finding $worst, public int $balls, public int $tried, public string $many) {}
+    /**
+     * @param string    $many what was tried, as in "bunts"
+     * @param Mend|null $mend that a fielder can do, where one was found
+     */
+    public function __construct(
+        public Finding $worst,
+        public int $balls,
+        public int $tried,
+        public string $many,
+        public ?Mend $mend = null,
+    ) {}
+
+    /** What to do about it, as a sentence. */
+    public function mendWords(): string
+    {
+        return $this->mend->words ?? $this->worst->mend;
+    }
 
     /** Larger is worse: how bad, times how often. */
     public function rank(): float

@@ -5,18 +5,37 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Plan\Audit;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Check\Finding;
 use FoxCorner\Core\Play\Check\PlayCheck;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Family\OffenceLine;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Family\WeighsOffence;
 use FoxCorner\Core\Play\Scheme\Coverage;
 
 /** Tries a coverage against the sample of its family, and keeps the worst case of every fault. */
 final readonly class CoverageAudit
 {
-    /** @param list<PlayCheck> $checks */
-    public function __construct(private PlayFamily $family, private array $checks) {}
+    /** Outs, or bases, of one ball of the sample: what costs less is not worth a coach's attention (ours). */
+    private const WORTH = 0.01;
+    /** How likely the ball must be at all that a coverage is drawn up for, before a moment late is a fault (ours). */
+    private const RARE = 0.03;
+
+    /**
+     * @param list<PlayCheck>         $checks
+     * @param \Closure(): PlaySetting $ordinary the same with nine of the level where the rules put them: what is wrong
+     *                                          with them too is the coverage's price, and nobody's fault
+     */
+    public function __construct(
+        private PlayFamily $family,
+        private array $checks,
+        private \Closure $ordinary,
+        private Mender $mender,
+    ) {}
 
     /** @param list<Trial> $also what the team walks through besides: its faults count, its figures do not */
     public function of(PlaySetting $setting, Coverage $coverage, array $also = []): CoverageReport
@@ -27,14 +46,27 @@ final readonly class CoverageAudit
         $outs =
             array_sum(array_map(static fn(Timeline $play): float => $play->called()->chance, $plays)) / \count($plays);
         $leads = \count(array_filter($plays, self::takesLead(...))) / \count($plays);
+        $offence =
+            $this->family instanceof WeighsOffence && null !== $setting->cost
+                ? $this->family->offence($setting, $coverage)
+                : [];
+
+        $found = WorstCases::of([...$plays, ...array_map($run, $also)], $this->checks);
+        [$faults, $prices] = $this->sorted($found, $setting, $coverage, $offence);
 
         return new CoverageReport(
             $coverage,
-            $this->findings([...$plays, ...array_map($run, $also)]),
+            $faults,
+            $prices,
             $outs,
             $leads,
             self::skills($plays),
-            null === $setting->cost ? [] : $this->costs($plays),
+            match (true) {
+                null === $setting->cost => [],
+                [] === $offence => $this->costs($plays),
+                default => $this->weighed($offence),
+            },
+            $offence,
         );
     }
 
@@ -44,33 +76,62 @@ final readonly class CoverageAudit
     }
 
     /**
-     * @param non-empty-list<Timeline> $plays
+     * @param list<OffenceLine> $offence
      *
-     * @return list<AuditedFinding> worst first
+     * @return array{list<AuditedFinding>, list<AuditedFinding>} faults, and what is the coverage's price; worst first
      */
-    private function findings(array $plays): array
+    private function sorted(WorstCases $found, PlaySetting $setting, Coverage $coverage, array $offence): array
     {
-        $worst = $counts = [];
-        foreach ($plays as $play) {
-            foreach ($this->checks as $check) {
-                foreach ($check->findings($play) as $finding) {
-                    $identity = $finding->identity();
-                    $counts[$identity] = ($counts[$identity] ?? 0) + 1;
-                    if ($finding->weight > ($worst[$identity]->weight ?? -1.0)) {
-                        $worst[$identity] = $finding;
-                    }
+        $faults = $prices = [];
+        $many = $this->family->words()->many;
+        $isRare = [] !== $offence && self::met($offence) < self::RARE;
+        foreach ($found->cases as [$finding, $balls, $worst]) {
+            if ($finding->isClose && ($isRare || ($finding->weight * $balls) / $found->plays < self::WORTH)) {
+                continue;
+            }
+            $there = fn(PlaySetting $in): bool => $this->isThere($finding, $worst, $in, $coverage);
+            if ($finding->isClose && $there(($this->ordinary)())) {
+                $prices[] = new AuditedFinding($finding, $balls, $found->plays, $many);
+                continue;
+            }
+            $mend = $this->mender->of(
+                $finding,
+                static fn(Position $who, Point $to): bool => !$there($setting->moved($who, $to)),
+            );
+            $faults[] = new AuditedFinding($finding, $balls, $found->plays, $many, $mend);
+        }
+
+        return [self::worstFirst($faults), self::worstFirst($prices)];
+    }
+
+    /** Whether a ball shows a fault in a setting. */
+    private function isThere(Finding $finding, Trial $trial, PlaySetting $setting, Coverage $coverage): bool
+    {
+        $play = $this->family->against($setting, $coverage)($trial)->timeline();
+        foreach ($this->checks as $check) {
+            foreach ($check->findings($play) as $other) {
+                if ($other->identity() === $finding->identity()) {
+                    return true;
                 }
             }
         }
-        $findings = [];
-        foreach ($worst as $identity => $finding) {
-            $findings[] = new AuditedFinding(
-                $finding,
-                $counts[$identity],
-                \count($plays),
-                $this->family->words()->many,
-            );
-        }
+
+        return false;
+    }
+
+    /** @param list<OffenceLine> $offence */
+    private static function met(array $offence): float
+    {
+        return array_sum(array_map(static fn(OffenceLine $line): float => $line->isMet ? $line->share : 0.0, $offence));
+    }
+
+    /**
+     * @param list<AuditedFinding> $findings
+     *
+     * @return list<AuditedFinding>
+     */
+    private static function worstFirst(array $findings): array
+    {
         usort($findings, static fn(AuditedFinding $a, AuditedFinding $b): int => $b->rank() <=> $a->rank());
 
         return $findings;
@@ -96,6 +157,23 @@ final readonly class CoverageAudit
     }
 
     /**
+     * @param non-empty-list<OffenceLine> $offence
+     *
+     * @return array<string, float> of all that they may do, by the policy's value
+     */
+    private function weighed(array $offence): array
+    {
+        $costs = [];
+        foreach ($this->family->policies() as $policy) {
+            $costs[$policy->value] = array_sum(
+                array_map(static fn(OffenceLine $line): float => $line->share * $line->cost($policy), $offence),
+            );
+        }
+
+        return $costs;
+    }
+
+    /**
      * @param non-empty-list<Timeline> $plays
      *
      * @return array<string, float> of an average play by the policy's value
@@ -107,7 +185,8 @@ final readonly class CoverageAudit
             $costs[$policy->value] =
                 array_sum(
                     array_map(
-                        static fn(Timeline $play): float => $policy->choose($play->options())->cost ?? 0.0,
+                        static fn(Timeline $play): float => $policy->choose($play->options(), $play->setting->lines)
+                            ->cost ?? 0.0,
                         $plays,
                     ),
                 ) / \count($plays);

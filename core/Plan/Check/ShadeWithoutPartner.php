@@ -11,7 +11,7 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Check\Finding;
-use FoxCorner\Core\Range\Spray;
+use FoxCorner\Core\Play\Fielding\Spray;
 
 /** Somebody shades and opens a hole where this batter hits, and the neighbour on that side does not close it. */
 final class ShadeWithoutPartner implements AlignmentCheck

@@ -10,21 +10,21 @@ use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Clock\FieldedPlay;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Family\FamilyWords;
-use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Family\WeighsOffence;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
+use FoxCorner\Core\Runs\PlayCost;
 
-/** Bunts, with fewer than two out, wherever the rules allow them. */
-final readonly class BuntFamily implements PlayFamily
+/** Bunts, wherever the rules allow them; with two out for a hit. */
+final readonly class BuntFamily implements WeighsOffence
 {
     public const KEY = 'bunt';
 
@@ -52,14 +52,14 @@ final readonly class BuntFamily implements PlayFamily
 
     public function coverages(RuleSet $rules, Situation $situation): array
     {
-        return $rules->bunts && Outs::Two !== $situation->outs
-            ? ShippedCoverages::for($situation->bases, $rules->sport)
-            : [];
+        $all = $rules->bunts ? ShippedCoverages::for($situation->bases, $rules->sport) : [];
+
+        return Outs::Two === $situation->outs ? ShippedCoverages::forAHit($all) : $all;
     }
 
     public function whyNot(RuleSet $rules, Situation $situation): string
     {
-        return $rules->bunts ? 'With two out nobody gives himself up.' : 'This rule set has no bunt.';
+        return 'This rule set has no bunt.';
     }
 
     public function branches(): array
@@ -93,7 +93,8 @@ final readonly class BuntFamily implements PlayFamily
 
     public function trials(GameState $state): array
     {
-        return BuntGrid::sample($state->rules);
+        // With two out nobody gives himself up: it is for a hit, and comes as a surprise.
+        return BuntGrid::sample($state->rules, $state->hasFewerThanTwoOuts() ? BuntKind::Sacrifice : BuntKind::Drag);
     }
 
     public function spots(RuleSet $rules, Trial $like): array
@@ -119,20 +120,26 @@ final readonly class BuntFamily implements PlayFamily
 
     public function against(PlaySetting $setting, Coverage $coverage): \Closure
     {
-        $changed = [];
+        $bunted = [];
+        $asked = $setting->hasChoice() ? self::costing($setting) : $setting;
 
-        return static function (Trial $trial) use ($setting, $coverage, &$changed): Play {
+        return static function (Trial $trial) use ($asked, $coverage, &$bunted): Play {
             $bunt = self::bunt($trial);
-            $seen = $changed[$bunt->kind->value] ??= $bunt->kind->change($setting);
+            $bunted[$bunt->kind->value] ??= new Bunted($bunt->kind->change($asked), $coverage, $bunt->kind);
 
-            return new FieldedPlay(
-                $seen,
-                $coverage,
-                $bunt,
-                $bunt->ball,
-                BuntFielding::of($seen, $coverage, $bunt->ball),
-            );
+            return $bunted[$bunt->kind->value]->play($bunt);
         };
+    }
+
+    /** The same, by runs where nothing was asked of cost: runners decide by it. */
+    private static function costing(PlaySetting $setting): PlaySetting
+    {
+        return null === $setting->cost ? $setting->costing(PlayCost::inRuns($setting->level->chain())) : $setting;
+    }
+
+    public function offence(PlaySetting $setting, Coverage $coverage): array
+    {
+        return (new AgainstMix($setting, $coverage, $this->against($setting, $coverage)))->lines($this->policies());
     }
 
     public function checks(): array

@@ -25,12 +25,12 @@ final class BuntGrid
     private const FARTHEST = 65.0;
 
     /** @return non-empty-list<BuntTrial> five directions, three lengths */
-    public static function sample(RuleSet $rules): array
+    public static function sample(RuleSet $rules, BuntKind $kind = BuntKind::Sacrifice): array
     {
         $trials = [];
         foreach (self::DIRECTIONS as $degrees) {
             foreach (self::REST_DISTANCES as $feet) {
-                $trials[] = BuntTrial::restingAt($feet, $degrees, $rules);
+                $trials[] = BuntTrial::restingAt($feet, $degrees, $rules, $kind);
             }
         }
 

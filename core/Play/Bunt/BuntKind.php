@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Bunt;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 
@@ -30,9 +31,11 @@ enum BuntKind: string
     /** @return list<self> that make sense with these runners */
     public static function in(Situation $situation): array
     {
-        return $situation->bases->has(Base::Third)
-            ? [self::Sacrifice, self::Drag, self::Squeeze]
-            : [self::Sacrifice, self::Drag];
+        return match (true) {
+            Outs::Two === $situation->outs => [self::Drag],
+            $situation->bases->has(Base::Third) => [self::Sacrifice, self::Drag, self::Squeeze],
+            default => [self::Sacrifice, self::Drag],
+        };
     }
 
     /** The setting of a play that is bunted so. */

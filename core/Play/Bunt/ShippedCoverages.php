@@ -40,6 +40,18 @@ final class ShippedCoverages
         };
     }
 
+    /**
+     * Those that make sense with two out, when any out will do: nobody is sent away before the ball is hit.
+     *
+     * @param list<Coverage> $coverages
+     *
+     * @return list<Coverage>
+     */
+    public static function forAHit(array $coverages): array
+    {
+        return array_values(array_filter($coverages, static fn(Coverage $one): bool => [] === $one->early));
+    }
+
     private static function cornersIn(): Coverage
     {
         return new Coverage(
@@ -239,6 +251,7 @@ final class ShippedCoverages
                 ...UsualLines::outfieldBehindBags(),
             ],
             reserve: [self::P5],
+            early: [self::P4, self::P6],
         );
     }
 

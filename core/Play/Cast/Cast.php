@@ -58,17 +58,14 @@ final readonly class Cast
     /** The same nine with one of them somewhere else before the pitch. */
     public function moved(Position $position, Point $to): self
     {
+        return $this->with($this->at($position)->movedTo($to, $this->at($position)->reaction));
+    }
+
+    /** The same nine, one of whom stands elsewhere or starts otherwise. */
+    public function with(CastMember $member): self
+    {
         $members = $this->members;
-        $old = $members[$position->value];
-        $members[$position->value] = new CastMember(
-            $old->position,
-            $old->player,
-            $to,
-            $old->legs,
-            $old->reaction,
-            $old->arm,
-            $old->exchangeMore,
-        );
+        $members[$member->position->value] = $member;
 
         return new self($members);
     }

@@ -31,10 +31,16 @@ final readonly class CastMember
     /** The same one, starting at another moment; negative: before contact. */
     public function leaving(float $reaction): self
     {
+        return $this->movedTo($this->start, $reaction);
+    }
+
+    /** The same one somewhere else, starting at another moment. */
+    public function movedTo(Point $start, float $reaction): self
+    {
         return new self(
             $this->position,
             $this->player,
-            $this->start,
+            $start,
             $this->legs,
             $reaction,
             $this->arm,

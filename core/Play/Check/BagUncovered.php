@@ -8,11 +8,11 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Play\Clock\Move;
 use FoxCorner\Core\Play\Clock\Timeline;
 
-/** A bag that a runner can reach while nobody is there to take a throw. */
+/** A bag that nobody is told to cover, or one beyond the next that a runner takes because nobody is there yet. */
 final readonly class BagUncovered implements PlayCheck
 {
-    /** s; less is no time that anybody can use (ours). */
-    private const LEAST = 0.05;
+    /** s; for less nobody goes on, who has to see it first (ours). */
+    private const LEAST = 0.2;
 
     public function findings(Timeline $play): array
     {
@@ -42,7 +42,7 @@ final readonly class BagUncovered implements PlayCheck
                 continue;
             }
             $open = min(array_map(static fn($move): float => $move->there(), $covers)) - $runnerThere;
-            if ($open >= self::LEAST && $value > Base::Second->value) {
+            if ($open >= self::LEAST && self::isExtra($base, $play)) {
                 $first = $covers[0];
                 $findings[] = new Finding(
                     'bag-uncovered',
@@ -54,15 +54,26 @@ final readonly class BagUncovered implements PlayCheck
                         $first->there(),
                         $runnerThere,
                     ),
-                    "Send {$first->who->player->name} earlier, or give {$base->word()} to somebody nearer.",
+                    "Give {$base->word()} to somebody nearer, or let the ball be another’s.",
                     $first->position(),
                     $base,
                     min(1.0, 0.5 + $open),
+                    isClose: true,
                 );
             }
         }
 
         return $findings;
+    }
+
+    /** Whether it is a base that a runner takes because it is open: at the next one he is played at, or not. */
+    private static function isExtra(Base $base, Timeline $play): bool
+    {
+        $before = Base::tryFrom($base->value - 1);
+
+        return null !== $before &&
+            !$play->setting->situation->bases->has($before) &&
+            $base->value > Base::Second->value;
     }
 
     /**

@@ -4,17 +4,12 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Check;
 
-use FoxCorner\Core\Field\Base;
-use FoxCorner\Core\Field\Paces;
-use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
 
-/** The throw is at the bag before the fielder who takes it: it costs outs, or makes the thrower wait. */
+/** The throw is at the bag before the fielder who takes it, and that costs an out which would be gone for. */
 final readonly class CoverLate implements PlayCheck
 {
-    /** Paces that a fielder can be moved without giving up the position (ours). */
-    private const MOST_PACES = 4.0;
     /** outs; a smaller loss is not worth a coach's attention (ours). */
     private const WORTH_MENDING = 0.05;
 
@@ -23,12 +18,28 @@ final readonly class CoverLate implements PlayCheck
         $findings = [];
         foreach ($play->options() as $option) {
             $lost = $option->chanceOnTime - $option->chance;
-            if (null !== $option->cover && !self::isByDesign($play, $option) && $lost >= self::WORTH_MENDING) {
+            if (
+                null !== $option->cover &&
+                $lost >= self::WORTH_MENDING &&
+                !self::isByDesign($play, $option) &&
+                self::isWanted($play, $option)
+            ) {
                 $findings[] = self::finding($play, $option, $lost);
             }
         }
 
         return $findings;
+    }
+
+    /** Whether the throw would be made if he were on time. */
+    private static function isWanted(Timeline $play, ThrowOption $option): bool
+    {
+        $options = array_map(
+            static fn(ThrowOption $one): ThrowOption => $one === $option ? $one->onTime() : $one,
+            $play->options(),
+        );
+
+        return $play->setting->choose($options)->base === $option->base;
     }
 
     /** The coverage leaves the bag open and says so. */
@@ -46,7 +57,6 @@ final readonly class CoverLate implements PlayCheck
     private static function finding(Timeline $play, ThrowOption $option, float $lost): Finding
     {
         $who = $play->move($option->cover ?? throw new \LogicException('Nobody covers.'))->who;
-        $nearer = Paces::inFeet($option->coverLate() * $who->legs->topSpeed, $who->player->traits->pace());
 
         return new Finding(
             'cover-late',
@@ -59,22 +69,11 @@ final readonly class CoverLate implements PlayCheck
                 $option->coverThere,
                 round(100 * $lost),
             ),
-            self::mend($who->position, $nearer, $option->base),
+            \sprintf('Give %s to somebody nearer.', $option->base->word()),
             $who->position,
             $option->base,
             $lost,
+            isClose: true,
         );
-    }
-
-    private static function mend(Position $position, Paces $missing, Base $base): string
-    {
-        return $missing->count <= self::MOST_PACES
-            ? \sprintf('Start %d %s paces nearer %s.', $position->value, $missing->count(), $base->word())
-            : \sprintf(
-                '%s paces are missing: give %s to somebody nearer, or let %d leave before the pitch.',
-                $missing->count(),
-                $base->word(),
-                $position->value,
-            );
     }
 }

@@ -16,6 +16,7 @@ final readonly class Finding
      * @param string $measure a sentence with the figure
      * @param string $mend    what to do about it
      * @param float  $weight  outs or bases lost, roughly; larger is worse
+     * @param bool   $isClose whether it hangs on seconds, and so on who plays there and from where he starts
      */
     public function __construct(
         public string $kind,
@@ -25,6 +26,7 @@ final readonly class Finding
         public ?Position $position,
         public ?Base $base,
         public float $weight,
+        public bool $isClose = false,
     ) {}
 
     /** The same fault on another ball has the same identity. */

@@ -24,7 +24,7 @@ final readonly class NoBackUp implements PlayCheck
             null === $called->cover ||
             $called->inHand < self::IN_EARNEST ||
             (null !== $play->for && $play->for !== $base) ||
-            $play->isBackedUp($base)
+            $play->isBackedUpInTime($called)
         ) {
             return [];
         }
@@ -32,16 +32,18 @@ final readonly class NoBackUp implements PlayCheck
         return [
             new Finding(
                 'no-back-up',
-                "Nobody behind the throw to {$base->word()}",
+                ($play->isBackedUp($base) ? 'Too late behind' : 'Nobody behind') . " the throw to {$base->word()}",
                 \sprintf(
-                    'When %d fields and throws to %s, a bad throw gives everybody two bases.',
+                    'When %d fields and throws to %s, a bad throw gives everybody two bases%s.',
                     $play->fieldedBy()->value,
                     $base->word(),
+                    $play->isBackedUp($base) ? ' before anybody has it' : '',
                 ),
                 "Send somebody behind {$base->word()}, in line with the throw.",
                 null,
                 $base,
                 0.25,
+                isClose: true,
             ),
         ];
     }

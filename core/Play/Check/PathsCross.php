@@ -100,6 +100,7 @@ final readonly class PathsCross implements PlayCheck
             $other,
             null,
             0.35,
+            isClose: true,
         );
     }
 }

@@ -49,18 +49,35 @@ final readonly class FieldedPlay implements Play
 
     public function timeline(): Timeline
     {
-        $made = $this->setting->policy->choose($this->options);
+        $made = $this->setting->choose($this->options);
 
         return new Timeline(
             $this->setting,
             $this->coverage,
             $this->trial,
-            [new Leg($this->fielded, $this->options, $made)],
+            $this->legs($made),
             $this->moves($made),
             $this->ballTrack($made),
             RunnerTracks::of($this->setting),
             $this->events($made),
         );
+    }
+
+    /** @return non-empty-list<Leg> */
+    private function legs(ThrowOption $made): array
+    {
+        $first = new Leg($this->fielded, $this->options, $made);
+        if (null === $made->then || null === $made->cover) {
+            return [$first];
+        }
+        $pivot = Possession::atBag(
+            $this->setting->cast->at($made->cover),
+            $this->setting->bag($made->base),
+            $made->outAt,
+            $made->then->released - $made->outAt,
+        );
+
+        return [$first, new Leg($pivot, [$made->then], $made->then)];
     }
 
     /** @return array<int, Move> by position number */
@@ -92,10 +109,17 @@ final readonly class FieldedPlay implements Play
 
         $track = $track->thenAt($fielded->at, $fielded->seconds);
 
-        return ($this->isCarried($made) ? $track : $track->thenAt($fielded->at, $made->released))->thenAt(
-            $this->setting->bag($made->base),
+        $bag = $this->setting->bag($made->base);
+        $track = ($this->isCarried($made) ? $track : $track->thenAt($fielded->at, $made->released))->thenAt(
+            $bag,
             $made->ballThere,
         );
+
+        return null === $made->then
+            ? $track
+            : $track
+                ->thenAt($bag, $made->then->released)
+                ->thenAt($this->setting->bag($made->then->base), $made->then->ballThere);
     }
 
     /** Whether he who has it takes the bag himself. */
@@ -116,6 +140,11 @@ final readonly class FieldedPlay implements Play
             new Event(EventKind::Arrives, $held, ($made->isForce ? 'At ' : 'Tag at ') . $made->base->word()),
             new Event(EventKind::RunnerThere, $made->runnerThere, $runner . ' there'),
         ];
+        if (null !== $made->then) {
+            $events[] = new Event(EventKind::Released, $made->then->released, 'On to ' . $made->then->base->word());
+            $events[] = new Event(EventKind::Arrives, $made->then->outAt, 'At ' . $made->then->base->word());
+            $events[] = new Event(EventKind::RunnerThere, $made->then->runnerThere, 'Batter there');
+        }
         usort($events, static fn(Event $a, Event $b): int => $a->seconds <=> $b->seconds);
 
         return $events;

@@ -16,6 +16,7 @@ use FoxCorner\Core\Play\Cast\BatterRunner;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Cast\RunnerMind;
 use FoxCorner\Core\Play\Worth\AfterThrow;
+use FoxCorner\Core\Play\Worth\OutLines;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Runs\PlayCost;
 
@@ -45,9 +46,10 @@ final readonly class PlaySetting
         public Throwing $throwing,
         public ?PlayCost $cost,
         ?array $threats = null,
+        public OutLines $lines = new OutLines(),
     ) {
         [$this->rules, $this->situation] = [$state->rules, $state->situation];
-        $this->after = null === $cost ? null : new AfterThrow($cost, $this->situation);
+        $this->after = null === $cost ? null : new AfterThrow($cost, $this->situation, self::held($runners));
         $diamond = $this->rules->diamond();
         $bags = [];
         foreach (Base::cases() as $base) {
@@ -63,12 +65,13 @@ final readonly class PlaySetting
         Cast $cast,
         OutPolicy $policy,
         ?PlayCost $cost = null,
+        OutLines $lines = new OutLines(),
     ): self {
         $batter = BatterRunner::of($state->context->batter, $state->rules, $level);
         $throwing = Throwing::at($level, $state->rules->sport);
         $runners = self::runnersOf($state, $level, static fn(Base $base): RunnerMind => RunnerMind::ReadsBunt);
 
-        return new self($state, $level, $cast, $batter, $runners, $policy, $throwing, $cost);
+        return new self($state, $level, $cast, $batter, $runners, $policy, $throwing, $cost, null, $lines);
     }
 
     /** The same with runners who see a ball on the ground: they go at once, or one who need not go stays. */
@@ -104,6 +107,7 @@ final readonly class PlaySetting
             $this->throwing,
             $this->cost,
             $threats,
+            $this->lines,
         );
     }
 
@@ -144,6 +148,47 @@ final readonly class PlaySetting
     public function expecting(): self
     {
         return $this->but(cast: $this->cast->sooner($this->level->motion->buntShown));
+    }
+
+    /** The same with the runners waiting whom nobody forces. */
+    public function holding(): self
+    {
+        $bases = $this->situation->bases;
+        $runners = array_map(
+            static fn(BaseRunner $runner): BaseRunner => $bases->forces($runner->base) ? $runner : $runner->staying(),
+            $this->runners,
+        );
+
+        return $this->but(runners: $runners);
+    }
+
+    /** Whether a runner is on whom nobody forces. */
+    public function hasChoice(): bool
+    {
+        foreach ($this->situation->bases->occupied() as $base) {
+            if (!$this->situation->bases->forces($base)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The same, and what plays cost is asked. */
+    public function costing(PlayCost $cost): self
+    {
+        return new self(
+            $this->state,
+            $this->level,
+            $this->cast,
+            $this->batter,
+            $this->runners,
+            $this->policy,
+            $this->throwing,
+            $cost,
+            $this->threats,
+            $this->lines,
+        );
     }
 
     /** The same with the runner of a base gone with the pitch. */
@@ -190,12 +235,38 @@ final readonly class PlaySetting
             $this->throwing,
             null,
             $threats,
+            $this->lines,
         );
+    }
+
+    /**
+     * What the coach wants of all that could be done.
+     *
+     * @param non-empty-list<ThrowOption> $options lead base first, first base last
+     */
+    public function choose(array $options): ThrowOption
+    {
+        return $this->policy->choose($options, $this->lines);
     }
 
     public function bag(Base $base): Point
     {
         return $this->bags[$base->value];
+    }
+
+    /**
+     * @param list<BaseRunner> $runners
+     *
+     * @return int the bases whose runners wait, as a mask
+     */
+    private static function held(array $runners): int
+    {
+        $held = 0;
+        foreach ($runners as $runner) {
+            $held |= $runner->stays() ? 1 << ($runner->base->value - 1) : 0;
+        }
+
+        return $held;
     }
 
     /**
@@ -207,6 +278,9 @@ final readonly class PlaySetting
     {
         $threats = [Base::First->value => $batter->secondsFor($basePath)];
         foreach ($runners as $runner) {
+            if ($runner->stays()) {
+                continue;
+            }
             for ($base = $runner->base->next(), $bases = 1; null !== $base; $base = $base->next(), ++$bases) {
                 $threats[$base->value] = min($threats[$base->value] ?? \INF, $runner->secondsOver($bases));
             }

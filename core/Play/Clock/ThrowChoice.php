@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Clock;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Motion\OutChance;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Fielding\GroundPlays;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Worth\AfterThrow;
 
@@ -15,6 +18,8 @@ final readonly class ThrowChoice
 {
     /** Chance from which on he takes the bag himself when that is surer (ours). */
     private const A_CHANCE = 0.05;
+    /** s between two looks at a throw that has got by. */
+    private const LOOK = 0.5;
 
     /** @param array<int, non-empty-list<Job>> $jobs of everybody, by position number */
     public function __construct(
@@ -29,6 +34,9 @@ final readonly class ThrowChoice
     {
         $options = [];
         foreach (array_reverse($this->setting->runners) as $runner) {
+            if ($runner->stays()) {
+                continue;
+            }
             $isForced = $this->setting->situation->bases->forces($runner->base);
             $options[] = $this->at($runner->base->next() ?? Base::Home, $isForced, $runner->secondsOver(1));
         }
@@ -60,6 +68,7 @@ final readonly class ThrowChoice
         }
         $chance = $this->ball->clean * $inHand;
         $after = $this->setting->after;
+        $then = $isForce && null !== $receiving->by ? $this->onward($base, $receiving->by, $outAt) : null;
 
         return new ThrowOption(
             $base,
@@ -80,9 +89,72 @@ final readonly class ThrowChoice
                     $base,
                     $chance,
                     $isTaken ? $this->ball->clean * (1 - $caught) : 0.0,
-                    $receiving->isBackedUp,
+                    $this->isBackedUp($base, $receiving->behind, $throw->arrives),
+                    $then->inHand ?? 0.0,
                 ),
+            null === $then ? 0.0 : $chance * $then->inHand,
+            $then,
         );
+    }
+
+    /**
+     * Whether one who has been sent behind a bag has a throw that gets by, before it costs a second base.
+     *
+     * @param list<Position> $behind
+     * @param float          $ball   s at which it is there
+     */
+    private function isBackedUp(Base $base, array $behind, float $ball): bool
+    {
+        $gotBy = new GotBy($this->setting, $this->ball->at, $base);
+        foreach ($behind as $position) {
+            $who = $this->setting->cast->at($position);
+            if ($gotBy->isMet($who, $who->reaction, $ball, self::LOOK)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whoever has made a force goes on to first; null where that is not worth a throw. */
+    private function onward(Base $from, Position $by, float $seconds): ?ThrowOption
+    {
+        $first = Receiving::at(Base::First, $this->jobs, $this->paths);
+        if (Base::First === $from || Outs::Two === $this->setting->situation->outs || null === $first->by) {
+            return null;
+        }
+        $level = $this->setting->level;
+        $pivot = Possession::atBag(
+            $this->setting->cast->at($by),
+            $this->setting->bag($from),
+            $seconds,
+            $level->motion->exchangePivot,
+        );
+        $throw = $this->setting->throwing->to($pivot, $this->setting->bag(Base::First));
+        $outAt = max($throw->arrives, $first->there);
+        $runnerThere = $this->setting->threats[Base::First->value];
+        $isKnown = null !== $this->setting->state->context->batter->homeToFirst;
+        $spread = OutChance::spread($level->motion->forceSpread, $level->scatter, $isKnown);
+        $chance =
+            OutChance::ofMargin($runnerThere - $outAt, $spread) *
+            $this->setting->throwing->clean($throw, Base::First) *
+            GroundPlays::pivotKept($level->skills);
+
+        return $first->by === $by || $chance < Timeline::TWO_FROM
+            ? null
+            : new ThrowOption(
+                Base::First,
+                $first->by,
+                true,
+                $throw->released,
+                $throw->arrives,
+                $first->there,
+                $outAt,
+                $runnerThere,
+                $chance,
+                $chance,
+                $chance,
+            );
     }
 
     /** He takes the bag himself, and nothing can be thrown away. */
@@ -113,12 +185,19 @@ final readonly class ThrowChoice
         );
     }
 
-    /** What the try costs on average: the out, the throw that goes astray, everybody safe. */
-    private static function cost(AfterThrow $after, Base $base, float $chance, float $missed, bool $isBackedUp): float
-    {
+    /** What the try costs on average: the out, a second one after it, the throw that goes astray, everybody safe. */
+    private static function cost(
+        AfterThrow $after,
+        Base $base,
+        float $chance,
+        float $missed,
+        bool $isBackedUp,
+        float $then = 0.0,
+    ): float {
         $astray = min(Giving::PAST * $missed, 1 - $chance);
+        $both = $then > 0.0 ? $then * $after->both($base) : 0.0;
 
-        return $chance * $after->out($base) +
+        return $chance * ($both + (1 - $then) * $after->out($base)) +
             $astray * $after->astray($isBackedUp ? 1 : 2) +
             (1 - $chance - $astray) * $after->safe();
     }

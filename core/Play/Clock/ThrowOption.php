@@ -24,6 +24,7 @@ final readonly class ThrowOption
      * @param float         $two          of this out and a second one after it
      * @param float|null    $cost         what the try costs us on average, in runs or chance to lose; null when
      *                                    nothing was asked
+     * @param self|null     $then         the throw on to first after it, where that is worth making
      */
     public function __construct(
         public Base $base,
@@ -39,6 +40,7 @@ final readonly class ThrowOption
         public float $inHand,
         public ?float $cost = null,
         public float $two = 0.0,
+        public ?self $then = null,
     ) {}
 
     /** The same throw from somebody who passes it on. */
@@ -58,6 +60,31 @@ final readonly class ThrowOption
             $this->inHand,
             $this->cost,
             $this->two,
+            $this->then,
+        );
+    }
+
+    /** The same throw, had whoever takes it been waiting. */
+    public function onTime(): self
+    {
+        $sooner = $this->coverLate();
+        $clean = $this->chance > 0.0 && $this->inHand > 0.0 ? $this->chance / $this->inHand : 1.0;
+
+        return new self(
+            $this->base,
+            $this->cover,
+            $this->isForce,
+            $this->released,
+            $this->ballThere,
+            $this->ballThere,
+            $this->outAt - $sooner,
+            $this->runnerThere,
+            $this->chanceOnTime,
+            $this->chanceOnTime,
+            min(1.0, $this->chanceOnTime / $clean),
+            $this->cost,
+            $this->two,
+            $this->then,
         );
     }
 

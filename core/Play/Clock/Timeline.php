@@ -15,6 +15,8 @@ final readonly class Timeline
 {
     /** s after the last thing that matters: a breath (ours). */
     private const BREATH = 0.6;
+    /** s between two looks at a throw that has got by. */
+    private const LOOK = 0.25;
     /** How likely the second out must be, the first one made, for two to be called (ours). */
     public const TWO_FROM = 1 / 3;
 
@@ -111,6 +113,22 @@ final readonly class Timeline
         foreach ($this->moves as $move) {
             foreach ($move->jobs as $job) {
                 if ($job->isBehind($base)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether one of them has a throw to a bag that gets by, before it costs a second base. */
+    public function isBackedUpInTime(ThrowOption $throw): bool
+    {
+        $gotBy = new GotBy($this->setting, $this->legs[0]->from->at, $throw->base);
+        foreach ($this->moves as $move) {
+            foreach ($move->jobs as $job) {
+                $isBehind = $job->isBehind($throw->base);
+                if ($isBehind && $gotBy->isMet($move->who, $move->who->reaction, $throw->ballThere, self::LOOK)) {
                     return true;
                 }
             }

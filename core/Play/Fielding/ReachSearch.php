@@ -84,10 +84,10 @@ final class ReachSearch
                 continue;
             }
             if ($way->seconds[$first] > $this->latest) {
-                $found[] =
-                    \INF === $this->need($way, $first)
-                        ? [GroundReach::NEVER, 0.0]
-                        : [$way->along[$first], self::NEXT_TO_NOTHING];
+                $isNever =
+                    \INF === $this->need($way, $first) ||
+                    (!($way->rests && $first === $last) && !$this->isThere($way, $first));
+                $found[] = $isNever ? [GroundReach::NEVER, 0.0] : [$way->along[$first], self::NEXT_TO_NOTHING];
                 continue;
             }
             [$look, $saved, $dives] = $this->climb($way, $first, $last, min($last, $first + self::LATER), -1, 0.0);

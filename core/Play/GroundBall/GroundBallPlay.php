@@ -150,7 +150,7 @@ final readonly class GroundBallPlay implements Play
 
     private function called(): int
     {
-        return (int) array_search($this->setting->policy->choose($this->options), $this->options, true);
+        return (int) array_search($this->setting->choose($this->options), $this->options, true);
     }
 
     public function timeline(): Timeline

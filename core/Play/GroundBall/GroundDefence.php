@@ -36,7 +36,7 @@ final class GroundDefence
         public readonly GroundSetting $ground,
     ) {
         $this->plays = new GroundPlays($ground);
-        $this->tree = new GroundTree($ground, $this->plays, (new WantedOut($setting->policy, $ground))->among(...));
+        $this->tree = new GroundTree($ground, $this->plays, (new WantedOut($setting, $ground))->among(...));
     }
 
     public static function of(PlaySetting $setting, Coverage $coverage): self

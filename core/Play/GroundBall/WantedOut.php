@@ -6,15 +6,15 @@ namespace FoxCorner\Core\Play\GroundBall;
 
 use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Fielding\Attempt;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
-use FoxCorner\Core\Play\Worth\OutPolicy;
 
 /** The attempts at a ground ball as throws to choose from, and the one that a policy wants. */
 final readonly class WantedOut
 {
-    public function __construct(private OutPolicy $policy, private GroundSetting $setting) {}
+    public function __construct(private PlaySetting $wants, private GroundSetting $setting) {}
 
     /** @param non-empty-list<Attempt> $attempts */
     public function among(array $attempts, int $goes): Attempt
@@ -25,7 +25,7 @@ final readonly class WantedOut
             $attempts,
         );
 
-        return $attempts[(int) array_search($this->policy->choose($options), $options, true)];
+        return $attempts[(int) array_search($this->wants->choose($options), $options, true)];
     }
 
     /**

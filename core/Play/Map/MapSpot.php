@@ -15,6 +15,8 @@ final readonly class MapSpot
 {
     /** Chance from which an out counts as there. */
     private const THERE = 0.5;
+    /** Chance from which one relies on it (ours). */
+    private const SURE = 0.8;
 
     /** @param list<ThrowOption> $options lead base first */
     public function __construct(
@@ -24,6 +26,18 @@ final readonly class MapSpot
         public ThrowOption $called,
         public array $options,
     ) {}
+
+    /** How sure it is that it comes so, 0.5 to 1. */
+    public function sureness(): float
+    {
+        return max($this->called->chance, 1 - $this->called->chance);
+    }
+
+    /** Whether it may as well come otherwise. */
+    public function isThin(): bool
+    {
+        return $this->sureness() < self::SURE;
+    }
 
     public function outcome(): MapOutcome
     {

@@ -25,13 +25,7 @@ final readonly class PlayMap
                 $play = $against($one->trial);
                 $options = $play->options();
 
-                return new MapSpot(
-                    $one->at,
-                    $one->trial,
-                    $play->firstBy(),
-                    $setting->policy->choose($options),
-                    $options,
-                );
+                return new MapSpot($one->at, $one->trial, $play->firstBy(), $setting->choose($options), $options);
             }, $placed),
         );
     }
@@ -40,6 +34,13 @@ final readonly class PlayMap
     public function share(MapOutcome $outcome): float
     {
         return \count(array_filter($this->spots, static fn(MapSpot $spot): bool => $spot->outcome() === $outcome)) /
+            \count($this->spots);
+    }
+
+    /** The share of the ground on which it may as well come otherwise, 0 to 1. */
+    public function thin(): float
+    {
+        return \count(array_filter($this->spots, static fn(MapSpot $spot): bool => $spot->isThin())) /
             \count($this->spots);
     }
 

@@ -8,6 +8,7 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\CastMember;
+use FoxCorner\Core\Play\Clock\GotBy;
 use FoxCorner\Core\Play\Clock\Move;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Track;
@@ -26,14 +27,6 @@ final readonly class Errands
     private const IN_FRONT = 15.0;
     /** ft outside a bag, from which it is filled when whoever stood there has left (ours). */
     private const BESIDE = 10.0;
-    /** ft/s with which a throw rolls on that has got by, and ft/s² by which it slows (ours). */
-    private const ROLLS = 60.0;
-    private const SLOWS = 15.0;
-    /** ft behind first and third at which the fence stops it, and in the outfield where it lies at last (ours). */
-    private const FENCE = 60.0;
-    private const LIES = 120.0;
-    /** Times from base to base, of an ordinary runner, in which it has to be had, so that he gets one base (ours). */
-    private const ONE_BASE = 1.6;
     /** s between looks at it. */
     private const LOOK = 0.1;
 
@@ -113,21 +106,12 @@ final readonly class Errands
 
     private function meets(Position $position, Base $base, float $ball): bool
     {
-        $who = $this->setting->cast->at($position);
-        $bag = $this->setting->bag($base);
-        $feet = $this->from->distanceTo($bag);
-        $most = Base::Second === $base ? self::LIES : self::FENCE;
-        $limit = self::ONE_BASE * $this->setting->level->homeToFirstOver($this->setting->rules->basePath);
-        for ($since = self::LOOK; $since <= $limit; $since += self::LOOK) {
-            $rolls = min($since, self::ROLLS / self::SLOWS);
-            $far = min($most, self::ROLLS * $rolls - (self::SLOWS * $rolls ** 2) / 2);
-            $needs = $who->legs->secondsFor($who->start->distanceTo($this->from->toward($bag, $feet + $far)));
-            if ($this->starts($position) + $needs <= $ball + $since) {
-                return true;
-            }
-        }
-
-        return false;
+        return (new GotBy($this->setting, $this->from, $base))->isMet(
+            $this->setting->cast->at($position),
+            $this->starts($position),
+            $ball,
+            self::LOOK,
+        );
     }
 
     public function there(Position $position, Job $job): float

@@ -73,7 +73,7 @@ final readonly class StealPlay implements Play
 
     public function timeline(): Timeline
     {
-        $made = $this->setting->policy->choose($this->options);
+        $made = $this->setting->choose($this->options);
         $isHome = Base::Home === $this->going[0]->to();
         $thrower = $this->setting->cast->at($this->thrower());
         $rubber = $this->setting->rules->diamond()->pitchersPlate();

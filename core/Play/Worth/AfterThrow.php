@@ -10,11 +10,12 @@ use FoxCorner\Core\Runs\PlayCost;
 
 /**
  * What it costs us when a throw gets its out, when everybody is safe, and when it goes astray; every runner goes one
- * base.
+ * base, but for those who hold.
  */
 final readonly class AfterThrow
 {
-    public function __construct(private PlayCost $cost, private Situation $situation) {}
+    /** @param int $held the bases whose runners wait: 1 first, 2 second, 4 third, added; they move on a wild throw */
+    public function __construct(private PlayCost $cost, private Situation $situation, private int $held = 0) {}
 
     /** The runner who goes to that base is out, the others are where they went. */
     public function out(Base $base): float
@@ -26,6 +27,20 @@ final readonly class AfterThrow
             $on & ~$bit,
             $this->situation->outs->value + 1,
             $this->situation->outs->value > 1 ? 0 : (Base::Home === $base ? max(0, $runs - 1) : $runs),
+        );
+    }
+
+    /** The runner who goes to that base is out, and the batter at first after him. */
+    public function both(Base $base): float
+    {
+        [$on, $runs] = $this->advanced(1);
+        $outs = $this->situation->outs->value + 2;
+        $bit = Base::Home === $base ? 0 : 1 << ($base->value - 1);
+
+        return $this->cost->after(
+            $on & ~$bit & ~1,
+            $outs,
+            $outs > 2 ? 0 : (Base::Home === $base ? max(0, $runs - 1) : $runs),
         );
     }
 
@@ -60,7 +75,8 @@ final readonly class AfterThrow
     private function advanced(int $bases): array
     {
         // The batter is a runner who stands on a base before first.
-        $line = (($this->situation->bases->mask() << 1) | 1) << $bases;
+        $goes = $this->situation->bases->mask() & ~$this->held;
+        $line = ((($goes << 1) | 1) << $bases) | (($this->held << 1) << ($bases - 1));
         $runs = 0;
         for ($bit = 4; $bit <= 8; ++$bit) {
             $runs += ($line >> $bit) & 1;

@@ -23,9 +23,6 @@ enum OutPolicy: string
     /** Whatever costs least in runs, or late in chance to win. */
     case Numbers = 'numbers';
 
-    /** How sure the lead out must be (ours): {@see self::Sure}, and {@see self::Lead}. */
-    private const SURE = 0.8;
-    private const A_CHANCE = 0.35;
     /** How likely two must be to be tried for at all (ours). */
     private const TWO_IS_ON = 0.2;
 
@@ -46,32 +43,32 @@ enum OutPolicy: string
         };
     }
 
-    public function reason(): string
+    public function reason(OutLines $lines = new OutLines()): string
     {
         return match ($this) {
             self::First => 'One out for one base, whatever the ball.',
-            self::Sure => \sprintf('The lead out when it is %d %% sure, else the surest.', round(100 * self::SURE)),
-            self::Lead => \sprintf('The lead out from %d %% on, else the surest.', round(100 * self::A_CHANCE)),
+            self::Sure => \sprintf('The lead out when it is %d %% sure, else the surest.', round(100 * $lines->sure)),
+            self::Lead => \sprintf('The lead out from %d %% on, else the surest.', round(100 * $lines->chance)),
             self::Two => \sprintf(
                 'Two when the first out is %d %% sure and the second is on, else the surest.',
-                round(100 * self::SURE),
+                round(100 * $lines->sure),
             ),
-            self::Plate => \sprintf('Home from %d %% on, else the surest.', round(100 * self::A_CHANCE)),
+            self::Plate => \sprintf('Home from %d %% on, else the surest.', round(100 * $lines->chance)),
             self::Numbers => 'The out that costs least in what follows.',
         };
     }
 
     /** @param non-empty-list<ThrowOption> $options lead base first, first base last */
-    public function choose(array $options): ThrowOption
+    public function choose(array $options, OutLines $lines = new OutLines()): ThrowOption
     {
         return match ($this) {
             self::First => $options[\count($options) - 1],
-            self::Sure => self::foremost($options, self::SURE) ?? self::surest($options),
-            self::Lead => self::foremost($options, self::A_CHANCE) ?? self::surest($options),
-            self::Two => self::two($options) ?? self::surest($options),
+            self::Sure => self::foremost($options, $lines->sure) ?? self::surest($options),
+            self::Lead => self::foremost($options, $lines->chance) ?? self::surest($options),
+            self::Two => self::two($options, $lines->sure) ?? self::surest($options),
             self::Plate => self::foremost(
                 array_filter($options, static fn(ThrowOption $option): bool => Base::Home === $option->base),
-                self::A_CHANCE,
+                $lines->chance,
             ) ?? self::surest($options),
             self::Numbers => self::best(
                 $options,
@@ -108,11 +105,11 @@ enum OutPolicy: string
     }
 
     /** @param non-empty-list<ThrowOption> $options */
-    private static function two(array $options): ?ThrowOption
+    private static function two(array $options, float $sure): ?ThrowOption
     {
         $on = array_filter(
             $options,
-            static fn(ThrowOption $option): bool => $option->inHand >= self::SURE && $option->two >= self::TWO_IS_ON,
+            static fn(ThrowOption $option): bool => $option->inHand >= $sure && $option->two >= self::TWO_IS_ON,
         );
 
         return [] === $on ? null : self::best(array_values($on), static fn(ThrowOption $option): float => $option->two);

@@ -115,8 +115,8 @@ final class DocumentsTest extends TestCase
             )
             ->plays('bunt')->own;
         $behind = [];
-        // In these the catcher has got what dies in front of the plate since.
-        $changed = ['wheel', 'catcher-stays'];
+        // In these the catcher has got what dies in front of the plate since, or the middle leaves with the pitch.
+        $changed = ['wheel', 'catcher-stays', 'wheel-feint'];
         foreach ($own as $copy) {
             $originals = [...ShippedCoverages::for($copy->bases[0], Sport::Fastpitch), ...$own];
             foreach ($originals as $original) {

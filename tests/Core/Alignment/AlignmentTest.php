@@ -41,10 +41,18 @@ final class AlignmentTest extends TestCase
         ];
         yield 'softball, runner on first, tied' => [Teams::state(), 'Double play, corners in'];
         yield 'baseball: the first baseman holds' => [
-            Teams::state('baseball-80'),
+            Teams::bunting('baseball-80'),
             'Double play, third in, first holds',
         ];
-        yield 'small field: nobody leads, nobody holds' => [Teams::state('baseball-60'), 'Double play, corners in'];
+        yield 'baseball, third inning: no bunt is likely yet' => [
+            Teams::state('baseball-80'),
+            'Double play, first holds',
+        ];
+        yield 'small field: nobody leads, nobody holds' => [Teams::bunting('baseball-60'), 'Double play, corners in'];
+        yield 'bases loaded: they do not bunt into a force at home' => [
+            Teams::state(situation: 'loaded-0', inning: 7),
+            'In',
+        ];
         yield 'two out' => [Teams::state(situation: 'R1-2'), 'Normal'];
         yield 'far ahead no bunt comes' => [Teams::state(lead: 6), 'Double play'];
         yield 'a power hitter does not bunt' => [Teams::state(batter: BatterType::RightPower), 'Double play'];

@@ -208,7 +208,7 @@ final class RulesTest extends TestCase
         $calls = [];
         foreach (
             [
-                'slapper' => Teams::state('baseball-90', 'R3-1', batter: BatterType::Slapper),
+                'slapper' => Teams::state('baseball-90', 'R1-0', batter: BatterType::Slapper),
                 'power' => Teams::state('baseball-90', 'R3-1', batter: BatterType::RightPower),
                 'two strikes, a bunter' => Teams::state(
                     'baseball-90',
@@ -231,7 +231,7 @@ final class RulesTest extends TestCase
 
         self::assertSame(
             [
-                'slapper' => 'Halfway, corners in',
+                'slapper' => 'Double play, third in, first holds',
                 'power' => 'Halfway',
                 'two strikes, a bunter' => 'Double play, first holds',
                 'tied in the last' => 'In',
@@ -255,10 +255,10 @@ final class RulesTest extends TestCase
         self::assertSame($split, $depths('loaded-1', 3, 0));
         self::assertSame($split, $depths('loaded-0', 3, -2));
         self::assertSame(['double-play', 'double-play', 'double-play', 'double-play'], $depths('loaded-1', 3, 4));
-        $squeeze = ['bunt', 'in', 'bunt', 'in'];
-        self::assertSame($squeeze, $depths('loaded-1', 9, 0), 'one run beats us');
-        self::assertSame($squeeze, $depths('loaded-0', 9, 1), 'two do not end it');
-        self::assertSame(['bunt', 'double-play', 'bunt', 'double-play'], $depths('loaded-1', 9, 1), 'two end it');
+        $in = ['in', 'in', 'in', 'in'];
+        self::assertSame($in, $depths('loaded-1', 9, 0), 'one run beats us');
+        self::assertSame($in, $depths('loaded-0', 9, 1), 'two do not end it');
+        self::assertSame(['in', 'double-play', 'in', 'double-play'], $depths('loaded-1', 9, 1), 'two end it');
         self::assertSame('Double play, corners in', self::alignment(Teams::state('baseball-90', 'loaded-1'))->call());
     }
 
@@ -346,7 +346,7 @@ final class RulesTest extends TestCase
 
     public function testTheSpotSaysWhichRuleDecidedAndWhatItReplaced(): void
     {
-        $spot = self::alignment(Teams::state('baseball-90', 'R1-0'))->spot(Position::FirstBase);
+        $spot = self::alignment(Teams::bunting('baseball-90'))->spot(Position::FirstBase);
 
         self::assertSame('Hold the runner', $spot->rule);
         self::assertSame(NamedDepth::Bunt, $spot->instead);

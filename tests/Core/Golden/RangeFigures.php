@@ -10,13 +10,13 @@ use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\FlyKind;
 use FoxCorner\Core\Motion\HangTimes;
+use FoxCorner\Core\Play\Fielding\Spray;
 use FoxCorner\Core\Range\Fly\FlyMap;
 use FoxCorner\Core\Range\Fly\FlySpray;
 use FoxCorner\Core\Range\Fly\FlyZone;
 use FoxCorner\Core\Range\Hole;
 use FoxCorner\Core\Range\RangeSummary;
 use FoxCorner\Core\Range\ReactionCaution;
-use FoxCorner\Core\Range\Spray;
 use FoxCorner\Tests\Core\Teams;
 
 /** What alignments get of ground balls and of balls in the air. */

@@ -6,6 +6,7 @@ namespace FoxCorner\Tests\Core\Plan;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\Bases;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Limit;
@@ -14,6 +15,7 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Plan\Audit\AuditedFinding;
 use FoxCorner\Core\Plan\Audit\CoverageReport;
+use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\Job;
@@ -78,12 +80,7 @@ final class ChecksTest extends TestCase
 
     public function testALateCoverIsMeasuredAndWalkedOff(): void
     {
-        $slow = Teams::with(Teams::player(4, 4), Traits::of(Hand::Right, Bats::Right, 4.2, null, 2.5));
-        $roster = array_map(
-            static fn(RosterPlayer $player): RosterPlayer => 4 === $player->number ? $slow : $player,
-            Teams::nine(),
-        );
-        $report = Teams::bunt(roster: $roster, coverage: 'corners-crash')->report();
+        $report = self::withSecondBaseman(3.7)->report();
         $finding = self::find($report, 'cover-late', Base::First);
 
         self::assertSame(Position::SecondBase, $finding->worst->position);
@@ -92,7 +89,51 @@ final class ChecksTest extends TestCase
             static fn(AuditedFinding $other): bool => 'cover-late' === $other->worst->kind,
         );
         self::assertSame([], $onTime, 'an ordinary one is on time');
-        self::assertMatchesRegularExpression('/\d+½? paces/u', $finding->worst->mend);
+        self::assertMatchesRegularExpression('/^Start P4 \d*½? paces? nearer first\.$/u', $finding->mendWords());
+    }
+
+    public function testAMendIsOneThatIsGoneWhenItIsDone(): void
+    {
+        $play = self::withSecondBaseman(3.7);
+        $mend = self::find($play->report(), 'cover-late', Base::First)->mend;
+        self::assertNotNull($mend);
+        $there = $play->plan->alignment->moved($mend->position, $mend->to, 'Mended.', $play->plan->state->rules);
+        $kinds = self::kinds($play->standing($play->plan->standing($there))->report());
+
+        self::assertNotContains('cover-late', $kinds);
+    }
+
+    public function testWhoIsTooSlowForAnyStartIsToGiveTheBagAway(): void
+    {
+        $finding = self::find(self::withSecondBaseman(4.6)->report(), 'cover-late', Base::First);
+
+        self::assertNull($finding->mend);
+        self::assertSame('Give first to somebody nearer.', $finding->mendWords());
+    }
+
+    /** What an ordinary nine pay as well is said once with the coverage, and is nobody's fault. */
+    public function testWhatTheSchemeLeavesOpenIsItsPrice(): void
+    {
+        $late = static fn(AuditedFinding $one): bool => 'cover-late' === $one->worst->kind;
+        $report = Teams::bunt(
+            Teams::bunting('baseball-80', 'R1R2-0'),
+            Level::Youth13,
+            coverage: 'corners-crash',
+        )->report(Teams::cost(Level::Youth13));
+
+        self::assertNotSame([], array_filter($report->prices, $late));
+        self::assertSame([], array_filter($report->findings, $late));
+    }
+
+    private static function withSecondBaseman(float $homeToFirst): PlannedPlay
+    {
+        $slow = Teams::with(Teams::player(4, 4), Traits::of(Hand::Right, Bats::Right, $homeToFirst, null, 2.5));
+        $roster = array_map(
+            static fn(RosterPlayer $player): RosterPlayer => 4 === $player->number ? $slow : $player,
+            Teams::nine(),
+        );
+
+        return Teams::bunt(roster: $roster, coverage: 'corners-crash');
     }
 
     public function testAThrowAskedOfASoreArm(): void

@@ -10,7 +10,6 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterType;
-use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\Level;
@@ -20,10 +19,13 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Bunt\BuntGrid;
+use FoxCorner\Core\Play\Bunt\BuntKind;
 use FoxCorner\Core\Play\Bunt\BuntTrial;
 use FoxCorner\Core\Play\Clock\Move;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\JobKind;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Unknown;
@@ -149,7 +151,7 @@ final class BuntPlayTest extends TestCase
         $bases = static fn(LeadRule $leads): GameState => GameState::of(
             ShippedRuleSets::get('baseball-60')->with(leads: $leads),
             Situation::fromKey('R1-0'),
-            Context::ordinary(),
+            Teams::bunting()->context,
         );
         $held = $share(Teams::bunt($bases(LeadRule::WhenPitchReachesBatter), Level::Youth10));
 
@@ -239,10 +241,20 @@ final class BuntPlayTest extends TestCase
         Teams::bunt(coverage: 'wheel');
     }
 
-    public function testNoCoverageWithTwoOutOrWhereNobodyBunts(): void
+    public function testWithTwoOutABuntIsForAHitAndNobodyIsSentEarly(): void
     {
-        self::assertNull(Teams::bunt(Teams::state(situation: 'R1-2'))->coverage);
-        self::assertNull(Teams::bunt(Teams::state('slowpitch-65'))->coverage);
+        $plan = Teams::bunt(Teams::state('baseball-90', 'R1R2-2'));
+
+        self::assertSame(
+            ['third-reads', 'corners-crash'],
+            array_map(static fn(Coverage $one): string => $one->key, $plan->coverages),
+        );
+        $kinds = array_map(
+            static fn(Trial $trial): mixed => $trial->fields()['kind'],
+            $plan->family->trials($plan->plan->state),
+        );
+        self::assertSame([BuntKind::Drag->value], array_values(array_unique($kinds)));
+        self::assertNull(Teams::bunt(Teams::state('slowpitch-65'))->coverage, 'nobody bunts');
     }
 
     private static function bunt(PlannedPlay $plan, float $degrees, float $feet): Timeline

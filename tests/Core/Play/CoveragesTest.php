@@ -91,7 +91,7 @@ final class CoveragesTest extends TestCase
 
     public function testTheWheelGainsTheOutAtThirdAndLosesSecond(): void
     {
-        $state = Teams::state('baseball-90', 'R1R2-0');
+        $state = Teams::bunting('baseball-90', 'R1R2-0');
         $wheel = Teams::bunt($state, Level::Pro, coverage: 'wheel');
         $reads = Teams::bunt($state, Level::Pro, coverage: 'third-reads');
 

@@ -2,13 +2,12 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\Core\Range;
+namespace FoxCorner\Core\Play\Fielding;
 
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Speed;
-use FoxCorner\Core\Play\Fielding\BallWay;
 
 /** The ground balls that a batter may hit: 61 directions, 9 speeds, each with its weight, and when each is where. */
 final readonly class GroundBalls
@@ -25,6 +24,11 @@ final readonly class GroundBalls
     /** Balls hit on their top, of all, and their speeds as shares. Source: the project's calibration. */
     private const TOPPED_SHARE = 0.1;
     private const TOPPED = [0.37, 0.55];
+    /** A few: directions, and shares of a speed with their weights. */
+    private const FEW = 21;
+    private const FEW_SPEEDS = [[0.75, 0.4], [1.1, 0.6]];
+    /** Degrees from straight away to a line. */
+    private const FAIR = 45.0;
     /** In the order of the speeds, the level's ordinary one. */
     public const ORDINARY = 5;
 
@@ -47,18 +51,36 @@ final readonly class GroundBalls
 
     public static function of(Spray $spray, RuleSet $rules, LevelProfile $level): self
     {
+        return self::in(self::DIRECTIONS, self::speeds(), $spray, $rules, $level);
+    }
+
+    /**
+     * A few of them, of a batter who only means to put it on the ground.
+     *
+     * @param float $of of the level's ordinary speed off the bat
+     */
+    public static function few(Spray $spray, RuleSet $rules, LevelProfile $level, float $of): self
+    {
+        $speeds = array_map(static fn(array $one): array => [$of * $one[0], $one[1]], self::FEW_SPEEDS);
+
+        return self::in(self::FEW, $speeds, $spray, $rules, $level);
+    }
+
+    /** @param list<array{float, float}> $weighed shares of the level's ordinary speed, with their weights */
+    private static function in(int $directions, array $weighed, Spray $spray, RuleSet $rules, LevelProfile $level): self
+    {
         $sprays = $sines = $cosines = $share = [];
-        for ($direction = 0; $direction < self::DIRECTIONS; ++$direction) {
-            $degrees = -45.0 + self::DEGREES * $direction;
+        for ($direction = 0; $direction < $directions; ++$direction) {
+            $degrees = -self::FAIR + (2 * self::FAIR * $direction) / ($directions - 1);
             $sprays[] = $degrees;
             $sines[] = sin(deg2rad($degrees));
             $cosines[] = cos(deg2rad($degrees));
             // The outermost stand for half as many: beyond the line it is foul.
-            $edge = 0 === $direction || self::DIRECTIONS - 1 === $direction ? 0.5 : 1.0;
+            $edge = 0 === $direction || $directions - 1 === $direction ? 0.5 : 1.0;
             $share[] = $edge * $spray->density($degrees);
         }
         $ways = $speeds = $likely = [];
-        foreach (self::speeds() as [$of, $weight]) {
+        foreach ($weighed as [$of, $weight]) {
             $ball = RollingBall::groundBall(Speed::ofMph($level->groundBallSpeed * $of), $rules->surface);
             $ways[] = BallWay::of($ball, $rules->basePath, $level->motion->slowBall);
             $speeds[] = $level->groundBallSpeed * $of;

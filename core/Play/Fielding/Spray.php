@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\Core\Range;
+namespace FoxCorner\Core\Play\Fielding;
 
 use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\Context;
@@ -50,6 +50,12 @@ final class Spray
             array_map(static fn(float $one): array => [$one], $shares),
         );
         $this->weights = array_values(array_map(static fn(array $one): float => $one[0], $weights));
+    }
+
+    /** Of a slapper's slap, whoever he is. */
+    public static function slapped(): self
+    {
+        return new self(1, self::SLAPS);
     }
 
     public static function of(Context $context): self

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Plan\Audit;
+
+use FoxCorner\Core\Play\Worth\OutPolicy;
+
+/**
+ * How sure one must be that the ball comes that a coverage is drawn up for, before that coverage is the cheapest.
+ *
+ * A coverage costs p · met + (1 − p) · else. Of several the cheapest changes with p where two such lines cross.
+ */
+final readonly class CalledWhen
+{
+    /** Steps of p that are looked at. */
+    private const STEPS = 100;
+
+    /**
+     * @param float $from the smallest chance from which it is the cheapest, 0 to 1
+     * @param float $to   the largest
+     */
+    private function __construct(public CoverageReport $report, public float $from, public float $to) {}
+
+    /**
+     * @param list<CoverageReport> $reports of one situation
+     *
+     * @return list<self> those that are the cheapest somewhere, by rising chance
+     */
+    public static function among(array $reports, OutPolicy $policy): array
+    {
+        $cheapest = [];
+        for ($step = 0; $step <= self::STEPS; ++$step) {
+            $best = self::best($reports, $policy, $step / self::STEPS);
+            if (null === $best) {
+                return [];
+            }
+            $last = array_pop($cheapest);
+            if (null !== $last && $last->report !== $best) {
+                $cheapest[] = $last;
+                $last = null;
+            }
+            $cheapest[] = new self($best, $last->from ?? $step / self::STEPS, $step / self::STEPS);
+        }
+
+        return $cheapest;
+    }
+
+    /** @param list<CoverageReport> $reports */
+    private static function best(array $reports, OutPolicy $policy, float $chance): ?CoverageReport
+    {
+        [$best, $least] = [null, \INF];
+        foreach ($reports as $report) {
+            $parted = $report->parted($policy);
+            if (null === $parted) {
+                return null;
+            }
+            $cost = $chance * $parted[0] + (1 - $chance) * $parted[1];
+            [$best, $least] = $cost < $least ? [$report, $cost] : [$best, $least];
+        }
+
+        return $best;
+    }
+}

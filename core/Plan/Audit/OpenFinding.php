@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Plan\Audit;
+
+use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\Check\Finding;
+
+/** A fault of the plan, once, with all the situations in which it shows. */
+final readonly class OpenFinding
+{
+    /**
+     * @param float               $rank    larger is worse
+     * @param list<Situation>     $where   the first of them in the order of the board, and the others
+     * @param AuditedFinding|null $audited on how many balls it shows, where it is a coverage's
+     * @param PlannedPlay|null    $play    whose coverage it is, in the first situation
+     */
+    private function __construct(
+        public Finding $finding,
+        public float $rank,
+        public array $where,
+        public ?AuditedFinding $audited = null,
+        public ?PlannedPlay $play = null,
+    ) {}
+
+    /**
+     * @param list<SituationPlan> $plans
+     * @param list<AuditedPlay>   $plays
+     *
+     * @return list<self> worst first, each fault once
+     */
+    public static function all(array $plans, array $plays): array
+    {
+        $open = [];
+        foreach ($plans as $plan) {
+            foreach ($plan->alignmentFindings() as $finding) {
+                $new = new self($finding, $finding->weight, [$plan->state->situation]);
+                $open[$finding->identity()] = $new->after($open[$finding->identity()] ?? null);
+            }
+        }
+        foreach ($plays as $one) {
+            foreach ($one->report->findings as $audited) {
+                $identity = $audited->worst->identity();
+                $situation = $one->play->plan->state->situation;
+                $new = new self($audited->worst, $audited->rank(), [$situation], $audited, $one->play);
+                $open[$identity] = $new->after($open[$identity] ?? null);
+            }
+        }
+        foreach (self::byFamily($plays) as $family => $own) {
+            $finding = Predictable::in($own);
+            if (null !== $finding) {
+                $open["predictable/$family"] = new self($finding, $finding->weight, [Situation::fromKey('R1-0')]);
+            }
+        }
+        usort($open, static fn(self $a, self $b): int => $b->rank <=> $a->rank);
+
+        return $open;
+    }
+
+    /**
+     * How many of them show in each situation.
+     *
+     * @param list<self> $all
+     *
+     * @return array<string, int> by the situation's key; only where there are any
+     */
+    public static function counts(array $all): array
+    {
+        $counts = [];
+        foreach ($all as $open) {
+            foreach ($open->where as $situation) {
+                $counts[$situation->key()] = ($counts[$situation->key()] ?? 0) + 1;
+            }
+        }
+
+        return $counts;
+    }
+
+    public function situation(): Situation
+    {
+        return $this->where[0] ?? throw new \LogicException('A fault shows somewhere.');
+    }
+
+    /** "Nobody on, nobody out, and in 5 more situations" */
+    public function whereWords(): string
+    {
+        $more = \count($this->where) - 1;
+
+        return $this->situation()->label() .
+            match ($more) {
+                0 => '',
+                1 => ', and in one more situation',
+                default => ", and in $more more situations",
+            };
+    }
+
+    /** The same fault met before, with this situation besides. */
+    private function after(?self $before): self
+    {
+        return null === $before
+            ? $this
+            : new self(
+                $before->finding,
+                max($before->rank, $this->rank),
+                array_values(array_unique([...$before->where, ...$this->where], \SORT_REGULAR)),
+                $before->audited,
+                $before->play,
+            );
+    }
+
+    /**
+     * @param list<AuditedPlay> $plays
+     *
+     * @return array<string, list<PlannedPlay>>
+     */
+    private static function byFamily(array $plays): array
+    {
+        $families = [];
+        foreach ($plays as $one) {
+            $families[$one->play->family->key()][] = $one->play;
+        }
+
+        return $families;
+    }
+}

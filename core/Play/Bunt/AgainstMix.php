@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Bunt;
+
+use FoxCorner\Core\Game\Intent;
+use FoxCorner\Core\Game\IntentMix;
+use FoxCorner\Core\People\Bats;
+use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Family\OffenceLine;
+use FoxCorner\Core\Play\Fielding\Spray;
+use FoxCorner\Core\Play\Running\StealKind;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+
+/** A coverage against all that a batter may do: what each costs. */
+final readonly class AgainstMix
+{
+    /** Lengths of bunts, in the order of the grid: dead, well placed, firm; how often (ours). */
+    private const LENGTHS = [0.3, 0.5, 0.2];
+    /** Degrees and feet of drags along the line of third, and of first, with their shares (ours). */
+    private const DRAGS = [[-41.0, 18.0, 0.5], [-40.0, 28.0, 0.5]];
+    /** Of a right-hander's drags along the line of third, and of a left-hander's. */
+    private const TO_THIRD = [0.8, 0.4];
+    /** Of pushes between the mound and first: there the second baseman has left. */
+    private const PUSHES = [[21.0, 58.0, 0.7], [-21.0, 58.0, 0.3]];
+    /** Of swings that become a ground ball: full, short after a shown bunt, a slap; the rest go on as usual (ours). */
+    private const GROUND = 0.35;
+    private const GROUND_SHORT = 0.5;
+    private const GROUND_SLAP = 0.65;
+    /** Of the level's ordinary speed off the bat, likewise. */
+    private const SPEED = 1.0;
+    private const SPEED_SHORT = 0.85;
+    private const SPEED_SLAP = 0.7;
+
+    /** @param \Closure(BuntTrial): Play $bunts */
+    public function __construct(private PlaySetting $setting, private Coverage $coverage, private \Closure $bunts) {}
+
+    /**
+     * @param non-empty-list<OutPolicy> $policies
+     *
+     * @return non-empty-list<OffenceLine>
+     */
+    public function lines(array $policies): array
+    {
+        $mix = IntentMix::of($this->setting->state);
+        $lines = [];
+        foreach ($mix->intents() as $intent) {
+            $lines[] = new OffenceLine(
+                $intent->label(),
+                $mix->share($intent),
+                $intent->isBunt(),
+                $this->costs($intent, $policies),
+            );
+        }
+
+        return [] === $lines ? throw new \LogicException('A batter does something.') : $lines;
+    }
+
+    /**
+     * @param non-empty-list<OutPolicy> $policies
+     *
+     * @return array<string, float> by the policy's value
+     */
+    private function costs(Intent $intent, array $policies): array
+    {
+        return match ($intent) {
+            Intent::Bunt => $this->bunted($this->sample(BuntKind::Sacrifice), $policies),
+            Intent::Squeeze => $this->bunted($this->sample(BuntKind::Squeeze), $policies),
+            Intent::Push => $this->bunted($this->all(self::PUSHES, BuntKind::Sacrifice), $policies),
+            Intent::Drag => $this->bunted($this->drags(), $policies),
+            default => array_fill_keys(
+                array_map(static fn(OutPolicy $policy): string => $policy->value, $policies),
+                $this->other($intent),
+            ),
+        };
+    }
+
+    /** What costs the same whatever out is wanted. */
+    private function other(Intent $intent): float
+    {
+        $fake = new BehindFake($this->setting, $this->coverage);
+        $swung = new SwungAt($this->setting, $this->coverage);
+        $spray = Spray::of($this->setting->state->context);
+        $now = $fake->staying();
+
+        return match ($intent) {
+            Intent::FakeAndGo => $fake->going(StealKind::Straight),
+            // He walks on only where it helps them.
+            Intent::PullBack => max($now, $fake->going(StealKind::Delayed)),
+            Intent::Swing => $now + self::GROUND_SHORT * $swung->more(true, $spray, self::SPEED_SHORT),
+            Intent::Slap => $now + self::GROUND_SLAP * $swung->more(false, Spray::slapped(), self::SPEED_SLAP),
+            default => $now + self::GROUND * $swung->more(false, $spray, self::SPEED),
+        };
+    }
+
+    /**
+     * @param list<array{BuntTrial, float}> $weighed
+     * @param non-empty-list<OutPolicy>     $policies
+     *
+     * @return array<string, float>
+     */
+    private function bunted(array $weighed, array $policies): array
+    {
+        $costs = [];
+        $whole = array_sum(array_column($weighed, 1));
+        foreach ($weighed as [$trial, $share]) {
+            $options = ($this->bunts)($trial)->options();
+            foreach ($policies as $policy) {
+                $cost = $policy->choose($options, $this->setting->lines)->cost ?? 0.0;
+                $costs[$policy->value] = ($costs[$policy->value] ?? 0.0) + ($share / $whole) * $cost;
+            }
+        }
+
+        return $costs;
+    }
+
+    /** @return list<array{BuntTrial, float}> */
+    private function sample(BuntKind $kind): array
+    {
+        $spots = [];
+        foreach (BuntGrid::DIRECTIONS as $degrees) {
+            foreach (BuntGrid::REST_DISTANCES as $length => $feet) {
+                $spots[] = [$degrees, $feet, self::LENGTHS[$length]];
+            }
+        }
+
+        return $this->all($spots, $kind);
+    }
+
+    /** @return list<array{BuntTrial, float}> */
+    private function drags(): array
+    {
+        $isRight = Bats::Right === $this->setting->state->context->batter->type->bats();
+        $third = self::TO_THIRD[$isRight ? 0 : 1];
+        $spots = [];
+        foreach (self::DRAGS as [$degrees, $feet, $share]) {
+            $spots[] = [$degrees, $feet, $share * $third];
+            $spots[] = [-$degrees, $feet, $share * (1 - $third)];
+        }
+
+        return $this->all($spots, BuntKind::Drag);
+    }
+
+    /**
+     * @param list<array{float, float, float}> $spots degrees, feet, share
+     *
+     * @return list<array{BuntTrial, float}>
+     */
+    private function all(array $spots, BuntKind $kind): array
+    {
+        $rules = $this->setting->rules;
+
+        return array_map(
+            static fn(array $spot): array => [BuntTrial::restingAt($spot[1], $spot[0], $rules, $kind), $spot[2]],
+            $spots,
+        );
+    }
+}

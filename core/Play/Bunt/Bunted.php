@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Bunt;
+
+use FoxCorner\Core\Play\Clock\FieldedPlay;
+use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+
+/**
+ * A coverage against bunts of one kind.
+ *
+ * Runners whom nobody forces wait when going would cost them: they see who has the ball, and the defence is taken to
+ * make the best of either. On a squeeze the runner on third is gone with the pitch and has no choice.
+ */
+final readonly class Bunted
+{
+    private ?PlaySetting $holding;
+
+    public function __construct(private PlaySetting $setting, private Coverage $coverage, BuntKind $kind)
+    {
+        $canWait = BuntKind::Squeeze !== $kind && $setting->hasChoice() && $setting->state->hasFewerThanTwoOuts();
+        $this->holding = $canWait ? $setting->holding() : null;
+    }
+
+    public function play(BuntTrial $bunt): Play
+    {
+        $goes = self::in($this->setting, $this->coverage, $bunt);
+        if (null === $this->holding) {
+            return $goes;
+        }
+        $holds = self::in($this->holding, $this->coverage, $bunt);
+
+        return self::cost($holds) > self::cost($goes) ? $holds : $goes;
+    }
+
+    private static function in(PlaySetting $setting, Coverage $coverage, BuntTrial $bunt): FieldedPlay
+    {
+        return new FieldedPlay(
+            $setting,
+            $coverage,
+            $bunt,
+            $bunt->ball,
+            BuntFielding::of($setting, $coverage, $bunt->ball),
+        );
+    }
+
+    private static function cost(Play $play): float
+    {
+        return OutPolicy::Numbers->choose($play->options())->cost ?? 0.0;
+    }
+}

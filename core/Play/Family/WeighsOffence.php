@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Family;
+
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Scheme\Coverage;
+
+/** A family of plays of which the other side may do something else than what a coverage is drawn up for. */
+interface WeighsOffence extends PlayFamily
+{
+    /**
+     * What they may do instead and besides, in their order.
+     *
+     * @return non-empty-list<OffenceLine> together all of it
+     *
+     * @throws \LogicException when the setting knows no cost
+     */
+    public function offence(PlaySetting $setting, Coverage $coverage): array;
+}
