@@ -4,25 +4,34 @@ declare(strict_types=1);
 
 namespace FoxCorner\Bench;
 
-use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Practice\Station\Area;
-use FoxCorner\Core\Practice\Station\Ground;
-use FoxCorner\Core\Practice\Station\Station;
-use FoxCorner\Core\Practice\Station\StationNeed;
-use FoxCorner\Core\Practice\Station\StationPlayer;
-use FoxCorner\Core\Practice\Station\StationProblem;
 use FoxCorner\Core\Practice\Station\StationSolver;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 /** How long filling the rounds takes, and how near to the true optimum it comes where that can be had. */
 final class ScheduleTimings
 {
+    /** Players, stations, rounds and seed of small ones that the exact solver is done with in a minute. */
+    private const SMALL = [
+        [7, 4, 3, 1],
+        [8, 4, 3, 2],
+        [9, 4, 3, 3],
+        [6, 4, 2, 6],
+        [7, 4, 3, 7],
+        [9, 4, 3, 9],
+        [9, 4, 4, 10],
+        [7, 4, 4, 11],
+        [6, 4, 2, 12],
+        [7, 4, 3, 13],
+        [8, 4, 3, 14],
+        [9, 4, 3, 15],
+        [6, 4, 2, 18],
+    ];
+    private const RANDOM = 2000;
+
     public static function print(): void
     {
         printf("\n%-58s %12s\n", 'rounds of stations, one run each', 'time');
         foreach ([[16, 6, 6], [60, 12, 10]] as [$players, $stations, $rounds]) {
-            $problem = self::problem($players, $stations, $rounds, 3);
+            $problem = Practices::small($players, $stations, $rounds, 3);
             $start = hrtime(true);
             StationSolver::solve($problem);
             printf(
@@ -32,8 +41,8 @@ final class ScheduleTimings
             );
         }
         printf("\n%-58s %12s %12s %8s\n", 'against the true optimum (coinor-cbc)', 'ours', 'optimum', 'short by');
-        foreach ([[6, 4, 2, 1], [7, 4, 3, 2], [8, 4, 3, 3], [8, 5, 2, 4]] as [$players, $stations, $rounds, $seed]) {
-            $problem = self::problem($players, $stations, $rounds, $seed);
+        foreach (self::SMALL as [$players, $stations, $rounds, $seed]) {
+            $problem = Practices::small($players, $stations, $rounds, $seed);
             $best = ExactSchedule::objective($problem);
             $ours = StationSolver::solve($problem)->objective;
             $name = "$players players, $stations stations, $rounds rounds";
@@ -41,57 +50,16 @@ final class ScheduleTimings
                 ? printf("%-58s %12.2f %12s\n", $name, $ours, 'not had')
                 : printf("%-58s %12.2f %12.2f %7.2f%%\n", $name, $ours, $best, (100 * ($best - $ours)) / abs($best));
         }
+        self::violations();
     }
 
-    private static function problem(int $players, int $stations, int $rounds, int $seed): StationProblem
+    private static function violations(): void
     {
-        $random = new Randomizer(new Mt19937($seed));
-        $positions = static fn(int $most): array => array_values(
-            array_unique(array_map(static fn(): int => $random->getInt(1, 9), range(1, $most))),
-        );
-        $who = array_map(
-            static fn(int $index): StationPlayer => new StationPlayer(
-                "p$index",
-                $positions(3),
-                0 === $random->getInt(0, 5) ? $random->getInt(5, 40) : null,
-            ),
-            range(1, $players),
-        );
-        $what = $needs = [];
-        for ($index = 1; $index <= $stations; ++$index) {
-            $min = $random->getInt(1, 2);
-            $what[] = $station = new Station(
-                "s$index",
-                $positions(4),
-                $min,
-                $min + $random->getInt(1, 4),
-                $random->getInt(1, 2),
-                $random->getInt(10, 30),
-                $random->getInt(0, 1),
-                $random->getInt(0, 1),
-                0 === $random->getInt(0, 2) ? ['net' => 1] : [],
-                new Ground(
-                    [],
-                    [
-                        Area::circle(
-                            Point::of($random->getInt(-70, 70), $random->getInt(0, 140)),
-                            $random->getInt(8, 20),
-                        ),
-                    ],
-                    [],
-                ),
-            );
-            foreach ($station->positions as $position) {
-                $needs[] = new StationNeed(
-                    "n$index-$position",
-                    $position,
-                    $station->id,
-                    $random->getInt(10, 60),
-                    $random->getInt(3, 15) / 10,
-                );
-            }
+        $broken = 0;
+        for ($seed = 1; $seed <= self::RANDOM; ++$seed) {
+            $problem = Practices::small(3 + ($seed % 7), 2 + ($seed % 3), 1 + ($seed % 4), $seed);
+            $broken += (int) ([] !== KeptRules::broken(StationSolver::solve($problem, $seed)));
         }
-
-        return new StationProblem($who, $what, $needs, 4, ['net' => 1], $rounds, 8.0);
+        printf("\n%-58s %12d\n", self::RANDOM . ' random ones, of which a rule is broken in', $broken);
     }
 }

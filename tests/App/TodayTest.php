@@ -20,7 +20,7 @@ final class TodayTest extends AppTestCase
         );
         self::assertSelectorTextContains('main', 'Quay field');
         self::assertSelectorTextContains('main', 'Taught last');
-        $page = $this->browser->click($page->selectLink('Choose who plays')->link());
+        $this->browser->click($page->selectLink('Choose who plays')->link());
         self::assertSelectorTextContains('h1', 'before the game', 'what mends it is a button');
         $page = $this->browser->click($page->filter('.finding a[href*="/field/"]')->first()->link());
         self::assertSelectorTextContains('.call', 'In', 'a finding leads to where it shows');

@@ -4,7 +4,7 @@ startsFromAFreshDemo();
 
 test('the board shows what a context changes and opens a situation with it', async ({ page }) => {
     const team = await signIn(page);
-    await page.getByRole('link', { name: 'Situations' }).click();
+    await page.getByRole('link', { name: 'Situations', exact: true }).click();
     await expect(page.locator('[data-cell]')).toHaveCount(24);
     await expect(page.locator('.cell-changed')).toHaveCount(0);
     await page.getByLabel('Batter').selectOption('slapper');

@@ -12,6 +12,9 @@ use FoxCorner\Core\Play\Check\Finding;
 /** A fault of the plan, once, with all the situations in which it shows. */
 final readonly class OpenFinding
 {
+    /** Of the 24 situations; what shows in more is of the roster and not of a situation (ours). */
+    private const MOST = 12;
+
     /**
      * @param float               $rank    larger is worse
      * @param list<Situation>     $where   the first of them in the order of the board, and the others
@@ -60,8 +63,14 @@ final readonly class OpenFinding
         return $open;
     }
 
+    /** Whether it has nothing to do with the situation: it shows in most of them. */
+    public function isEverywhere(): bool
+    {
+        return \count($this->where) > self::MOST;
+    }
+
     /**
-     * How many of them show in each situation.
+     * How many of them show in each situation, without those that show everywhere.
      *
      * @param list<self> $all
      *
@@ -71,7 +80,7 @@ final readonly class OpenFinding
     {
         $counts = [];
         foreach ($all as $open) {
-            foreach ($open->where as $situation) {
+            foreach ($open->isEverywhere() ? [] : $open->where as $situation) {
                 $counts[$situation->key()] = ($counts[$situation->key()] ?? 0) + 1;
             }
         }
@@ -89,6 +98,10 @@ final readonly class OpenFinding
     {
         $more = \count($this->where) - 1;
 
+        if ($this->isEverywhere()) {
+            return \sprintf('In %d of 24 situations', $more + 1);
+        }
+
         return $this->situation()->label() .
             match ($more) {
                 0 => '',
@@ -105,10 +118,25 @@ final readonly class OpenFinding
             : new self(
                 $before->finding,
                 max($before->rank, $this->rank),
-                array_values(array_unique([...$before->where, ...$this->where], \SORT_REGULAR)),
+                self::each([...$before->where, ...$this->where]),
                 $before->audited,
                 $before->play,
             );
+    }
+
+    /**
+     * @param list<Situation> $situations
+     *
+     * @return list<Situation> each once
+     */
+    private static function each(array $situations): array
+    {
+        $each = [];
+        foreach ($situations as $situation) {
+            $each[$situation->key()] ??= $situation;
+        }
+
+        return array_values($each);
     }
 
     /**

@@ -16,15 +16,19 @@ final class StationSolver
 {
     /** Moves tried for each player, round and station; a large practice gets no more than the last. */
     private const EFFORT = 260;
-    private const LEAST = 12000;
+    private const LEAST = 24000;
     private const MOST = 700000;
     /**
      * Share of moves of each kind, out of 100: a player goes elsewhere, two change places; the rest change a station.
      */
     private const ELSEWHERE = 62;
     private const CHANGE_PLACES = 84;
-    /** Times that the search starts anew; the best is kept. */
+    /** Times that the search starts anew, the best kept: at least, and with so many moves in all a small one more often. */
     private const STARTS = 2;
+    private const IN_ALL = 300000;
+    /** Times that the best is found, from different starts, before it is believed; and when two are the same. */
+    private const FOUND = 3;
+    private const SAME = 1e-6;
 
     /** @var list<list<array{int, int}>> stations and positions open to each player */
     private array $open;
@@ -58,8 +62,15 @@ final class StationSolver
     public static function solve(StationProblem $problem, int $seed = 1): StationPlan
     {
         $best = (new self($problem, new Randomizer(new Mt19937($seed))))->search();
-        for ($start = 1; $start < self::STARTS; ++$start) {
+        $found = 1;
+        $most = max(self::STARTS, intdiv(self::IN_ALL, self::moves($problem)));
+        for ($start = 1; $start < $most && $found < self::FOUND; ++$start) {
             $plan = (new self($problem, new Randomizer(new Mt19937($seed + $start))))->search();
+            $found = match (true) {
+                $plan->objective > $best->objective + self::SAME => 1,
+                $plan->objective > $best->objective - self::SAME => $found + 1,
+                default => $found,
+            };
             $best = $plan->objective > $best->objective ? $plan : $best;
         }
 
@@ -71,16 +82,7 @@ final class StationSolver
         $state = new StationState($this->problem);
         $state->hold();
         $overThrown = $state->overThrown;
-        $moves = min(
-            self::MOST,
-            max(
-                self::LEAST,
-                self::EFFORT *
-                    \count($this->problem->players) *
-                    $this->problem->rounds *
-                    max(1, \count($this->problem->stations)),
-            ),
-        );
+        $moves = self::moves($this->problem);
         $hot = $this->hottest();
         $cold = $hot / 400;
         [$best, $most] = [[$state->at, $state->as], $state->objective];
@@ -107,6 +109,14 @@ final class StationSolver
         }
 
         return $this->plan($best);
+    }
+
+    /** Moves that one search tries. */
+    private static function moves(StationProblem $problem): int
+    {
+        $size = \count($problem->players) * $problem->rounds * max(1, \count($problem->stations));
+
+        return min(self::MOST, max(self::LEAST, self::EFFORT * $size));
     }
 
     /** What one good move is worth at most: a heavy need's repetitions in one round. */
