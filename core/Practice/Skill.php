@@ -200,4 +200,18 @@ enum Skill: string
             default => ucfirst(str_replace('-', ' ', $this->value)),
         };
     }
+
+    /** What is lost each time that it is asked and not done: an out or a base is 1 (ours). */
+    public function price(): float
+    {
+        return match ($this) {
+            self::BackUpFirst, self::BackUpSecond, self::BackUpThird, self::BackUpHome => 0.08,
+            self::NeighbourBackUp, self::BackUpThrow, self::LooseBall, self::FollowRunner => 0.12,
+            self::Converge => 0.05,
+            self::CoverFirst, self::CoverSecond, self::CoverThird, self::CoverHome => 0.2,
+            self::CutoffLine, self::Tandem, self::CutoffVoice, self::CallTheBase => 0.3,
+            self::TurnBackFirst, self::TurnBackThird, self::TakeThrowOnSteal, self::HoldAtFirst => 0.4,
+            default => 1.0,
+        };
+    }
 }

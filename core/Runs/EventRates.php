@@ -11,6 +11,9 @@ use FoxCorner\Core\Problem\Refused;
 /** How often each thing happens in a plate appearance, as shares of one; what is left over are outs in play. */
 final readonly class EventRates
 {
+    private const SINGLES_ON_THE_GROUND = 0.5;
+    private const TO_OUTFIELDERS = 0.75;
+
     /** In the order of {@see self::of()}. */
     public const NAMES = ['walk', 'single', 'double', 'triple', 'home_run', 'strikeout', 'error'];
 
@@ -119,5 +122,35 @@ final readonly class EventRates
             $this->homeRun -
             $this->strikeout -
             $this->error;
+    }
+
+    /** Ground balls in a plate appearance: outs on the ground, errors, and about half of the singles (ours). */
+    public function onTheGround(float $groundShare): float
+    {
+        return $groundShare * $this->outsInPlay() + $this->error + self::SINGLES_ON_THE_GROUND * $this->single;
+    }
+
+    /** Balls that come to an outfielder: hits that stay in the field, and most of the outs in the air (ours). */
+    public function toTheOutfield(float $groundShare): float
+    {
+        return $this->single +
+            $this->double +
+            $this->triple +
+            self::TO_OUTFIELDERS * (1 - $groundShare) * $this->outsInPlay();
+    }
+
+    private function outsInPlay(): float
+    {
+        $others = [
+            $this->walk,
+            $this->single,
+            $this->double,
+            $this->triple,
+            $this->homeRun,
+            $this->strikeout,
+            $this->error,
+        ];
+
+        return 1 - array_sum($others);
     }
 }

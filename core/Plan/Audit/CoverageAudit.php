@@ -60,13 +60,14 @@ final readonly class CoverageAudit
             $prices,
             $outs,
             $leads,
-            self::skills($plays),
+            $this->skills($plays),
             match (true) {
                 null === $setting->cost => [],
                 [] === $offence => $this->costs($plays),
                 default => $this->weighed($offence),
             },
             $offence,
+            \count($plays),
         );
     }
 
@@ -142,18 +143,36 @@ final readonly class CoverageAudit
      *
      * @return array<int, array<string, int>> how often each position needs each skill, by number
      */
-    private static function skills(array $plays): array
+    private function skills(array $plays): array
     {
         $skills = [];
         foreach ($plays as $play) {
+            $inPlay = self::inPlay($play);
             foreach ($play->moves as $number => $move) {
                 foreach ($move->jobs as $job) {
-                    $skills[$number][$job->skill()] = ($skills[$number][$job->skill()] ?? 0) + 1;
+                    $isAsked = null === $job->base || isset($inPlay[$job->base->value]);
+                    $skill = $job->isField() ? $this->family->words()->fields : $job->skill();
+                    if ($isAsked) {
+                        $skills[$number][$skill] = ($skills[$number][$skill] ?? 0) + 1;
+                    }
                 }
             }
         }
 
         return $skills;
+    }
+
+    /** @return array<int, true> bags where a runner could be out: a job at another is there, and nothing hangs on it */
+    private static function inPlay(Timeline $play): array
+    {
+        $inPlay = null === $play->for ? [] : [$play->for->value => true];
+        foreach ($play->legs as $leg) {
+            foreach ($leg->options as $option) {
+                $inPlay[$option->base->value] = true;
+            }
+        }
+
+        return $inPlay;
     }
 
     /**

@@ -17,10 +17,11 @@ final readonly class CoverageReport
      * @param list<AuditedFinding>           $prices       what the coverage gives up whoever plays it, likewise
      * @param float                          $outs         of a ball, 0 to 1
      * @param float                          $leadOutShare of the balls, 0 to 1, on which the lead out is called
-     * @param array<int, array<string, int>> $skills       how often each position needs each skill, by number
+     * @param array<int, array<string, int>> $skills       on how many of the plays each position needs each skill
      * @param array<string, float>           $costs        of an average ball by the policy's value, or of all that they
      *                                                     may do; empty when nothing was asked of cost
      * @param list<OffenceLine>              $offence      what they may do, where the family weighs that
+     * @param int                            $plays        of its family that it was tried on
      */
     public function __construct(
         public Coverage $coverage,
@@ -31,6 +32,7 @@ final readonly class CoverageReport
         public array $skills,
         public array $costs = [],
         public array $offence = [],
+        public int $plays = 1,
     ) {}
 
     /**

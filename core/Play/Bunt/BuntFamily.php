@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Bunt;
 
+use FoxCorner\Core\Game\IntentMix;
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\GameState;
@@ -79,6 +81,11 @@ final readonly class BuntFamily implements WeighsOffence
             Job::backUp(Base::Third),
             Job::converge(),
         ];
+    }
+
+    public function perPlateAppearance(GameState $state, LevelProfile $level): float
+    {
+        return $state->rules->bunts ? IntentMix::of($state)->bunted() : 0.0;
     }
 
     public function isReadByOthers(): bool

@@ -14,6 +14,7 @@ final readonly class FamilyWords
      * @param string $start what whoever may field it does first: "charges"
      * @param string $else  what the others do first; empty: they go at the moment of it
      * @param string $group the place that several families share: "Runners"; empty: it has one of its own
+     * @param string $fields what is practised of fielding it, as files have it
      */
     public function __construct(
         public string $place,
@@ -22,5 +23,6 @@ final readonly class FamilyWords
         public string $start = 'charges',
         public string $else = '',
         public string $group = '',
+        public string $fields = 'field',
     ) {}
 }

@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Play\Family;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Play\Check\PlayCheck;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
@@ -39,6 +40,9 @@ interface PlayFamily
 
     /** @return list<Job> that a coverage can ask of somebody who does not have the ball */
     public function tasks(): array;
+
+    /** How often it comes up in a plate appearance that begins so, 0 to 1. */
+    public function perPlateAppearance(GameState $state, LevelProfile $level): float;
 
     /** Whether the other side gains by knowing the coverage, so that it should not always be the same. */
     public function isReadByOthers(): bool;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\FirstThird;
 
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\GameState;
@@ -22,6 +23,8 @@ use FoxCorner\Core\Play\Worth\OutPolicy;
 final readonly class FirstThirdFamily implements PlayFamily
 {
     public const KEY = 'first-third';
+    /** Of plate appearances with runners on first and third (ours). */
+    private const EACH = 0.08;
 
     public function key(): string
     {
@@ -60,6 +63,11 @@ final readonly class FirstThirdFamily implements PlayFamily
     public function tasks(): array
     {
         return FirstThirdCoverages::tasks();
+    }
+
+    public function perPlateAppearance(GameState $state, LevelProfile $level): float
+    {
+        return $state->rules->steals ? self::EACH : 0.0;
     }
 
     public function isReadByOthers(): bool

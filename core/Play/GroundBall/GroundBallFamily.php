@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\GroundBall;
 
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\GameState;
@@ -40,7 +41,7 @@ final readonly class GroundBallFamily implements PlayFamily
 
     public function words(): FamilyWords
     {
-        return new FamilyWords('Ground balls', 'ground ball', 'ground balls', 'plays the ball');
+        return new FamilyWords('Ground balls', 'ground ball', 'ground balls', 'plays the ball', fields: 'ground-ball');
     }
 
     public function coverages(RuleSet $rules, Situation $situation): array
@@ -66,6 +67,11 @@ final readonly class GroundBallFamily implements PlayFamily
             Job::comeIn(Base::Third),
             Job::converge(),
         ];
+    }
+
+    public function perPlateAppearance(GameState $state, LevelProfile $level): float
+    {
+        return $level->rates->onTheGround($level->advancement()->groundShare);
     }
 
     public function isReadByOthers(): bool

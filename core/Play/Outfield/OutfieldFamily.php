@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Outfield;
 
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\GameState;
@@ -58,6 +59,11 @@ final readonly class OutfieldFamily implements PlayFamily
     public function tasks(): array
     {
         return OutfieldCoverages::tasks();
+    }
+
+    public function perPlateAppearance(GameState $state, LevelProfile $level): float
+    {
+        return $level->rates->toTheOutfield($level->advancement()->groundShare);
     }
 
     public function isReadByOthers(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Pickoff;
 
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\RuleSet;
@@ -24,6 +25,9 @@ use FoxCorner\Core\Problem\Unknown;
 final readonly class PickoffFamily implements BeginsEmpty
 {
     public const KEY = 'pick';
+    /** Throws to a base in a plate appearance with a runner on, by pitchers; by catchers where nobody leads (ours). */
+    private const EACH = 0.15;
+    private const EACH_CATCHERS = 0.02;
 
     public function key(): string
     {
@@ -55,6 +59,11 @@ final readonly class PickoffFamily implements BeginsEmpty
     public function tasks(): array
     {
         return HoldCoverages::tasks();
+    }
+
+    public function perPlateAppearance(GameState $state, LevelProfile $level): float
+    {
+        return $state->rules->leads->allowsLeads() ? self::EACH : self::EACH_CATCHERS;
     }
 
     public function isReadByOthers(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Rundown;
 
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\GameState;
@@ -23,6 +24,8 @@ use FoxCorner\Core\Problem\Refused;
 final readonly class RundownFamily implements TakesOver
 {
     public const KEY = 'rundown';
+    /** Of plate appearances with a runner on (ours). */
+    private const EACH = 0.006;
     private const BASES = ['first' => Base::First, 'second' => Base::Second, 'third' => Base::Third];
 
     public function key(): string
@@ -53,6 +56,11 @@ final readonly class RundownFamily implements TakesOver
     public function tasks(): array
     {
         return RundownCoverages::tasks();
+    }
+
+    public function perPlateAppearance(GameState $state, LevelProfile $level): float
+    {
+        return self::EACH;
     }
 
     public function isReadByOthers(): bool

@@ -40,6 +40,12 @@ final readonly class Job
         return new self(JobKind::Field, null, true, 'Field it');
     }
 
+    /** Whether it is fielding alone, whatever kind of ball it is. */
+    public function isField(): bool
+    {
+        return JobKind::Field === $this->kind && 'Field it' === $this->words;
+    }
+
     /** A ball in the outfield. */
     public static function fieldOut(): self
     {

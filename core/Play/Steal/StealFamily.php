@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Steal;
 
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\GameState;
@@ -23,6 +24,8 @@ use FoxCorner\Core\Play\Worth\OutPolicy;
 final readonly class StealFamily implements PlayFamily
 {
     public const KEY = 'steal';
+    /** Of plate appearances with a runner who can go (ours). */
+    private const EACH = 0.08;
 
     public function key(): string
     {
@@ -63,6 +66,11 @@ final readonly class StealFamily implements PlayFamily
     public function tasks(): array
     {
         return StealCoverages::tasks();
+    }
+
+    public function perPlateAppearance(GameState $state, LevelProfile $level): float
+    {
+        return $state->rules->steals ? self::EACH : 0.0;
     }
 
     public function isReadByOthers(): bool

@@ -13,15 +13,26 @@ use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\Place;
 use FoxCorner\Core\Practice\SkillFamily;
 
-/** Which drills to run tonight: one after the other, whatever meets most of what is still open. */
+/**
+ * Which drills to run tonight: one after the other, whatever adds most to what everybody works on.
+ *
+ * A player works at as many stations as there are rounds; what they are worth to him is how much is wanted of what they
+ * teach him, at the position that he plays or, less, at another.
+ */
 final readonly class StationChoice
 {
-    /** Minutes that a drill is thought to get (ours). */
-    private const MINUTES = 14;
     /** A helper is worth so much of a station: those that need none are preferred a little (ours). */
     private const HELPER = 0.35;
     /** How much it counts that stations can run at the same time (ours). */
-    private const TOGETHER = 2.0;
+    private const TOGETHER = 1.0;
+    /** Rounds in which a player works (ours). */
+    private const ROUNDS = 4;
+    /** Power of a need's weight: what every game asks comes before what every month does (ours). */
+    private const FIRST_THINGS = 2.5;
+    /** Of what it would be worth at the position that he plays first (ours). */
+    private const OTHER_POSITION = 0.4;
+    /** Of what it was worth, once another station teaches the same (ours). */
+    private const AGAIN = 0.3;
     private const FEWEST = 4;
     private const MOST = 9;
 
@@ -51,10 +62,11 @@ final readonly class StationChoice
      */
     public function of(array $needs, array $drills, ?int $count = null): array
     {
-        $open = $weights = [];
+        $weights = [];
         foreach ($needs as $need) {
-            $open[$need->key()] = (float) $need->reps();
-            $weights[$need->key()] = $need->weight;
+            if ($need->reps() > 0) {
+                $weights[$need->key()] = $need->weight;
+            }
         }
         // What needs everybody is team defence, not a station.
         $possible = array_filter(
@@ -63,18 +75,17 @@ final readonly class StationChoice
         );
         $chosen = [];
         while (\count($chosen) < ($count ?? self::count($this->helpers)) && [] !== $possible) {
+            $now = $this->worth($chosen, $weights);
             $values = array_map(
-                fn(Drill $drill): float => $this->worth($drill, $this->gives($drill, $open), $weights) *
-                    $this->goesWith($drill, $chosen),
+                fn(Drill $drill): float => ($this->worth([...$chosen, $drill], $weights) - $now) *
+                    $this->goesWith($drill, $chosen) /
+                    (1.0 + self::HELPER * $drill->helpers),
                 $possible,
             );
             arsort($values);
             $best = array_key_first($values);
             if ($values[$best] <= 0.0) {
                 break;
-            }
-            foreach ($this->gives($possible[$best], $open) as $job => $reps) {
-                $open[$job] -= $reps;
             }
             $chosen[$best] = $possible[$best];
             unset($possible[$best]);
@@ -84,19 +95,50 @@ final readonly class StationChoice
     }
 
     /**
-     * Weighted repetitions for its share of helpers, and of the seats that are needed so that nobody waits.
+     * What everybody works on, weighed, in the best of the stations for him.
      *
-     * @param array<string, float> $gives
-     * @param array<string, float> $weights
+     * @param array<Drill>         $drills
+     * @param array<string, float> $weights by job
      */
-    private function worth(Drill $drill, array $gives, array $weights): float
+    private function worth(array $drills, array $weights): float
     {
-        $worth = array_sum(
-            array_map(static fn(string $job, float $reps): float => $weights[$job] * $reps, array_keys($gives), $gives),
-        );
-        $seats = \count($this->players) / $this->helpers->all;
+        $sum = 0.0;
+        foreach ($this->players as $player) {
+            $own = $taught = [];
+            foreach ($drills as $drill) {
+                $own[] = self::worthTo($player, $drill, $weights, $taught);
+            }
+            rsort($own);
+            $sum += array_sum(\array_slice($own, 0, self::ROUNDS));
+        }
 
-        return ($worth / (1.0 + self::HELPER * $drill->helpers)) * sqrt(min(1.0, $drill->max / max(1.0, $seats)));
+        return $sum;
+    }
+
+    /**
+     * The heaviest that a drill teaches a player.
+     *
+     * @param array<string, float> $weights by job
+     * @param array<string, true>  $taught  jobs that stations before it teach him, added to
+     */
+    private static function worthTo(RosterPlayer $player, Drill $drill, array $weights, array &$taught): float
+    {
+        [$most, $what] = [0.0, null];
+        foreach ($player->positions as $rank => $position) {
+            foreach ($drill->serves[$position->value] ?? [] as $skill) {
+                $job = $position->value . '/' . $skill->value;
+                $worth =
+                    ($weights[$job] ?? 0.0) ** self::FIRST_THINGS *
+                    (0 === $rank ? 1.0 : self::OTHER_POSITION) *
+                    (isset($taught[$job]) ? self::AGAIN : 1.0);
+                [$most, $what] = $worth > $most ? [$worth, $job] : [$most, $what];
+            }
+        }
+        if (null !== $what) {
+            $taught[$what] = true;
+        }
+
+        return $most;
     }
 
     /**
@@ -160,35 +202,5 @@ final readonly class StationChoice
             $this->diamond,
             Point::of($x * $this->diamond->basePath, $y * $this->diamond->basePath),
         );
-    }
-
-    /**
-     * @param array<string, float> $open repetitions wanted by job
-     *
-     * @return array<string, float> repetitions of them that the drill would give
-     */
-    private function gives(Drill $drill, array $open): array
-    {
-        $gives = [];
-        foreach ($drill->serves as $number => $skills) {
-            $people = \count(
-                array_filter(
-                    $this->players,
-                    static fn(RosterPlayer $player): bool => Position::from($number) ===
-                        ($player->positions[0] ?? null),
-                ),
-            );
-            foreach ($skills as $skill) {
-                $job = $number . '/' . $skill->value;
-                if (($open[$job] ?? 0.0) > 0.0) {
-                    $gives[$job] = min(
-                        $open[$job],
-                        (float) ($drill->repetitions($drill->atOnce, self::MINUTES) * $people),
-                    );
-                }
-            }
-        }
-
-        return $gives;
     }
 }

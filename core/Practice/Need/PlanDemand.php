@@ -5,74 +5,83 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Need;
 
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Plan\Audit\AuditedFinding;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Practice\Skill;
+use FoxCorner\Core\Runs\Visits;
 
-/** What the chosen coverages of a plan ask of each position, where they ask it most. */
+/**
+ * What the chosen coverages of a plan ask of each position, by how often a game asks it: how many plate appearances
+ * begin in each situation, how often such a play comes up in one, on how many of its balls the job is his, and what it
+ * costs when it is not done.
+ */
 final class PlanDemand
 {
     /** What a finding at a position adds to the weight of what it is about (ours). */
     private const FINDING_ADDS = 0.5;
+    /** Outs, or bases, of a game that hang on it at which the priority is one half (ours). */
+    private const HALF = 1.0;
 
     /**
-     * @param iterable<AuditedPlay> $plays
+     * @param iterable<AuditedPlay> $plays of every situation, of one team
      *
      * @return list<Demand>
      */
     public static function of(iterable $plays): array
     {
-        $demands = [];
-        foreach ($plays as $play) {
-            foreach ($play->report->skills as $number => $counts) {
-                $balls = max(1, array_sum($counts));
-                foreach ($counts as $name => $asked) {
-                    $skill = Skill::tryFrom($name);
-                    if (null === $skill) {
-                        continue;
-                    }
-                    $demand = self::demand(Position::from($number), $skill, $asked, $balls, $play);
-                    if ($demand->weighsMoreThan($demands[$demand->key()] ?? null)) {
-                        $demands[$demand->key()] = $demand;
+        $asked = [];
+        $visits = null;
+        foreach ($plays as $one) {
+            $plan = $one->play->plan;
+            $visits ??= Visits::of($plan->level->rates, $plan->level->advancement());
+            $comes =
+                $visits->in($plan->state->situation) *
+                $plan->state->rules->innings *
+                $one->play->family->perPlateAppearance($plan->state, $plan->level);
+            foreach ($one->report->skills as $number => $counts) {
+                foreach ($counts as $name => $count) {
+                    $skill = self::skill(Position::from($number), $name);
+                    if (null !== $skill) {
+                        $key = "$number/$skill->value";
+                        $asked[$key] ??= new AskedOf(Position::from($number), $skill);
+                        $asked[$key]->add($one, ($comes * $count) / $one->report->plays);
                     }
                 }
             }
         }
 
-        return array_values($demands);
+        return array_values(array_map(self::demand(...), $asked));
     }
 
-    private static function demand(Position $position, Skill $skill, int $asked, int $balls, AuditedPlay $play): Demand
+    /** What a position practises for a job; null: nothing of its own. */
+    private static function skill(Position $position, string $name): ?Skill
     {
-        $found = array_values(
-            array_filter(
-                $play->report->findings,
-                static fn(AuditedFinding $finding): bool => $finding->worst->position === $position &&
-                    self::isAbout($finding, $skill),
-            ),
-        );
-        $reason = \sprintf(
-            'Asked of %d on %d of %d %s, %s',
-            $position->value,
-            $asked,
-            $balls,
-            $play->play->family->words()->many,
-            lcfirst($play->play->plan->state->situation->label()),
-        );
+        $skill = Skill::tryFrom($name);
+
+        return Skill::GroundBall === $skill && Position::Pitcher === $position ? Skill::Comebacker : $skill;
+    }
+
+    private static function demand(AskedOf $asked): Demand
+    {
+        $hangs = $asked->perGame * $asked->skill->price();
 
         return new Demand(
-            $position,
-            $skill,
-            $asked / $balls,
-            [] === $found ? 0.0 : self::FINDING_ADDS,
-            $reason . ([] === $found ? '' : '; ' . $found[0]->worst->title),
+            $asked->position,
+            $asked->skill,
+            $hangs / ($hangs + self::HALF),
+            null === $asked->fault ? 0.0 : self::FINDING_ADDS,
+            \sprintf('Asked of %d %s, %s', $asked->position->value, self::often($asked->perGame), $asked->mostly()) .
+                (null === $asked->fault ? '' : '; ' . $asked->fault),
         );
     }
 
-    private static function isAbout(AuditedFinding $finding, Skill $skill): bool
+    /** "3 times a game", "once in 4 games" */
+    private static function often(float $perGame): string
     {
-        $base = $finding->worst->base;
-
-        return null === $base || str_ends_with($skill->value, '-' . $base->word());
+        return match (true) {
+            $perGame >= 1.5 => \sprintf('%d times a game', round($perGame)),
+            $perGame >= 0.7 => 'once a game',
+            $perGame >= 0.02 => \sprintf('once in %d games', max(2, round(1 / $perGame))),
+            default => 'once a season or less',
+        };
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Practice;
 
 use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Game\IntentMix;
+use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\Runs\Visits;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Position;
@@ -91,19 +94,46 @@ final class NeedTest extends TestCase
         );
     }
 
-    public function testThePlanAsksWhatItsCoverageAsksWhereItAsksMost(): void
+    /** Seven innings, .22 of whose plate appearances with a runner on first and nobody out end in a bunt. */
+    public function testThePlanAsksAsOftenAsAGameDoes(): void
     {
-        $demands = PlanDemand::of([Practices::audited(Teams::bunt())]);
+        $play = Teams::bunt();
+        $demands = PlanDemand::of([Practices::audited($play)]);
         $byKey = array_column(array_map(static fn(Demand $demand): array => [$demand->key(), $demand], $demands), 1, 0);
+        $level = $play->plan->level;
+        $perGame =
+            7 *
+            Visits::of($level->rates, $level->advancement())->in($play->plan->state->situation) *
+            IntentMix::of($play->plan->state)->bunted();
 
-        self::assertSame(1.0, $byKey['4/cover-first']->priority, 'the second baseman covers first on every bunt');
-        self::assertSame('Asked of 4 on 15 of 15 bunts, first, nobody out', $byKey['4/cover-first']->reason);
+        self::assertEqualsWithDelta(0.51, $perGame, 0.03, 'all of them are the second baseman’s, at first');
+        $hangs = 0.2 * $perGame;
+        self::assertEqualsWithDelta($hangs / ($hangs + 1), $byKey['4/cover-first']->priority, 1e-9);
+        self::assertSame(
+            'Asked of 4 once in 2 games, bunts, most with a runner on first',
+            $byKey['4/cover-first']->reason,
+        );
         self::assertArrayNotHasKey('8/cover-home', $byKey);
+        self::assertArrayNotHasKey('2/cover-home', $byKey, 'nobody can be out there');
+    }
+
+    public function testGroundBallsComeBeforeBuntsAndThrowsBeforeBackUps(): void
+    {
+        $weights = [];
+        foreach (JobNeeds::of(Practices::demands('baseball-80', Level::Youth13), Teams::nine(), Record::of([], [])) as $need) {
+            $weights[$need->key()] = $need->weight;
+        }
+
+        self::assertGreaterThan($weights['6/pivot-of-short'], $weights['6/ground-ball'], 'one before two');
+        self::assertGreaterThan($weights['5/field'] ?? 0.0, $weights['5/ground-ball']);
+        self::assertGreaterThan($weights['6/cutoff-line'] - 0.2, $weights['6/pivot-of-short']);
+        self::assertGreaterThan($weights['7/back-up-third'], $weights['7/outfield-throw']);
+        self::assertGreaterThan($weights['6/rundown'], $weights['6/cutoff-line'], 'every game before once a month');
     }
 
     public function testAFindingMakesItUrgent(): void
     {
-        $lame = Teams::with(Teams::player(4, 4), Traits::of(Hand::Right, Bats::Right, 4.2, null, 2.5));
+        $lame = Teams::with(Teams::player(4, 4), Traits::of(Hand::Right, Bats::Right, 3.9, null, 2.5));
         $roster = array_map(static fn($player) => 4 === $player->number ? $lame : $player, Teams::nine());
         $demands = PlanDemand::of([Practices::audited(Teams::bunt(roster: $roster, coverage: 'corners-crash'))]);
         $urgent = array_values(array_filter($demands, static fn(Demand $demand): bool => $demand->urgent > 0.0));
@@ -158,7 +188,8 @@ final class NeedTest extends TestCase
     public function testNeedsAreLaidOverTheDrillsThatServeThem(): void
     {
         $drills = array_intersect_key(ShippedDrills::all(), array_flip(['turn-back-to-third', 'charge-and-throw']));
-        $laid = DrillNeeds::of(Practices::needs(Teams::nine()), $drills);
+        $needs = JobNeeds::of(Practices::demands('fastpitch-43', Level::Fastpitch16), Teams::nine(), Record::of([], []));
+        $laid = DrillNeeds::of($needs, $drills);
         foreach ($laid as $index => $need) {
             self::assertArrayHasKey($need->position->value, $need->drill->serves);
             self::assertGreaterThan(0, $need->reps);

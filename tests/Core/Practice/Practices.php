@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Practice;
 
+use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Play\Family\PlayFamilies;
+use FoxCorner\Core\Runs\RunChain;
+use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\Practice\Need\Demand;
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\People\RosterPlayer;
@@ -82,5 +87,22 @@ final class Practices
             $kept,
             $seed,
         );
+    }
+
+    /** @return list<Demand> what the shipped plan of a level asks over all situations, and every game besides */
+    public static function demands(string $rules, Level $level): array
+    {
+        $plays = [];
+        foreach (RunChain::situations() as $situation) {
+            $plan = Teams::plan(Teams::state($rules, $situation->key()), $level);
+            foreach (PlayFamilies::shipped()->all() as $family) {
+                $play = PlannedPlay::of($plan, $family, PlanBook::shipped($plan->state->rules));
+                if (null !== $play->coverage) {
+                    $plays[] = self::audited($play);
+                }
+            }
+        }
+
+        return [...PlanDemand::of($plays), ...StandingDemand::of(ShippedRuleSets::get($rules))];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Trial\ThrowHome;
 
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Bases;
@@ -65,6 +66,11 @@ final readonly class ThrowHomeFamily implements PlayFamily
     public function tasks(): array
     {
         return [Job::cover(Base::Home), Job::backUp(Base::First)];
+    }
+
+    public function perPlateAppearance(GameState $state, LevelProfile $level): float
+    {
+        return 0.01;
     }
 
     public function isReadByOthers(): bool

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Need;
+
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Plan\Audit\AuditedFinding;
+use FoxCorner\Core\Plan\Audit\AuditedPlay;
+use FoxCorner\Core\Practice\Skill;
+
+/** One job of one position while the plays of a plan are gone through: mutable, and gone when that is done. */
+final class AskedOf
+{
+    public float $perGame = 0.0;
+    /** What was found wrong with it, the first of it. */
+    public ?string $fault = null;
+    private float $most = 0.0;
+    private string $mostly = '';
+
+    public function __construct(public readonly Position $position, public readonly Skill $skill) {}
+
+    public function add(AuditedPlay $play, float $perGame): void
+    {
+        $this->perGame += $perGame;
+        if ($perGame > $this->most || '' === $this->mostly) {
+            $this->most = $perGame;
+            $this->mostly = \sprintf(
+                '%s, most with %s',
+                $play->play->family->words()->many,
+                $play->play->plan->state->situation->bases->phrase(),
+            );
+        }
+        foreach ($play->report->findings as $finding) {
+            if ($finding->worst->position === $this->position && $this->isAbout($finding)) {
+                $this->fault ??= $finding->worst->title;
+            }
+        }
+    }
+
+    /** "bunts, most with a runner on first" */
+    public function mostly(): string
+    {
+        return $this->mostly;
+    }
+
+    private function isAbout(AuditedFinding $finding): bool
+    {
+        $base = $finding->worst->base;
+
+        return null === $base || str_ends_with($this->skill->value, '-' . $base->word());
+    }
+}
