@@ -47,7 +47,7 @@ final readonly class DemoPractices
     /** @param list<Helper> $helpers */
     private function practice(Team $team, \DateTimeImmutable $start, int $minutes, array $helpers): Practice
     {
-        $setup = new PracticeSetup($helpers);
+        $setup = new PracticeSetup($helpers, isWatched: true);
         $comes = array_map(
             static fn(Player $player): string => $player->id()->toRfc4122(),
             $this->entities->getRepository(Player::class)->findBy(['team' => $team], ['number' => 'ASC']),

@@ -157,6 +157,7 @@ final class EditPractice extends AbstractController
             null === $last ? null : $this->setups->read($last),
             $last?->place() ?? '',
         );
+        $draft->isWatched = null === $last ? $membership->team->level()->isYouth() : $draft->isWatched;
         $hour = \DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $request->query->getString('at'));
         if (false !== $hour) {
             $draft->startsAt = $hour;

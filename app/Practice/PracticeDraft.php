@@ -7,6 +7,7 @@ namespace FoxCorner\App\Practice;
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Practice\Setup\PracticeSetup;
 use FoxCorner\App\Shared\Lines;
+use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\Core\Practice\TimeShape;
@@ -32,6 +33,14 @@ final class PracticeDraft
     public ?int $teamDefence = TimeShape::TEAM_DEFENCE;
     public ?int $finish = TimeShape::FINISH;
     public bool $isHot = false;
+
+    /** Whether there is a grown-up at every station. */
+    public bool $isWatched = false;
+
+    /** @var list<string> ids of players who may not throw tonight, and of those who throw softly */
+    public array $noThrows = [];
+    /** @var list<string> */
+    public array $softThrows = [];
     /** @var list<string> ids of the players who come */
     public array $comes = [];
     public int $version = 0;
@@ -95,6 +104,11 @@ final class PracticeDraft
             self::given('team defence', $this->teamDefence),
             self::given('finish', $this->finish),
             $this->isHot,
+            isWatched: $this->isWatched,
+            limits: [
+                ...array_fill_keys($this->softThrows, Limit::SoftThrowing->value),
+                ...array_fill_keys($this->noThrows, Limit::NoThrowing->value),
+            ],
         );
     }
 
@@ -116,6 +130,9 @@ final class PracticeDraft
             $setup->finish,
             $setup->isHot,
         ];
+        $this->isWatched = $setup->isWatched;
+        $this->softThrows = array_keys($setup->limits, Limit::SoftThrowing->value, true);
+        $this->noThrows = array_keys($setup->limits, Limit::NoThrowing->value, true);
     }
 
     /** @return list<Helper> */

@@ -72,6 +72,12 @@ final class PracticeForm extends AbstractType
                 'required' => false,
                 'invalid_message' => 'Somebody of these is not on the roster any more.',
             ])
+            ->add('noThrows', ChoiceType::class, self::limited('May not throw tonight', $roster))
+            ->add('softThrows', ChoiceType::class, self::limited('Throw softly only tonight', $roster))
+            ->add('isWatched', CheckboxType::class, [
+                'label' => 'A grown-up at every station',
+                'required' => false,
+            ])
             ->add('equipment', EquipmentForm::class, ['label' => 'From the shed'])
             ->add('allTheSame', CheckboxType::class, [
                 'label' => 'All the same: something else has the field then, and it is meant',
@@ -98,6 +104,32 @@ final class PracticeForm extends AbstractType
             'label' => 'It is hot: water every 15 minutes',
             'required' => false,
         ]);
+    }
+
+    /**
+     * A limit of this evening, for those who have none on the roster.
+     *
+     * @param list<RosterPlayer> $roster
+     *
+     * @return array<string, mixed>
+     */
+    private static function limited(string $label, array $roster): array
+    {
+        $names = [];
+        foreach ($roster as $player) {
+            if (Limit::None === $player->limit) {
+                $names["$player->number $player->name"] = $player->id;
+            }
+        }
+
+        return [
+            'label' => $label,
+            'choices' => $names,
+            'multiple' => true,
+            'expanded' => true,
+            'required' => false,
+            'invalid_message' => 'Somebody of these is not on the roster any more.',
+        ];
     }
 
     public function configureOptions(OptionsResolver $resolver): void

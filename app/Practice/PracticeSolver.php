@@ -124,9 +124,14 @@ final readonly class PracticeSolver
     private function coming(PracticeOrder $order): array
     {
         return array_values(
-            array_filter(
-                $this->players->rosterOf($order->team),
-                static fn(RosterPlayer $player): bool => \in_array($player->id, $order->comes, true),
+            array_map(
+                static fn(RosterPlayer $player): RosterPlayer => $player->limitedTo(
+                    $order->setup->limitOf($player->id) ?? $player->limit,
+                ),
+                array_filter(
+                    $this->players->rosterOf($order->team),
+                    static fn(RosterPlayer $player): bool => \in_array($player->id, $order->comes, true),
+                ),
             ),
         );
     }
@@ -140,6 +145,7 @@ final readonly class PracticeSolver
             $order->setup->equipment,
             $order->setup->fieldPart(),
             $order->team->rules()->diamond(),
+            $order->team->rules(),
         );
     }
 
@@ -193,6 +199,7 @@ final readonly class PracticeSolver
             $needs,
             $order->kept,
             $order->setup->seed,
+            $order->setup->isWatched,
         );
     }
 }

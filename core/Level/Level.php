@@ -58,6 +58,12 @@ enum Level: string
         };
     }
 
+    /** Whether its players are children, whom nobody leaves without a grown-up. */
+    public function isYouth(): bool
+    {
+        return \in_array($this, [self::Youth10, self::Youth13, self::Fastpitch12, self::Fastpitch16], true);
+    }
+
     public function isProfessional(): bool
     {
         return self::Pro === $this;

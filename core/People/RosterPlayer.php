@@ -34,6 +34,14 @@ final readonly class RosterPlayer
         return new self($this->id, $this->name, $this->number, $this->positions, $this->traits);
     }
 
+    /** The same player with the limit of one evening. */
+    public function limitedTo(Limit $limit): self
+    {
+        return $limit === $this->limit
+            ? $this
+            : new self($this->id, $this->name, $this->number, $this->positions, $this->traits, $limit);
+    }
+
     public function plays(Position $position): bool
     {
         return \in_array($position, $this->positions, true);

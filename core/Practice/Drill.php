@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice;
 
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
@@ -27,6 +29,8 @@ final readonly class Drill
      * @param list<string>            $cautions
      * @param bool                    $isHit         whether one of the helpers has to hit the balls
      * @param bool                    $fitsIndoors   whether it can be done in a hall
+     * @param bool                    $tosses        whether the players toss or throw softly to each other
+     * @param RuleNeed|null           $needs         a rule without which there is no use for it
      *
      * @throws Problem when no group fits it, or it serves nobody
      */
@@ -52,6 +56,8 @@ final readonly class Drill
         public array $cautions = [],
         public bool $isHit = false,
         public bool $fitsIndoors = false,
+        public bool $tosses = false,
+        public ?RuleNeed $needs = null,
     ) {
         OutOfRange::unlessBetween('largest group', $max, 1, 30, 'players');
         OutOfRange::unlessBetween('smallest group', $min, 1, $max, 'players, not above the largest group');
@@ -68,6 +74,33 @@ final readonly class Drill
     public function repetitions(int $group, int $minutes): int
     {
         return $group < 1 ? 0 : intdiv($minutes * 60, $this->secondsPerRep * (int) ceil($group / $this->atOnce));
+    }
+
+    /** Whether an arm with a limit may work at it: game throws, soft ones, or none at all. */
+    public function allows(Limit $limit): bool
+    {
+        return match (true) {
+            $limit->forbidsRunning() => false,
+            $limit->forbidsThrowing() => 0 === $this->throwsPerRep && !$this->tosses,
+            default => 0 === $this->throwsPerRep || $limit->allowsGameThrows(),
+        };
+    }
+
+    /** Whether there is any use for it under a rule set. */
+    public function suits(RuleSet $rules): bool
+    {
+        if (null !== $this->needs) {
+            return $this->needs->isMet($rules);
+        }
+        foreach ($this->serves as $skills) {
+            foreach ($skills as $skill) {
+                if ($skill->suits($rules)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @return list<int> position numbers */

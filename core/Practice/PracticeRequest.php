@@ -33,6 +33,7 @@ final readonly class PracticeRequest
         public array $needs,
         public array $kept,
         public int $seed,
+        public bool $isWatched,
     ) {}
 
     /**
@@ -41,6 +42,7 @@ final readonly class PracticeRequest
      * @param array<string, Drill> $drills    the stations, by key
      * @param list<JobNeed>        $needs
      * @param list<KeptTurn>       $kept      what stays as it is
+     * @param bool                 $isWatched whether there is a grown-up at every station
      *
      * @throws Problem when nobody comes, or there is no station
      */
@@ -54,6 +56,7 @@ final readonly class PracticeRequest
         array $needs,
         array $kept = [],
         int $seed = 1,
+        bool $isWatched = false,
     ): self {
         if ([] === $players) {
             throw Refused::because('who comes', 'nobody is ticked', 'at least one player');
@@ -76,6 +79,7 @@ final readonly class PracticeRequest
             DrillNeeds::of($needs, $drills),
             $kept,
             $seed,
+            $isWatched,
         );
     }
 }

@@ -100,9 +100,10 @@ final readonly class Scheduler
             $drill->atOnce,
             $drill->secondsPerRep,
             $drill->throwsPerRep,
-            $drill->helpers,
+            max($drill->helpers, $this->request->isWatched ? 1 : 0),
             ($drill->isHit ? [self::HITS => 1] : []) + $drill->equipment,
             $this->request->placement->places[$drill->key]->ground(),
+            $drill->tosses,
         );
     }
 
@@ -115,6 +116,7 @@ final readonly class Scheduler
             $player->id,
             $player->limit->forbidsRunning() ? [] : Position::numbers($player->positions),
             $player->limit->allowsGameThrows() ? ThrowLoad::DAY : 0,
+            !$player->limit->forbidsThrowing(),
         );
     }
 

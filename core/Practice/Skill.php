@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice;
 
+use FoxCorner\Core\Field\RuleSet;
+
 /**
  * What a fielder practises: the same for every play that asks it.
  *
@@ -33,6 +35,12 @@ enum Skill: string
     case TagAtBag = 'tag-at-bag';
     case FeintAndLook = 'feint-and-look';
 
+    case BackhandFeed = 'backhand-feed';
+    case SpinThrow = 'spin-throw';
+    case JumpThrow = 'jump-throw';
+    case CircleLook = 'circle-look';
+    case DroppedThird = 'dropped-third';
+    case InfieldFly = 'infield-fly';
     case Field = 'field';
     case Converge = 'converge';
     case CoverFirst = 'cover-first';
@@ -91,6 +99,9 @@ enum Skill: string
             self::OwnBag,
             self::UnderhandFeed,
             self::DropStepFeed,
+            self::BackhandFeed,
+            self::SpinThrow,
+            self::JumpThrow,
             self::SideToss,
             self::Dart,
             self::PivotOfSecond,
@@ -133,7 +144,12 @@ enum Skill: string
             self::FlyPriority,
             self::BackTurned,
             self::TagFromOutfield => SkillFamily::Relays,
-            self::FirstAndThird, self::Rundown, self::LooseBall => SkillFamily::Runners,
+            self::FirstAndThird,
+            self::Rundown,
+            self::LooseBall,
+            self::CircleLook,
+            self::DroppedThird,
+            self::InfieldFly => SkillFamily::Runners,
             self::UnitRounds, self::LiveSituation => SkillFamily::Team,
         };
     }
@@ -153,6 +169,16 @@ enum Skill: string
             ],
             true,
         );
+    }
+
+    /** Whether a rule set leaves any use for it. */
+    public function suits(RuleSet $rules): bool
+    {
+        return match (true) {
+            self::CircleLook === $this => RuleNeed::Circle->isMet($rules),
+            self::DroppedThird === $this => RuleNeed::DroppedThird->isMet($rules),
+            default => !$this->needsLeads() || RuleNeed::Leads->isMet($rules),
+        };
     }
 
     /** As in a table: "Charge, then clear the lane". */
@@ -196,6 +222,9 @@ enum Skill: string
             self::UnitRounds => 'Rounds as one infield',
             self::LiveSituation => 'Live situation',
             self::Comebacker => 'Ball back to the mound',
+            self::BackhandFeed => 'Feed from the backhand',
+            self::CircleLook => 'Stop them from the circle',
+            self::DroppedThird => 'Third strike on the ground',
             self::ReadHops => 'Read the hop',
             default => ucfirst(str_replace('-', ' ', $this->value)),
         };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Setup;
 
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\Core\Practice\Build\Helpers;
@@ -25,6 +26,8 @@ final readonly class PracticeSetup
      *                                                      needed most
      * @param array<string, array{float, float}> $shifts    ft by which the coach has moved a station
      * @param list<string>                       $locks     "round/drill": these groups stay when it is solved again
+     * @param bool                               $isWatched whether there is a grown-up at every station
+     * @param array<string, string>              $limits    for this evening, as in {@see Limit}, by player's id
      */
     public function __construct(
         public array $helpers,
@@ -39,7 +42,15 @@ final readonly class PracticeSetup
         public array $shifts = [],
         public array $locks = [],
         public int $seed = 1,
+        public bool $isWatched = false,
+        public array $limits = [],
     ) {}
+
+    /** The limit of a player that holds for this practice; null: the roster's. */
+    public function limitOf(string $player): ?Limit
+    {
+        return Limit::tryFrom($this->limits[$player] ?? '');
+    }
 
     /** @throws Problem when the minutes are out of bounds */
     public function shape(): TimeShape
@@ -96,6 +107,8 @@ final readonly class PracticeSetup
             $this->teamDefence,
             $this->finish,
             $this->isHot,
+            isWatched: $this->isWatched,
+            limits: $this->limits,
         );
     }
 
@@ -134,6 +147,8 @@ final readonly class PracticeSetup
             $shifts ?? $this->shifts,
             $locks ?? $this->locks,
             $seed ?? $this->seed,
+            $this->isWatched,
+            $this->limits,
         );
     }
 }

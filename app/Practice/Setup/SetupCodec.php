@@ -33,6 +33,8 @@ final readonly class SetupCodec
                 'shifts',
                 'locks',
                 'seed',
+                'isWatched',
+                'limits',
             ],
         ]);
     }

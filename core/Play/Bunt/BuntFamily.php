@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Bunt;
 
-use FoxCorner\Core\Game\IntentMix;
-use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\IntentMix;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;

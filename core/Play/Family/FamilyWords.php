@@ -8,12 +8,12 @@ namespace FoxCorner\Core\Play\Family;
 final readonly class FamilyWords
 {
     /**
-     * @param string $place as a heading: "Bunts"
-     * @param string $one   "bunt", as in "on a bunt"
-     * @param string $many  "bunts", as in "on 4 of 15 bunts"
-     * @param string $start what whoever may field it does first: "charges"
-     * @param string $else  what the others do first; empty: they go at the moment of it
-     * @param string $group the place that several families share: "Runners"; empty: it has one of its own
+     * @param string $place  as a heading: "Bunts"
+     * @param string $one    "bunt", as in "on a bunt"
+     * @param string $many   "bunts", as in "on 4 of 15 bunts"
+     * @param string $start  what whoever may field it does first: "charges"
+     * @param string $else   what the others do first; empty: they go at the moment of it
+     * @param string $group  the place that several families share: "Runners"; empty: it has one of its own
      * @param string $fields what is practised of fielding it, as files have it
      */
     public function __construct(

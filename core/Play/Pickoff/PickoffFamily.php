@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Pickoff;
 
-use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Family\BeginsEmpty;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Rundown;
 
-use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Play\Clock\CaughtBetween;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;

@@ -89,6 +89,14 @@ final readonly class Helpers
                 }
             }
         }
+        // Whoever is still free looks after a station that has nobody.
+        foreach ($drills as $drill) {
+            $name = [] === $duties[$drill->key] ? self::next($free, $drill, null, false) : null;
+            if (null !== $name) {
+                $duties[$drill->key][] = $name;
+                unset($free[$name]);
+            }
+        }
 
         return $duties;
     }

@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Practice\Build;
 
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Drill;
@@ -46,6 +47,7 @@ final readonly class StationChoice
         private array $equipment,
         private FieldPart $part,
         private Diamond $diamond,
+        private ?RuleSet $rules = null,
     ) {}
 
     /** How many stations are worth setting up for so many helpers. */
@@ -77,8 +79,8 @@ final readonly class StationChoice
         while (\count($chosen) < ($count ?? self::count($this->helpers)) && [] !== $possible) {
             $now = $this->worth($chosen, $weights);
             $values = array_map(
-                fn(Drill $drill): float => ($this->worth([...$chosen, $drill], $weights) - $now) *
-                    $this->goesWith($drill, $chosen) /
+                fn(Drill $drill): float => (($this->worth([...$chosen, $drill], $weights) - $now) *
+                    $this->goesWith($drill, $chosen)) /
                     (1.0 + self::HELPER * $drill->helpers),
                 $possible,
             );
@@ -124,7 +126,7 @@ final readonly class StationChoice
     private static function worthTo(RosterPlayer $player, Drill $drill, array $weights, array &$taught): float
     {
         [$most, $what] = [0.0, null];
-        foreach ($player->positions as $rank => $position) {
+        foreach ($drill->allows($player->limit) ? $player->positions : [] as $rank => $position) {
             foreach ($drill->serves[$position->value] ?? [] as $skill) {
                 $job = $position->value . '/' . $skill->value;
                 $worth =
@@ -168,8 +170,7 @@ final readonly class StationChoice
             $this->players,
             static fn(RosterPlayer $player): bool => [] !==
                 array_intersect(Position::numbers($player->positions), $drill->positions()) &&
-                (0 === $drill->throwsPerRep || $player->limit->allowsGameThrows()) &&
-                !$player->limit->forbidsRunning(),
+                $drill->allows($player->limit),
         );
         $short = array_filter(
             $drill->equipment,
@@ -178,6 +179,7 @@ final readonly class StationChoice
         );
 
         return match (true) {
+            null !== $this->rules && !$drill->suits($this->rules) => 'has no use under these rules',
             \count($who) < $drill->min => \sprintf(
                 'needs %d players, and %d who come can work there',
                 $drill->min,

@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Practice\Drill;
 
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\DrillPlace;
+use FoxCorner\Core\Practice\RuleNeed;
 use FoxCorner\Core\Practice\Skill;
 use FoxCorner\Core\Practice\SkillFamily;
 
@@ -40,6 +41,7 @@ final readonly class BuntDrills implements DrillFamily
                 atOnce: 2,
                 secondsPerRep: 24,
                 throwsPerRep: 1,
+                needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
                 steps: [
@@ -82,6 +84,7 @@ final readonly class BuntDrills implements DrillFamily
                 atOnce: 1,
                 secondsPerRep: 15,
                 throwsPerRep: 0,
+                needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['bag' => 1],
                 steps: [
@@ -112,6 +115,7 @@ final readonly class BuntDrills implements DrillFamily
                 atOnce: 1,
                 secondsPerRep: 16,
                 throwsPerRep: 0,
+                needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['bag' => 1],
                 steps: [
@@ -142,6 +146,7 @@ final readonly class BuntDrills implements DrillFamily
                 atOnce: 1,
                 secondsPerRep: 16,
                 throwsPerRep: 0,
+                needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['bag' => 1],
                 steps: [
@@ -183,6 +188,7 @@ final readonly class BuntDrills implements DrillFamily
                 atOnce: 1,
                 secondsPerRep: 16,
                 throwsPerRep: 0,
+                needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['bag' => 1],
                 steps: [
@@ -217,6 +223,7 @@ final readonly class BuntDrills implements DrillFamily
                 atOnce: 2,
                 secondsPerRep: 24,
                 throwsPerRep: 1,
+                needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['cone' => 2],
                 steps: [

@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Practice\Drill;
 
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\DrillPlace;
+use FoxCorner\Core\Practice\RuleNeed;
 use FoxCorner\Core\Practice\Skill;
 use FoxCorner\Core\Practice\SkillFamily;
 
@@ -42,6 +43,7 @@ final readonly class BuntTeamDrills implements DrillFamily
                 atOnce: 4,
                 secondsPerRep: 35,
                 throwsPerRep: 1,
+                needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'bag' => 1],
                 steps: [
@@ -84,6 +86,7 @@ final readonly class BuntTeamDrills implements DrillFamily
                 atOnce: 2,
                 secondsPerRep: 30,
                 throwsPerRep: 1,
+                needs: RuleNeed::Bunts,
                 helpers: 0,
                 equipment: ['bucket of balls' => 1],
                 steps: [
@@ -121,6 +124,7 @@ final readonly class BuntTeamDrills implements DrillFamily
                 atOnce: 4,
                 secondsPerRep: 20,
                 throwsPerRep: 0,
+                needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['cone' => 3],
                 steps: [
@@ -152,6 +156,8 @@ final readonly class BuntTeamDrills implements DrillFamily
                 atOnce: 2,
                 secondsPerRep: 14,
                 throwsPerRep: 0,
+                needs: RuleNeed::Bunts,
+                tosses: true,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
                 steps: [
@@ -199,9 +205,11 @@ final readonly class BuntTeamDrills implements DrillFamily
                 atOnce: 5,
                 secondsPerRep: 30,
                 throwsPerRep: 1,
+                needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'helmet' => 1],
                 steps: [
+                    'A pitcher is always in it; where none is free, a grown-up stands in the circle and covers.',
                     'The helper mixes a drag up the first line, a slap at short, a push past the pitcher.',
                     'A runner in a helmet leaves as if batting.',
                     'Pitcher and first baseman settle who has the ball and who the bag.',

@@ -158,7 +158,7 @@ final readonly class FlyDrills implements DrillFamily
                 'Pops behind the infield',
                 'Pops',
                 $family,
-                'Middle over corners, shortstop over second, anyone over the pitcher.',
+                'A pop behind the infield has one voice: who comes in to it takes it from who backs up.',
                 [
                     1 => [Skill::FlyPriority],
                     2 => [Skill::FlyPriority],
@@ -181,9 +181,9 @@ final readonly class FlyDrills implements DrillFamily
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
                 steps: [
-                    'The helper throws high between two.',
-                    'Both go, one calls at the top, the other covers the nearest bag.',
-                    'Pitcher points up and gets out of the way.',
+                    'Three stand in a triangle; the helper lobs it into the middle, two steps from everybody.',
+                    'Whoever has it says so once, before it comes down; the others peel off to the nearest bag.',
+                    'When two are silent, the pitcher names one of them.',
                 ],
                 points: ['Turn and run, do not drift.', 'The bag behind the ball is somebody’s.'],
                 mistakes: ['Two stop, ball drops.', 'Everybody looks up, nobody covers.'],

@@ -52,7 +52,11 @@ final readonly class GroundBallDrills implements DrillFamily
                     'Hurries the throw though the ball was hit hard.',
                     'Throws off the wrong foot without need.',
                 ],
-                progression: ['Rolled, no runner, take your time.', 'Hit firm.', 'With a runner and the watch.'],
+                progression: [
+                    'From the hand, along the ground: only clean ones count.',
+                    'Hit firm.',
+                    'With a runner and the watch.',
+                ],
                 isHit: true,
             ),
             new Drill(

@@ -64,6 +64,7 @@ final readonly class PitcherDrills implements DrillFamily
                 atOnce: 2,
                 secondsPerRep: 16,
                 throwsPerRep: 0,
+                tosses: true,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'bag' => 1],
                 steps: [

@@ -23,7 +23,7 @@ final readonly class PivotDrills implements DrillFamily
                 'Second baseman’s pivots',
                 'Pivot 4',
                 $family,
-                'There early, left foot on the bag, right steps toward the ball, out of the lane.',
+                'Be at the bag before the ball, take it on the move, and be gone from there with the throw.',
                 [4 => [Skill::PivotOfSecond]],
                 DrillPlace::at(
                     [0.02, 1.44],
@@ -124,7 +124,7 @@ final readonly class PivotDrills implements DrillFamily
                 [
                     5 => [Skill::DropStepFeed, Skill::GroundBall],
                     4 => [Skill::PivotOfSecond],
-                    3 => [Skill::ShortHopsAtFirst],
+                    3 => [Skill::ForceStretch],
                 ],
                 DrillPlace::at(
                     [-0.55, 0.85],

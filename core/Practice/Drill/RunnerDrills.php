@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Practice\Drill;
 
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\DrillPlace;
+use FoxCorner\Core\Practice\RuleNeed;
 use FoxCorner\Core\Practice\Skill;
 use FoxCorner\Core\Practice\SkillFamily;
 
@@ -41,7 +42,7 @@ final readonly class RunnerDrills implements DrillFamily
                 max: 8,
                 atOnce: 3,
                 secondsPerRep: 25,
-                throwsPerRep: 0,
+                throwsPerRep: 1,
                 helpers: 0,
                 equipment: ['cone' => 2, 'helmet' => 1],
                 steps: [
@@ -126,6 +127,7 @@ final readonly class RunnerDrills implements DrillFamily
                 max: 9,
                 atOnce: 6,
                 secondsPerRep: 45,
+                needs: RuleNeed::Steals,
                 throwsPerRep: 1,
                 helpers: 0,
                 equipment: ['bucket of balls' => 1, 'helmet' => 2],
@@ -160,6 +162,7 @@ final readonly class RunnerDrills implements DrillFamily
                 atOnce: 2,
                 secondsPerRep: 14,
                 throwsPerRep: 0,
+                tosses: true,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'catcher’s gear' => 1],
                 steps: [
@@ -172,6 +175,115 @@ final readonly class RunnerDrills implements DrillFamily
                 progression: ['Ball lies still.', 'Ball rolls.', 'With a runner who stops short of the plate.'],
                 cautions: ['The catcher wears full gear.', $helmets],
                 fitsIndoors: true,
+            ),
+            new Drill(
+                'in-the-circle',
+                'In the circle',
+                'Circle',
+                $family,
+                'With the ball in the circle the pitcher stops them: who is off the bag has to decide at once.',
+                [1 => [Skill::CircleLook], 4 => [Skill::CircleLook], 6 => [Skill::CircleLook]],
+                DrillPlace::at(
+                    [0.0, 0.9],
+                    0.4,
+                    [],
+                    [['1', 0.0, 0.7], ['4', 0.2, 1.3], ['6', -0.2, 1.3], ['R', -0.1, 1.36], ['R', 0.6, 0.82]],
+                ),
+                min: 3,
+                max: 7,
+                atOnce: 3,
+                secondsPerRep: 25,
+                throwsPerRep: 0,
+                helpers: 0,
+                equipment: ['helmet' => 2],
+                tosses: true,
+                needs: RuleNeed::Circle,
+                steps: [
+                    'The ball comes back to the circle while runners dance off their bags.',
+                    'The pitcher holds it, moves no arm as if to throw, and looks; the middle says who is off.',
+                    'One of them stops or turns twice: say it aloud, the umpire has to see it.',
+                ],
+                points: [
+                    'No feint from the circle: it sets them free again.',
+                    'Walk in with the ball; do not throw it there.',
+                ],
+                mistakes: ['Throws to a bag that did not need it.', 'Nobody watches the other runner.'],
+                progression: ['One runner.', 'Two.', 'A batter walks and rounds first.'],
+                cautions: [$helmets, 'How the circle rule is called is your league’s book and umpire.'],
+                fitsIndoors: true,
+            ),
+            new Drill(
+                'third-strike-on-the-ground',
+                'Third strike on the ground',
+                'Strike three',
+                $family,
+                'The ball is down and the batter may run: find it, clear the line, one throw; or step on the plate.',
+                [2 => [Skill::DroppedThird], 3 => [Skill::DroppedThird, Skill::ForceStretch]],
+                DrillPlace::at(
+                    [0.3, 0.34],
+                    0.44,
+                    [[-0.04, 0.0, 0.707, 0.707]],
+                    [['2', -0.04, -0.04], ['3', 0.7, 0.72], ['R', 0.06, 0.04]],
+                ),
+                min: 2,
+                max: 6,
+                atOnce: 2,
+                secondsPerRep: 16,
+                throwsPerRep: 1,
+                helpers: 0,
+                equipment: ['bucket of balls' => 1, 'helmet' => 1],
+                needs: RuleNeed::DroppedThird,
+                steps: [
+                    'A ball lies within two steps of the plate, each time elsewhere; a runner waits at bat.',
+                    'Bare hand from above, a step inside the line, throw to the inside edge of first.',
+                    'Call the situation first: who is on, how many are out; sometimes the answer is the plate or nothing.',
+                ],
+                points: [
+                    'First base shows the inside or the outside with both hands.',
+                    'Look at third before the throw.',
+                ],
+                mistakes: [
+                    'Throws through the runner’s back.',
+                    'Throws though first is taken and fewer than two are out.',
+                ],
+                progression: ['No runner.', 'A runner at half speed.', 'Full speed, situation called late.'],
+                cautions: [$helmets, 'The catcher wears full gear.', 'When the batter may run is your league’s book.'],
+            ),
+            new Drill(
+                'out-in-the-air',
+                'Infield fly',
+                'Infield fly',
+                $family,
+                'The batter is out when it is called: catch it all the same, and know who may still run.',
+                [
+                    1 => [Skill::InfieldFly],
+                    3 => [Skill::InfieldFly],
+                    4 => [Skill::InfieldFly],
+                    5 => [Skill::InfieldFly],
+                    6 => [Skill::InfieldFly],
+                ],
+                DrillPlace::at(
+                    [0.0, 1.0],
+                    0.5,
+                    [],
+                    [['5', -0.5, 0.9], ['6', -0.25, 1.2], ['4', 0.25, 1.2], ['3', 0.5, 0.9], ['H', 0.0, 0.3]],
+                ),
+                min: 4,
+                max: 8,
+                atOnce: 4,
+                secondsPerRep: 25,
+                throwsPerRep: 0,
+                helpers: 1,
+                equipment: ['bucket of balls' => 1, 'helmet' => 2],
+                steps: [
+                    'Runners on first and second, the helper lobs a high one over the infield.',
+                    'Somebody says “infield fly” before it comes down; everybody not at the ball is at a bag.',
+                    'Every third one is dropped: nobody is forced, so look who strays and tag him.',
+                ],
+                points: ['No throw for a runner who stays.', 'The umpire calls it; the ball stays live.'],
+                mistakes: ['Drops it on purpose.', 'Steps on a bag for a force that is not there.'],
+                progression: ['Talk it through.', 'Caught.', 'Dropped now and then.'],
+                cautions: [$helmets, 'When it is called is your league’s book and umpire.'],
             ),
         ];
     }

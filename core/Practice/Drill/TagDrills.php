@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Practice\Drill;
 
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\DrillPlace;
+use FoxCorner\Core\Practice\RuleNeed;
 use FoxCorner\Core\Practice\Skill;
 use FoxCorner\Core\Practice\SkillFamily;
 
@@ -66,6 +67,7 @@ final readonly class TagDrills implements DrillFamily
                 atOnce: 2,
                 secondsPerRep: 20,
                 throwsPerRep: 1,
+                needs: RuleNeed::Steals,
                 helpers: 0,
                 equipment: ['bucket of balls' => 1],
                 steps: [

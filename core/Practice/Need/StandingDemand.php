@@ -20,7 +20,7 @@ final class StandingDemand
     {
         $demands = [];
         foreach (self::table() as [$skill, $positions, $priority, $reason]) {
-            if ($skill->needsLeads() && !$rules->leads->allowsLeads()) {
+            if (!$skill->suits($rules)) {
                 continue;
             }
             foreach ($positions as $number) {
@@ -48,6 +48,9 @@ final class StandingDemand
             [Skill::DropStepFeed, [1, 3, 5, 6], 0.5, 'The feed decides whether there are two'],
             [Skill::SideToss, [4], 0.5, 'The second baseman’s usual feed'],
             [Skill::Dart, [4], 0.35, 'The second baseman’s long feed'],
+            [Skill::BackhandFeed, [6], 0.3, 'The long feed from the hole'],
+            [Skill::SpinThrow, [3, 4], 0.2, 'No time to set the feet'],
+            [Skill::JumpThrow, [4, 6], 0.12, 'No time to set the feet'],
             [Skill::PivotOfSecond, [4], 0.55, 'Two begins with the pivot'],
             [Skill::PivotOfShort, [6], 0.55, 'Two begins with the pivot'],
             [Skill::ShortHopsAtFirst, [3], 0.6, 'Every bad throw ends here'],
@@ -78,6 +81,9 @@ final class StandingDemand
             [Skill::CallTheBase, [2], 0.5, 'The catcher sees everything'],
             [Skill::FirstAndThird, [1, 2, 4, 6], 0.25, 'Everybody does the one that was called'],
             [Skill::Rundown, [1, 2, 3, 4, 5, 6], 0.3, 'One throw, one out'],
+            [Skill::CircleLook, [1, 4, 6], 0.25, 'Runners test it in every game'],
+            [Skill::DroppedThird, [2, 3], 0.3, 'A strikeout that is not one yet'],
+            [Skill::InfieldFly, [1, 3, 4, 5, 6], 0.15, 'The rule that everybody forgets'],
             [Skill::LooseBall, [1, 2], 0.3, 'The pitcher’s voice is the catcher’s eyes'],
             [Skill::UnitRounds, [3, 4, 5, 6], 0.25, 'All infield positions together'],
             [Skill::LiveSituation, [1, 2, 3, 4, 5, 6, 7, 8, 9], 0.15, 'Everybody has a job on every ball'],

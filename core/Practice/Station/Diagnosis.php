@@ -121,7 +121,7 @@ final class Diagnosis
         $who = array_filter(
             $problem->players,
             static fn(StationPlayer $player): bool => [] !== array_intersect($player->positions, $station->positions) &&
-                (0 === $station->throwsPerRep || 0 !== $player->throwsLeft),
+                $player->mayThrowAt($station),
         );
         if (\count($who) < $station->min) {
             return \sprintf(

@@ -16,6 +16,7 @@ final readonly class Station
      * @param int                $atOnce        players who work at the same time
      * @param int                $secondsPerRep for one player's repetition
      * @param array<string, int> $equipment     pieces by name
+     * @param bool               $tosses        whether its players toss or throw softly
      *
      * @throws Problem when no group fits it
      */
@@ -30,6 +31,7 @@ final readonly class Station
         public int $helpers,
         public array $equipment,
         public Ground $ground,
+        public bool $tosses = false,
     ) {
         if ($min > $max) {
             throw Refused::because(

@@ -10,6 +10,18 @@ final readonly class StationPlayer
     /**
      * @param list<int> $positions  that he can play
      * @param int|null  $throwsLeft that his arm may make; null: as many as it takes
+     * @param bool      $mayToss    softly, besides
      */
-    public function __construct(public string $id, public array $positions, public ?int $throwsLeft) {}
+    public function __construct(
+        public string $id,
+        public array $positions,
+        public ?int $throwsLeft,
+        public bool $mayToss = true,
+    ) {}
+
+    /** Whether his arm may do what a station asks of it. */
+    public function mayThrowAt(Station $station): bool
+    {
+        return (0 !== $this->throwsLeft || 0 === $station->throwsPerRep) && ($this->mayToss || !$station->tosses);
+    }
 }

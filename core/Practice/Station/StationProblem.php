@@ -104,6 +104,7 @@ final readonly class StationProblem
                     $one->helpers,
                     $one->equipment,
                     $ground,
+                    $one->tosses,
                 ),
             $this->stations,
         );

@@ -43,7 +43,7 @@ final class StationSolver
             $open = [];
             foreach ($problem->stations as $index => $station) {
                 foreach (array_intersect($player->positions, $station->positions) as $position) {
-                    if (0 !== $player->throwsLeft || 0 === $station->throwsPerRep) {
+                    if ($player->mayThrowAt($station)) {
                         $open[] = [$index, $position];
                     }
                 }

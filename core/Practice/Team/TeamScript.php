@@ -19,6 +19,8 @@ final class TeamScript
      * (ours).
      */
     private const UNITS = 0.4;
+    /** Chance from which an out is to be had (ours). */
+    private const TO_BE_HAD = 0.3;
     private const LIVE_MINUTES = 2;
     private const UNIT_MINUTES = 3;
 
@@ -50,7 +52,7 @@ final class TeamScript
     /**
      * @param list<JobNeed> $needs
      *
-     * @return list<UnitRound> the most needed first
+     * @return list<UnitRound> the most needed, in the order in which they are taught
      */
     private static function units(array $needs, int $count): array
     {
@@ -68,7 +70,12 @@ final class TeamScript
         }
         arsort($wanted);
 
-        return array_map(UnitRound::from(...), \array_slice(array_keys($wanted), 0, $count));
+        $chosen = array_map(UnitRound::from(...), \array_slice(array_keys($wanted), 0, $count));
+
+        // Sure outs first, then two, then slow balls: in the order in which a coach goes round.
+        return array_values(
+            array_filter(UnitRound::cases(), static fn(UnitRound $unit): bool => \in_array($unit, $chosen, true)),
+        );
     }
 
     /**
@@ -121,7 +128,7 @@ final class TeamScript
         );
     }
 
-    /** The ball on which the out that is called is the least likely. */
+    /** The ball on which the out that is called is the least likely, of those on which one is to be had. */
     private static function hardest(PlannedPlay $play): Timeline
     {
         $plays = array_map(
@@ -129,8 +136,13 @@ final class TeamScript
             $play->family->trials($play->plan->state),
         );
         usort($plays, static fn(Timeline $a, Timeline $b): int => $a->called()->chance <=> $b->called()->chance);
+        foreach ($plays as $one) {
+            if ($one->called()->chance >= self::TO_BE_HAD) {
+                return $one;
+            }
+        }
 
-        return $plays[0];
+        return $plays[\count($plays) - 1] ?? throw new \LogicException('A family tries something.');
     }
 
     /** @return list<int> whole minutes that make up the whole */

@@ -7,7 +7,6 @@ namespace FoxCorner\Tests\Core\Practice;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\IntentMix;
 use FoxCorner\Core\Level\Level;
-use FoxCorner\Core\Runs\Visits;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Position;
@@ -23,6 +22,7 @@ use FoxCorner\Core\Practice\Need\Record;
 use FoxCorner\Core\Practice\Need\StandingDemand;
 use FoxCorner\Core\Practice\Need\Taught;
 use FoxCorner\Core\Practice\Skill;
+use FoxCorner\Core\Runs\Visits;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
 
@@ -120,7 +120,9 @@ final class NeedTest extends TestCase
     public function testGroundBallsComeBeforeBuntsAndThrowsBeforeBackUps(): void
     {
         $weights = [];
-        foreach (JobNeeds::of(Practices::demands('baseball-80', Level::Youth13), Teams::nine(), Record::of([], [])) as $need) {
+        foreach (
+            JobNeeds::of(Practices::demands('baseball-80', Level::Youth13), Teams::nine(), Record::of([], [])) as $need
+        ) {
             $weights[$need->key()] = $need->weight;
         }
 
@@ -188,7 +190,11 @@ final class NeedTest extends TestCase
     public function testNeedsAreLaidOverTheDrillsThatServeThem(): void
     {
         $drills = array_intersect_key(ShippedDrills::all(), array_flip(['turn-back-to-third', 'charge-and-throw']));
-        $needs = JobNeeds::of(Practices::demands('fastpitch-43', Level::Fastpitch16), Teams::nine(), Record::of([], []));
+        $needs = JobNeeds::of(
+            Practices::demands('fastpitch-43', Level::Fastpitch16),
+            Teams::nine(),
+            Record::of([], []),
+        );
         $laid = DrillNeeds::of($needs, $drills);
         foreach ($laid as $index => $need) {
             self::assertArrayHasKey($need->position->value, $need->drill->serves);

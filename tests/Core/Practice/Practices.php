@@ -4,22 +4,21 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Practice;
 
-use FoxCorner\Core\Plan\PlanBook;
-use FoxCorner\Core\Play\Family\PlayFamilies;
-use FoxCorner\Core\Runs\RunChain;
-use FoxCorner\Core\Level\Level;
-use FoxCorner\Core\Practice\Need\Demand;
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
+use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Build\Placement;
 use FoxCorner\Core\Practice\Build\StationChoice;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use FoxCorner\Core\Practice\KeptTurn;
+use FoxCorner\Core\Practice\Need\Demand;
 use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\Need\JobNeeds;
 use FoxCorner\Core\Practice\Need\PlanDemand;
@@ -28,6 +27,7 @@ use FoxCorner\Core\Practice\Need\StandingDemand;
 use FoxCorner\Core\Practice\Need\Taught;
 use FoxCorner\Core\Practice\PracticeRequest;
 use FoxCorner\Core\Practice\TimePlan;
+use FoxCorner\Core\Runs\RunChain;
 use FoxCorner\Tests\Core\Teams;
 
 /** Practices that tests start from: the shipped drills, the plan of an ordinary team. */

@@ -25,10 +25,7 @@ final class VisitsTest extends TestCase
         foreach (RunChain::situations() as $situation) {
             foreach ($appearance->outcomes($situation) as $outcome) {
                 $runs += $visits->in($situation) * $outcome->chance * $outcome->runs;
-                $outs +=
-                    $visits->in($situation) *
-                    $outcome->chance *
-                    min($outcome->outs, 3 - $situation->outs->value);
+                $outs += $visits->in($situation) * $outcome->chance * min($outcome->outs, 3 - $situation->outs->value);
             }
         }
 

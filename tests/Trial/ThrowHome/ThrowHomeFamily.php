@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Trial\ThrowHome;
 
-use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
