@@ -61,7 +61,7 @@ final class KeptRules
             }
             foreach (array_keys($groups) as $other) {
                 if ($other > $at && $station->ground->conflictsWith($problem->stations[$other]->ground)) {
-                    $broken[] = "round $number: $station->id and {$problem->stations[$other]->id} are in each other's way";
+                    $broken[] = "round $number: $station->id is in the way of {$problem->stations[$other]->id}";
                 }
             }
         }

@@ -8,7 +8,7 @@ use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
 
-/** How many plate appearances of a half-inning begin in each situation: v = e + Qᵀ v from the empty bases, nobody out. */
+/** How many plate appearances of a half-inning begin in each situation: v = e + Qᵀ v, e the first of them. */
 final readonly class Visits
 {
     /** @param array<string, float> $visits by the situation's key */

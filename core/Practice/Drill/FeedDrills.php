@@ -108,7 +108,7 @@ final readonly class FeedDrills implements DrillFamily
                 'In the air, and around',
                 'Jump, spin',
                 $family,
-                'No time to set the feet: off the wrong foot in the air, or all the way around with the glove side first.',
+                'No time to set the feet: off the wrong foot in the air, or around with the glove side first.',
                 [4 => [Skill::SpinThrow, Skill::JumpThrow], 6 => [Skill::JumpThrow]],
                 DrillPlace::at(
                     [-0.3, 1.2],

@@ -236,7 +236,7 @@ final readonly class RunnerDrills implements DrillFamily
                 steps: [
                     'A ball lies within two steps of the plate, each time elsewhere; a runner waits at bat.',
                     'Bare hand from above, a step inside the line, throw to the inside edge of first.',
-                    'Call the situation first: who is on, how many are out; sometimes the answer is the plate or nothing.',
+                    'Call first who is on and how many are out; sometimes the answer is the plate or nothing.',
                 ],
                 points: [
                     'First base shows the inside or the outside with both hands.',

@@ -23,7 +23,7 @@ final class StationSolver
      */
     private const ELSEWHERE = 62;
     private const CHANGE_PLACES = 84;
-    /** Times that the search starts anew, the best kept: at least, and with so many moves in all a small one more often. */
+    /** Times that the search starts anew, the best kept; a small one more often, with so many moves in all. */
     private const STARTS = 2;
     private const IN_ALL = 300000;
     /** Times that the best is found, from different starts, before it is believed; and when two are the same. */
