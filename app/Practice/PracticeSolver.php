@@ -83,7 +83,45 @@ final readonly class PracticeSolver
      */
     public function waysOut(PracticeOrder $order): array
     {
-        return Scheduler::waysOut($this->readied($order)[0]);
+        [$request, $choice, $wanted] = $this->readied($order);
+        $ways = Scheduler::waysOut($request);
+        foreach ($wanted as $drill) {
+            $missing = $choice->missing($drill);
+            if ([] === $missing) {
+                continue;
+            }
+            $piece = implode(' and ', array_keys($missing));
+            $gain = $this->gainWith($order, $missing, $request);
+            if ($gain > 0.0) {
+                $ways[\sprintf('%s for “%s”', $piece, lcfirst($drill->name))] = $gain;
+            }
+        }
+        arsort($ways);
+
+        return $ways;
+    }
+
+    /**
+     * What pieces would bring that are not in the shed.
+     *
+     * @param array<string, int> $missing
+     */
+    private function gainWith(PracticeOrder $order, array $missing, PracticeRequest $now): float
+    {
+        $more = $order->setup->equipment;
+        foreach ($missing as $piece => $pieces) {
+            $more[$piece] = ($more[$piece] ?? 0) + $pieces;
+        }
+        $with = new PracticeOrder(
+            $order->team,
+            $order->startsAt,
+            $order->minutes,
+            $order->comes,
+            $order->setup->having($more),
+            $order->kept,
+        );
+
+        return Scheduler::solve($this->readied($with)[0])->objective - Scheduler::solve($now)->objective;
     }
 
     /**

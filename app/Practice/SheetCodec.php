@@ -41,8 +41,12 @@ final readonly class SheetCodec
 
     public function read(Practice $practice): Sheet
     {
-        $json = $practice->sheet();
+        return $this->of($practice->sheet());
+    }
 
+    /** @param string $json that {@see write()} gave */
+    public function of(string $json): Sheet
+    {
         // The same text is the same sheet: nothing ever has to be invalidated.
         return $this->cache->get(
             'sheet-' . hash('xxh128', $json),

@@ -57,8 +57,18 @@ final readonly class Scheduler
         return Diagnosis::waysOut(
             StationSolver::solve($problem, $request->seed),
             $request->seed,
-            array_map(static fn(Drill $drill): string => $drill->name, $request->drills),
+            self::names($request->drills),
         );
+    }
+
+    /**
+     * @param array<string, Drill> $drills
+     *
+     * @return array<string, string> by key
+     */
+    private static function names(array $drills): array
+    {
+        return array_map(static fn(Drill $drill): string => $drill->name, $drills);
     }
 
     private function problem(): StationProblem
@@ -148,7 +158,7 @@ final readonly class Scheduler
 
     private function schedule(StationPlan $plan): Schedule
     {
-        $binds = Diagnosis::why($plan);
+        $binds = Diagnosis::why($plan, self::names($this->request->drills));
 
         return new Schedule(
             $this->request->time,

@@ -237,7 +237,7 @@ enum Skill: string
             self::BackUpFirst, self::BackUpSecond, self::BackUpThird, self::BackUpHome => 0.08,
             self::NeighbourBackUp, self::BackUpThrow, self::LooseBall, self::FollowRunner => 0.12,
             self::Converge => 0.05,
-            self::CoverFirst, self::CoverSecond, self::CoverThird, self::CoverHome => 0.2,
+            self::CoverFirst, self::CoverSecond, self::CoverThird, self::CoverHome => 0.12,
             self::CutoffLine, self::Tandem, self::CutoffVoice, self::CallTheBase => 0.3,
             self::TurnBackFirst, self::TurnBackThird, self::TakeThrowOnSteal, self::HoldAtFirst => 0.4,
             default => 1.0,

@@ -267,6 +267,8 @@ final class PracticeTest extends AppTestCase
         $this->arrange(['lock' => "0/$station->drill"]);
         self::assertSelectorExists("[data-lock=\"0/$station->drill\"][aria-pressed=true]");
         $this->arrange(['another' => '1']);
+        $this->browser->submitForm('Take the other');
+        $this->follow();
 
         self::assertEquals(
             $station->players,
@@ -286,6 +288,8 @@ final class PracticeTest extends AppTestCase
             array_map(floatval(...), $this->sheetOf($this->team())->choices[0]->shift ?? []),
         );
         $this->arrange(['another' => '1']);
+        $this->browser->submitForm('Take the other');
+        $this->follow();
         self::assertSame(
             [40.0, -30.5],
             array_map(floatval(...), $this->sheetOf($this->team())->choices[0]->shift ?? []),
@@ -297,6 +301,57 @@ final class PracticeTest extends AppTestCase
             [40.0, -30.5],
             array_map(floatval(...), $this->sheetOf($this->team())->choices[0]->shift ?? []),
         );
+    }
+
+    public function testAnotherWayIsLaidBesideAndTakenOnlyWhenSomebodySaysSo(): void
+    {
+        $this->signIn();
+        $before = $this->sheetOf($this->team());
+        $this->arrange(['another' => '1']);
+
+        self::assertSelectorTextContains('h1', 'Another way');
+        self::assertSelectorCount(2, 'table.sheet');
+        self::assertSelectorTextContains('main', round($before->objective) . ' points');
+        self::assertEquals($before, $this->sheetOf($this->team()), 'yours stays');
+        $address = (string) $this->browser->getRequest()->getPathInfo();
+        $this->browser->submitForm('Take the other');
+        $this->follow();
+        self::assertSelectorTextContains('.good', 'The other sheet is the practice now.');
+        self::assertNotEquals($before, $this->sheetOf($this->team()));
+        $this->browser->submitForm('Undo');
+        self::assertEquals($before, $this->sheetOf($this->team()));
+        $this->browser->request('GET', str_replace('/kites/', '/terns/', $address));
+        self::assertResponseStatusCodeSame(404);
+    }
+
+    public function testALimitOfTheEveningBinds(): void
+    {
+        $team = $this->newTeam($this->signIn(), Teams::fifteen());
+        $page = $this->open($team, '/practice/new');
+        $form = $page->selectButton('Make the practice')->form();
+        $arm = (string) $page->filter('input[name="practice_form[noThrows][]"]')->eq(4)->attr('value');
+        $values = $form->getPhpValues();
+        self::assertIsArray($values['practice_form']);
+        $values['practice_form']['noThrows'] = [$arm];
+        $values['practice_form']['isWatched'] = '1';
+        $this->browser->request('POST', $form->getUri(), $values);
+        $this->follow();
+        $sheet = $this->sheetOf($team);
+        $drills = ShippedDrills::all();
+        $tried = 0;
+
+        foreach ($sheet->rounds() as $block) {
+            self::assertLessThanOrEqual(3, \count($block->stations), 'three help, and nobody is left alone');
+            foreach ($block->stations as $station) {
+                ++$tried;
+                self::assertNotSame([], $station->helpers);
+                if (\in_array($arm, array_map(static fn($player): string => $player->id, $station->players), true)) {
+                    self::assertSame(0, $drills[$station->drill]->throwsPerRep, $station->drill);
+                    self::assertFalse($drills[$station->drill]->tosses, $station->drill);
+                }
+            }
+        }
+        self::assertGreaterThan(6, $tried);
     }
 
     public function testTwoCoachesAtOnePractice(): void

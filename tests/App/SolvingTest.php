@@ -21,7 +21,7 @@ final class SolvingTest extends AppTestCase
         $this->signIn();
         $practice = $this->practice();
         $this->open($this->team(), "/practice/{$practice->id()}");
-        $this->browser->submitForm('Another way');
+        $this->browser->submitForm('Solve again');
         $this->browser->followRedirect();
         self::assertSelectorTextContains('h1', 'The practice is being solved again');
         self::assertSelectorTextContains('main', '1 other comes first.');
@@ -50,7 +50,7 @@ final class SolvingTest extends AppTestCase
             ->getRepository(Practice::class)
             ->findOneBy(['team' => $terns]);
         $this->open($terns, "/practice/{$practice?->id()}");
-        $this->browser->submitForm('Another way');
+        $this->browser->submitForm('Solve again');
         $this->follow();
 
         self::assertSelectorTextContains('.good', 'Solved again');
@@ -87,7 +87,7 @@ final class SolvingTest extends AppTestCase
         $old = $this->waiting(SolveKind::Ways);
         $this->signIn();
         $this->open($this->team(), "/practice/{$this->practice()->id()}");
-        $this->browser->submitForm('Another way');
+        $this->browser->submitForm('Solve again');
         $this->follow();
         self::assertSelectorTextContains('.good', 'Solved again');
         $token = $this->browser->getCrawler()->filter('[data-arrange]')->attr('data-token');
@@ -135,7 +135,7 @@ final class SolvingTest extends AppTestCase
         $practice = $this->practice();
         $before = $practice->sheet() . $practice->setup();
         $this->open($this->team(), "/practice/{$practice->id()}");
-        $this->browser->submitForm('Another way');
+        $this->browser->submitForm('Solve again');
         $this->browser->followRedirect();
         $this->browser->submitForm('Stop');
         $this->browser->followRedirect();

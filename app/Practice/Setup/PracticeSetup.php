@@ -95,6 +95,16 @@ final readonly class PracticeSetup
         );
     }
 
+    /**
+     * The same with other pieces from the shed.
+     *
+     * @param array<string, int> $equipment by name
+     */
+    public function having(array $equipment): self
+    {
+        return $this->changed(equipment: $equipment);
+    }
+
     /** As if the coach had decided nothing about the stations. */
     public function choosingAgain(): self
     {
@@ -117,6 +127,12 @@ final readonly class PracticeSetup
         return $this->changed(seed: $seed);
     }
 
+    /** Whether another one asks for the same, the beginning of the search aside. */
+    public function asks(self $other): bool
+    {
+        return serialize($this->withSeed(0)) === serialize($other->withSeed(0));
+    }
+
     /** What the coach had decided about the stations before, with what there is to work with now. */
     public function decidedAs(self $before): self
     {
@@ -124,19 +140,21 @@ final readonly class PracticeSetup
     }
 
     /**
-     * @param list<string>|null                       $stations null: as they are
+     * @param list<string>|null                       $stations  null: as they are
      * @param array<string, array{float, float}>|null $shifts
      * @param list<string>|null                       $locks
+     * @param array<string, int>|null                 $equipment
      */
     private function changed(
         ?array $stations = null,
         ?array $shifts = null,
         ?array $locks = null,
         ?int $seed = null,
+        ?array $equipment = null,
     ): self {
         return new self(
             $this->helpers,
-            $this->equipment,
+            $equipment ?? $this->equipment,
             $this->part,
             $this->warmUp,
             $this->round,

@@ -13,18 +13,25 @@ final readonly class SolveOutcome
     /**
      * @param array<string, float>                                      $figures
      * @param array{field: string, wrong: string, allowed: string}|null $refused
+     * @param OtherSheet|null                                           $beside  found, and kept only when somebody says so
      */
     private function __construct(
         public string $done,
         public ?string $undo,
         public array $figures,
         private ?array $refused,
+        public ?OtherSheet $beside = null,
     ) {}
 
     /** @param array<string, float> $figures */
     public static function done(string $words = '', ?string $undo = null, array $figures = []): self
     {
         return new self($words, $undo, $figures, null);
+    }
+
+    public static function besideTheOld(OtherSheet $found): self
+    {
+        return new self('', null, [], null, $found);
     }
 
     public static function refused(Problem $problem): self
@@ -47,7 +54,13 @@ final readonly class SolveOutcome
     public function write(): string
     {
         return json_encode(
-            ['done' => $this->done, 'undo' => $this->undo, 'figures' => $this->figures, 'refused' => $this->refused],
+            [
+                'done' => $this->done,
+                'undo' => $this->undo,
+                'figures' => $this->figures,
+                'refused' => $this->refused,
+                'beside' => null === $this->beside ? null : [$this->beside->setup, $this->beside->sheet],
+            ],
             \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
         );
     }
@@ -60,11 +73,18 @@ final readonly class SolveOutcome
          *     undo: string|null,
          *     figures: array<string, float|int>,
          *     refused: array{field: string, wrong: string, allowed: string}|null,
+         *     beside?: array{string, string}|null,
          * }
          * $read
          */
         $read = json_decode($json, true, 8, \JSON_THROW_ON_ERROR);
 
-        return new self($read['done'], $read['undo'], array_map(floatval(...), $read['figures']), $read['refused']);
+        return new self(
+            $read['done'],
+            $read['undo'],
+            array_map(floatval(...), $read['figures']),
+            $read['refused'],
+            isset($read['beside']) ? new OtherSheet(...$read['beside']) : null,
+        );
     }
 }

@@ -81,6 +81,10 @@ final class SolvePage extends AbstractController
             return $this->generateUrl('edit_practice', [...$team, 'practice' => $practice, 'again' => $job->id()]);
         }
 
+        if (null !== $job->outcome()?->beside) {
+            return $this->generateUrl('practice_beside', [...$team, 'practice' => $practice, 'job' => $job->id()]);
+        }
+
         return $this->generateUrl(SolveKind::People === $job->kind ? 'run_practice' : 'practice', [
             ...$team,
             'practice' => $practice,

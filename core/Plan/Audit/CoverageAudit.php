@@ -24,6 +24,8 @@ final readonly class CoverageAudit
     private const WORTH = 0.01;
     /** How likely the ball must be at all that a coverage is drawn up for, before a moment late is a fault (ours). */
     private const RARE = 0.03;
+    /** Bases beyond the lead runner's that one can be after. */
+    private const REACHED = 2;
 
     /**
      * @param list<PlayCheck>         $checks
@@ -162,10 +164,20 @@ final readonly class CoverageAudit
         return $skills;
     }
 
-    /** @return array<int, true> bags where a runner could be out: a job at another is there, and nothing hangs on it */
+    /** @return array<int, true> bags where a runner could be out or go: at another a job is there, and nothing hangs on it */
     private static function inPlay(Timeline $play): array
     {
         $inPlay = null === $play->for ? [] : [$play->for->value => true];
+        $lead = 0;
+        foreach ($play->setting->situation->bases->occupied() as $base) {
+            $lead = $base->value;
+        }
+        // A runner takes a base more where it is left; nobody takes two.
+        foreach (array_keys($play->setting->threats) as $base) {
+            if ($base <= $lead + self::REACHED) {
+                $inPlay[$base] = true;
+            }
+        }
         foreach ($play->legs as $leg) {
             foreach ($leg->options as $option) {
                 $inPlay[$option->base->value] = true;

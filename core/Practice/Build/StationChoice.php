@@ -163,6 +163,24 @@ final readonly class StationChoice
         return ((1.0 + \count($good)) / (1.0 + \count($chosen))) ** self::TOGETHER;
     }
 
+    /**
+     * Pieces that a drill wants and nobody has brought.
+     *
+     * @return array<string, int> by name, as many as are missing
+     */
+    public function missing(Drill $drill): array
+    {
+        $missing = [];
+        foreach ($drill->equipment as $name => $pieces) {
+            $short = $pieces - ($this->equipment[$name] ?? 0);
+            if ($short > 0) {
+                $missing[$name] = $short;
+            }
+        }
+
+        return $missing;
+    }
+
     /** Why a drill cannot be run tonight, as the end of a sentence; null when it can. */
     public function hindrance(Drill $drill): ?string
     {
@@ -172,11 +190,7 @@ final readonly class StationChoice
                 array_intersect(Position::numbers($player->positions), $drill->positions()) &&
                 $drill->allows($player->limit),
         );
-        $short = array_filter(
-            $drill->equipment,
-            fn(int $pieces, string $name): bool => $pieces > ($this->equipment[$name] ?? 0),
-            \ARRAY_FILTER_USE_BOTH,
-        );
+        $short = $this->missing($drill);
 
         return match (true) {
             null !== $this->rules && !$drill->suits($this->rules) => 'has no use under these rules',
@@ -187,7 +201,7 @@ final readonly class StationChoice
             ),
             $drill->helpers > $this->helpers->all => \sprintf('needs %d helpers', $drill->helpers),
             $drill->isHit && 0 === $this->helpers->whoHit => 'needs somebody who hits',
-            [] !== $short => \sprintf('needs %d × %s', current($short), key($short)),
+            [] !== $short => \sprintf('needs %d × %s', $drill->equipment[key($short)], key($short)),
             !$this->part->holds($drill, $this->somewhere($drill), $this->diamond) => FieldPart::Hall === $this->part
                 ? 'does not fit into a hall'
                 : 'does not fit on that part of the field',

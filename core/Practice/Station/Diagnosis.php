@@ -12,13 +12,17 @@ final class Diagnosis
     /** Stations that are tried elsewhere. */
     private const STATIONS_TRIED = 2;
 
-    /** @return array<string, string> by the need's id: a sentence on what binds */
-    public static function why(StationPlan $plan): array
+    /**
+     * @param array<string, string> $names of the stations, by id
+     *
+     * @return array<string, string> by the need's id: a sentence on what binds
+     */
+    public static function why(StationPlan $plan, array $names = []): array
     {
         $why = [];
         foreach ($plan->problem->needs as $index => $need) {
             if (!$plan->isMet($index)) {
-                $why[$need->id] = self::binds($need, $plan->problem);
+                $why[$need->id] = self::binds($need, $plan, $names);
             }
         }
 
@@ -44,7 +48,7 @@ final class Diagnosis
         ];
         foreach (self::scarce($problem) as $piece) {
             $ways["one more: $piece"] = $problem->withEquipment(
-                [$piece => $problem->equipment[$piece] + 1] + $problem->equipment,
+                [$piece => ($problem->equipment[$piece] ?? 0) + 1] + $problem->equipment,
             );
         }
         foreach (self::inTheWay($problem) as $station => $others) {
@@ -78,8 +82,8 @@ final class Diagnosis
 
         return array_values(
             array_filter(
-                array_keys($problem->equipment),
-                static fn(string $piece): bool => ($wanted[$piece] ?? 0) > $problem->equipment[$piece],
+                array_keys($wanted),
+                static fn(string $piece): bool => $wanted[$piece] > ($problem->equipment[$piece] ?? 0),
             ),
         );
     }
@@ -100,8 +104,10 @@ final class Diagnosis
         return \array_slice($inTheWay, 0, self::STATIONS_TRIED, true);
     }
 
-    private static function binds(StationNeed $need, StationProblem $problem): string
+    /** @param array<string, string> $names */
+    private static function binds(StationNeed $need, StationPlan $plan, array $names): string
     {
+        $problem = $plan->problem;
         $station = null;
         foreach ($problem->stations as $one) {
             $station = $one->id === $need->station ? $one : $station;
@@ -117,6 +123,20 @@ final class Diagnosis
             )
         ) {
             return "Nobody who comes plays $need->position.";
+        }
+        if (0 === $station->repetitions($station->min, $problem->roundMinutes)) {
+            return \sprintf(
+                'One repetition of %d takes longer than a round of %g minutes.',
+                $station->min,
+                $problem->roundMinutes,
+            );
+        }
+        $own = array_filter(
+            $problem->players,
+            static fn(StationPlayer $player): bool => \in_array($need->position, $player->positions, true),
+        );
+        if ([] === array_filter($own, static fn(StationPlayer $player): bool => $player->mayThrowAt($station))) {
+            return "Nobody who plays $need->position may throw tonight.";
         }
         $who = array_filter(
             $problem->players,
@@ -149,6 +169,6 @@ final class Diagnosis
             }
         }
 
-        return 'The minutes: other needs weigh more.';
+        return WhatBinds::of($plan, $station, $need->position, $names);
     }
 }

@@ -107,14 +107,15 @@ final class NeedTest extends TestCase
             IntentMix::of($play->plan->state)->bunted();
 
         self::assertEqualsWithDelta(0.51, $perGame, 0.03, 'all of them are the second baseman’s, at first');
-        $hangs = 0.2 * $perGame;
+        $hangs = 0.12 * $perGame;
         self::assertEqualsWithDelta($hangs / ($hangs + 1), $byKey['4/cover-first']->priority, 1e-9);
         self::assertSame(
             'Asked of 4 once in 2 games, bunts, most with a runner on first',
             $byKey['4/cover-first']->reason,
         );
         self::assertArrayNotHasKey('8/cover-home', $byKey);
-        self::assertArrayNotHasKey('2/cover-home', $byKey, 'nobody can be out there');
+        self::assertArrayNotHasKey('2/cover-home', $byKey, 'nobody can be out there, nor go');
+        self::assertArrayHasKey('5/turn-back-third', $byKey, 'the runner takes third where it is left');
     }
 
     public function testGroundBallsComeBeforeBuntsAndThrowsBeforeBackUps(): void

@@ -205,6 +205,90 @@ final class StationSolverTest extends TestCase
         self::assertSame(['one more: net', 'another round of 8 minutes'], array_keys(Diagnosis::waysOut($plan, 1)));
     }
 
+    /**
+     * Each cause by itself: without it the need could be met.
+     *
+     * @param non-empty-string    $words
+     * @param list<StationPlayer> $players
+     * @param list<Station>       $stations
+     */
+    #[DataProvider('causes')]
+    public function testTheTrueCauseIsNamed(string $words, array $players, array $stations, int $helpers = 2): void
+    {
+        $plan = StationSolver::solve(
+            new StationProblem(
+                $players,
+                $stations,
+                [
+                    new StationNeed('short', 3, $stations[0]->id, 200, 1.0),
+                    ...isset($stations[1]) ? [new StationNeed('other', 7, $stations[1]->id, 200, 5.0)] : [],
+                ],
+                $helpers,
+                ['net' => 1],
+                1,
+                8.0,
+            ),
+        );
+
+        self::assertStringStartsWith($words, Diagnosis::why($plan)['short']);
+    }
+
+    /** @return iterable<string, array{0: non-empty-string, 1: list<StationPlayer>, 2: list<Station>, 3?: int}> */
+    public static function causes(): iterable
+    {
+        $first = new StationPlayer('first', [3], null);
+        $left = new StationPlayer('left', [7], null);
+        $lane = static fn(float $ax, float $ay, float $bx, float $by): Ground => new Ground(
+            [],
+            [],
+            [Segment::of(Point::of($ax, $ay), Point::of($bx, $by))],
+        );
+        yield 'sore arm' => [
+            'Nobody who plays 3 may throw tonight.',
+            [new StationPlayer('first', [3], 0)],
+            [self::station('a', [3], throws: 1)],
+        ];
+        yield 'sore arm, and only tosses' => [
+            'Nobody who plays 3 may throw tonight.',
+            [new StationPlayer('first', [3], 0, false)],
+            [self::station('a', [3], tosses: true)],
+        ];
+        yield 'throws left' => [
+            'Throws: the arms that play 3 have had theirs.',
+            [new StationPlayer('first', [3], 2)],
+            [self::station('a', [3], throws: 1)],
+        ];
+        yield 'a repetition longer than a round' => [
+            'One repetition of 1 takes longer than a round of 8 minutes.',
+            [$first],
+            [self::station('a', [3], seconds: 500)],
+        ];
+        yield 'one helper' => [
+            'One helper: 1, and other stations have them.',
+            [$first, $left],
+            [self::station('a', [3], helpers: 1), self::station('b', [7], helpers: 1)],
+            1,
+        ];
+        yield 'one net' => [
+            '“net”: there is 1, in use elsewhere.',
+            [$first, $left],
+            [self::station('a', [3], equipment: ['net' => 1]), self::station('b', [7], equipment: ['net' => 1])],
+        ];
+        yield 'lanes that cross' => [
+            'Beside “b” there would be throws that cross.',
+            [$first, $left],
+            [
+                self::station('a', [3], ground: $lane(-50, 50, 50, 50)),
+                self::station('b', [7], ground: $lane(0, 0, 0, 100)),
+            ],
+        ];
+        yield 'and only then the minutes' => [
+            'The minutes: other needs weigh more.',
+            [$first],
+            [self::station('a', [3])],
+        ];
+    }
+
     /** @param \Closure(): mixed $make */
     #[DataProvider('impossible')]
     public function testWhatCannotBeAsked(\Closure $make, string $words): void
@@ -490,6 +574,8 @@ final class StationSolverTest extends TestCase
         int $throws = 0,
         int $helpers = 0,
         array $equipment = [],
+        ?Ground $ground = null,
+        bool $tosses = false,
     ): Station {
         return new Station(
             $id,
@@ -501,7 +587,8 @@ final class StationSolverTest extends TestCase
             $throws,
             $helpers,
             $equipment,
-            new Ground([], [], []),
+            $ground ?? new Ground([], [], []),
+            $tosses,
         );
     }
 }

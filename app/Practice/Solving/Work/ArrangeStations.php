@@ -9,6 +9,7 @@ use FoxCorner\App\Practice\PracticeOrder;
 use FoxCorner\App\Practice\PracticeSolver;
 use FoxCorner\App\Practice\Setup\SetupCodec;
 use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Practice\Solving\OtherSheet;
 use FoxCorner\App\Practice\Solving\SolveJob;
 use FoxCorner\App\Practice\Solving\SolveKind;
 use FoxCorner\App\Practice\Solving\SolveOutcome;
@@ -18,6 +19,9 @@ use FoxCorner\App\Shared\Json\Fields;
 /** The coach's hand on the stations: solved again around what he has decided. */
 final readonly class ArrangeStations implements SolveWork
 {
+    /** Points; less is no difference. */
+    private const SAME = 1e-6;
+
     public function __construct(
         private PracticeSolver $solver,
         private SheetCodec $codec,
@@ -37,7 +41,15 @@ final readonly class ArrangeStations implements SolveWork
         $wish = $practice->wish()->at($practice->startsAt(), $request->text('setup'));
         $setup = $this->setups->read($wish);
         $kept = LockedTurns::of($this->codec->read($practice), $setup->locks);
-        $sheet = $this->codec->write($this->solver->solve(PracticeOrder::of($practice, $setup)->keeping($kept)));
+        $solved = $this->solver->solve(PracticeOrder::of($practice, $setup)->keeping($kept));
+        $sheet = $this->codec->write($solved);
+        $before = $this->setups->read($practice);
+        // Where only the way to it is another, a worse sheet is not kept unasked, and another way is looked at first.
+        $isAnother = $setup->seed !== $before->seed;
+        $isWorse = $solved->objective < $this->codec->read($practice)->objective - self::SAME;
+        if ($setup->asks($before) && ($isAnother || $isWorse)) {
+            return SolveOutcome::besideTheOld(new OtherSheet($wish->setup, $sheet));
+        }
 
         return $this->solved->keep(
             $job,

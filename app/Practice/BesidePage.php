@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Practice;
+
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Practice\Live\RunRepository;
+use FoxCorner\App\Practice\Solving\OtherSheet;
+use FoxCorner\App\Practice\Solving\SolveJobs;
+use FoxCorner\App\Undo\Undo;
+use FoxCorner\App\Undo\Watched;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** Two sheets of one practice side by side: the one that is kept, and another that was found. */
+final class BesidePage extends AbstractController
+{
+    public function __construct(
+        private readonly SolveJobs $jobs,
+        private readonly SheetCodec $codec,
+        private readonly RunRepository $runs,
+        private readonly Undo $undo,
+    ) {}
+
+    #[Route('/{team}/practice/{practice}/beside/{job}', name: 'practice_beside', methods: ['GET'])]
+    public function show(Membership $membership, Practice $practice, string $job): Response
+    {
+        $membership->mustBeAbleToChange();
+
+        return $this->render('practice/beside.html.twig', [
+            'practice' => $practice,
+            'job' => $job,
+            'kept' => $this->codec->read($practice),
+            'other' => $this->codec->of($this->found($membership, $practice, $job)->sheet),
+        ]);
+    }
+
+    #[Route('/{team}/practice/{practice}/beside/{job}', name: 'take_beside', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
+    public function take(Membership $membership, Practice $practice, string $job, Request $request): Response
+    {
+        $membership->mustBeAbleToChange();
+        $other = $this->found($membership, $practice, $job);
+        try {
+            $this->mustBeAsSeen($practice, $request->request->getString('version'));
+            $step = $this->undo->record(
+                $membership->team,
+                $membership->account,
+                'Another sheet taken: ' . $practice->words(),
+                [Watched::row('practice', $practice->id())],
+                static fn() => $practice->arrange($other->setup, $other->sheet),
+            );
+            $this->addFlash('done', 'The other sheet is the practice now.');
+            null === $step ? null : $this->addFlash('undo', $step->id()->toRfc4122());
+        } catch (Problem $problem) {
+            $this->addFlash('problem', $problem->sentence());
+        }
+
+        return $this->redirectToRoute(
+            'practice',
+            ['team' => $membership->team->address(), 'practice' => $practice->address()],
+            Response::HTTP_SEE_OTHER,
+        );
+    }
+
+    private function found(Membership $membership, Practice $practice, string $job): OtherSheet
+    {
+        $found = $this->jobs->inTeam($membership->team, $job);
+
+        return ($found?->practice === $practice->id()->toRfc4122() ? $found->outcome()?->beside : null) ??
+            throw $this->createNotFoundException();
+    }
+
+    /** @throws Problem */
+    private function mustBeAsSeen(Practice $practice, string $version): void
+    {
+        if ($version !== (string) $practice->version()) {
+            throw Refused::because(
+                'practice',
+                'somebody else has changed it since this page was opened',
+                'look at what is here now and do it again',
+            );
+        }
+        if (true === $this->runs->of($practice)?->clock()->isStarted()) {
+            throw Refused::because('practice', 'it has begun', 'changes on the page of the run');
+        }
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Practice\Solving;
+
+/** Another sheet of a practice that was found and waits for somebody to choose. */
+final readonly class OtherSheet
+{
+    /**
+     * @param string $setup that it was solved with, JSON
+     * @param string $sheet JSON
+     */
+    public function __construct(public string $setup, public string $sheet) {}
+}
