@@ -33,11 +33,14 @@ final class BesidePage extends AbstractController
     {
         $membership->mustBeAbleToChange();
 
+        $found = $this->found($membership, $practice, $job);
+
         return $this->render('practice/beside.html.twig', [
             'practice' => $practice,
             'job' => $job,
             'kept' => $this->codec->read($practice),
-            'other' => $this->codec->of($this->found($membership, $practice, $job)->sheet),
+            'was' => $found->was,
+            'other' => $this->codec->of($found->sheet),
         ]);
     }
 

@@ -41,6 +41,17 @@ final class LockedTurns
         return $kept;
     }
 
+    /** @return list<KeptTurn> everybody as he is in all rounds */
+    public static function all(Sheet $sheet): array
+    {
+        $kept = [];
+        foreach ($sheet->rounds() as $round => $block) {
+            array_push($kept, ...self::whole($round, $block));
+        }
+
+        return $kept;
+    }
+
     /** @return list<KeptTurn> everybody as he is in a round */
     public static function whole(int $round, SheetBlock $block): array
     {

@@ -75,6 +75,16 @@ final readonly class PracticeSolver
     }
 
     /**
+     * What the turns are worth that an order keeps, by the needs of today.
+     *
+     * @throws Problem as {@see solve}
+     */
+    public function worth(PracticeOrder $order): float
+    {
+        return Scheduler::worth($this->readied($order)[0]);
+    }
+
+    /**
      * What would help most cheaply, the best first.
      *
      * @return array<string, float> gain by what is changed

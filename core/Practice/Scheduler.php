@@ -16,6 +16,7 @@ use FoxCorner\Core\Practice\Station\StationPlan;
 use FoxCorner\Core\Practice\Station\StationPlayer;
 use FoxCorner\Core\Practice\Station\StationProblem;
 use FoxCorner\Core\Practice\Station\StationSolver;
+use FoxCorner\Core\Practice\Station\StationState;
 use FoxCorner\Core\Practice\Week\ThrowLoad;
 
 /**
@@ -43,6 +44,15 @@ final readonly class Scheduler
         $scheduler = new self($request);
 
         return $scheduler->schedule(StationSolver::solve($scheduler->problem(), $request->seed));
+    }
+
+    /** What the turns are worth that are kept, and nothing else: another sheet measured by the needs of today. */
+    public static function worth(PracticeRequest $request): float
+    {
+        $state = new StationState((new self($request))->problem());
+        $state->hold();
+
+        return $state->objective;
     }
 
     /**

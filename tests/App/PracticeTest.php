@@ -311,9 +311,9 @@ final class PracticeTest extends AppTestCase
 
         self::assertSelectorTextContains('h1', 'Another way');
         self::assertSelectorCount(2, 'table.sheet');
-        self::assertSelectorTextContains('main', round($before->objective) . ' points');
+        self::assertSelectorTextContains('main', round($before->objective) . ' points', 'worth what it was solved for');
         self::assertEquals($before, $this->sheetOf($this->team()), 'yours stays');
-        $address = (string) $this->browser->getRequest()->getPathInfo();
+        $address = $this->browser->getRequest()->getPathInfo();
         $this->browser->submitForm('Take the other');
         $this->follow();
         self::assertSelectorTextContains('.good', 'The other sheet is the practice now.');

@@ -10,6 +10,7 @@ final readonly class OtherSheet
     /**
      * @param string $setup that it was solved with, JSON
      * @param string $sheet JSON
+     * @param float  $was   what the sheet that is kept is worth by the needs that the other was solved for
      */
-    public function __construct(public string $setup, public string $sheet) {}
+    public function __construct(public string $setup, public string $sheet, public float $was) {}
 }

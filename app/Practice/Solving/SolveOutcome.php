@@ -13,7 +13,7 @@ final readonly class SolveOutcome
     /**
      * @param array<string, float>                                      $figures
      * @param array{field: string, wrong: string, allowed: string}|null $refused
-     * @param OtherSheet|null                                           $beside  found, and kept only when somebody says so
+     * @param OtherSheet|null                                           $beside  kept only when somebody says so
      */
     private function __construct(
         public string $done,
@@ -59,7 +59,7 @@ final readonly class SolveOutcome
                 'undo' => $this->undo,
                 'figures' => $this->figures,
                 'refused' => $this->refused,
-                'beside' => null === $this->beside ? null : [$this->beside->setup, $this->beside->sheet],
+                'beside' => null === $this->beside ? null : [$this->beside->setup, $this->beside->sheet, $this->beside->was],
             ],
             \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
         );
@@ -73,7 +73,7 @@ final readonly class SolveOutcome
          *     undo: string|null,
          *     figures: array<string, float|int>,
          *     refused: array{field: string, wrong: string, allowed: string}|null,
-         *     beside?: array{string, string}|null,
+         *     beside?: array{string, string, float|int}|null,
          * }
          * $read
          */
@@ -84,7 +84,7 @@ final readonly class SolveOutcome
             $read['undo'],
             array_map(floatval(...), $read['figures']),
             $read['refused'],
-            isset($read['beside']) ? new OtherSheet(...$read['beside']) : null,
+            isset($read['beside']) ? new OtherSheet($read['beside'][0], $read['beside'][1], $read['beside'][2]) : null,
         );
     }
 }

@@ -164,7 +164,7 @@ final readonly class CoverageAudit
         return $skills;
     }
 
-    /** @return array<int, true> bags where a runner could be out or go: at another a job is there, and nothing hangs on it */
+    /** @return array<int, true> bags where a runner could be out, or go; nothing hangs on a job at another */
     private static function inPlay(Timeline $play): array
     {
         $inPlay = null === $play->for ? [] : [$play->for->value => true];

@@ -46,9 +46,12 @@ final readonly class ArrangeStations implements SolveWork
         $before = $this->setups->read($practice);
         // Where only the way to it is another, a worse sheet is not kept unasked, and another way is looked at first.
         $isAnother = $setup->seed !== $before->seed;
-        $isWorse = $solved->objective < $this->codec->read($practice)->objective - self::SAME;
-        if ($setup->asks($before) && ($isAnother || $isWorse)) {
-            return SolveOutcome::besideTheOld(new OtherSheet($wish->setup, $sheet));
+        if ($setup->asks($before)) {
+            $turns = LockedTurns::all($this->codec->read($practice));
+            $was = $this->solver->worth(PracticeOrder::of($practice, $setup)->keeping($turns));
+            if ($isAnother || $solved->objective < $was - self::SAME) {
+                return SolveOutcome::besideTheOld(new OtherSheet($wish->setup, $sheet, $was));
+            }
         }
 
         return $this->solved->keep(
