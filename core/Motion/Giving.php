@@ -9,6 +9,8 @@ use FoxCorner\Core\Field\Base;
 /** How hard a ball is given from hand to hand, and how surely it is caught. Source: the project's calibration. */
 final class Giving
 {
+    /** s more when the target is on the side of the arm, so that he must turn around himself first (ours). */
+    private const HAND_TURNS = 0.1;
     /** ft up to which it is given underhand, from which with the arm's full strength, and a firm feed in between. */
     public const UNDERHAND_UP_TO = 20.0;
     public const FEED_UP_TO = 45.0;
@@ -70,6 +72,23 @@ final class Giving
         float $wider = 1.0,
     ): float {
         return self::held($bag) * self::within($reach, $feet * self::scatter($degrees) * $wider, $moving);
+    }
+
+    /**
+     * Seconds lost in turning to a target on the side of the arm: who fields faces home, and short feeds need no turn.
+     *
+     * @param float $armSide −1 when the throwing arm is on third's side as he faces home, a right-hander; 1 a left-hander
+     * @param float $across  the target's direction: −1 all the way to third's side, 1 to first's
+     */
+    public static function handTurn(float $armSide, float $across, float $feet): float
+    {
+        $side = $across * $armSide;
+        if ($side <= 0.0 || $feet <= self::UNDERHAND_UP_TO) {
+            return 0.0;
+        }
+        $full = min(1.0, ($feet - self::UNDERHAND_UP_TO) / (self::FULL_FROM - self::UNDERHAND_UP_TO));
+
+        return self::HAND_TURNS * $side * $full;
     }
 
     /** ft to the side for each foot of a throw. */

@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Play\Bunt;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Motion\Intercept;
 use FoxCorner\Core\Motion\RollingBall;
+use FoxCorner\Core\People\PitcherFielding;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Paths;
 use FoxCorner\Core\Play\Clock\PlaySetting;
@@ -33,7 +34,11 @@ final readonly class BuntFielding
         foreach ($coverage->fielders as $position) {
             $one = self::possession($position, $setting, $coverage, $ball);
             if (null !== $one) {
-                \in_array($position, $coverage->reserve, true) ? ($reserve[] = $one) : ($there[] = $one);
+                $isKept =
+                    \in_array($position, $coverage->reserve, true) ||
+                    (Position::Pitcher === $position &&
+                        PitcherFielding::HatesToThrow === $one->by->player->traits->fielding);
+                $isKept ? ($reserve[] = $one) : ($there[] = $one);
             }
         }
         $first = self::called($there, $setting);

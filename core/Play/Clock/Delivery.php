@@ -18,4 +18,10 @@ final readonly class Delivery
         public float $arrives,
         public float $moving,
     ) {}
+
+    /** The same, so many s later. */
+    public function later(float $seconds): self
+    {
+        return new self($this->feet, $this->released + $seconds, $this->arrives + $seconds, $this->moving);
+    }
 }

@@ -51,16 +51,15 @@ final readonly class ThrowChoice
         $throwing = $this->setting->throwing;
         $receiving = Receiving::at($base, $this->jobs, $this->paths);
         $bag = $this->setting->bag($base);
-        $throw = $throwing->to($this->ball, $bag);
         [$tag, $exact] = $isForce ? [0.0, $motion->forceSpread] : [$motion->tag, $motion->tagSpread];
         $isKnown = Base::First === $base && null !== $this->setting->state->context->batter->homeToFirst;
         $spread = OutChance::spread($exact, $this->setting->level->scatter, $isKnown);
+        [$throw, $caught, $inHand] = $this->thrown($base, $receiving->there, $runnerThere - $tag, $spread);
         $onTime = $runnerThere - $throw->arrives - $tag;
         // Who is late takes the ball late, and tags then.
         $outAt = max($throw->arrives, $receiving->there) + $tag;
-        $caught = $throwing->clean($throw, $base);
         $isTaken = null !== $receiving->by;
-        $inHand = $isTaken ? OutChance::ofMargin($runnerThere - $outAt, $spread) * $caught : 0.0;
+        $inHand = $isTaken ? $inHand : 0.0;
         $carried = $throwing->carried($this->ball, $bag)->arrives;
         $onFoot = OutChance::ofMargin($runnerThere - $carried - $tag, $spread);
         if ($onFoot > max($inHand, self::A_CHANCE)) {
@@ -155,6 +154,26 @@ final readonly class ThrowChoice
                 $chance,
                 $chance,
             );
+    }
+
+    /**
+     * @param float $there s at which whoever takes it is there
+     * @param float $until s until which the ball has to be held
+     *
+     * @return array{Delivery, float, float} the throw, the chance that it is caught, and of the out
+     */
+    private function thrown(Base $base, float $there, float $until, float $spread): array
+    {
+        [$throwing, $ball] = [$this->setting->throwing, $this->ball];
+        $bag = $this->setting->bag($base);
+        $throw = $throwing->to($ball, $bag);
+        if ($throw->feet > 0.0) {
+            $across = ($bag->x - $ball->at->x) / $throw->feet;
+            $throw = $throw->later(Giving::handTurn($ball->by->player->traits->armSide(), $across, $throw->feet));
+        }
+        $caught = $throwing->clean($throw, $base);
+
+        return [$throw, $caught, OutChance::ofMargin($until - max($throw->arrives, $there), $spread) * $caught];
     }
 
     /** He takes the bag himself, and nothing can be thrown away. */

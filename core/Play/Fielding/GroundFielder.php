@@ -9,7 +9,6 @@ use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Motion\MotionProfile;
 use FoxCorner\Core\Motion\Throws;
-use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\CastMember;
 
@@ -19,8 +18,6 @@ final readonly class GroundFielder
     /** s after an infielder's reaction at which pitcher and catcher are fielders. Source: the project's calibration. */
     private const PITCHER_LATER = 0.45;
     private const CATCHER_LATER = 0.2;
-    /** s more when the target is on the side of the arm, so that he must turn around himself first (ours). */
-    private const HAND_TURNS = 0.1;
 
     public int $number;
     public float $x;
@@ -55,7 +52,7 @@ final readonly class GroundFielder
             (Position::Catcher === $who->position ? $motion->exchangeCatcherBunt : $motion->exchangeSet) +
             $who->exchangeMore;
         $this->slowExchange = Position::Catcher === $who->position ? 1.0 : $motion->slowExchange;
-        $this->armSide = Hand::Left === $who->player->traits->throws ? 1.0 : -1.0;
+        $this->armSide = $who->player->traits->armSide();
         $this->flights = $throws->table($who->arm);
         $this->scatter = Giving::scatter($level->skills->throw);
         $this->held = Giving::held($level->skills->bag);
@@ -96,19 +93,13 @@ final readonly class GroundFielder
     }
 
     /**
-     * Seconds lost in turning to a target on the side of the arm: he faces home, and short feeds need no turn.
+     * Seconds lost in turning to a target, {@see Giving::handTurn()}.
      *
      * @param float $across the target's direction: −1 all the way to his right, third's side, 1 to his left
      */
     public function handTurn(float $across, float $feet): float
     {
-        $side = $across * $this->armSide;
-        if ($side <= 0.0 || $feet <= Giving::UNDERHAND_UP_TO) {
-            return 0.0;
-        }
-        $full = min(1.0, ($feet - Giving::UNDERHAND_UP_TO) / (Giving::FULL_FROM - Giving::UNDERHAND_UP_TO));
-
-        return self::HAND_TURNS * $side * $full;
+        return Giving::handTurn($this->armSide, $across, $feet);
     }
 
     /**

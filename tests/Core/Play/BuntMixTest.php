@@ -208,10 +208,10 @@ final class BuntMixTest extends TestCase
 
     public function testTwoOnAHardBuntAreTriedAndCounted(): void
     {
-        $state = Teams::bunting('baseball-90', 'loaded-0');
-        $play = Teams::bunt($state, Level::Pro)
+        $state = Teams::bunting('baseball-80', 'loaded-0');
+        $play = Teams::bunt($state, Level::Youth13)
             ->wanting(OutPolicy::Lead)
-            ->run(BuntTrial::restingAt(75, 40, $state->rules), Teams::cost(Level::Pro));
+            ->run(BuntTrial::restingAt(75, 40, $state->rules), Teams::cost(Level::Youth13));
 
         self::assertSame(Base::Home, $play->called()->base);
         self::assertCount(2, $play->legs);

@@ -15,6 +15,7 @@ use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
+use FoxCorner\Core\People\PitcherFielding;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Plan\PlannedPlay;
@@ -129,6 +130,40 @@ final class BuntPlayTest extends TestCase
         )->fieldedAt();
 
         self::assertLessThan($time(Hand::Right), $time(Hand::Left));
+    }
+
+    /** A left-hander who has it in front of the plate faces home: first is on the side of his arm. */
+    public function testTheHandThatThrowsDecidesWhichWayIsLonger(): void
+    {
+        $throws = static function (Hand $hand): array {
+            $roster = Teams::nine();
+            $roster[4] = Teams::with($roster[4], Traits::of($hand, Bats::Right));
+            $play = self::bunt(
+                Teams::bunt(Teams::bunting('baseball-90', 'R1R2-0'), Level::Pro, $roster, 'wheel'),
+                -38,
+                45,
+            );
+            self::assertSame(Position::ThirdBase, $play->fieldedBy());
+
+            return array_map(static fn(ThrowOption $one): float => $one->released, $play->options());
+        };
+        [$left, $right] = [$throws(Hand::Left), $throws(Hand::Right)];
+
+        self::assertGreaterThan($left[0] + 0.02, $right[0], 'to third the right-hander turns');
+        self::assertGreaterThan($right[2] + 0.05, $left[2], 'to first the left-hander does');
+    }
+
+    public function testTheBallIsTakenAwayFromAPitcherWhoHatesToThrow(): void
+    {
+        $by = static function (PitcherFielding $fielding): Position {
+            $roster = Teams::nine();
+            $roster[0] = Teams::with($roster[0], Traits::of(Hand::Right, Bats::Right, fielding: $fielding));
+
+            return self::bunt(Teams::bunt(roster: $roster, coverage: 'corners-crash'), 12, 45)->fieldedBy();
+        };
+
+        self::assertSame(Position::Pitcher, $by(PitcherFielding::Ordinary));
+        self::assertNotSame(Position::Pitcher, $by(PitcherFielding::HatesToThrow));
     }
 
     public function testASlapperIsSaferThanAnOrdinaryBatter(): void
