@@ -77,7 +77,7 @@ final class Giving
     /**
      * Seconds lost in turning to a target on the side of the arm: who fields faces home, and short feeds need no turn.
      *
-     * @param float $armSide −1 when the throwing arm is on third's side as he faces home, a right-hander; 1 a left-hander
+     * @param float $armSide −1 when the throwing arm is on third's side, a right-hander's; 1 a left-hander's
      * @param float $across  the target's direction: −1 all the way to third's side, 1 to first's
      */
     public static function handTurn(float $armSide, float $across, float $feet): float

@@ -84,7 +84,7 @@ final readonly class SolveOutcome
             $read['undo'],
             array_map(floatval(...), $read['figures']),
             $read['refused'],
-            isset($read['beside']) ? new OtherSheet($read['beside'][0], $read['beside'][1], $read['beside'][2]) : null,
+            isset($read['beside']) ? new OtherSheet(...$read['beside']) : null,
         );
     }
 }

@@ -17,6 +17,7 @@ use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\PitcherFielding;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Bunt\BuntGrid;
@@ -136,8 +137,12 @@ final class BuntPlayTest extends TestCase
     public function testTheHandThatThrowsDecidesWhichWayIsLonger(): void
     {
         $throws = static function (Hand $hand): array {
-            $roster = Teams::nine();
-            $roster[4] = Teams::with($roster[4], Traits::of($hand, Bats::Right));
+            $roster = array_map(
+                static fn(RosterPlayer $one): RosterPlayer => 5 === $one->number
+                    ? Teams::with($one, Traits::of($hand, Bats::Right))
+                    : $one,
+                Teams::nine(),
+            );
             $play = self::bunt(
                 Teams::bunt(Teams::bunting('baseball-90', 'R1R2-0'), Level::Pro, $roster, 'wheel'),
                 -38,
@@ -156,8 +161,8 @@ final class BuntPlayTest extends TestCase
     public function testTheBallIsTakenAwayFromAPitcherWhoHatesToThrow(): void
     {
         $by = static function (PitcherFielding $fielding): Position {
-            $roster = Teams::nine();
-            $roster[0] = Teams::with($roster[0], Traits::of(Hand::Right, Bats::Right, fielding: $fielding));
+            $hates = Traits::of(Hand::Right, Bats::Right, fielding: $fielding);
+            $roster = [Teams::with(Teams::player(1, 1), $hates), ...\array_slice(Teams::nine(), 1)];
 
             return self::bunt(Teams::bunt(roster: $roster, coverage: 'corners-crash'), 12, 45)->fieldedBy();
         };
