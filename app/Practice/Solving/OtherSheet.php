@@ -13,4 +13,10 @@ final readonly class OtherSheet
      * @param float  $was   what the sheet that is kept is worth by the needs that the other was solved for
      */
     public function __construct(public string $setup, public string $sheet, public float $was) {}
+
+    /** @return array{string, string, float} as the constructor takes it */
+    public function write(): array
+    {
+        return [$this->setup, $this->sheet, $this->was];
+    }
 }

@@ -59,7 +59,7 @@ final readonly class SolveOutcome
                 'undo' => $this->undo,
                 'figures' => $this->figures,
                 'refused' => $this->refused,
-                'beside' => null === $this->beside ? null : [$this->beside->setup, $this->beside->sheet, $this->beside->was],
+                'beside' => $this->beside?->write(),
             ],
             \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
         );

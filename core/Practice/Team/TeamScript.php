@@ -117,13 +117,10 @@ final class TeamScript
             $play->plan->state->situation->label(),
             '“' . ($play->coverage->call ?? '') . '”',
             $hardest->trial->words(),
-            \sprintf(
-                '%d has it, %s to %s: an out in %d of 10.',
-                $hardest->fieldedBy()->value,
-                $to,
-                $called->base->word(),
-                round(10 * $called->chance),
-            ),
+            \sprintf('%d has it, %s to %s', $hardest->fieldedBy()->value, $to, $called->base->word()) .
+                ($called->chance < self::TO_BE_HAD
+                    ? '.'
+                    : \sprintf(': an out in %d of 10.', round(10 * $called->chance))),
             null === $finding ? '' : $finding->worst->title,
         );
     }
