@@ -66,7 +66,8 @@ final class ReadingRepository extends ServiceEntityRepository
                     ),
                 ],
                 ['id' => 'ASC'],
-            ) as $reading
+            )
+            as $reading
         ) {
             $values[$reading->key()][] = $reading->value;
         }

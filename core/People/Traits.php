@@ -54,7 +54,8 @@ final readonly class Traits
                 [Quantity::Pace, $paceFeet],
                 [Quantity::Exchange, $exchange],
                 [Quantity::TimeToPlate, $timeToPlate],
-            ] as [$quantity, $value]
+            ]
+            as [$quantity, $value]
         ) {
             if (null !== $value) {
                 $quantity->check($value, $quantity->field());

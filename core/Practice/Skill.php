@@ -95,7 +95,8 @@ enum Skill: string
             self::LookBack,
             self::ThrowHome,
             self::Comebacker,
-            self::CoverFirstOnGrounder => SkillFamily::GroundBalls,
+            self::CoverFirstOnGrounder
+                => SkillFamily::GroundBalls,
             self::OwnBag,
             self::UnderhandFeed,
             self::DropStepFeed,
@@ -109,7 +110,8 @@ enum Skill: string
             self::ShortHopsAtFirst,
             self::ForceStretch,
             self::TagAtBag,
-            self::FeintAndLook => SkillFamily::Two,
+            self::FeintAndLook
+                => SkillFamily::Two,
             self::Field,
             self::Converge,
             self::CoverFirst,
@@ -123,7 +125,8 @@ enum Skill: string
             self::BackUpThird,
             self::BackUpHome,
             self::CallTheBase,
-            self::LeaveEarly => SkillFamily::Bunts,
+            self::LeaveEarly
+                => SkillFamily::Bunts,
             self::HoldAtFirst,
             self::HoldAndRead,
             self::PickMove,
@@ -132,7 +135,8 @@ enum Skill: string
             self::VaryLooks,
             self::ThrowBehind,
             self::ThrowToSecond,
-            self::TakeThrowOnSteal => SkillFamily::Holding,
+            self::TakeThrowOnSteal
+                => SkillFamily::Holding,
             self::CutoffLine,
             self::CutoffVoice,
             self::Tandem,
@@ -143,13 +147,15 @@ enum Skill: string
             self::FollowRunner,
             self::FlyPriority,
             self::BackTurned,
-            self::TagFromOutfield => SkillFamily::Relays,
+            self::TagFromOutfield
+                => SkillFamily::Relays,
             self::FirstAndThird,
             self::Rundown,
             self::LooseBall,
             self::CircleLook,
             self::DroppedThird,
-            self::InfieldFly => SkillFamily::Runners,
+            self::InfieldFly
+                => SkillFamily::Runners,
             self::UnitRounds, self::LiveSituation => SkillFamily::Team,
         };
     }

@@ -113,7 +113,8 @@ final class StorageTest extends AppTestCase
                 '/practice',
                 "/practice/{$practice->id()}",
                 '/you',
-            ] as $path
+            ]
+            as $path
         ) {
             $queries = $this->queriesOf($path);
             self::assertGreaterThan(0, $queries, $path);

@@ -59,6 +59,7 @@ export const PLACES = {
             '',
             '/new',
             '/needs',
+            '/season',
             '/drills',
             '/drills/charge-and-throw',
             '/drills/new',
