@@ -195,8 +195,7 @@ final class ExactSchedule
             for ($round = 0; null !== $who->throwsLeft && $round < $this->problem->rounds; ++$round) {
                 foreach ($this->problem->stations as $station => $one) {
                     foreach (
-                        $one->throwsPerRep > 0 ? array_intersect($who->positions, $one->positions) : []
-                        as $position
+                        $one->throwsPerRep > 0 ? array_intersect($who->positions, $one->positions) : [] as $position
                     ) {
                         foreach ($this->sizes($station) as $size) {
                             $both = "u_{$round}_{$player}_{$station}_{$position}_$size";

@@ -44,7 +44,7 @@ final class CalendarReader
                 ],
             );
         }
-        if (!($calendar instanceof VCalendar)) {
+        if (!$calendar instanceof VCalendar) {
             return new CalendarReading(
                 [],
                 [...$lines->problems(), 'This is another kind of file. Allowed: a calendar (.ics).'],

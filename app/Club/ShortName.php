@@ -37,7 +37,7 @@ final class ShortName
     public static function free(string $name, callable $isTaken): string
     {
         $short = self::of($name);
-        for ($number = 1; ; ++$number) {
+        for ($number = 1;; ++$number) {
             $tried = 1 === $number ? $short : "$short-$number";
             if (!$isTaken($tried)) {
                 return $tried;

@@ -112,7 +112,7 @@ final readonly class Fox
     private function read(string $name, string $json): Fields
     {
         $data = json_decode($json);
-        if (!($data instanceof \stdClass)) {
+        if (!$data instanceof \stdClass) {
             throw Refused::because(
                 'input',
                 'it is no JSON object' .

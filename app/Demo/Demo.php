@@ -146,8 +146,7 @@ final readonly class Demo
                 'opponent',
                 'membership',
                 'player',
-            ]
-            as $table
+            ] as $table
         ) {
             $connection->executeStatement("DELETE FROM $table WHERE team_id IN ($teams)", ['club' => self::CLUB]);
         }

@@ -19,8 +19,7 @@ final class DemoOpponents
         7,18,Nilsen,S,3.15,all,no,yes,no
         8,5,Marlow,R,3.30,other,no,no,no
         9,11,Dace,SL,2.99,other,no,yes,yes
-        CSV
-        ,
+        CSV,
         'Dunlins' => <<<'CSV'
         order,number,name,bats,home_to_first_s,tendency,power,bunts,goes
         1,1,Farrow,R,3.02,all,no,yes,yes
@@ -28,8 +27,7 @@ final class DemoOpponents
         3,24,Solberg,R,3.38,pulls,yes,no,no
         4,30,Amari,R,,pulls,yes,no,no
         5,12,Lowe,L,3.28,all,no,no,no
-        CSV
-    ,
+        CSV,
     ];
 
     public const BASEBALL = [
@@ -40,7 +38,6 @@ final class DemoOpponents
         3,22,Stroud,R,4.55,pulls,yes,no,no
         4,35,Hovland,L,4.70,pulls,yes,no,no
         5,6,Adair,S,4.35,all,no,no,yes
-        CSV
-    ,
+        CSV,
     ];
 }

@@ -109,8 +109,7 @@ final readonly class DemoPractices
                 ['+5 days 10:00', '+2 hours', 'Game against the Dunlins'],
                 ['+1 day 16:00', '+3 hours', 'Field: evening school'],
                 ['+8 days 16:00', '+3 hours', 'Field: evening school'],
-            ]
-            as $index => [$when, $length, $words]
+            ] as $index => [$when, $length, $words]
         ) {
             $start = $monday->modify($when);
             $this->entities->persist(

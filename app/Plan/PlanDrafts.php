@@ -163,8 +163,7 @@ final readonly class PlanDrafts
         foreach (
             $this->entities
                 ->getRepository(PlanStep::class)
-                ->findBy(['team' => $team], ['number' => 'DESC'], 10, self::STEPS)
-            as $old
+                ->findBy(['team' => $team], ['number' => 'DESC'], 10, self::STEPS) as $old
         ) {
             $this->entities->remove($old);
         }

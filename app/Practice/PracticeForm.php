@@ -91,8 +91,7 @@ final class PracticeForm extends AbstractType
                 'round' => ['A round of stations', '4 to 18'],
                 'teamDefence' => ['Team defence, at least', '0 to 90'],
                 'finish' => ['Finish', '0 to 15'],
-            ]
-            as $name => [$label, $allowed]
+            ] as $name => [$label, $allowed]
         ) {
             $builder->add($name, IntegerType::class, [
                 'label' => $label,

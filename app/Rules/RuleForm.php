@@ -129,8 +129,7 @@ final class RuleForm extends AbstractType
             $one instanceof Outs,
             $one instanceof Pitching,
             $one instanceof PitchSide,
-            $one instanceof Sport
-                => $one->label(),
+            $one instanceof Sport => $one->label(),
             $one instanceof BatterTrait => ucfirst($one->label()),
             default => (string) $one->value,
         };

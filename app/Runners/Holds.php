@@ -46,8 +46,7 @@ final class Holds
                         'pushes him back, is on the way to his place',
                         $reach + self::BACK * ($away - $reach),
                     ],
-                ]
-                as [$how, $words, $feet]
+                ] as [$how, $words, $feet]
             ) {
                 $moved = $plan->cast->moved($position, $bag->toward($who->start, $feet));
                 $holds[] = new HoldCost(

@@ -114,8 +114,7 @@ final readonly class LeadChart
                 [$this->from, $this->within($this->alarm), 'let him be'],
                 [$this->within($this->alarm), $this->within($this->steal), 'throw'],
                 [$this->within($this->steal), $this->to, 'he goes'],
-            ]
-            as [$near, $far, $says]
+            ] as [$near, $far, $says]
         ) {
             if ($this->x($far) - $this->x($near) > self::WORD) {
                 $zones[] = ['x' => $this->x($near) + self::INSET, 'says' => $says];

@@ -46,8 +46,7 @@ final readonly class ReadableInput
                 'the address' => $request->query->all(),
                 'a cookie' => $request->cookies->all(),
                 'a field' => $request->request->all(),
-            ]
-            as $where => $values
+            ] as $where => $values
         ) {
             $wrong = null;
             array_walk_recursive($values, static function (mixed $value, int|string $name) use (&$wrong): void {

@@ -65,8 +65,7 @@ final class FieldForm extends AbstractType
                 'rightCenter' => 'Fence, right center',
                 'right' => 'Fence, right line',
                 'skinRadius' => 'Dirt, from the rubber',
-            ]
-            as $name => $label
+            ] as $name => $label
         ) {
             $builder->add($name, NumberType::class, [
                 'label' => $label,
@@ -98,8 +97,7 @@ final class FieldForm extends AbstractType
                 'grassInfield' => 'Grass inside the base paths',
                 'bunts' => 'Bunts',
                 'extraRunner' => 'Extra innings begin with a runner on second',
-            ]
-            as $name => $label
+            ] as $name => $label
         ) {
             $builder->add($name, CheckboxType::class, ['label' => $label, 'required' => false]);
         }

@@ -66,8 +66,7 @@ final class ReadingRepository extends ServiceEntityRepository
                     ),
                 ],
                 ['id' => 'ASC'],
-            )
-            as $reading
+            ) as $reading
         ) {
             $values[$reading->key()][] = $reading->value;
         }

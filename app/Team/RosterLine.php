@@ -49,8 +49,7 @@ final readonly class RosterLine
             'time to the plate' => $measured($player->traits->timeToPlate, 's'),
             'ball goes' => $ordinary($player->traits->pitching->value),
             'as a fielder' => $ordinary($player->traits->fielding->value),
-            'limit' =>
-                Limit::None === $player->limit
+            'limit' => Limit::None === $player->limit
                     ? '–'
                     : $player->limit->label() .
                         (null === $player->limitUntil ? '' : ' until ' . $player->limitUntil->format('j M Y')),

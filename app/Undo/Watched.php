@@ -38,8 +38,7 @@ final readonly class Watched
     {
         $rows = [];
         foreach (
-            $connection->fetchAllAssociative("SELECT * FROM $this->table WHERE $this->where", [$this->value])
-            as $row
+            $connection->fetchAllAssociative("SELECT * FROM $this->table WHERE $this->where", [$this->value]) as $row
         ) {
             $id = $row['id'] ?? '';
             $rows[bin2hex(\is_string($id) ? $id : '')] = $row;

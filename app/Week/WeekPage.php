@@ -54,8 +54,7 @@ final class WeekPage extends AbstractController
                 static fn(int $day): array => WeekDay::of($monday->modify("+$day days"), $practices, $bookings),
                 range(0, 6),
             ),
-            'free' =>
-                $from < $end
+            'free' => $from < $end
                     ? FreeTime::of($busy, $from, $from->setTime(0, 0)->diff($end)->days, self::MINUTES, self::HOURS)
                     : [],
             'minutes' => self::MINUTES,

@@ -67,8 +67,7 @@ enum BuntSign: string
             self::Quick,
             self::TopOfOrder,
             self::Softball,
-            self::QuickOnFirst
-                => 1,
+            self::QuickOnFirst => 1,
             self::RunnerOnThird => -1,
             self::TwoOut => -2,
             self::Power, self::FarApart, self::Professional, self::Loaded => -3,

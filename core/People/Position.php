@@ -108,8 +108,7 @@ enum Position: int
                         'positions',
                         "\"$part\" is no position",
                         'position numbers 1 to 9 or P, C, 1B, 2B, 3B, SS, LF, CF, RF, the best first, as in 6 4',
-                    )
-                as $number
+                    ) as $number
             ) {
                 $positions[$number] = self::ofNumber($number);
             }

@@ -54,8 +54,7 @@ final readonly class Traits
                 [Quantity::Pace, $paceFeet],
                 [Quantity::Exchange, $exchange],
                 [Quantity::TimeToPlate, $timeToPlate],
-            ]
-            as [$quantity, $value]
+            ] as [$quantity, $value]
         ) {
             if (null !== $value) {
                 $quantity->check($value, $quantity->field());

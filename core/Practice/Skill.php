@@ -95,8 +95,7 @@ enum Skill: string
             self::LookBack,
             self::ThrowHome,
             self::Comebacker,
-            self::CoverFirstOnGrounder
-                => SkillFamily::GroundBalls,
+            self::CoverFirstOnGrounder => SkillFamily::GroundBalls,
             self::OwnBag,
             self::UnderhandFeed,
             self::DropStepFeed,
@@ -110,8 +109,7 @@ enum Skill: string
             self::ShortHopsAtFirst,
             self::ForceStretch,
             self::TagAtBag,
-            self::FeintAndLook
-                => SkillFamily::Two,
+            self::FeintAndLook => SkillFamily::Two,
             self::Field,
             self::Converge,
             self::CoverFirst,
@@ -125,8 +123,7 @@ enum Skill: string
             self::BackUpThird,
             self::BackUpHome,
             self::CallTheBase,
-            self::LeaveEarly
-                => SkillFamily::Bunts,
+            self::LeaveEarly => SkillFamily::Bunts,
             self::HoldAtFirst,
             self::HoldAndRead,
             self::PickMove,
@@ -135,8 +132,7 @@ enum Skill: string
             self::VaryLooks,
             self::ThrowBehind,
             self::ThrowToSecond,
-            self::TakeThrowOnSteal
-                => SkillFamily::Holding,
+            self::TakeThrowOnSteal => SkillFamily::Holding,
             self::CutoffLine,
             self::CutoffVoice,
             self::Tandem,
@@ -147,15 +143,13 @@ enum Skill: string
             self::FollowRunner,
             self::FlyPriority,
             self::BackTurned,
-            self::TagFromOutfield
-                => SkillFamily::Relays,
+            self::TagFromOutfield => SkillFamily::Relays,
             self::FirstAndThird,
             self::Rundown,
             self::LooseBall,
             self::CircleLook,
             self::DroppedThird,
-            self::InfieldFly
-                => SkillFamily::Runners,
+            self::InfieldFly => SkillFamily::Runners,
             self::UnitRounds, self::LiveSituation => SkillFamily::Team,
         };
     }

@@ -68,8 +68,7 @@ final class AccessTest extends AppTestCase
                 "/team/opponents/{$opponent->id()}/batters.csv",
                 '/situations/rules/none',
                 '/practice/not-an-id',
-            ]
-            as $path
+            ] as $path
         ) {
             $this->open($mine, $path);
             self::assertResponseStatusCodeSame(404, $path);
@@ -165,8 +164,7 @@ final class AccessTest extends AppTestCase
                 '/practice/drills',
                 '/practice/drills/charge-and-throw',
                 '/practice/week',
-            ]
-            as $path
+            ] as $path
         ) {
             $this->open($this->team(), $path);
             self::assertResponseIsSuccessful($path);
@@ -186,8 +184,7 @@ final class AccessTest extends AppTestCase
                 '/practice/calendar',
                 '/situations/rules/guard',
                 '/situations/rules/new',
-            ]
-            as $path
+            ] as $path
         ) {
             $this->open($this->team(), $path);
             self::assertResponseStatusCodeSame(403, $path);

@@ -240,8 +240,7 @@ final class RunnersPagesTest extends AppTestCase
                 'steal/R1-0' => 'Second baseman always',
                 'first-third/R1R3-0' => 'Back to the pitcher',
                 'rundown/R1-1' => 'Pitcher stays out',
-            ]
-            as $path => $school
+            ] as $path => $school
         ) {
             $this->open($this->terns(), "/plays/$path");
             self::assertResponseIsSuccessful($path);

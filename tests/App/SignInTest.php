@@ -111,8 +111,7 @@ final class SignInTest extends AppTestCase
                 'Coach@Saltmarsh.Example',
                 'coach@SALTMARSH.example',
                 'coacH@saltmarsh.example',
-            ]
-            as $spelling
+            ] as $spelling
         ) {
             $this->attempt($spelling, 'wrong');
         }

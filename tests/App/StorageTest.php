@@ -113,8 +113,7 @@ final class StorageTest extends AppTestCase
                 '/practice',
                 "/practice/{$practice->id()}",
                 '/you',
-            ]
-            as $path
+            ] as $path
         ) {
             $queries = $this->queriesOf($path);
             self::assertGreaterThan(0, $queries, $path);

@@ -342,8 +342,7 @@ final class TeamTest extends AppTestCase
                 "\xFF\xFE" . mb_convert_encoding($text, 'UTF-16LE', 'UTF-8'),
                 "\xFE\xFF" . mb_convert_encoding($text, 'UTF-16BE', 'UTF-8'),
                 mb_convert_encoding($text, 'UTF-16LE', 'UTF-8'),
-            ]
-            as $written
+            ] as $written
         ) {
             $reading = (new RosterCsv())->read($written);
             self::assertEquals([], $reading->problems);

@@ -131,7 +131,9 @@ final class UndoTest extends AppTestCase
         $this->open($this->team(), "/practice/{$practice->id()}");
         $this->browser->submitForm('Another way');
         $this->follow();
-        self::assertSelectorTextContains('.good', 'Solved again: the practice of');
+        $this->browser->submitForm('Take the other');
+        $this->follow();
+        self::assertSelectorTextContains('.good', 'The other sheet is the practice now.');
         $now = function () use ($practice): array {
             $this->entities()->clear();
             $found = $this->entities()->find(Practice::class, $practice->id()) ?? self::fail('It is there.');

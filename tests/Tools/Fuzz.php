@@ -187,8 +187,7 @@ final class Fuzz
         $routes = [];
         foreach ($all as $name => $route) {
             foreach (
-                'sign_out' === $name || str_starts_with($name, '_') ? [] : explode('|', $route['method'])
-                as $method
+                'sign_out' === $name || str_starts_with($name, '_') ? [] : explode('|', $route['method']) as $method
             ) {
                 $routes[] = ['ANY' === $method ? 'GET' : $method, $route['path']];
             }
@@ -221,8 +220,7 @@ final class Fuzz
                 '/plays/bunt/R1-0',
                 '/plays/bunt/R1-0/coverage/new?from=first-stays',
                 '/field/R1-0?view=bunt',
-            ]
-            as $path
+            ] as $path
         ) {
             $page = $coach->send('GET', "/$coach->team$path")->body;
             preg_match_all('/ name="([^"]+)"/', $page, $names);

@@ -188,6 +188,9 @@ test('the builder by mouse and by keys', async ({ page }) => {
     const players = await group.locator('title').textContent();
     const version = await page.locator('[data-arrange]').getAttribute('data-version');
     await page.getByRole('button', { name: 'Another way' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Another way');
+    await expect(page.locator('table.sheet'), 'both side by side').toHaveCount(2);
+    await page.getByRole('button', { name: 'Take the other' }).click();
     await expect(page.locator('[data-arrange]')).not.toHaveAttribute('data-version', version);
     await expect(group).toHaveAttribute('aria-pressed', 'true');
     expect((await group.locator('title').textContent()).split(',')[0]).toBe(players.split(',')[0]);

@@ -88,7 +88,7 @@ final readonly class OutfieldControls implements FamilyControls
 
     public function carry(Trial $trial): array
     {
-        if (!($trial instanceof OutfieldTrial)) {
+        if (!$trial instanceof OutfieldTrial) {
             return array_fill_keys([self::HIT, self::FLIGHT, self::REACHED, self::BOLD], null);
         }
 

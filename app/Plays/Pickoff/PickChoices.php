@@ -32,8 +32,7 @@ final class PickChoices
     {
         $bags = $kinds = [];
         foreach (
-            Picks::open($this->planned->plan->state->situation->bases, $this->planned->plan->state->rules)
-            as $open
+            Picks::open($this->planned->plan->state->situation->bases, $this->planned->plan->state->rules) as $open
         ) {
             $bags[$open->base->word()] = ucfirst($open->base->word());
             if ($open->base === $this->trial->base) {

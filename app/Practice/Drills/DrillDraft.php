@@ -99,8 +99,7 @@ final class DrillDraft
                 'mistakes' => $this->mistakes,
                 'progression' => $this->progression,
                 'cautions' => $this->cautions,
-            ]
-            as $field => $text
+            ] as $field => $text
         ) {
             $letters = null === $text ? 0 : mb_strlen($text);
             if ($letters > self::LONGEST_TEXT) {

@@ -47,7 +47,7 @@ final class TurnRun extends AbstractController
             $this->turned($practice, $request);
         } catch (Problem $problem) {
             $this->addFlash('problem', ucfirst($problem->wrong()) . '. Now: ' . $problem->allowed() . '.');
-        } catch (OptimisticLockException | UniqueConstraintViolationException) {
+        } catch (OptimisticLockException|UniqueConstraintViolationException) {
             $this->addFlash(
                 'problem',
                 'Somebody else has turned the clock in the same moment; this is how it stands now.',

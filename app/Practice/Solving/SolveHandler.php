@@ -49,7 +49,7 @@ final readonly class SolveHandler
         $job = $this->entities->find(SolveJob::class, $id) ?? throw new \LogicException('What has begun is there.');
         try {
             $this->jobs->end($id, $this->outcomeOf($job));
-        } catch (ConnectionException | RetryableException $away) {
+        } catch (ConnectionException|RetryableException $away) {
             $this->jobs->release($id);
             throw $away;
         } catch (\Throwable $fault) {

@@ -28,8 +28,7 @@ enum NotKept
     {
         return match ($this) {
             self::TokenEnded,
-            self::SignedInAgain
-                => 'What you sent is not kept yet. It is still here, as you typed it.',
+            self::SignedInAgain => 'What you sent is not kept yet. It is still here, as you typed it.',
             self::ChangedMeanwhile => 'Yours is not kept, theirs is. What you typed is still here: look at what ' .
                 'is there now, then ' .
                 'decide.',

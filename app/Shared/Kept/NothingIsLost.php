@@ -28,8 +28,7 @@ final readonly class NothingIsLost
         $why = match (true) {
             $event->getThrowable() instanceof InvalidCsrfTokenException => NotKept::TokenEnded,
             $event->getThrowable() instanceof OptimisticLockException,
-            $event->getThrowable() instanceof UniqueConstraintViolationException
-                => NotKept::ChangedMeanwhile,
+            $event->getThrowable() instanceof UniqueConstraintViolationException => NotKept::ChangedMeanwhile,
             default => null,
         };
         if (null !== $why) {

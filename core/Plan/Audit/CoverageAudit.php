@@ -9,6 +9,7 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Check\Finding;
 use FoxCorner\Core\Play\Check\PlayCheck;
+use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Family\OffenceLine;
@@ -44,13 +45,14 @@ final readonly class CoverageAudit
     {
         $play = $this->family->against($setting, $coverage);
         $run = static fn(Trial $trial): Timeline => $play($trial)->timeline();
-        $plays = array_map($run, $this->family->trials($setting->state));
+        $tried = array_map($play, $this->family->trials($setting->state));
+        $plays = array_map(static fn(Play $one): Timeline => $one->timeline(), $tried);
         $outs =
             array_sum(array_map(static fn(Timeline $play): float => $play->called()->chance, $plays)) / \count($plays);
         $leads = \count(array_filter($plays, self::takesLead(...))) / \count($plays);
         $offence =
             $this->family instanceof WeighsOffence && null !== $setting->cost
-                ? $this->family->offence($setting, $coverage)
+                ? $this->family->offence($setting, $coverage, $tried)
                 : [];
 
         $found = WorstCases::of([...$plays, ...array_map($run, $also)], $this->checks);

@@ -30,13 +30,20 @@ final readonly class AgainstMix
     private const GROUND = 0.35;
     private const GROUND_SHORT = 0.5;
     private const GROUND_SLAP = 0.65;
-    /** Of the level's ordinary speed off the bat, likewise. */
-    private const SPEED = 1.0;
-    private const SPEED_SHORT = 0.85;
+    /** Of the level's ordinary speed off the bat: of a swing, short or full, and of a slap (ours). */
+    private const SPEED = 0.9;
     private const SPEED_SLAP = 0.7;
 
-    /** @param \Closure(BuntTrial): Play $bunts */
-    public function __construct(private PlaySetting $setting, private Coverage $coverage, private \Closure $bunts) {}
+    /**
+     * @param \Closure(BuntTrial): Play $bunts
+     * @param list<Play>                $tried against {@see BuntGrid::sample()}, where that is there already
+     */
+    public function __construct(
+        private PlaySetting $setting,
+        private Coverage $coverage,
+        private \Closure $bunts,
+        private array $tried = [],
+    ) {}
 
     /**
      * @param non-empty-list<OutPolicy> $policies
@@ -67,7 +74,7 @@ final readonly class AgainstMix
     private function costs(Intent $intent, array $policies): array
     {
         return match ($intent) {
-            Intent::Bunt => $this->bunted($this->sample(BuntKind::Sacrifice), $policies),
+            Intent::Bunt => $this->bunted($this->shown(), $policies),
             Intent::Squeeze => $this->bunted($this->sample(BuntKind::Squeeze), $policies),
             Intent::Push => $this->bunted($this->all(self::PUSHES, BuntKind::Sacrifice), $policies),
             Intent::Drag => $this->bunted($this->drags(), $policies),
@@ -90,15 +97,15 @@ final readonly class AgainstMix
             Intent::FakeAndGo => $fake->going(StealKind::Straight),
             // He walks on only where it helps them.
             Intent::PullBack => max($now, $fake->going(StealKind::Delayed)),
-            Intent::Swing => $now + self::GROUND_SHORT * $swung->more(true, $spray, self::SPEED_SHORT),
+            Intent::Swing => $now + self::GROUND_SHORT * $swung->more(true, $spray, self::SPEED),
             Intent::Slap => $now + self::GROUND_SLAP * $swung->more(false, Spray::slapped(), self::SPEED_SLAP),
             default => $now + self::GROUND * $swung->more(false, $spray, self::SPEED),
         };
     }
 
     /**
-     * @param list<array{BuntTrial, float}> $weighed
-     * @param non-empty-list<OutPolicy>     $policies
+     * @param list<array{Play, float}>  $weighed
+     * @param non-empty-list<OutPolicy> $policies
      *
      * @return array<string, float>
      */
@@ -106,8 +113,8 @@ final readonly class AgainstMix
     {
         $costs = [];
         $whole = array_sum(array_column($weighed, 1));
-        foreach ($weighed as [$trial, $share]) {
-            $options = ($this->bunts)($trial)->options();
+        foreach ($weighed as [$play, $share]) {
+            $options = $play->options();
             foreach ($policies as $policy) {
                 $cost = $policy->choose($options, $this->setting->lines)->cost ?? 0.0;
                 $costs[$policy->value] = ($costs[$policy->value] ?? 0.0) + ($share / $whole) * $cost;
@@ -117,7 +124,22 @@ final readonly class AgainstMix
         return $costs;
     }
 
-    /** @return list<array{BuntTrial, float}> */
+    /** @return list<array{Play, float}> bunts shown early: those that were tried already */
+    private function shown(): array
+    {
+        if ([] === $this->tried || !$this->setting->state->hasFewerThanTwoOuts()) {
+            return $this->sample(BuntKind::Sacrifice);
+        }
+        $lengths = \count(self::LENGTHS);
+
+        return array_map(
+            static fn(Play $play, int $index): array => [$play, self::LENGTHS[$index % $lengths]],
+            $this->tried,
+            array_keys($this->tried),
+        );
+    }
+
+    /** @return list<array{Play, float}> */
     private function sample(BuntKind $kind): array
     {
         $spots = [];
@@ -130,7 +152,7 @@ final readonly class AgainstMix
         return $this->all($spots, $kind);
     }
 
-    /** @return list<array{BuntTrial, float}> */
+    /** @return list<array{Play, float}> */
     private function drags(): array
     {
         $isRight = Bats::Right === $this->setting->state->context->batter->type->bats();
@@ -147,14 +169,17 @@ final readonly class AgainstMix
     /**
      * @param list<array{float, float, float}> $spots degrees, feet, share
      *
-     * @return list<array{BuntTrial, float}>
+     * @return list<array{Play, float}>
      */
     private function all(array $spots, BuntKind $kind): array
     {
         $rules = $this->setting->rules;
 
         return array_map(
-            static fn(array $spot): array => [BuntTrial::restingAt($spot[1], $spot[0], $rules, $kind), $spot[2]],
+            fn(array $spot): array => [
+                ($this->bunts)(BuntTrial::restingAt($spot[1], $spot[0], $rules, $kind)),
+                $spot[2],
+            ],
             $spots,
         );
     }

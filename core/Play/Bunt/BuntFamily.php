@@ -144,9 +144,11 @@ final readonly class BuntFamily implements WeighsOffence
         return null === $setting->cost ? $setting->costing(PlayCost::inRuns($setting->level->chain())) : $setting;
     }
 
-    public function offence(PlaySetting $setting, Coverage $coverage): array
+    public function offence(PlaySetting $setting, Coverage $coverage, array $tried = []): array
     {
-        return (new AgainstMix($setting, $coverage, $this->against($setting, $coverage)))->lines($this->policies());
+        return (new AgainstMix($setting, $coverage, $this->against($setting, $coverage), $tried))->lines(
+            $this->policies(),
+        );
     }
 
     public function checks(): array

@@ -48,7 +48,7 @@ final readonly class BagUncovered implements PlayCheck
                     'bag-uncovered',
                     \sprintf('%s stays open for %.1f s', $name, $open),
                     \sprintf(
-                        'When %d fields, %s is there at %.1f s and the runner could be at %.1f s.',
+                        'When %d fields, %s is there at %.2f s and the runner could be at %.2f s.',
                         $play->fieldedBy()->value,
                         $first->who->player->name,
                         $first->there(),

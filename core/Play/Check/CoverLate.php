@@ -62,7 +62,7 @@ final readonly class CoverLate implements PlayCheck
             'cover-late',
             \sprintf('%s is %.1f s late at %s', $who->player->name, $option->coverLate(), $option->base->word()),
             \sprintf(
-                'When %d fields, the throw could be there at %.1f s, %s is at %.1f s: %d outs in a hundred lost.',
+                'When %d fields, the throw could be there at %.2f s, %s is at %.2f s: %d outs in a hundred lost.',
                 $play->fieldedBy()->value,
                 $option->ballThere,
                 $who->player->name,

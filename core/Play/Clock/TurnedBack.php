@@ -38,16 +38,16 @@ final readonly class TurnedBack
         );
     }
 
-    /** "back at 2.1 s, a runner could be there at 3.0 s: in time" */
+    /** "back at 2.13 s, a runner could be there at 3.02 s: in time" */
     public function words(): string
     {
-        $back = \sprintf('back at %.1f s, ', $this->there);
+        $back = \sprintf('back at %.2f s, ', $this->there);
         if (\INF === $this->runnerThere) {
             return $back . 'nobody can be there';
         }
-        $late = $this->isInTime() ? 'in time' : \sprintf('%.1f s late', $this->there - $this->runnerThere);
+        $late = $this->isInTime() ? 'in time' : \sprintf('%.2f s late', $this->there - $this->runnerThere);
 
-        return $back . \sprintf('a runner could be there at %.1f s: %s', $this->runnerThere, $late);
+        return $back . \sprintf('a runner could be there at %.2f s: %s', $this->runnerThere, $late);
     }
 
     public function isInTime(): bool

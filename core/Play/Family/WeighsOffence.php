@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Family;
 
+use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Scheme\Coverage;
 
@@ -13,9 +14,11 @@ interface WeighsOffence extends PlayFamily
     /**
      * What they may do instead and besides, in their order.
      *
+     * @param list<Play> $tried the coverage against {@see PlayFamily::trials()}, where that is there already
+     *
      * @return non-empty-list<OffenceLine> together all of it
      *
      * @throws \LogicException when the setting knows no cost
      */
-    public function offence(PlaySetting $setting, Coverage $coverage): array;
+    public function offence(PlaySetting $setting, Coverage $coverage, array $tried = []): array;
 }

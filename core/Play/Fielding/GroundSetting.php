@@ -84,7 +84,7 @@ final readonly class GroundSetting
                     $level,
                     $throws,
                     $level->handsAt($position),
-                    ($tables[(string) $who->legs->topSpeed] ??= RunTable::of($who->legs)),
+                    $tables[(string) $who->legs->topSpeed] ??= RunTable::of($who->legs),
                 );
         }
         $this->fielders = $fielders;

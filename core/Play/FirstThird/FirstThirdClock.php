@@ -37,8 +37,7 @@ final readonly class FirstThirdClock
             $this->play->errands->moves(),
             BetweenPitches::ball($setting, $this->isEarly() ? null : $this->toPlate(), $this->flights()),
             [
-                $third->name() =>
-                    ThirdRunner::Stays === $this->play->third
+                $third->name() => ThirdRunner::Stays === $this->play->third
                         ? $third->standing($setting)
                         : $third->running($setting, $race->thirdStarts($this->play->third), $race->off()),
                 $first->name() => $first->running(

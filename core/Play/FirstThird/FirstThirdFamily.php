@@ -118,7 +118,7 @@ final readonly class FirstThirdFamily implements PlayFamily
     public function against(PlaySetting $setting, Coverage $coverage): \Closure
     {
         return static function (Trial $trial) use ($setting, $coverage): Play {
-            if (!($trial instanceof FirstThirdTrial)) {
+            if (!$trial instanceof FirstThirdTrial) {
                 throw new \LogicException('“' . $trial->words() . '” is no first-and-third steal.');
             }
 

@@ -137,7 +137,7 @@ final readonly class GroundBallFamily implements PlayFamily
         $defence = GroundDefence::of($setting, $coverage);
 
         return static function (Trial $trial) use ($defence): Play {
-            if (!($trial instanceof GroundBallTrial)) {
+            if (!$trial instanceof GroundBallTrial) {
                 throw new \LogicException('“' . $trial->words() . '” is no ground ball.');
             }
 

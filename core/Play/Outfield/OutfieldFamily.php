@@ -123,7 +123,7 @@ final readonly class OutfieldFamily implements PlayFamily
         $defence = new OutfieldDefence($setting, $coverage);
 
         return static function (Trial $trial) use ($defence): Play {
-            if (!($trial instanceof OutfieldTrial)) {
+            if (!$trial instanceof OutfieldTrial) {
                 throw new \LogicException('“' . $trial->words() . '” is no ball to the outfield.');
             }
 

@@ -106,7 +106,7 @@ final readonly class PickoffFamily implements BeginsEmpty
     public function against(PlaySetting $setting, Coverage $coverage): \Closure
     {
         return static function (Trial $trial) use ($setting, $coverage): Play {
-            if (!($trial instanceof PickTrial)) {
+            if (!$trial instanceof PickTrial) {
                 throw new \LogicException('“' . $trial->words() . '” is no pick.');
             }
             $arises = Picks::near($trial, $setting->situation->bases, $setting->rules);

@@ -123,7 +123,7 @@ final readonly class RundownFamily implements TakesOver
     public function against(PlaySetting $setting, Coverage $coverage): \Closure
     {
         return static function (Trial $trial) use ($setting, $coverage): Play {
-            if (!($trial instanceof RundownTrial)) {
+            if (!$trial instanceof RundownTrial) {
                 throw new \LogicException('“' . $trial->words() . '” is no rundown.');
             }
 

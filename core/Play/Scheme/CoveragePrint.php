@@ -21,8 +21,7 @@ final class CoveragePrint
             foreach (
                 [] === $line->when
                     ? ['always']
-                    : array_map(static fn(Branch $branch): string => $branch->key(), $line->when)
-                as $when
+                    : array_map(static fn(Branch $branch): string => $branch->key(), $line->when) as $when
             ) {
                 $lines[] = "{$line->who->value} {$line->job->key()} $when";
             }

@@ -121,8 +121,7 @@ final class RunnersJob
     {
         $jobs = [];
         foreach (
-            [self::hold(...), self::takeThrow(...), self::cutShort(...), self::receive(...), self::fill(...)]
-            as $of
+            [self::hold(...), self::takeThrow(...), self::cutShort(...), self::receive(...), self::fill(...)] as $of
         ) {
             array_push($jobs, ...array_map(static fn(Base $base): Job => $of($base), Base::cases()));
         }

@@ -106,7 +106,7 @@ final readonly class StealFamily implements PlayFamily
     public function against(PlaySetting $setting, Coverage $coverage): \Closure
     {
         return static function (Trial $trial) use ($setting, $coverage): Play {
-            if (!($trial instanceof StealTrial)) {
+            if (!$trial instanceof StealTrial) {
                 throw new \LogicException('“' . $trial->words() . '” is no steal.');
             }
 

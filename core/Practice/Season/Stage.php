@@ -55,8 +55,7 @@ enum Stage: string
             Skill::BackTurned,
             Skill::OutfieldGrounder,
             Skill::NeighbourBackUp,
-            Skill::InfieldFly
-                => self::Flies,
+            Skill::InfieldFly => self::Flies,
             Skill::CoverFirst, Skill::CoverSecond, Skill::CoverThird, Skill::CoverHome => self::SureOuts,
             default => match ($skill->family()) {
                 SkillFamily::GroundBalls => self::SureOuts,

@@ -99,8 +99,7 @@ final class CalendarTest extends AppTestCase
                 'hello',
                 "BEGIN:VCARD\r\nVERSION:4.0\r\nFN:A\r\nEND:VCARD\r\n" . '',
                 "BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\n",
-            ]
-            as $text
+            ] as $text
         ) {
             $reading = CalendarReader::read(
                 $text,

@@ -104,8 +104,7 @@ final class RunTest extends RunTestCase
                 [0, $station->drill, $station->players[0]->id, 3],
                 [$index, $station->drill, $station->players[0]->id, 501],
                 [$index, $station->drill, $station->players[0]->id, -1],
-            ]
-            as [$block, $drill, $player, $counted]
+            ] as [$block, $drill, $player, $counted]
         ) {
             $this->tally($block, $drill, $player, $counted);
             self::assertResponseStatusCodeSame(422, "$block $drill $counted");

@@ -218,8 +218,7 @@ final class RulesTest extends TestCase
                 ),
                 'tied in the last' => Teams::state('baseball-90', 'R3-1', inning: 9),
                 'ahead by six' => Teams::state('baseball-90', 'R3-1', lead: 6),
-            ]
-            as $name => $state
+            ] as $name => $state
         ) {
             $alignment = self::alignment($state);
             self::assertNotSame(

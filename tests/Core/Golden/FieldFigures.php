@@ -33,8 +33,7 @@ final class FieldFigures implements Figures
         $rules = ShippedRuleSets::get('baseball-90');
         foreach (Position::cases() as $position) {
             foreach (
-                [[-70, 70], [-30, 118], [20, 140], [2, 250], [80, 81], [150, 210], [-45, 160], [95, 80]]
-                as [$x, $y]
+                [[-70, 70], [-30, 118], [20, 140], [2, 250], [80, 81], [150, 210], [-45, 160], [95, 80]] as [$x, $y]
             ) {
                 yield "landmark/$position->value/$x/$y" => Landmark::of($position, Point::of($x, $y), $rules, 2.7);
             }

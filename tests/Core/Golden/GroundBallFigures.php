@@ -190,8 +190,7 @@ final class GroundBallFigures implements Figures
     private static function feeds(): iterable
     {
         foreach (
-            [[6, -9, 121], [6, -28, 118], [4, 12, 121], [4, 30, 119], [3, 52, 75], [1, 2, 58]]
-            as [$number, $x, $y]
+            [[6, -9, 121], [6, -28, 118], [4, 12, 121], [4, 30, 119], [3, 52, 75], [1, 2, 58]] as [$number, $x, $y]
         ) {
             $plan = (new LevelFigures(Level::College))->plan('R1-0');
             $who = $plan->cast->at(Position::from($number));

@@ -56,8 +56,7 @@ final class OutfieldFigures implements Figures
                 [Level::Fastpitch16, 'R1R3-1', 'outfield'],
                 [Level::FastpitchCollege, 'loaded-2', 'outfield-by-side'],
                 [Level::College, 'R2R3-0', 'outfield'],
-            ]
-            as [$level, $situation, $coverage]
+            ] as [$level, $situation, $coverage]
         ) {
             $defence = self::defence($level, $situation, $coverage);
             foreach (TwelveBalls::of($defence->setting->rules) as $index => $ball) {

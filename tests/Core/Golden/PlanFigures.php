@@ -57,8 +57,7 @@ final class PlanFigures implements Figures
             );
         }
         foreach (
-            ['baseball-90', 'baseball-80', 'baseball-60', 'fastpitch-43', 'fastpitch-35', 'slowpitch-65']
-            as $rules
+            ['baseball-90', 'baseball-80', 'baseball-60', 'fastpitch-43', 'fastpitch-35', 'slowpitch-65'] as $rules
         ) {
             $table = DepthTable::shipped(ShippedRuleSets::get($rules));
             yield "depths/$rules" => array_map(

@@ -54,8 +54,7 @@ final class RunFigures implements Figures
                     [7, Half::Bottom, 0],
                     [9, Half::Top, 0],
                     [6, Half::Bottom, 10],
-                ]
-                as [$inning, $half, $lead]
+                ] as [$inning, $half, $lead]
             ) {
                 $name = ($extra ? 'runner' : 'empty') . "/$inning/$half->value/$lead";
                 yield "wins/$name" => [

@@ -51,8 +51,7 @@ final class RunningFigures implements Figures
                 [Level::Fastpitch16, 'R1R3-2'],
                 [Level::Youth10, 'loaded-0'],
                 [Level::HighSchool, 'R1R3-1'],
-            ]
-            as [$level, $situation]
+            ] as [$level, $situation]
         ) {
             foreach (self::FAMILIES as $family) {
                 yield "play/$level->value/$situation/$family" => self::plays($level, $situation, $family);

@@ -113,8 +113,7 @@ final class StationFigures implements Figures
                 [1, 5, 2, 8],
                 [0, 0, -1, 0],
                 [1, 1, 2, 8],
-            ]
-            as $index => [$round, $player, $station, $position]
+            ] as $index => [$round, $player, $station, $position]
         ) {
             $takes = $station < 0 || $state->takes($round, $station);
             $state->move($round, $player, $station, $position);

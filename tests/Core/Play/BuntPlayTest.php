@@ -68,8 +68,7 @@ final class BuntPlayTest extends TestCase
                 'baseball-80' => Level::Youth13,
                 'baseball-60' => Level::Youth10,
                 'baseball-90' => Level::Pro,
-            ]
-            as $rules => $level
+            ] as $rules => $level
         ) {
             foreach (Bases::cases() as $bases) {
                 foreach (Teams::bunt(Teams::state($rules, $bases->value . '-0'), $level)->coverages as $coverage) {

@@ -413,8 +413,7 @@ final class CoveragesTest extends TestCase
                 'R1R2-0' => Base::Third,
                 'R3-1' => Base::Home,
                 'loaded-1' => Base::Home,
-            ]
-            as $situation => $lead
+            ] as $situation => $lead
         ) {
             $after = new AfterThrow(Teams::cost(), Situation::fromKey($situation));
             $p = $after->breakEven($lead);

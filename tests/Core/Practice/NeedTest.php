@@ -122,8 +122,7 @@ final class NeedTest extends TestCase
     {
         $weights = [];
         foreach (
-            JobNeeds::of(Practices::demands('baseball-80', Level::Youth13), Teams::nine(), Record::of([], []))
-            as $need
+            JobNeeds::of(Practices::demands('baseball-80', Level::Youth13), Teams::nine(), Record::of([], [])) as $need
         ) {
             $weights[$need->key()] = $need->weight;
         }
@@ -218,8 +217,7 @@ final class NeedTest extends TestCase
                 [new Demand(Position::ThirdBase, Skill::TurnBackThird, 1.0, 0.0, 'Asked')],
                 Teams::nine(),
                 Record::of(array_values($taught), ShippedDrills::all()),
-            )
-            as $need
+            ) as $need
         ) {
             return $need;
         }

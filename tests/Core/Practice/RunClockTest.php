@@ -212,8 +212,7 @@ final class RunClockTest extends TestCase
                 'this is the first block' => static fn() => $started->back(self::START),
                 '0 is too small' => static fn() => $started->extend(self::START, 0),
                 '31 is too large' => static fn() => $started->extend(self::START, 31),
-            ]
-            as $words => $try
+            ] as $words => $try
         ) {
             try {
                 $try();

@@ -57,8 +57,7 @@ final class ShippedDrillsTest extends TestCase
                     'points' => $drill->points,
                     'mistakes' => $drill->mistakes,
                     'progression' => $drill->progression,
-                ]
-                as $what => $lines
+                ] as $what => $lines
             ) {
                 self::assertNotSame([], $lines, "$key has no $what");
                 foreach ($lines as $line) {
@@ -78,8 +77,7 @@ final class ShippedDrillsTest extends TestCase
             foreach (ShippedDrills::all() as $key => $drill) {
                 $place = $drill->place->on($diamond);
                 foreach (
-                    [...$place->outline(), ...array_map(static fn($mark) => $mark->point, $place->marks)]
-                    as $point
+                    [...$place->outline(), ...array_map(static fn($mark) => $mark->point, $place->marks)] as $point
                 ) {
                     self::assertLessThan(
                         3.4 * $diamond->basePath,

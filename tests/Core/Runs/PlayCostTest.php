@@ -66,8 +66,7 @@ final class PlayCostTest extends TestCase
                 PlayCost::inRuns(RunChain::of(Level::Fastpitch16->rates())),
                 self::inChance(7, Half::Top, 1),
                 self::inChance(8, Half::Bottom, 0),
-            ]
-            as $cost
+            ] as $cost
         ) {
             for ($on = 0; $on < 8; ++$on) {
                 for ($outs = 0; $outs < 3; ++$outs) {

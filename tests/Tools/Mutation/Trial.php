@@ -57,8 +57,7 @@ final readonly class Trial
                 ->files()
                 ->in("$this->root/core/$folder")
                 ->name('*.php')
-                ->sortByName()
-            as $file
+                ->sortByName() as $file
         ) {
             array_push($mutants, ...Mutants::of($this->root, substr($file->getPathname(), \strlen($this->root) + 1)));
         }

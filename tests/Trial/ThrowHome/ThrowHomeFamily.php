@@ -101,7 +101,7 @@ final readonly class ThrowHomeFamily implements PlayFamily
     public function against(PlaySetting $setting, Coverage $coverage): \Closure
     {
         return static function (Trial $trial) use ($setting, $coverage): Play {
-            if (!($trial instanceof ThrowHomeTrial)) {
+            if (!$trial instanceof ThrowHomeTrial) {
                 throw new \LogicException('This is no throw home.');
             }
 

@@ -93,8 +93,7 @@ final class LooksTest extends TestCase
                     0,
                     new Randomizer(new Mt19937(1)),
                 ),
-            ]
-            as $field => $make
+            ] as $field => $make
         ) {
             try {
                 $make();

@@ -288,8 +288,7 @@ final class PickTest extends TestCase
                 ['base' => 'fourth'],
                 ['lead' => 'far'],
                 ['lead' => 55.0],
-            ]
-            as $fields
+            ] as $fields
         ) {
             try {
                 $family->trial($fields, $rules);
