@@ -16,6 +16,7 @@ use FoxCorner\Core\Play\Fielding\GroundPlays;
 use FoxCorner\Core\Play\Fielding\GroundReach;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
 use FoxCorner\Core\Play\Fielding\GroundTree;
+use FoxCorner\Core\Play\Fielding\PastInfield;
 use FoxCorner\Core\Play\Fielding\ReachSearch;
 use FoxCorner\Core\Play\Fielding\Spray;
 use FoxCorner\Core\Runs\PlayCost;

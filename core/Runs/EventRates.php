@@ -127,7 +127,7 @@ final readonly class EventRates
     /** Ground balls in a plate appearance: outs on the ground, errors, and about half of the singles (ours). */
     public function onTheGround(float $groundShare): float
     {
-        return $groundShare * $this->outsInPlay() + $this->error + self::SINGLES_ON_THE_GROUND * $this->single;
+        return $groundShare * $this->outInPlay() + $this->error + self::SINGLES_ON_THE_GROUND * $this->single;
     }
 
     /** Balls that come to an outfielder: hits that stay in the field, and most of the outs in the air (ours). */
@@ -136,21 +136,6 @@ final readonly class EventRates
         return $this->single +
             $this->double +
             $this->triple +
-            self::TO_OUTFIELDERS * (1 - $groundShare) * $this->outsInPlay();
-    }
-
-    private function outsInPlay(): float
-    {
-        $others = [
-            $this->walk,
-            $this->single,
-            $this->double,
-            $this->triple,
-            $this->homeRun,
-            $this->strikeout,
-            $this->error,
-        ];
-
-        return 1 - array_sum($others);
+            self::TO_OUTFIELDERS * (1 - $groundShare) * $this->outInPlay();
     }
 }

@@ -97,6 +97,16 @@ final class PlaysTest extends AppTestCase
         self::assertSelectorTextContains('h1', 'Seen: "never" is not known');
     }
 
+    public function testNoCornerIsClosePlayingWithoutAWord(): void
+    {
+        $this->signIn();
+        foreach (['/plays/bunt/R1-0', '/field/R1-0?view=bunt', '/field/R1-0'] as $page) {
+            $this->open($this->team(), $page);
+            self::assertSelectorTextContains('main', 'Close to a ball hit hard:', $page);
+            self::assertSelectorTextContains('main', 'your league’s to say', $page);
+        }
+    }
+
     public function testHowSureAnOutInFrontMustBeIsTheCoachsOwn(): void
     {
         $this->signIn();

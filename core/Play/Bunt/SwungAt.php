@@ -10,13 +10,13 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Clock\PlaySetting;
-use FoxCorner\Core\Play\Fielding\BallFielded;
 use FoxCorner\Core\Play\Fielding\GridPlays;
 use FoxCorner\Core\Play\Fielding\GroundBalls;
 use FoxCorner\Core\Play\Fielding\GroundPlays;
 use FoxCorner\Core\Play\Fielding\GroundReach;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
 use FoxCorner\Core\Play\Fielding\GroundTree;
+use FoxCorner\Core\Play\Fielding\PastInfield;
 use FoxCorner\Core\Play\Fielding\ReachSearch;
 use FoxCorner\Core\Play\Fielding\Spray;
 use FoxCorner\Core\Play\Scheme\Branch;
@@ -85,20 +85,7 @@ final class SwungAt
         }
         $tree = new GroundTree($ground, new GroundPlays($ground));
 
-        return (new GridPlays($tree, $balls, $reaches))->cost($this->past($tree, $ground, $balls));
-    }
-
-    /** @return list<BallFielded> by direction, then speed */
-    private function past(GroundTree $tree, GroundSetting $ground, GroundBalls $balls): array
-    {
-        $past = [];
-        foreach ($balls->sprays as $degrees) {
-            foreach ($balls->speeds as $mph) {
-                $past[] = $tree->past($ground->through->extraBases($degrees, $mph));
-            }
-        }
-
-        return $past;
+        return (new GridPlays($tree, $balls, $reaches))->cost(PastInfield::of($tree, $ground->through, $balls)->balls);
     }
 
     /** The nine as they are when they see that the ball is hit. */

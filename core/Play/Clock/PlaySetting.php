@@ -177,18 +177,7 @@ final readonly class PlaySetting
     /** The same, and what plays cost is asked. */
     public function costing(PlayCost $cost): self
     {
-        return new self(
-            $this->state,
-            $this->level,
-            $this->cast,
-            $this->batter,
-            $this->runners,
-            $this->policy,
-            $this->throwing,
-            $cost,
-            $this->threats,
-            $this->lines,
-        );
+        return $this->valued($cost, $this->threats);
     }
 
     /** The same with the runner of a base gone with the pitch. */
@@ -225,6 +214,12 @@ final readonly class PlaySetting
      */
     public function betweenPitches(array $threats): self
     {
+        return $this->valued(null, $threats);
+    }
+
+    /** @param array<int, float> $threats */
+    private function valued(?PlayCost $cost, array $threats): self
+    {
         return new self(
             $this->state,
             $this->level,
@@ -233,7 +228,7 @@ final readonly class PlaySetting
             $this->runners,
             $this->policy,
             $this->throwing,
-            null,
+            $cost,
             $threats,
             $this->lines,
         );

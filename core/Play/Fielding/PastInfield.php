@@ -2,11 +2,8 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\Core\Range;
+namespace FoxCorner\Core\Play\Fielding;
 
-use FoxCorner\Core\Play\Fielding\BallFielded;
-use FoxCorner\Core\Play\Fielding\GroundBalls;
-use FoxCorner\Core\Play\Fielding\GroundTree;
 use FoxCorner\Core\Play\Relay\Through;
 
 /** What becomes of each ball of a map when nobody of the infield has it. */
