@@ -31,6 +31,7 @@ final readonly class PlayAdvice
      * @param string|null   $worth   what the throws cost, and how sure one must be
      * @param string|null   $allSafe what it means when everybody is safe, where that has to be said
      * @param list<JobKind> $kinds   of jobs that the drawing shows, for its legend
+     * @param string|null   $waits   "R3 waits. …": who is on, need not go and sees that he must not
      */
     private function __construct(
         public string $title,
@@ -39,6 +40,7 @@ final readonly class PlayAdvice
         public ?string $worth,
         public ?string $allSafe,
         public array $kinds,
+        public ?string $waits = null,
     ) {}
 
     public static function on(Timeline $play, PlannedPlay $planned): self
@@ -53,7 +55,26 @@ final readonly class PlayAdvice
             self::worth($play),
             self::allSafe($play),
             self::kinds($play),
+            self::waits($play),
         );
+    }
+
+    private static function waits(Timeline $play): ?string
+    {
+        $names = [];
+        foreach ($play->setting->runners as $runner) {
+            if ($runner->stays()) {
+                $names[] = 'R' . $runner->base->value;
+            }
+        }
+
+        return [] === $names
+            ? null
+            : \sprintf(
+                '%s %s. Look before you throw: who is halfway is run at, and the throw goes ahead of him.',
+                implode(' and ', $names),
+                1 === \count($names) ? 'waits' : 'wait',
+            );
     }
 
     private static function title(Timeline $play): string
@@ -116,11 +137,10 @@ final readonly class PlayAdvice
 
     private static function worth(Timeline $play): ?string
     {
-        $after = $play->setting->after;
-        if (null === $after) {
+        [$after, $options] = [$play->setting->after, $play->options()];
+        if (null === $after || \count($options) < 2) {
             return null;
         }
-        $options = $play->options();
         $cheapest = min(array_map(static fn(ThrowOption $option): float => $option->cost ?? 0.0, $options));
         $prices = array_map(static function (ThrowOption $option) use ($cheapest): string {
             $more = ($option->cost ?? 0.0) - $cheapest;
@@ -130,17 +150,14 @@ final readonly class PlayAdvice
                 ($more < self::LEAST ? 'costs least' : \sprintf('+%.2f', $more));
         }, $options);
         $lead = $options[0];
-        $line =
-            1 === \count($options)
-                ? ''
-                : \sprintf(
-                    ' Go for %s when you are %d %% sure; this one is %d.',
-                    $lead->base->word(),
-                    round(100 * $after->breakEven($lead->base)),
-                    round(100 * $lead->chance),
-                );
 
-        return implode(', ', $prices) . '.' . $line;
+        return \sprintf(
+            '%s. Go for %s when you are %d %% sure; this one is %d.',
+            implode(', ', $prices),
+            $lead->base->word(),
+            round(100 * $after->breakEven($lead->base)),
+            round(100 * $lead->chance),
+        );
     }
 
     private static function allSafe(Timeline $play): ?string

@@ -75,6 +75,18 @@ final class FieldTest extends AppTestCase
         self::assertCount(9, $page->filter('table:contains("Everybody’s job") tbody tr'));
     }
 
+    public function testARunnerWhoNeedNotGoIsLookedAtBeforeTheOnlyThrow(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/field/R3-1?view=bunt&bunt=-30,20');
+        self::assertAnySelectorTextContains('p', 'R3 waits. Look before you throw');
+        self::assertSelectorTextNotContains('main', 'costs least', 'one throw has no rival');
+
+        $this->open($this->team(), '/field/R2-0?view=bunt&bunt=-30,20');
+        self::assertSelectorTextNotContains('main', 'waits.');
+        self::assertAnySelectorTextContains('p', 'First costs least. Go for third when you are');
+    }
+
     public function testAMovedInfielderIsMeasuredAndExplained(): void
     {
         $this->signIn();

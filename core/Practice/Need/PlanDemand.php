@@ -69,7 +69,7 @@ final class PlanDemand
             $asked->skill,
             $hangs / ($hangs + self::HALF),
             null === $asked->fault ? 0.0 : self::FINDING_ADDS,
-            \sprintf('Asked of %d %s, %s', $asked->position->value, self::often($asked->perGame), $asked->mostly()) .
+            \sprintf('Asked of %d: %s, %s', $asked->position->value, self::often($asked->perGame), $asked->mostly()) .
                 (null === $asked->fault ? '' : '; ' . $asked->fault),
         );
     }

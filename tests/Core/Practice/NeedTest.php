@@ -110,7 +110,7 @@ final class NeedTest extends TestCase
         $hangs = 0.12 * $perGame;
         self::assertEqualsWithDelta($hangs / ($hangs + 1), $byKey['4/cover-first']->priority, 1e-9);
         self::assertSame(
-            'Asked of 4 once in 2 games, bunts, most with a runner on first',
+            'Asked of 4: once in 2 games, bunts, most with a runner on first',
             $byKey['4/cover-first']->reason,
         );
         self::assertArrayNotHasKey('8/cover-home', $byKey);
