@@ -42,8 +42,12 @@ final class TeamScript
             $unit = $units[$index];
             $lines[] = new ScriptLine(false, $share, $unit->title(), $unit->say(), $unit->do(), $unit->expect(), '');
         }
+        $taken = [];
         foreach (self::shares($minutes - $forUnits, \count($live)) as $index => $share) {
-            $lines[] = self::line($share, ...$live[$index]);
+            [$play, $finding] = $live[$index];
+            $ball = self::ball($play, $taken);
+            $taken[] = $ball->fieldedBy()->value;
+            $lines[] = self::line($share, $play, $ball, $finding);
         }
 
         return $lines;
@@ -105,10 +109,9 @@ final class TeamScript
         return [...$found, ...$sound];
     }
 
-    private static function line(int $minutes, PlannedPlay $play, ?AuditedFinding $finding): ScriptLine
+    private static function line(int $minutes, PlannedPlay $play, Timeline $ball, ?AuditedFinding $finding): ScriptLine
     {
-        $hardest = self::hardest($play);
-        $called = $hardest->called();
+        $called = $ball->called();
         $to = null === $called->cover ? 'throw' : 'to ' . $called->cover->value;
 
         return new ScriptLine(
@@ -116,8 +119,8 @@ final class TeamScript
             $minutes,
             $play->plan->state->situation->label(),
             '“' . ($play->coverage->call ?? '') . '”',
-            $hardest->trial->words(),
-            \sprintf('%d has it, %s to %s', $hardest->fieldedBy()->value, $to, $called->base->word()) .
+            $ball->trial->words(),
+            \sprintf('%d has it, %s to %s', $ball->fieldedBy()->value, $to, $called->base->word()) .
                 ($called->chance < self::TO_BE_HAD
                     ? '.'
                     : \sprintf(': an out in %d of 10.', round(10 * $called->chance))),
@@ -125,21 +128,29 @@ final class TeamScript
         );
     }
 
-    /** The ball on which the out that is called is the least likely, of those on which one is to be had. */
-    private static function hardest(PlannedPlay $play): Timeline
+    /**
+     * A ball on which an out is to be had, to whoever had the fewest yet; of his the one on which it is the least
+     * likely. Where none is to be had, the likeliest of all.
+     *
+     * @param list<int> $taken by whom the balls so far were fielded
+     */
+    private static function ball(PlannedPlay $play, array $taken): Timeline
     {
-        $plays = array_map(
+        $balls = array_map(
             static fn(Trial $trial): Timeline => $play->run($trial),
             $play->family->trials($play->plan->state),
         );
-        usort($plays, static fn(Timeline $a, Timeline $b): int => $a->called()->chance <=> $b->called()->chance);
-        foreach ($plays as $one) {
-            if ($one->called()->chance >= self::TO_BE_HAD) {
-                return $one;
+        usort($balls, static fn(Timeline $a, Timeline $b): int => $a->called()->chance <=> $b->called()->chance);
+        $had = array_count_values($taken);
+        $best = null;
+        foreach ($balls as $ball) {
+            $count = $had[$ball->fieldedBy()->value] ?? 0;
+            if ($ball->called()->chance >= self::TO_BE_HAD && (null === $best || $count < $best[0])) {
+                $best = [$count, $ball];
             }
         }
 
-        return $plays[\count($plays) - 1] ?? throw new \LogicException('A family tries something.');
+        return $best[1] ?? ($balls[\count($balls) - 1] ?? throw new \LogicException('A family tries something.'));
     }
 
     /** @return list<int> whole minutes that make up the whole */

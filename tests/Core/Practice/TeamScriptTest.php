@@ -43,6 +43,18 @@ final class TeamScriptTest extends TestCase
         }
     }
 
+    public function testTheBallsOfLiveSituationsGoRound(): void
+    {
+        $script = TeamScript::of(60, Practices::needs(Teams::nine()), self::plays());
+        $live = array_filter($script, static fn(ScriptLine $line): bool => $line->isLive);
+
+        self::assertSame(
+            ['5', '1', '3', '2'],
+            array_values(array_map(static fn(ScriptLine $line): string => $line->expect[0], $live)),
+            'nobody has a second bunt before the four who charge have one each',
+        );
+    }
+
     public function testWhatIsNeededMostIsTheFirstUnit(): void
     {
         $needs = array_values(
