@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Depths;
 
+use FoxCorner\App\Shared\TypedNumber;
 use FoxCorner\Core\Alignment\DepthFractions;
 use FoxCorner\Core\Alignment\DepthName;
 use FoxCorner\Core\Alignment\DepthTable;
@@ -12,7 +13,6 @@ use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 
 /** The depth table as a form shows it: cells as typed, in feet or in paces. */
 final class DepthsDraft
@@ -174,11 +174,7 @@ final class DepthsDraft
 
     private function value(string $cell): float
     {
-        $typed = str_replace(',', '.', trim($this->cell($cell)));
-
-        return is_numeric($typed)
-            ? (float) $typed
-            : throw Refused::because($cell, '' === $typed ? 'it is empty' : "\"$typed\" is not a number", 'a number');
+        return TypedNumber::read($this->cell($cell), $cell);
     }
 
     private static function feetIn(string $unit): float

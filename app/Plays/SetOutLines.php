@@ -8,11 +8,11 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\Address\SituationAddresses;
 use FoxCorner\App\Plan\PlanEdit;
 use FoxCorner\App\Plan\PlanEdits;
+use FoxCorner\App\Shared\TypedNumber;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Worth\OutLines;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -55,14 +55,10 @@ final class SetOutLines extends AbstractController
     /** @throws Problem */
     private static function share(Request $request, string $name): float
     {
-        $typed = trim(str_replace(['%', ','], ['', '.'], $request->request->getString($name)));
-
-        return is_numeric($typed)
-            ? (float) $typed / 100
-            : throw Refused::because(
-                'sure' === $name ? 'sure from' : 'a chance from',
-                '' === $typed ? 'it is empty' : "\"$typed\" is not a number",
-                'a number of per cent, as in 80',
-            );
+        return TypedNumber::read(
+            str_replace('%', '', $request->request->getString($name)),
+            'sure' === $name ? 'sure from' : 'a chance from',
+            'a number of per cent, as in 80',
+        ) / 100;
     }
 }

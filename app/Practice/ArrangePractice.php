@@ -6,7 +6,6 @@ namespace FoxCorner\App\Practice;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
-use FoxCorner\App\Practice\Live\RunRepository;
 use FoxCorner\App\Practice\Setup\PracticeSetup;
 use FoxCorner\App\Practice\Setup\SetupCodec;
 use FoxCorner\App\Practice\Sheet\SheetChoice;
@@ -38,7 +37,7 @@ final class ArrangePractice extends AbstractController
         private readonly SolveJobs $jobs,
         private readonly SheetCodec $codec,
         private readonly SetupCodec $setups,
-        private readonly RunRepository $runs,
+        private readonly PracticeAsSeen $asSeen,
         private readonly EntityManagerInterface $entities,
     ) {}
 
@@ -48,20 +47,7 @@ final class ArrangePractice extends AbstractController
     {
         $membership->mustBeAbleToChange();
         try {
-            if ($request->request->getString('version') !== (string) $practice->version()) {
-                throw Refused::because(
-                    'practice',
-                    'somebody else has changed it since this page was opened',
-                    'look at what is here now and do it again',
-                );
-            }
-            if (true === $this->runs->of($practice)?->clock()->isStarted()) {
-                throw Refused::because(
-                    'practice',
-                    'it has begun',
-                    'changes on the page of the run: who is late, who leaves, next, skip',
-                );
-            }
+            $this->asSeen->check($practice, $request->request->getString('version'));
             $job = $this->keep($membership, $practice, $this->wanted($request->request, $practice), $request);
         } catch (Problem $problem) {
             $this->addFlash('problem', $problem->sentence());

@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice;
 
 use FoxCorner\App\Club\Membership;
-use FoxCorner\App\Practice\Live\RunRepository;
 use FoxCorner\App\Practice\Solving\OtherSheet;
 use FoxCorner\App\Practice\Solving\SolveJobs;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -24,7 +22,7 @@ final class BesidePage extends AbstractController
     public function __construct(
         private readonly SolveJobs $jobs,
         private readonly SheetCodec $codec,
-        private readonly RunRepository $runs,
+        private readonly PracticeAsSeen $asSeen,
         private readonly Undo $undo,
     ) {}
 
@@ -51,7 +49,7 @@ final class BesidePage extends AbstractController
         $membership->mustBeAbleToChange();
         $other = $this->found($membership, $practice, $job);
         try {
-            $this->mustBeAsSeen($practice, $request->request->getString('version'));
+            $this->asSeen->check($practice, $request->request->getString('version'));
             $step = $this->undo->record(
                 $membership->team,
                 $membership->account,
@@ -78,20 +76,5 @@ final class BesidePage extends AbstractController
 
         return ($found?->practice === $practice->id()->toRfc4122() ? $found->outcome()?->beside : null) ??
             throw $this->createNotFoundException();
-    }
-
-    /** @throws Problem */
-    private function mustBeAsSeen(Practice $practice, string $version): void
-    {
-        if ($version !== (string) $practice->version()) {
-            throw Refused::because(
-                'practice',
-                'somebody else has changed it since this page was opened',
-                'look at what is here now and do it again',
-            );
-        }
-        if (true === $this->runs->of($practice)?->clock()->isStarted()) {
-            throw Refused::because('practice', 'it has begun', 'changes on the page of the run');
-        }
     }
 }

@@ -34,6 +34,12 @@ final readonly class PracticeOrder
         return new self($team, $wish->startsAt, $wish->minutes, $wish->comes, $setup);
     }
 
+    /** The same with something else to work with. */
+    public function with(PracticeSetup $setup): self
+    {
+        return new self($this->team, $this->startsAt, $this->minutes, $this->comes, $setup, $this->kept);
+    }
+
     /** @param list<KeptTurn> $kept */
     public function keeping(array $kept): self
     {

@@ -95,13 +95,15 @@ final readonly class PracticeSolver
     {
         [$request, $choice, $wanted] = $this->readied($order);
         $ways = Scheduler::waysOut($request);
+        $now = null;
         foreach ($wanted as $drill) {
             $missing = $choice->missing($drill);
             if ([] === $missing) {
                 continue;
             }
             $piece = implode(' and ', array_keys($missing));
-            $gain = $this->gainWith($order, $missing, $request);
+            $now ??= Scheduler::solve($request)->objective;
+            $gain = $this->solvedWith($order, $missing) - $now;
             if ($gain > 0.0) {
                 $ways[\sprintf('%s for “%s”', $piece, lcfirst($drill->name))] = $gain;
             }
@@ -112,26 +114,18 @@ final readonly class PracticeSolver
     }
 
     /**
-     * What pieces would bring that are not in the shed.
+     * What the best sheet is worth with pieces that are not in the shed.
      *
      * @param array<string, int> $missing
      */
-    private function gainWith(PracticeOrder $order, array $missing, PracticeRequest $now): float
+    private function solvedWith(PracticeOrder $order, array $missing): float
     {
         $more = $order->setup->equipment;
         foreach ($missing as $piece => $pieces) {
             $more[$piece] = ($more[$piece] ?? 0) + $pieces;
         }
-        $with = new PracticeOrder(
-            $order->team,
-            $order->startsAt,
-            $order->minutes,
-            $order->comes,
-            $order->setup->having($more),
-            $order->kept,
-        );
 
-        return Scheduler::solve($this->readied($with)[0])->objective - Scheduler::solve($now)->objective;
+        return Scheduler::solve($this->readied($order->with($order->setup->having($more)))[0])->objective;
     }
 
     /**

@@ -7,6 +7,7 @@ namespace FoxCorner\App\Team;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\PlayerRepository;
+use FoxCorner\App\Shared\TypedNumber;
 use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
@@ -94,21 +95,14 @@ final class Stopwatch extends AbstractController
     {
         [$paces, $feet] = [trim($request->request->getString('paces')), trim($request->request->getString('feet'))];
         if (Quantity::Pace === $quantity && '' === $typed && '' !== $paces . $feet) {
-            return self::number($feet, 'feet') /
-                max(1.0, OutOfRange::unlessBetween('paces', self::number($paces, 'paces'), 1, 100, 'paces walked'));
+            return TypedNumber::read($feet, 'feet') /
+                max(
+                    1.0,
+                    OutOfRange::unlessBetween('paces', TypedNumber::read($paces, 'paces'), 1, 100, 'paces walked'),
+                );
         }
 
-        return self::number($typed, 'reading');
-    }
-
-    /** @throws Problem */
-    private static function number(string $typed, string $field): float
-    {
-        $number = str_replace(',', '.', $typed);
-
-        return is_numeric($number)
-            ? (float) $number
-            : throw Refused::because($field, '' === $typed ? 'it is empty' : "\"$typed\" is not a number", 'a number');
+        return TypedNumber::read($typed, 'reading');
     }
 
     /** @param array{string, string} $walked paces and feet as typed */

@@ -29,7 +29,7 @@ final readonly class GameState
         return new self($this->rules, $this->situation, $this->context, $points, $this->isProfessional);
     }
 
-    /** The same situation, and otherwise what is ordinary. */
+    /** The same situation in another context. */
     public function inContext(Context $context): self
     {
         return new self($this->rules, $this->situation, $context, $this->buntPoints, $this->isProfessional);

@@ -68,42 +68,18 @@ final readonly class PlannedPlay
     /** The same coverages with the nine standing otherwise. */
     public function standing(SituationPlan $plan): self
     {
-        return new self(
-            $plan,
-            $this->family,
-            $this->coverages,
-            $this->coverage,
-            $this->policy,
-            $this->walked,
-            $this->lines,
-        );
+        return $this->but(plan: $plan);
     }
 
     /** The same with a coverage looked at that is not kept anywhere. */
     public function trying(Coverage $coverage): self
     {
-        return new self(
-            $this->plan,
-            $this->family,
-            $this->coverages,
-            $coverage,
-            $this->policy,
-            $this->walked,
-            $this->lines,
-        );
+        return $this->but(coverage: $coverage);
     }
 
     public function wanting(OutPolicy $policy): self
     {
-        return new self(
-            $this->plan,
-            $this->family,
-            $this->coverages,
-            $this->coverage,
-            $policy,
-            $this->walked,
-            $this->lines,
-        );
+        return $this->but(policy: $policy);
     }
 
     /**
@@ -251,6 +227,20 @@ final readonly class PlannedPlay
         $plan = $this->plan->atDepths($coverage->depths, $coverage->name . ' wants it.');
 
         return PlaySetting::of($plan->state, $plan->level, $plan->cast, $this->policy, $cost, $this->lines);
+    }
+
+    /** The same but for what is given. */
+    private function but(?SituationPlan $plan = null, ?Coverage $coverage = null, ?OutPolicy $policy = null): self
+    {
+        return new self(
+            $plan ?? $this->plan,
+            $this->family,
+            $this->coverages,
+            $coverage ?? $this->coverage,
+            $policy ?? $this->policy,
+            $this->walked,
+            $this->lines,
+        );
     }
 
     /** @param list<Coverage> $coverages */

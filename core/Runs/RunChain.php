@@ -151,14 +151,13 @@ final readonly class RunChain
         );
     }
 
-    /** @return array<int, array<int, float>> */
-    private static function identity(): array
+    /** @return list<list<float>> a row and a column for each of {@see self::situations()} */
+    public static function identity(): array
     {
         $size = \count(Bases::cases()) * \count(Outs::cases());
         $rows = [];
         for ($row = 0; $row < $size; ++$row) {
-            $rows[$row] = array_fill(0, $size, 0.0);
-            $rows[$row][$row] = 1.0;
+            $rows[] = [...array_fill(0, $row, 0.0), 1.0, ...array_fill(0, $size - 1 - $row, 0.0)];
         }
 
         return $rows;

@@ -19,12 +19,7 @@ final readonly class Visits
         $appearance = new PlateAppearance($rates, $advancement);
         $situations = RunChain::situations();
         $index = array_flip(array_map(static fn(Situation $one): string => $one->key(), $situations));
-        $rows = [];
-        foreach (array_keys($situations) as $to) {
-            foreach (array_keys($situations) as $from) {
-                $rows[$to][$from] = $to === $from ? 1.0 : 0.0;
-            }
-        }
+        $rows = RunChain::identity();
         foreach ($situations as $from => $situation) {
             foreach ($appearance->outcomes($situation) as $outcome) {
                 $outs = Outs::tryFrom($situation->outs->value + $outcome->outs);
@@ -38,7 +33,7 @@ final readonly class Visits
             static fn(Situation $one): array => [$one->key() === $situations[0]->key() ? 1.0 : 0.0],
             $situations,
         );
-        $solved = (new LinearSystem(array_values(array_map(array_values(...), $rows))))->solve($start);
+        $solved = (new LinearSystem($rows))->solve($start);
 
         return new self(
             array_combine(

@@ -8,6 +8,7 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\Address\SituationAddresses;
 use FoxCorner\App\Plan\PlanEdit;
 use FoxCorner\App\Plan\PlanEdits;
+use FoxCorner\App\Shared\TypedNumber;
 use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\BuntSign;
 use FoxCorner\Core\Game\Intent;
@@ -102,14 +103,11 @@ final class SetPoints extends AbstractController
     {
         $factors = [];
         foreach (Intent::cases() as $intent) {
-            $typed = str_replace(',', '.', trim($request->request->getString('times_' . $intent->value)));
-            $factors[$intent->value] = is_numeric($typed)
-                ? (float) $typed
-                : throw Refused::because(
-                    $intent->label(),
-                    '' === $typed ? 'it is empty' : "\"$typed\" is not a number",
-                    '0 to 9 times as often as we think',
-                );
+            $factors[$intent->value] = TypedNumber::read(
+                $request->request->getString('times_' . $intent->value),
+                $intent->label(),
+                '0 to 9 times as often as we think',
+            );
         }
 
         return $factors;

@@ -29,12 +29,14 @@ final readonly class CalledWhen
      */
     public static function among(array $reports, OutPolicy $policy): array
     {
+        $parted = array_map(static fn(CoverageReport $report): ?array => $report->parted($policy), $reports);
+        $known = array_filter($parted, is_array(...));
+        if ([] === $reports || \count($known) < \count($reports)) {
+            return [];
+        }
         $cheapest = [];
         for ($step = 0; $step <= self::STEPS; ++$step) {
-            $best = self::best($reports, $policy, $step / self::STEPS);
-            if (null === $best) {
-                return [];
-            }
+            $best = $reports[self::best($known, $step / self::STEPS)];
             $last = array_pop($cheapest);
             if (null !== $last && $last->report !== $best) {
                 $cheapest[] = $last;
@@ -46,16 +48,12 @@ final readonly class CalledWhen
         return $cheapest;
     }
 
-    /** @param list<CoverageReport> $reports */
-    private static function best(array $reports, OutPolicy $policy, float $chance): ?CoverageReport
+    /** @param array<int, array{float, float}> $parted by report, as {@see CoverageReport::parted()} */
+    private static function best(array $parted, float $chance): int
     {
-        [$best, $least] = [null, \INF];
-        foreach ($reports as $report) {
-            $parted = $report->parted($policy);
-            if (null === $parted) {
-                return null;
-            }
-            $cost = $chance * $parted[0] + (1 - $chance) * $parted[1];
+        [$best, $least] = [0, \INF];
+        foreach ($parted as $report => [$met, $else]) {
+            $cost = $chance * $met + (1 - $chance) * $else;
             [$best, $least] = $cost < $least ? [$report, $cost] : [$best, $least];
         }
 

@@ -89,19 +89,24 @@ final readonly class CoverageAudit
     {
         $faults = $prices = [];
         $many = $this->family->words()->many;
-        $isRare = [] !== $offence && self::met($offence) < self::RARE;
+        $isRare = [] !== $offence && OffenceLine::met($offence) < self::RARE;
+        $against = fn(PlaySetting $in): \Closure => $this->family->against($in, $coverage);
+        $ordinary = null;
         foreach ($found->cases as [$finding, $balls, $worst]) {
             if ($finding->isClose && ($isRare || ($finding->weight * $balls) / $found->plays < self::WORTH)) {
                 continue;
             }
-            $there = fn(PlaySetting $in): bool => $this->isThere($finding, $worst, $in, $coverage);
-            if ($finding->isClose && $there(($this->ordinary)())) {
+            if ($finding->isClose && $this->isThere($finding, $worst, $ordinary ??= $against(($this->ordinary)()))) {
                 $prices[] = new AuditedFinding($finding, $balls, $found->plays, $many);
                 continue;
             }
             $mend = $this->mender->of(
                 $finding,
-                static fn(Position $who, Point $to): bool => !$there($setting->moved($who, $to)),
+                fn(Position $who, Point $to): bool => !$this->isThere(
+                    $finding,
+                    $worst,
+                    $against($setting->moved($who, $to)),
+                ),
             );
             $faults[] = new AuditedFinding($finding, $balls, $found->plays, $many, $mend);
         }
@@ -109,10 +114,14 @@ final readonly class CoverageAudit
         return [self::worstFirst($faults), self::worstFirst($prices)];
     }
 
-    /** Whether a ball shows a fault in a setting. */
-    private function isThere(Finding $finding, Trial $trial, PlaySetting $setting, Coverage $coverage): bool
+    /**
+     * Whether a ball shows a fault.
+     *
+     * @param \Closure(Trial): Play $against as {@see PlayFamily::against()}
+     */
+    private function isThere(Finding $finding, Trial $trial, \Closure $against): bool
     {
-        $play = $this->family->against($setting, $coverage)($trial)->timeline();
+        $play = $against($trial)->timeline();
         foreach ($this->checks as $check) {
             foreach ($check->findings($play) as $other) {
                 if ($other->identity() === $finding->identity()) {
@@ -122,12 +131,6 @@ final readonly class CoverageAudit
         }
 
         return false;
-    }
-
-    /** @param list<OffenceLine> $offence */
-    private static function met(array $offence): float
-    {
-        return array_sum(array_map(static fn(OffenceLine $line): float => $line->isMet ? $line->share : 0.0, $offence));
     }
 
     /**

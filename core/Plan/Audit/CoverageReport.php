@@ -55,9 +55,7 @@ final readonly class CoverageReport
     /** How likely the ball is one that it is drawn up for. */
     public function met(): float
     {
-        return array_sum(
-            array_map(static fn(OffenceLine $line): float => $line->isMet ? $line->share : 0.0, $this->offence),
-        );
+        return OffenceLine::met($this->offence);
     }
 
     /** Whether this coverage has the same fault of the same fielder at the same bag. */

@@ -34,6 +34,9 @@ final readonly class AgainstMix
     private const SPEED = 0.9;
     private const SPEED_SLAP = 0.7;
 
+    private BehindFake $fake;
+    private SwungAt $swung;
+
     /**
      * @param \Closure(BuntTrial): Play $bunts
      * @param list<Play>                $tried against {@see BuntGrid::sample()}, where that is there already
@@ -43,7 +46,10 @@ final readonly class AgainstMix
         private Coverage $coverage,
         private \Closure $bunts,
         private array $tried = [],
-    ) {}
+    ) {
+        $this->fake = new BehindFake($setting, $coverage);
+        $this->swung = new SwungAt($setting, $coverage);
+    }
 
     /**
      * @param non-empty-list<OutPolicy> $policies
@@ -75,7 +81,7 @@ final readonly class AgainstMix
     {
         return match ($intent) {
             Intent::Bunt => $this->bunted($this->shown(), $policies),
-            Intent::Squeeze => $this->bunted($this->sample(BuntKind::Squeeze), $policies),
+            Intent::Squeeze => $this->bunted(self::byLength($this->sample(BuntKind::Squeeze)), $policies),
             Intent::Push => $this->bunted($this->all(self::PUSHES, BuntKind::Sacrifice), $policies),
             Intent::Drag => $this->bunted($this->drags(), $policies),
             default => array_fill_keys(
@@ -88,19 +94,24 @@ final readonly class AgainstMix
     /** What costs the same whatever out is wanted. */
     private function other(Intent $intent): float
     {
-        $fake = new BehindFake($this->setting, $this->coverage);
-        $swung = new SwungAt($this->setting, $this->coverage);
-        $spray = Spray::of($this->setting->state->context);
-        $now = $fake->staying();
+        $now = $this->fake->staying();
 
         return match ($intent) {
-            Intent::FakeAndGo => $fake->going(StealKind::Straight),
+            Intent::FakeAndGo => $this->fake->going(StealKind::Straight),
             // He walks on only where it helps them.
-            Intent::PullBack => max($now, $fake->going(StealKind::Delayed)),
-            Intent::Swing => $now + self::GROUND_SHORT * $swung->more(true, $spray, self::SPEED),
-            Intent::Slap => $now + self::GROUND_SLAP * $swung->more(false, Spray::slapped(), self::SPEED_SLAP),
-            default => $now + self::GROUND * $swung->more(false, $spray, self::SPEED),
+            Intent::PullBack => max($now, $this->fake->going(StealKind::Delayed)),
+            Intent::Swing => $now + self::GROUND_SHORT * $this->swung($intent, self::SPEED),
+            Intent::Slap => $now + self::GROUND_SLAP * $this->swung($intent, self::SPEED_SLAP),
+            default => $now + self::GROUND * $this->swung($intent, self::SPEED),
         };
+    }
+
+    /** What a ground ball of such a swing costs more than had nobody thought of a bunt. */
+    private function swung(Intent $intent, float $speed): float
+    {
+        $spray = Intent::Slap === $intent ? Spray::slapped() : Spray::of($this->setting->state->context);
+
+        return $this->swung->more($intent->isShown(), $spray, $speed);
     }
 
     /**
@@ -127,29 +138,31 @@ final readonly class AgainstMix
     /** @return list<array{Play, float}> bunts shown early: those that were tried already */
     private function shown(): array
     {
-        if ([] === $this->tried || !$this->setting->state->hasFewerThanTwoOuts()) {
-            return $this->sample(BuntKind::Sacrifice);
-        }
+        $isTried = [] !== $this->tried && $this->setting->state->hasFewerThanTwoOuts();
+
+        return self::byLength($isTried ? $this->tried : $this->sample(BuntKind::Sacrifice));
+    }
+
+    /** @return list<Play> */
+    private function sample(BuntKind $kind): array
+    {
+        return array_map($this->bunts, BuntGrid::sample($this->setting->rules, $kind));
+    }
+
+    /**
+     * @param list<Play> $plays against {@see BuntGrid::sample()}
+     *
+     * @return list<array{Play, float}> each with how often a bunt is so long
+     */
+    private static function byLength(array $plays): array
+    {
         $lengths = \count(self::LENGTHS);
 
         return array_map(
             static fn(Play $play, int $index): array => [$play, self::LENGTHS[$index % $lengths]],
-            $this->tried,
-            array_keys($this->tried),
+            $plays,
+            array_keys($plays),
         );
-    }
-
-    /** @return list<array{Play, float}> */
-    private function sample(BuntKind $kind): array
-    {
-        $spots = [];
-        foreach (BuntGrid::DIRECTIONS as $degrees) {
-            foreach (BuntGrid::REST_DISTANCES as $length => $feet) {
-                $spots[] = [$degrees, $feet, self::LENGTHS[$length]];
-            }
-        }
-
-        return $this->all($spots, $kind);
     }
 
     /** @return list<array{Play, float}> */

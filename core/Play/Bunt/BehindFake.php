@@ -25,10 +25,17 @@ use FoxCorner\Core\Runs\PlayCost;
 final readonly class BehindFake
 {
     private PlayCost $cost;
+    private ?Going $goer;
+    private Battery $battery;
+    /** s from the moment at which the pitch is caught until somebody is at the runner's next bag; INF: nobody. */
+    private float $there;
 
-    public function __construct(private PlaySetting $setting, private Coverage $coverage)
+    public function __construct(private PlaySetting $setting, Coverage $coverage)
     {
         $this->cost = $setting->cost ?? throw new \LogicException('Nothing was asked of cost.');
+        $this->goer = self::goer($setting);
+        $this->battery = Battery::onField($setting);
+        $this->there = null === $this->goer ? \INF : self::there($this->goer->to(), $setting, $coverage);
     }
 
     /** What it costs when nobody goes. */
@@ -40,51 +47,39 @@ final readonly class BehindFake
     /** What it costs when a runner goes, with the pitch or once the catcher has it; as staying where nobody can. */
     public function going(StealKind $kind): float
     {
-        $goer = $this->goer();
-        $safe = null === $goer ? null : $this->safe($goer, $kind);
-        if (null === $goer || null === $safe) {
+        if (null === $this->goer) {
             return $this->staying();
         }
+        $safe = $this->safe($this->goer, $kind);
         $on = $this->setting->situation->bases->mask();
-        $moved = self::moved($goer->from, $on);
+        $moved = self::moved($this->goer->from, $on);
         $outs = $this->setting->situation->outs->value;
 
         return $safe * $this->cost->after($moved, $outs, 0) +
-            (1 - $safe) * $this->cost->after($moved & ~(1 << ($goer->to()->value - 1)), $outs + 1, 0);
-    }
-
-    /** The chance that the foremost runner who can go gets there; null when nobody can. */
-    public function safeBy(StealKind $kind): ?float
-    {
-        $goer = $this->goer();
-
-        return null === $goer ? null : $this->safe($goer, $kind);
+            (1 - $safe) * $this->cost->after($moved & ~(1 << ($this->goer->to()->value - 1)), $outs + 1, 0);
     }
 
     private function safe(Going $goer, StealKind $kind): float
     {
-        [$rules, $level] = [$this->setting->rules, $this->setting->level];
-        $battery = Battery::onField($this->setting);
-        $race = StealRace::to($goer->to(), $battery, $rules, $level, $kind, $battery->toPlate + $this->there($goer));
+        [$rules, $level, $battery] = [$this->setting->rules, $this->setting->level, $this->battery];
+        $race = StealRace::to($goer->to(), $battery, $rules, $level, $kind, $battery->toPlate + $this->there);
 
         return $race->success($goer->thief, $goer->lead);
     }
 
-    /** s from the moment at which the pitch is caught until somebody is at the runner's next bag; INF: nobody. */
-    private function there(Going $goer): float
+    private static function there(Base $base, PlaySetting $setting, Coverage $coverage): float
     {
-        $catcher = $this->setting->cast->at(Position::Catcher);
-        $caught = Possession::atBag($catcher, $this->setting->bag(Base::Home), 0.0, 0.0);
-        $paths = new Paths($this->setting->expecting(), $this->coverage, $caught);
+        $caught = Possession::atBag($setting->cast->at(Position::Catcher), $setting->bag(Base::Home), 0.0, 0.0);
+        $paths = new Paths($setting->expecting(), $coverage, $caught);
 
-        return Receiving::at($goer->to(), $this->coverage->jobs(Branch::fieldedBy(Position::Catcher)), $paths)->there;
+        return Receiving::at($base, $coverage->jobs(Branch::fieldedBy(Position::Catcher)), $paths)->there;
     }
 
     /** The foremost runner with nobody in front of him. */
-    private function goer(): ?Going
+    private static function goer(PlaySetting $setting): ?Going
     {
-        $bases = $this->setting->situation->bases;
-        foreach ($this->setting->rules->steals ? Going::all($this->setting) : [] as $runner) {
+        $bases = $setting->situation->bases;
+        foreach ($setting->rules->steals ? Going::all($setting) : [] as $runner) {
             $isFree = Base::Home !== $runner->to() && !$bases->has($runner->to());
             if ($isFree) {
                 return $runner;

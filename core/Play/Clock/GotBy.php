@@ -28,6 +28,24 @@ final readonly class GotBy
     }
 
     /**
+     * Whether one of them, who go when they have seen the ball hit, has it in time.
+     *
+     * @param list<CastMember> $behind
+     * @param float            $ball   s at which it is at the bag
+     * @param float            $look   s between two looks
+     */
+    public function isMetByOne(array $behind, float $ball, float $look): bool
+    {
+        foreach ($behind as $who) {
+            if ($this->isMet($who, $who->reaction, $ball, $look)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
      * Whether he has it before a runner gets a second base out of it.
      *
      * @param float $starts s at which he goes

@@ -104,15 +104,9 @@ final readonly class ThrowChoice
      */
     private function isBackedUp(Base $base, array $behind, float $ball): bool
     {
-        $gotBy = new GotBy($this->setting, $this->ball->at, $base);
-        foreach ($behind as $position) {
-            $who = $this->setting->cast->at($position);
-            if ($gotBy->isMet($who, $who->reaction, $ball, self::LOOK)) {
-                return true;
-            }
-        }
+        $who = array_map($this->setting->cast->at(...), $behind);
 
-        return false;
+        return (new GotBy($this->setting, $this->ball->at, $base))->isMetByOne($who, $ball, self::LOOK);
     }
 
     /** Whoever has made a force goes on to first; null where that is not worth a throw. */

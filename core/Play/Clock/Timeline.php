@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Play\Clock;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\JobKind;
@@ -110,31 +111,31 @@ final readonly class Timeline
     /** Whether somebody has been told to be behind the throws to a bag. */
     public function isBackedUp(Base $base): bool
     {
-        foreach ($this->moves as $move) {
-            foreach ($move->jobs as $job) {
-                if ($job->isBehind($base)) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
+        return [] !== $this->behind($base);
     }
 
     /** Whether one of them has a throw to a bag that gets by, before it costs a second base. */
     public function isBackedUpInTime(ThrowOption $throw): bool
     {
         $gotBy = new GotBy($this->setting, $this->legs[0]->from->at, $throw->base);
+
+        return $gotBy->isMetByOne($this->behind($throw->base), $throw->ballThere, self::LOOK);
+    }
+
+    /** @return list<CastMember> who have been told to be behind the throws to a bag */
+    private function behind(Base $base): array
+    {
+        $behind = [];
         foreach ($this->moves as $move) {
             foreach ($move->jobs as $job) {
-                $isBehind = $job->isBehind($throw->base);
-                if ($isBehind && $gotBy->isMet($move->who, $move->who->reaction, $throw->ballThere, self::LOOK)) {
-                    return true;
+                if ($job->isBehind($base)) {
+                    $behind[] = $move->who;
+                    break;
                 }
             }
         }
 
-        return false;
+        return $behind;
     }
 
     /** @return list<TurnedBack> who charged, saw that the ball was another's, and went back to a bag */

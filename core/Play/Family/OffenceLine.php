@@ -17,6 +17,16 @@ final readonly class OffenceLine
      */
     public function __construct(public string $label, public float $share, public bool $isMet, public array $costs) {}
 
+    /**
+     * How likely it is what the coverage is drawn up for.
+     *
+     * @param list<self> $lines all that they may do
+     */
+    public static function met(array $lines): float
+    {
+        return array_sum(array_map(static fn(self $line): float => $line->isMet ? $line->share : 0.0, $lines));
+    }
+
     public function cost(OutPolicy $policy): float
     {
         return $this->costs[$policy->value];

@@ -8,7 +8,6 @@ use FoxCorner\Core\Plan\Audit\AuditedFinding;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Clock\Timeline;
-use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Practice\Need\JobNeed;
 
 /** Team defence, minute by minute: rounds as one infield first, then the plan's own situations with runners. */
@@ -136,21 +135,20 @@ final class TeamScript
      */
     private static function ball(PlannedPlay $play, array $taken): Timeline
     {
-        $balls = array_map(
-            static fn(Trial $trial): Timeline => $play->run($trial),
-            $play->family->trials($play->plan->state),
-        );
-        usort($balls, static fn(Timeline $a, Timeline $b): int => $a->called()->chance <=> $b->called()->chance);
+        $balls = array_values($play->runs($play->family->trials($play->plan->state)));
         $had = array_count_values($taken);
-        $best = null;
-        foreach ($balls as $ball) {
-            $count = $had[$ball->fieldedBy()->value] ?? 0;
-            if ($ball->called()->chance >= self::TO_BE_HAD && (null === $best || $count < $best[0])) {
-                $best = [$count, $ball];
-            }
-        }
+        $order = static fn(Timeline $ball): array => [$had[$ball->fieldedBy()->value] ?? 0, $ball->called()->chance];
+        $outs = array_values(
+            array_filter($balls, static fn(Timeline $ball): bool => $ball->called()->chance >= self::TO_BE_HAD),
+        );
+        if ([] !== $outs) {
+            usort($outs, static fn(Timeline $a, Timeline $b): int => $order($a) <=> $order($b));
 
-        return $best[1] ?? ($balls[\count($balls) - 1] ?? throw new \LogicException('A family tries something.'));
+            return $outs[0];
+        }
+        usort($balls, static fn(Timeline $a, Timeline $b): int => $a->called()->chance <=> $b->called()->chance);
+
+        return $balls[\count($balls) - 1];
     }
 
     /** @return list<int> whole minutes that make up the whole */

@@ -40,15 +40,15 @@ final readonly class ArrangeStations implements SolveWork
         $practice = $this->solved->asSeen($job, $request->whole('version', 0));
         $wish = $practice->wish()->at($practice->startsAt(), $request->text('setup'));
         $setup = $this->setups->read($wish);
-        $kept = LockedTurns::of($this->codec->read($practice), $setup->locks);
-        $solved = $this->solver->solve(PracticeOrder::of($practice, $setup)->keeping($kept));
+        $order = PracticeOrder::of($practice, $setup);
+        $old = $this->codec->read($practice);
+        $solved = $this->solver->solve($order->keeping(LockedTurns::of($old, $setup->locks)));
         $sheet = $this->codec->write($solved);
         $before = $this->setups->read($practice);
         // Where only the way to it is another, a worse sheet is not kept unasked, and another way is looked at first.
         $isAnother = $setup->seed !== $before->seed;
         if ($setup->asks($before)) {
-            $turns = LockedTurns::all($this->codec->read($practice));
-            $was = $this->solver->worth(PracticeOrder::of($practice, $setup)->keeping($turns));
+            $was = $this->solver->worth($order->keeping(LockedTurns::all($old)));
             if ($isAnother || $solved->objective < $was - self::SAME) {
                 return SolveOutcome::besideTheOld(new OtherSheet($wish->setup, $sheet, $was));
             }

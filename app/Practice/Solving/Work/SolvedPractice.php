@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Solving\Work;
 
-use FoxCorner\App\Practice\Live\RunRepository;
 use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\PracticeAsSeen;
 use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\Solving\SolveJob;
 use FoxCorner\App\Practice\Solving\SolveJobs;
@@ -20,7 +20,7 @@ final readonly class SolvedPractice
 {
     public function __construct(
         private PracticeRepository $practices,
-        private RunRepository $runs,
+        private PracticeAsSeen $asSeen,
         private SolveJobs $jobs,
         private Undo $undo,
     ) {}
@@ -36,20 +36,7 @@ final readonly class SolvedPractice
     public function asSeen(SolveJob $job, int $version): Practice
     {
         $practice = $this->of($job);
-        if ($version !== $practice->version()) {
-            throw Refused::because(
-                'practice',
-                'somebody else has changed it since this page was opened',
-                'look at what is here now and do it again',
-            );
-        }
-        if (true === $this->runs->of($practice)?->clock()->isStarted()) {
-            throw Refused::because(
-                'practice',
-                'it has begun',
-                'changes on the page of the run: who is late, who leaves, next, skip',
-            );
-        }
+        $this->asSeen->check($practice, (string) $version);
 
         return $practice;
     }
