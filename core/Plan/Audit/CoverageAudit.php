@@ -92,17 +92,18 @@ final readonly class CoverageAudit
         $isRare = [] !== $offence && OffenceLine::met($offence) < self::RARE;
         $against = fn(PlaySetting $in): \Closure => $this->family->against($in, $coverage);
         $ordinary = null;
-        foreach ($found->cases as [$finding, $balls, $worst]) {
+        foreach ($found->cases as [$finding, $balls, $worst, $check]) {
             if ($finding->isClose && ($isRare || ($finding->weight * $balls) / $found->plays < self::WORTH)) {
                 continue;
             }
-            if ($finding->isClose && $this->isThere($finding, $worst, $ordinary ??= $against(($this->ordinary)()))) {
+            if ($finding->isClose && self::isThere($check, $finding, $worst, $ordinary ??= $against(($this->ordinary)()))) {
                 $prices[] = new AuditedFinding($finding, $balls, $found->plays, $many);
                 continue;
             }
             $mend = $this->mender->of(
                 $finding,
-                fn(Position $who, Point $to): bool => !$this->isThere(
+                static fn(Position $who, Point $to): bool => !self::isThere(
+                    $check,
                     $finding,
                     $worst,
                     $against($setting->moved($who, $to)),
@@ -119,14 +120,11 @@ final readonly class CoverageAudit
      *
      * @param \Closure(Trial): Play $against as {@see PlayFamily::against()}
      */
-    private function isThere(Finding $finding, Trial $trial, \Closure $against): bool
+    private static function isThere(PlayCheck $check, Finding $finding, Trial $trial, \Closure $against): bool
     {
-        $play = $against($trial)->timeline();
-        foreach ($this->checks as $check) {
-            foreach ($check->findings($play) as $other) {
-                if ($other->identity() === $finding->identity()) {
-                    return true;
-                }
+        foreach ($check->findings($against($trial)->timeline()) as $other) {
+            if ($other->identity() === $finding->identity()) {
+                return true;
             }
         }
 

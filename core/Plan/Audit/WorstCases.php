@@ -12,7 +12,7 @@ use FoxCorner\Core\Play\Family\Trial;
 /** Of every fault that plays show the worst case, with its ball, and on how many of them it shows. */
 final readonly class WorstCases
 {
-    /** @param list<array{Finding, int, Trial}> $cases */
+    /** @param list<array{Finding, int, Trial, PlayCheck}> $cases */
     private function __construct(public array $cases, public int $plays) {}
 
     /**
@@ -28,8 +28,8 @@ final readonly class WorstCases
                     [$worst, $balls, $trial] = $cases[$finding->identity()] ?? [$finding, 0, $play->trial];
                     $cases[$finding->identity()] =
                         $finding->weight > $worst->weight
-                            ? [$finding, $balls + 1, $play->trial]
-                            : [$worst, $balls + 1, $trial];
+                            ? [$finding, $balls + 1, $play->trial, $check]
+                            : [$worst, $balls + 1, $trial, $check];
                 }
             }
         }

@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Play\Bunt;
 use FoxCorner\Core\Play\Clock\FieldedPlay;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Possession;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 
@@ -28,24 +29,19 @@ final readonly class Bunted
 
     public function play(BuntTrial $bunt): Play
     {
-        $goes = self::in($this->setting, $this->coverage, $bunt);
+        $fielded = BuntFielding::of($this->setting, $this->coverage, $bunt->ball);
+        $goes = $this->in($this->setting, $bunt, $fielded);
         if (null === $this->holding) {
             return $goes;
         }
-        $holds = self::in($this->holding, $this->coverage, $bunt);
+        $holds = $this->in($this->holding, $bunt, $fielded);
 
         return self::cost($holds) > self::cost($goes) ? $holds : $goes;
     }
 
-    private static function in(PlaySetting $setting, Coverage $coverage, BuntTrial $bunt): FieldedPlay
+    private function in(PlaySetting $setting, BuntTrial $bunt, Possession $fielded): FieldedPlay
     {
-        return new FieldedPlay(
-            $setting,
-            $coverage,
-            $bunt,
-            $bunt->ball,
-            BuntFielding::of($setting, $coverage, $bunt->ball),
-        );
+        return new FieldedPlay($setting, $this->coverage, $bunt, $bunt->ball, $fielded);
     }
 
     private static function cost(Play $play): float

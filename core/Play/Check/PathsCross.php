@@ -27,17 +27,23 @@ final readonly class PathsCross implements PlayCheck
 
     public function findings(Timeline $play): array
     {
-        $paths = [];
+        $areas = [];
         foreach (self::WHO as $position) {
             $move = $play->move($position);
             if ($move->there() > self::LOOK && [] !== $move->jobs) {
-                $paths[$position->value] = self::looks($move);
+                $areas[$position->value] = self::area($move);
             }
         }
-        $findings = [];
-        foreach ($paths as $one => $way) {
-            foreach ($paths as $other => $otherWay) {
-                $at = $other > $one ? self::meet($way, $otherWay) : null;
+        $findings = $ways = [];
+        foreach ($areas as $one => $area) {
+            foreach ($areas as $other => $otherArea) {
+                if ($other <= $one || self::areApart($area, $otherArea)) {
+                    continue;
+                }
+                $at = self::meet(
+                    $ways[$one] ??= self::looks($play->moves[$one]),
+                    $ways[$other] ??= self::looks($play->moves[$other]),
+                );
                 if (null !== $at && !self::yields($play, Position::from($one), Position::from($other))) {
                     $findings[] = self::finding($play, Position::from($one), Position::from($other), $at);
                 }
@@ -57,6 +63,30 @@ final readonly class PathsCross implements PlayCheck
             $other => $other === $play->fieldedBy() && $play->move($one)->covers($made->base),
             default => false,
         };
+    }
+
+    /** @return array{float, float, float, float} ft: the box in which he runs, left, right, near, far */
+    private static function area(Move $move): array
+    {
+        $across = $ahead = [];
+        foreach ($move->track->keyframes as $frame) {
+            $across[] = $frame->point->x;
+            $ahead[] = $frame->point->y;
+        }
+
+        return [min($across), max($across), min($ahead), max($ahead)];
+    }
+
+    /**
+     * @param array{float, float, float, float} $one
+     * @param array{float, float, float, float} $other
+     */
+    private static function areApart(array $one, array $other): bool
+    {
+        return $one[1] + self::TOO_CLOSE < $other[0] ||
+            $other[1] + self::TOO_CLOSE < $one[0] ||
+            $one[3] + self::TOO_CLOSE < $other[2] ||
+            $other[3] + self::TOO_CLOSE < $one[2];
     }
 
     /** @return list<Point> while the fielder is on the way */

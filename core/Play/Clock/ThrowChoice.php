@@ -88,7 +88,7 @@ final readonly class ThrowChoice
                     $base,
                     $chance,
                     $isTaken ? $this->ball->clean * (1 - $caught) : 0.0,
-                    $this->isBackedUp($base, $receiving->behind, $throw->arrives),
+                    $isTaken && $this->isBackedUp($base, $receiving->behind, $throw->arrives),
                     $then->inHand ?? 0.0,
                 ),
             null === $then ? 0.0 : $chance * $then->inHand,
