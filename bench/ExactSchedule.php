@@ -59,24 +59,10 @@ final class ExactSchedule
             $this->round($round);
         }
         foreach ($this->problem->needs as $index => $need) {
-            $station = (int) array_search(
-                $need->station,
-                array_map(static fn(Station $one): string => $one->id, $this->problem->stations),
-                true,
-            );
             $gain = [];
-            for ($round = 0; $round < $this->problem->rounds; ++$round) {
-                foreach ($this->sizes($station) as $size) {
-                    if (\in_array($need->position, $this->problem->stations[$station]->positions, true)) {
-                        $gain[] = \sprintf(
-                            '- %d g_%d_%d_%d_%d',
-                            $this->problem->stations[$station]->repetitions($size, $this->problem->roundMinutes),
-                            $round,
-                            $station,
-                            $need->position,
-                            $size,
-                        );
-                    }
+            foreach ($this->problem->stations as $station => $one) {
+                if (($one->way ?? $one->id) === $need->station && \in_array($need->position, $one->positions, true)) {
+                    array_push($gain, ...$this->gain($station, $need->position));
                 }
             }
             $this->rows[] = "z_$index " . implode(' ', $gain) . ' <= 0';
@@ -92,6 +78,26 @@ final class ExactSchedule
             "\nBinary\n " .
             implode("\n ", array_keys($this->binaries)) .
             "\nEnd\n";
+    }
+
+    /** @return list<string> what a station gives a position, as terms */
+    private function gain(int $station, int $position): array
+    {
+        $gain = [];
+        for ($round = 0; $round < $this->problem->rounds; ++$round) {
+            foreach ($this->sizes($station) as $size) {
+                $gain[] = \sprintf(
+                    '- %d g_%d_%d_%d_%d',
+                    $this->problem->stations[$station]->repetitions($size, $this->problem->roundMinutes),
+                    $round,
+                    $station,
+                    $position,
+                    $size,
+                );
+            }
+        }
+
+        return $gain;
     }
 
     private function round(int $round): void
@@ -139,6 +145,13 @@ final class ExactSchedule
                 ' <= ' .
                 ([] === $group ? 0 : 1);
         }
+        $must = null === $one->must ? [] : $this->group($round, $station, $one->must);
+        if (null !== $one->must && [] !== $sizes) {
+            $this->rows[] =
+                implode(' + ', $this->runs($round, $station)) .
+                ([] === $must ? '' : ' - ' . implode(' - ', $must)) .
+                ' <= 0';
+        }
         foreach ($one->positions as $position) {
             $at = $this->group($round, $station, $position);
             foreach ($sizes as $size) {
@@ -163,7 +176,8 @@ final class ExactSchedule
                 $have[$piece] ??= 0;
             }
             foreach ($this->problem->stations as $other => $two) {
-                if ($other > $station && $one->ground->conflictsWith($two->ground)) {
+                $isOne = ($one->way ?? $one->id) === ($two->way ?? $two->id);
+                if ($other > $station && ($isOne || $one->ground->conflictsWith($two->ground))) {
                     $this->rows[] =
                         implode(' + ', [...$this->runs($round, $station), ...$this->runs($round, $other)]) . ' <= 1';
                 }

@@ -42,6 +42,9 @@ final class KeptRules
             if (\count($group) < $station->min || \count($group) > $station->max) {
                 $broken[] = "round $number, $station->id: " . \count($group) . ' players';
             }
+            if (null !== $station->must && !\in_array($station->must, $group, true)) {
+                $broken[] = "round $number, $station->id: nobody at $station->must";
+            }
             $helpers += $station->helpers;
             foreach ($station->equipment as $piece => $pieces) {
                 $used[$piece] = ($used[$piece] ?? 0) + $pieces;
@@ -60,8 +63,12 @@ final class KeptRules
                     $station->throwsPerRep * $station->repetitions(\count($group), $problem->roundMinutes);
             }
             foreach (array_keys($groups) as $other) {
-                if ($other > $at && $station->ground->conflictsWith($problem->stations[$other]->ground)) {
-                    $broken[] = "round $number: $station->id is in the way of {$problem->stations[$other]->id}";
+                $two = $problem->stations[$other];
+                if ($other > $at && ($two->way ?? $two->id) === ($station->way ?? $station->id)) {
+                    $broken[] = "round $number: $station->id and $two->id are one station";
+                }
+                if ($other > $at && $station->ground->conflictsWith($two->ground)) {
+                    $broken[] = "round $number: $station->id is in the way of $two->id";
                 }
             }
         }

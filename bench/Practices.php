@@ -6,6 +6,7 @@ namespace FoxCorner\Bench;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Segment;
+use FoxCorner\Core\Practice\Receiver;
 use FoxCorner\Core\Practice\Station\Area;
 use FoxCorner\Core\Practice\Station\Ground;
 use FoxCorner\Core\Practice\Station\Station;
@@ -31,7 +32,8 @@ final class Practices
         );
         $what = $needs = [];
         for ($index = 1; $index <= $stations; ++$index) {
-            $what[] = $station = self::station($random, "s$index");
+            $station = self::station($random, "s$index");
+            array_push($what, ...self::received($random, $station));
             foreach ($station->positions as $position) {
                 $needs[] = new StationNeed(
                     "n$index-$position",
@@ -46,15 +48,47 @@ final class Practices
         return new StationProblem($who, $what, $needs, $random->getInt(1, 4), ['net' => 1], $rounds, 8.0);
     }
 
+    /**
+     * Now and then somebody or something has to receive: the net, a helper, or one of the group.
+     *
+     * @return non-empty-list<Station>
+     */
+    private static function received(Randomizer $random, Station $station): array
+    {
+        if (0 === $station->throwsPerRep || 0 !== $random->getInt(0, 1)) {
+            return [$station];
+        }
+        $way = static fn(Receiver $receiver): Station => new Station(
+            "$station->id/$receiver->value",
+            $station->positions,
+            $station->min + (Receiver::Player === $receiver ? 1 : 0),
+            $station->max,
+            $station->atOnce,
+            $station->secondsPerRep,
+            $station->throwsPerRep,
+            $station->helpers + $receiver->helpers(),
+            $receiver->pieces() + $station->equipment,
+            $station->ground,
+            $station->tosses,
+            $station->id,
+            Receiver::Player === $receiver,
+            $station->must,
+        );
+
+        return array_map($way, Receiver::TAKES_THROWS);
+    }
+
     private static function station(Randomizer $random, string $id): Station
     {
         $min = $random->getInt(1, 2);
         $point = static fn(): Point => Point::of($random->getInt(-60, 60), $random->getInt(0, 120));
         $lanes = 1 === $random->getInt(0, 1) ? [Segment::of($point(), $point())] : [];
 
+        $positions = self::positions($random, 4);
+
         return new Station(
             $id,
-            self::positions($random, 4),
+            $positions,
             $min,
             $min + $random->getInt(1, 4),
             $random->getInt(1, 2),
@@ -67,6 +101,7 @@ final class Practices
                 [Area::circle(Point::of($random->getInt(-70, 70), $random->getInt(0, 140)), $random->getInt(8, 20))],
                 $lanes,
             ),
+            must: 0 === $random->getInt(0, 5) ? $positions[0] : null,
         );
     }
 

@@ -12,18 +12,18 @@ final class ScheduleTimings
     /** Players, stations, rounds and seed of small ones that the exact solver is done with in a minute. */
     private const SMALL = [
         [7, 4, 3, 1],
-        [8, 4, 3, 2],
         [9, 4, 3, 3],
         [6, 4, 2, 6],
         [7, 4, 3, 7],
         [9, 4, 3, 9],
-        [9, 4, 4, 10],
-        [7, 4, 4, 11],
         [6, 4, 2, 12],
-        [7, 4, 3, 13],
-        [8, 4, 3, 14],
         [9, 4, 3, 15],
         [6, 4, 2, 18],
+        [8, 4, 2, 22],
+        [9, 4, 2, 23],
+        [8, 4, 3, 24],
+        [9, 4, 3, 25],
+        [9, 4, 2, 27],
     ];
     private const RANDOM = 2000;
 

@@ -74,6 +74,10 @@ final class ScheduleInput
                     ),
                 ),
             ),
+            false,
+            $station->has('way') ? $station->id('way') : null,
+            true === $station->flag('one_receives'),
+            $station->wholeOrNull('must'),
         );
     }
 

@@ -86,6 +86,8 @@ final class LockedTurns
                 $player->id,
                 $station->drill,
                 Position::ofNumber($player->position),
+                false,
+                $station->receiver,
             ),
             $station->players,
         );

@@ -26,7 +26,7 @@ final readonly class SheetCodec
                     'kind',
                     'start',
                     'minutes',
-                    'stations' => ['drill', 'players' => self::PLAYER, 'repetitions', 'helpers'],
+                    'stations' => ['drill', 'players' => self::PLAYER, 'repetitions', 'helpers', 'receiver'],
                     'waiting' => self::PLAYER,
                     'away' => self::PLAYER,
                 ],

@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Practice;
 
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\People\Limit;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
@@ -31,6 +32,9 @@ final readonly class Drill
      * @param bool                    $fitsIndoors   whether it can be done in a hall
      * @param bool                    $tosses        whether the players toss or throw softly to each other
      * @param RuleNeed|null           $needs         a rule without which there is no use for it
+     * @param bool                    $isReceived    whether somebody or something has to take its throws that the group
+     *                                               does not bring: {@see Receiver}
+     * @param Position|null           $neverWithout  somebody works there, or a helper stands in
      *
      * @throws Problem when no group fits it, or it serves nobody
      */
@@ -58,6 +62,8 @@ final readonly class Drill
         public bool $fitsIndoors = false,
         public bool $tosses = false,
         public ?RuleNeed $needs = null,
+        public bool $isReceived = false,
+        public ?Position $neverWithout = null,
     ) {
         OutOfRange::unlessBetween('largest group', $max, 1, 30, 'players');
         OutOfRange::unlessBetween('smallest group', $min, 1, $max, 'players, not above the largest group');
@@ -70,10 +76,31 @@ final readonly class Drill
         }
     }
 
-    /** Repetitions that each of a group gets in so many minutes: floor(length / (seconds × turns)). */
-    public function repetitions(int $group, int $minutes): int
+    /** Repetitions that each of a group gets in so many minutes. */
+    public function repetitions(int $group, int $minutes, ?Receiver $receiver = null): int
     {
-        return $group < 1 ? 0 : intdiv($minutes * 60, $this->secondsPerRep * (int) ceil($group / $this->atOnce));
+        return Repetitions::each($group, $this->atOnce, $this->secondsPerRep, $minutes, Receiver::Player === $receiver);
+    }
+
+    /**
+     * In which ways a place is filled that the group does not fill, the least costly first.
+     *
+     * @return non-empty-list<Receiver|null> null: there is none
+     */
+    public function receivers(): array
+    {
+        return match (true) {
+            null !== $this->neverWithout => [null, Receiver::StandIn],
+            !$this->isReceived => [null],
+            $this->min < $this->max => Receiver::TAKES_THROWS,
+            default => [Receiver::Net, Receiver::Helper],
+        };
+    }
+
+    /** The fewest with whom it can be run: one more where one of them receives. */
+    public function least(?Receiver $receiver): int
+    {
+        return $this->min + (Receiver::Player === $receiver ? 1 : 0);
     }
 
     /** Whether an arm with a limit may work at it: game throws, soft ones, or none at all. */

@@ -10,9 +10,10 @@ use FoxCorner\Core\People\Position;
 final readonly class KeptTurn
 {
     /**
-     * @param int         $round  from 0
-     * @param string|null $drill  null: at no station
-     * @param bool        $isAway whether he has not come yet, or has left
+     * @param int           $round    from 0
+     * @param string|null   $drill    null: at no station
+     * @param bool          $isAway   whether he has not come yet, or has left
+     * @param Receiver|null $receiver who takes the throws of that group
      */
     public function __construct(
         public int $round,
@@ -20,5 +21,6 @@ final readonly class KeptTurn
         public ?string $drill,
         public ?Position $position = null,
         public bool $isAway = false,
+        public ?Receiver $receiver = null,
     ) {}
 }

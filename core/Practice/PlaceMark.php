@@ -15,7 +15,7 @@ final readonly class PlaceMark
     {
         return match ($this->sign) {
             'H' => 'helper',
-            'N' => 'net',
+            'N' => 'net or receiver',
             'S' => 'screen',
             'B' => 'bucket',
             'C' => 'cone',

@@ -35,6 +35,8 @@ final readonly class Round
     /** Repetitions that each player of a station gets. */
     public function repetitions(Drill $drill): int
     {
-        return $drill->repetitions(\count($this->stations()[$drill->key] ?? []), $this->block->minutes);
+        $turns = $this->stations()[$drill->key] ?? [];
+
+        return [] === $turns ? 0 : $drill->repetitions(\count($turns), $this->block->minutes, $turns[0]->receiver);
     }
 }

@@ -28,14 +28,25 @@ final readonly class Scheduler
     /** Among the pieces of a practice: somebody who hits. */
     private const HITS = 'somebody who hits';
 
-    /** @var list<Drill> */
+    /** @var list<Drill> by station */
     private array $drills;
+    /** @var list<Receiver|null> by station: each way to run a drill is one */
+    private array $receivers;
     /** @var list<Block> */
     private array $blocks;
 
     private function __construct(private PracticeRequest $request)
     {
-        $this->drills = array_values($request->drills);
+        $drills = $receivers = [];
+        foreach ($request->drills as $drill) {
+            foreach ($drill->receivers() as $receiver) {
+                if (Receiver::Net !== $receiver || ($request->equipment[Receiver::PIECE] ?? 0) > 0) {
+                    $drills[] = $drill;
+                    $receivers[] = $receiver;
+                }
+            }
+        }
+        [$this->drills, $this->receivers] = [$drills, $receivers];
         $this->blocks = $request->time->rounds();
     }
 
@@ -90,7 +101,15 @@ final readonly class Scheduler
 
         return new StationProblem(
             array_map(self::player(...), $this->request->players),
-            array_map(fn(Drill $drill): Station => $this->station($drill, $asked[$drill->key] ?? []), $this->drills),
+            array_map(
+                fn(Drill $drill, ?Receiver $receiver): Station => $this->station(
+                    $drill,
+                    $receiver,
+                    $asked[$drill->key] ?? [],
+                ),
+                $this->drills,
+                $this->receivers,
+            ),
             array_map(
                 static fn(DrillNeed $need): StationNeed => new StationNeed(
                     $need->key(),
@@ -110,20 +129,25 @@ final readonly class Scheduler
     }
 
     /** @param list<int> $asked positions that need it tonight; where nobody does, it serves whom it can */
-    private function station(Drill $drill, array $asked): Station
+    private function station(Drill $drill, ?Receiver $receiver, array $asked): Station
     {
+        $must = null === $receiver && null !== $drill->neverWithout ? [$drill->neverWithout->value] : [];
+
         return new Station(
-            $drill->key,
-            [] === $asked ? $drill->positions() : $asked,
-            $drill->min,
+            null === $receiver ? $drill->key : $drill->key . '/' . $receiver->value,
+            [] === $asked ? $drill->positions() : array_values(array_unique([...$asked, ...$must])),
+            $drill->least($receiver),
             $drill->max,
             $drill->atOnce,
             $drill->secondsPerRep,
             $drill->throwsPerRep,
-            max($drill->helpers, $this->request->isWatched ? 1 : 0),
-            ($drill->isHit ? [self::HITS => 1] : []) + $drill->equipment,
+            max($drill->helpers + ($receiver?->helpers() ?? 0), $this->request->isWatched ? 1 : 0),
+            ($drill->isHit ? [self::HITS => 1] : []) + ($receiver?->pieces() ?? []) + $drill->equipment,
             $this->request->placement->places[$drill->key]->ground(),
             $drill->tosses,
+            $drill->key,
+            Receiver::Player === $receiver,
+            $must[0] ?? null,
         );
     }
 
@@ -146,24 +170,35 @@ final readonly class Scheduler
         $players = array_flip(
             array_map(static fn(RosterPlayer $player): string => $player->id, $this->request->players),
         );
-        $stations = array_flip(array_keys($this->request->drills));
         $held = [];
         foreach ($this->request->kept as $turn) {
+            $station = $this->stationOf($turn);
             if (
                 isset($players[$turn->player]) &&
                 $turn->round < \count($this->blocks) &&
-                (null === $turn->drill || isset($stations[$turn->drill]))
+                (null === $turn->drill || null !== $station)
             ) {
-                $held[] = new HeldTurn(
-                    $turn->round,
-                    $players[$turn->player],
-                    null === $turn->drill ? null : $stations[$turn->drill],
-                    $turn->position->value ?? 0,
-                );
+                $held[] = new HeldTurn($turn->round, $players[$turn->player], $station, $turn->position->value ?? 0);
             }
         }
 
         return $held;
+    }
+
+    /** The station at which a kept turn is: its drill in its way, or where that is gone in the first that there is. */
+    private function stationOf(KeptTurn $turn): ?int
+    {
+        $first = null;
+        foreach ($this->drills as $index => $drill) {
+            if ($drill->key === $turn->drill) {
+                if ($this->receivers[$index] === $turn->receiver) {
+                    return $index;
+                }
+                $first ??= $index;
+            }
+        }
+
+        return $first;
     }
 
     private function schedule(StationPlan $plan): Schedule
@@ -200,6 +235,7 @@ final readonly class Scheduler
                     $this->request->players[$player],
                     $this->drills[$station],
                     Position::ofNumber($position),
+                    $this->receivers[$station],
                 );
                 $busy[$player] = true;
             }

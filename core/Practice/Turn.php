@@ -10,7 +10,12 @@ use FoxCorner\Core\People\RosterPlayer;
 /** One player at one station in one round, working at one position. */
 final readonly class Turn
 {
-    public function __construct(public RosterPlayer $player, public Drill $drill, public Position $position) {}
+    public function __construct(
+        public RosterPlayer $player,
+        public Drill $drill,
+        public Position $position,
+        public ?Receiver $receiver = null,
+    ) {}
 
     public function needKey(): string
     {

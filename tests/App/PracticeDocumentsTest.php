@@ -35,7 +35,8 @@ final class PracticeDocumentsTest extends AppTestCase
         self::assertEquals($sheet, $codec->read($this->practice($now, '{"helpers":[]}')));
         self::assertEquals(
             ['version' => 1] + (array) json_decode(self::document('sheet-1'), true),
-            json_decode($now, true),
+            json_decode(str_replace(',"receiver":null', '', $now), true),
+            'it knew of no receivers',
         );
     }
 

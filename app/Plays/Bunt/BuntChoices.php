@@ -7,11 +7,12 @@ namespace FoxCorner\App\Plays\Bunt;
 use FoxCorner\App\Plan\Address\Choice;
 use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\Core\Game\BuntOutlook;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\IntentMix;
+use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Bunt\BuntGrid;
 use FoxCorner\Core\Play\Bunt\BuntKind;
 use FoxCorner\Core\Play\Bunt\BuntTrial;
+use FoxCorner\Core\Play\Bunt\PoppedUp;
 
 /** The directions, the lengths and the kinds of bunt to pick from. */
 final readonly class BuntChoices
@@ -25,6 +26,7 @@ final readonly class BuntChoices
      * @param list<Choice>          $lengths
      * @param list<BuntKind>        $kinds   that make sense here
      * @param array<string, string> $stays   parameters of a form that picks the kind
+     * @param list<PoppedUp>        $popped  what becomes of it in the air; none with two out, where nobody waits
      */
     private function __construct(
         public array $ways,
@@ -34,6 +36,7 @@ final readonly class BuntChoices
         public array $stays,
         public BuntOutlook $outlook,
         public IntentMix $mix,
+        public array $popped,
     ) {}
 
     /** Whether a bunt is likely, and what speaks for it, as a sentence. */
@@ -52,8 +55,9 @@ final readonly class BuntChoices
         return $share > 0.01 ? (string) round(1 / $share) : 'a hundred or more';
     }
 
-    public static function of(SituationAddress $address, BuntTrial $bunt, GameState $state): self
+    public static function of(SituationAddress $address, BuntTrial $bunt, PlannedPlay $play): self
     {
+        $state = $play->plan->state;
         $ways = $lengths = [];
         foreach (BuntGrid::DIRECTIONS as $index => $degrees) {
             $ways[] = new Choice(
@@ -80,6 +84,9 @@ final readonly class BuntChoices
             $address->with(['situation' => null, 'how' => null]),
             BuntOutlook::of($state),
             IntentMix::of($state),
+            $state->hasFewerThanTwoOuts() && null !== $play->coverage
+                ? PoppedUp::all($bunt->kind->change($play->setting()), $play->coverage)
+                : [],
         );
     }
 }

@@ -77,7 +77,7 @@ final readonly class BuntControls implements FamilyControls
 
     public function choices(SituationAddress $address, PlannedPlay $play, PlayCost $cost): BuntChoices
     {
-        return BuntChoices::of($address, $this->trial($address->trial, $play->plan->state), $play->plan->state);
+        return BuntChoices::of($address, $this->trial($address->trial, $play->plan->state), $play);
     }
 
     public function folder(): string

@@ -42,6 +42,7 @@ final class DrillDraft
     public ?int $buckets = 1;
     public bool $isHit = false;
     public bool $fitsIndoors = false;
+    public bool $isReceived = false;
     /** One a line, as the four after it. */
     public ?string $steps = null;
     public ?string $points = null;
@@ -67,9 +68,10 @@ final class DrillDraft
             $drill->throwsPerRep,
             $drill->helpers,
         ];
-        [$draft->isHit, $draft->fitsIndoors, $draft->buckets] = [
+        [$draft->isHit, $draft->fitsIndoors, $draft->isReceived, $draft->buckets] = [
             $drill->isHit,
             $drill->fitsIndoors,
+            $drill->isReceived,
             $drill->equipment['bucket of balls'] ?? 0,
         ];
         [$draft->steps, $draft->points, $draft->mistakes, $draft->progression, $draft->cautions] = array_map(
@@ -146,6 +148,7 @@ final class DrillDraft
             Lines::of($this->cautions),
             $this->isHit,
             $this->fitsIndoors,
+            isReceived: $this->isReceived,
         );
     }
 

@@ -98,6 +98,10 @@ final class DrillForm extends AbstractType
         }
         $builder
             ->add('isHit', CheckboxType::class, ['label' => 'A helper has to hit the balls', 'required' => false])
+            ->add('isReceived', CheckboxType::class, [
+                'label' => 'Somebody or a net has to receive its throws',
+                'required' => false,
+            ])
             ->add('fitsIndoors', CheckboxType::class, ['label' => 'Can be done in a hall', 'required' => false])
             ->add('version', VersionField::class);
     }

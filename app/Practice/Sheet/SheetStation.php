@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Sheet;
 
+use FoxCorner\Core\Practice\Receiver;
+
 /** A station in a round. */
 final readonly class SheetStation
 {
     /**
      * @param list<SheetPlayer> $players
-     * @param list<string>      $helpers names
+     * @param list<string>      $helpers  names
+     * @param Receiver|null     $receiver who takes the throws; null: nobody has to
      */
     public function __construct(
         public string $drill,
         public array $players,
         public int $repetitions,
         public array $helpers = [],
+        public ?Receiver $receiver = null,
     ) {}
 }

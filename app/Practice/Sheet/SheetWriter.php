@@ -27,10 +27,12 @@ final class SheetWriter
         $rounds = [];
         $duties = [];
         foreach ($schedule->rounds as $round) {
+            $stations = $round->stations();
             $duties =
                 $helpers->duties(
-                    array_map(static fn(array $turns) => $turns[0]->drill, array_values($round->stations())),
+                    array_map(static fn(array $turns) => $turns[0]->drill, array_values($stations)),
                     $duties,
+                    array_map(static fn(array $turns): int => $turns[0]->receiver?->helpers() ?? 0, $stations),
                 ) + $duties;
             $rounds[$round->block->start] = self::round($round, $duties);
         }
@@ -70,6 +72,7 @@ final class SheetWriter
                 array_map(static fn(Turn $turn): SheetPlayer => self::player($turn->player, $turn->position), $turns),
                 $round->repetitions($turns[0]->drill),
                 $duties[$key],
+                $turns[0]->receiver,
             );
         }
 

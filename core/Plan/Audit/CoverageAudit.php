@@ -96,7 +96,10 @@ final readonly class CoverageAudit
             if ($finding->isClose && ($isRare || ($finding->weight * $balls) / $found->plays < self::WORTH)) {
                 continue;
             }
-            if ($finding->isClose && self::isThere($check, $finding, $worst, $ordinary ??= $against(($this->ordinary)()))) {
+            if (
+                $finding->isClose &&
+                self::isThere($check, $finding, $worst, $ordinary ??= $against(($this->ordinary)()))
+            ) {
                 $prices[] = new AuditedFinding($finding, $balls, $found->plays, $many);
                 continue;
             }

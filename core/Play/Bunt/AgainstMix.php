@@ -34,6 +34,9 @@ final readonly class AgainstMix
     private const SPEED = 0.9;
     private const SPEED_SLAP = 0.7;
 
+    /** Of bunts in fair ground: how many go up, not down; the level of who is asked to bunt at all (ours). */
+    private const POPPED = 0.12;
+
     private BehindFake $fake;
     private SwungAt $swung;
 
@@ -80,8 +83,12 @@ final readonly class AgainstMix
     private function costs(Intent $intent, array $policies): array
     {
         return match ($intent) {
-            Intent::Bunt => $this->bunted($this->shown(), $policies),
-            Intent::Squeeze => $this->bunted(self::byLength($this->sample(BuntKind::Squeeze)), $policies),
+            Intent::Bunt => $this->orPopped(BuntKind::Sacrifice, $this->bunted($this->shown(), $policies), $policies),
+            Intent::Squeeze => $this->orPopped(
+                BuntKind::Squeeze,
+                $this->bunted(self::byLength($this->sample(BuntKind::Squeeze)), $policies),
+                $policies,
+            ),
             Intent::Push => $this->bunted($this->all(self::PUSHES, BuntKind::Sacrifice), $policies),
             Intent::Drag => $this->bunted($this->drags(), $policies),
             default => array_fill_keys(
@@ -89,6 +96,30 @@ final readonly class AgainstMix
                 $this->other($intent),
             ),
         };
+    }
+
+    /**
+     * Now and then it goes up.
+     *
+     * @param array<string, float>      $down     what it costs on the ground, by the policy's value
+     * @param non-empty-list<OutPolicy> $policies
+     *
+     * @return array<string, float>
+     */
+    private function orPopped(BuntKind $kind, array $down, array $policies): array
+    {
+        $all = PoppedUp::all($kind->change($this->setting), $this->coverage);
+        if ([] === $all) {
+            return $down;
+        }
+        $costs = array_map(static fn(float $cost): float => (1 - self::POPPED) * $cost, $down);
+        foreach ($all as $popped) {
+            foreach ($popped->costs($policies) as $policy => $cost) {
+                $costs[$policy] += (self::POPPED / \count($all)) * $cost;
+            }
+        }
+
+        return $costs;
     }
 
     /** What costs the same whatever out is wanted. */

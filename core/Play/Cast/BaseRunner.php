@@ -61,6 +61,14 @@ final readonly class BaseRunner
         return new self($this->base, $this->lead, \INF, $this->legs, $this->basePath, $this->motion);
     }
 
+    /** The same runner, who goes so much later: he has to see a ball come down first. */
+    public function later(float $seconds): self
+    {
+        $delay = $this->startDelay + $seconds;
+
+        return new self($this->base, $this->lead, $delay, $this->legs, $this->basePath, $this->motion);
+    }
+
     public function stays(): bool
     {
         return \INF === $this->startDelay;

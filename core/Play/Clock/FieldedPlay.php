@@ -16,6 +16,8 @@ use FoxCorner\Core\Play\Scheme\Job;
 /** A ball on the ground that somebody fields and throws: light enough for a map of hundreds until it is drawn. */
 final readonly class FieldedPlay implements Play
 {
+    /** s by which a runner whom nobody forces sees himself beaten, so that he stops and is chased (ours). */
+    private const SEES_IT = 0.4;
     /** s between the drawn points of a rolling ball. */
     private const ROLL_SAMPLE = 0.25;
 
@@ -60,7 +62,23 @@ final readonly class FieldedPlay implements Play
             $this->ballTrack($made),
             RunnerTracks::of($this->setting),
             $this->events($made),
+            caught: $this->caught($made),
         );
+    }
+
+    /** He is beaten by so much that he does not slide into the tag but hangs between the bases. */
+    private function caught(ThrowOption $made): ?CaughtBetween
+    {
+        foreach ($made->isForce || $made->margin() < self::SEES_IT ? [] : $this->setting->runners as $runner) {
+            if ($made->base === ($runner->base->next() ?? Base::Home) && !$runner->stays()) {
+                $path = $this->setting->rules->basePath;
+                $off = min($path, $runner->lead + $runner->legs->distanceAfter($made->outAt - $runner->startDelay));
+
+                return new CaughtBetween($runner->base, $off, false, $path - $off);
+            }
+        }
+
+        return null;
     }
 
     /** @return non-empty-list<Leg> */

@@ -162,6 +162,20 @@ final readonly class PlaySetting
         return $this->but(runners: $runners);
     }
 
+    /** The same with runners who see a ball in the air for so long: whoever must go leaves then, others stay. */
+    public function inTheAir(float $seconds): self
+    {
+        $bases = $this->situation->bases;
+        $runners = array_map(
+            static fn(BaseRunner $runner): BaseRunner => $bases->forces($runner->base)
+                ? $runner->later($seconds)
+                : $runner->staying(),
+            $this->runners,
+        );
+
+        return $this->but(runners: $runners);
+    }
+
     /** Whether a runner is on whom nobody forces. */
     public function hasChoice(): bool
     {

@@ -63,10 +63,11 @@ final readonly class Helpers
      *
      * @param list<Drill>                 $drills that run at the same time, within the helpers' number
      * @param array<string, list<string>> $before names by the drill's key
+     * @param array<string, int>          $more   helpers who receive, beside those of the drill
      *
      * @return array<string, list<string>> names by the drill's key
      */
-    public function duties(array $drills, array $before): array
+    public function duties(array $drills, array $before, array $more = []): array
     {
         $duties = array_fill_keys(array_map(static fn(Drill $drill): string => $drill->key, $drills), []);
         $free = array_column($this->people, null, 'name');
@@ -74,7 +75,7 @@ final readonly class Helpers
         usort($drills, static fn(Drill $a, Drill $b): int => [$b->isHit, $b->helpers] <=> [$a->isHit, $a->helpers]);
         foreach ([true, false] as $onlyIfBefore) {
             foreach ($drills as $drill) {
-                while (\count($duties[$drill->key]) < $drill->helpers) {
+                while (\count($duties[$drill->key]) < $drill->helpers + ($more[$drill->key] ?? 0)) {
                     $name = self::next(
                         $free,
                         $drill,

@@ -12,6 +12,7 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\Place;
+use FoxCorner\Core\Practice\Receiver;
 use FoxCorner\Core\Practice\SkillFamily;
 
 /**
@@ -202,11 +203,38 @@ final readonly class StationChoice
             $drill->helpers > $this->helpers->all => \sprintf('needs %d helpers', $drill->helpers),
             $drill->isHit && 0 === $this->helpers->whoHit => 'needs somebody who hits',
             [] !== $short => \sprintf('needs %d × %s', $drill->equipment[key($short)], key($short)),
+            !$this->isFilled($drill, $who) => null === $drill->neverWithout
+                ? 'needs a net, a helper or a player more to receive'
+                : \sprintf('needs a %s, or a helper who stands in', lcfirst($drill->neverWithout->label())),
             !$this->part->holds($drill, $this->somewhere($drill), $this->diamond) => FieldPart::Hall === $this->part
                 ? 'does not fit into a hall'
                 : 'does not fit on that part of the field',
             default => null,
         };
+    }
+
+    /**
+     * Whether there is somebody or something for every place.
+     *
+     * @param array<RosterPlayer> $who can work there
+     */
+    private function isFilled(Drill $drill, array $who): bool
+    {
+        $one = $drill->neverWithout;
+        $isThere =
+            null === $one || [] !== array_filter($who, static fn(RosterPlayer $player): bool => $player->plays($one));
+        foreach ($drill->receivers() as $receiver) {
+            if (
+                (Receiver::Net !== $receiver || ($this->equipment[Receiver::PIECE] ?? 0) > 0) &&
+                $drill->helpers + ($receiver?->helpers() ?? 0) <= $this->helpers->all &&
+                $drill->least($receiver) <= \count($who) &&
+                (null !== $receiver || $isThere)
+            ) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Where it would be without the others. */

@@ -44,6 +44,7 @@ final readonly class BuntDrills implements DrillFamily
                 needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                isReceived: true,
                 steps: [
                     'Fielders at bunt depth, the helper rolls from the plate, left, right and middle in turn.',
                     'The catcher calls the base before the ball is picked up; everybody repeats it.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Drill;
 
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\DrillPlace;
 use FoxCorner\Core\Practice\RuleNeed;
@@ -208,8 +209,9 @@ final readonly class BuntTeamDrills implements DrillFamily
                 needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'helmet' => 1],
+                neverWithout: Position::Pitcher,
                 steps: [
-                    'A pitcher is always in it; where none is free, a grown-up stands in the circle and covers.',
+                    'A pitcher is always in it; where none is free, a helper stands in the circle and covers.',
                     'The helper mixes a drag up the first line, a slap at short, a push past the pitcher.',
                     'A runner in a helmet leaves as if batting.',
                     'Pitcher and first baseman settle who has the ball and who the bag.',

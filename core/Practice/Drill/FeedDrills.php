@@ -122,10 +122,11 @@ final readonly class FeedDrills implements DrillFamily
                 secondsPerRep: 12,
                 throwsPerRep: 1,
                 helpers: 1,
-                equipment: ['bucket of balls' => 1, 'net' => 1],
+                equipment: ['bucket of balls' => 1],
+                isReceived: true,
                 steps: [
-                    'Rolled to the far side: take it, push off that leg, turn the hips in the air, throw into the net.',
-                    'Second base to the right: plant, go around behind the ball with the eyes on the net, throw low.',
+                    'Rolled to the far side: take it, push off that leg, turn the hips in the air, throw to the receiver.',
+                    'Second base to the right: plant, go around behind the ball with the eyes on the receiver, throw low.',
                     'Every third ball is easy: feet on the ground. He has to see which one it is.',
                 ],
                 points: [

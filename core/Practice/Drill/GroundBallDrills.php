@@ -84,6 +84,7 @@ final readonly class GroundBallDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                isReceived: true,
                 steps: [
                     'A line at third or short; the helper rolls slowly from the side.',
                     'Run through the ball, glove outside the front foot, throw in the next step.',

@@ -94,25 +94,31 @@ final class Diagnosis
         $inTheWay = [];
         foreach ($problem->stations as $station) {
             foreach ($problem->stations as $other) {
-                if ($station !== $other && $station->ground->conflictsWith($other->ground)) {
-                    $inTheWay[$station->id][] = $other->id;
+                if ($station->key() !== $other->key() && $station->ground->conflictsWith($other->ground)) {
+                    $inTheWay[$station->key()][$other->key()] = $other->key();
                 }
             }
         }
         uasort($inTheWay, static fn(array $a, array $b): int => \count($b) <=> \count($a));
 
-        return \array_slice($inTheWay, 0, self::STATIONS_TRIED, true);
+        return array_map(array_values(...), \array_slice($inTheWay, 0, self::STATIONS_TRIED, true));
     }
 
     /** @param array<string, string> $names */
     private static function binds(StationNeed $need, StationPlan $plan, array $names): string
     {
-        $problem = $plan->problem;
-        $station = null;
-        foreach ($problem->stations as $one) {
-            $station = $one->id === $need->station ? $one : $station;
-        }
-        if (null === $station || !\in_array($need->position, $station->positions, true)) {
+        $ways = $plan->problem->ways($need->station);
+        $never = array_map(static fn(Station $way): ?string => self::never($need, $way, $plan->problem), $ways);
+
+        return \in_array(null, $never, true)
+            ? WhatBinds::of($plan, $ways, $need->position, $names)
+            : $never[array_key_last($never)] ?? throw new \LogicException('Every station has a way.');
+    }
+
+    /** Why a station cannot give a need anything in this way, whatever else runs; null when it can. */
+    private static function never(StationNeed $need, Station $station, StationProblem $problem): ?string
+    {
+        if (!\in_array($need->position, $station->positions, true)) {
             return "The station does not serve position $need->position.";
         }
         if (
@@ -150,6 +156,12 @@ final class Diagnosis
                 \count($who),
             );
         }
+        if (
+            null !== $station->must &&
+            [] === array_filter($who, static fn($player): bool => \in_array($station->must, $player->positions, true))
+        ) {
+            return "The station needs somebody at position $station->must.";
+        }
         if ($station->helpers > $problem->helpers) {
             return \sprintf(
                 'The station needs %d helpers; there %s %d.',
@@ -169,6 +181,6 @@ final class Diagnosis
             }
         }
 
-        return WhatBinds::of($plan, $station, $need->position, $names);
+        return null;
     }
 }

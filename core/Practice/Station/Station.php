@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Station;
 
+use FoxCorner\Core\Practice\Repetitions;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
@@ -17,6 +18,10 @@ final readonly class Station
      * @param int                $secondsPerRep for one player's repetition
      * @param array<string, int> $equipment     pieces by name
      * @param bool               $tosses        whether its players toss or throw softly
+     * @param string|null        $way           id of the station of which this is one way to run it: needs name that,
+     *                                          and no two ways of it run at the same time; null: it has only this one
+     * @param bool               $oneReceives   whether one of the group takes the others' throws, in turn
+     * @param int|null           $must          position at which at least one of a group works
      *
      * @throws Problem when no group fits it
      */
@@ -32,6 +37,9 @@ final readonly class Station
         public array $equipment,
         public Ground $ground,
         public bool $tosses = false,
+        public ?string $way = null,
+        public bool $oneReceives = false,
+        public ?int $must = null,
     ) {
         if ($min > $max) {
             throw Refused::because(
@@ -45,11 +53,54 @@ final readonly class Station
         OutOfRange::unlessBetween("station $id, min", $min, 1, 100, 'players');
     }
 
-    /** Repetitions that each of a group gets: floor(length / (seconds × turns)); none when the group does not fit. */
+    /** What needs call it, however it is run. */
+    public function key(): string
+    {
+        return $this->way ?? $this->id;
+    }
+
+    /** Whether both cannot run at the same time, pieces and people aside. */
+    public function excludes(self $other): bool
+    {
+        return $this->key() === $other->key() || $this->ground->conflictsWith($other->ground);
+    }
+
+    /**
+     * Whether a group can begin.
+     *
+     * @param array<int, int> $group positions by player
+     */
+    public function isComplete(array $group): bool
+    {
+        return \count($group) >= $this->min && (null === $this->must || \in_array($this->must, $group, true));
+    }
+
+    /** Repetitions that each of a group gets; none when the group does not fit. */
     public function repetitions(int $group, float $minutes): int
     {
         return $group < $this->min || $group > $this->max
             ? 0
-            : (int) floor((60 * $minutes) / ($this->secondsPerRep * ceil($group / $this->atOnce)));
+            : Repetitions::each($group, $this->atOnce, $this->secondsPerRep, $minutes, $this->oneReceives);
+    }
+
+    /** The same elsewhere. */
+    public function on(Ground $ground): self
+    {
+        return new self(
+            $this->id,
+            $this->positions,
+            $this->min,
+            $this->max,
+            $this->atOnce,
+            $this->secondsPerRep,
+            $this->throwsPerRep,
+            $this->helpers,
+            $this->equipment,
+            $ground,
+            $this->tosses,
+            $this->way,
+            $this->oneReceives,
+            $this->must,
+        );
     }
 }

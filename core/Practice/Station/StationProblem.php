@@ -45,7 +45,9 @@ final readonly class StationProblem
         self::mustBeUnique('players', array_map(static fn(StationPlayer $player): string => $player->id, $players));
         self::mustBeUnique('stations', array_map(static fn(Station $station): string => $station->id, $stations));
         self::mustBeUnique('needs', array_map(static fn(StationNeed $need): string => $need->id, $needs));
-        $known = array_map(static fn(Station $station): string => $station->id, $stations);
+        $known = array_values(
+            array_unique(array_map(static fn(Station $station): string => $station->key(), $stations)),
+        );
         foreach ($needs as $need) {
             if (!\in_array($need->station, $known, true)) {
                 throw Unknown::notOneOf("need $need->id, station", $need->station, $known);
@@ -87,25 +89,17 @@ final readonly class StationProblem
         );
     }
 
+    /** @return array<int, Station> every way to run a station, by index */
+    public function ways(string $key): array
+    {
+        return array_filter($this->stations, static fn(Station $station): bool => $station->key() === $key);
+    }
+
     /** The same with a station elsewhere. */
     public function withGroundOf(string $id, Ground $ground): self
     {
         $stations = array_map(
-            static fn(Station $one): Station => $one->id !== $id
-                ? $one
-                : new Station(
-                    $id,
-                    $one->positions,
-                    $one->min,
-                    $one->max,
-                    $one->atOnce,
-                    $one->secondsPerRep,
-                    $one->throwsPerRep,
-                    $one->helpers,
-                    $one->equipment,
-                    $ground,
-                    $one->tosses,
-                ),
+            static fn(Station $one): Station => $one->key() !== $id ? $one : $one->on($ground),
             $this->stations,
         );
 

@@ -125,7 +125,7 @@ final class StationSolver
         $most = 1.0;
         foreach ($this->problem->needs as $need) {
             foreach ($this->problem->stations as $station) {
-                if ($station->id === $need->station) {
+                if ($station->key() === $need->station) {
                     $most = max(
                         $most,
                         $need->weight *
@@ -253,8 +253,8 @@ final class StationSolver
             ksort($groups);
             $rounds[] = array_filter(
                 $groups,
-                fn(array $group, int $station): bool => \count($group) >=
-                    ($this->problem->stations[$station]->min ?? \PHP_INT_MAX),
+                fn(array $group, int $station): bool => true ===
+                    ($this->problem->stations[$station] ?? null)?->isComplete($group),
                 \ARRAY_FILTER_USE_BOTH,
             );
         }
@@ -265,7 +265,17 @@ final class StationSolver
                 }
             }
         }
-        $index = array_flip(array_map(static fn(Station $station): string => $station->id, $this->problem->stations));
+        foreach ($rounds as $round => $groups) {
+            foreach ($groups as $station => $group) {
+                $way = $this->simplest($state, $round, $station, $group);
+                unset($rounds[$round][$station]);
+                $rounds[$round][$way] = $group;
+            }
+            ksort($rounds[$round]);
+        }
+        $index = array_flip(
+            array_map(static fn(Station $station): string => $station->key(), $this->problem->stations),
+        );
 
         return new StationPlan(
             $this->problem,
@@ -276,6 +286,43 @@ final class StationSolver
             ),
             $state->objective,
         );
+    }
+
+    /**
+     * The first of the ways to run a station that is open to a group and costs nothing; the group goes over to it.
+     *
+     * @param array<int, int> $group positions by player
+     */
+    private function simplest(StationState $state, int $round, int $station, array $group): int
+    {
+        if (isset($this->closed[$round][$station])) {
+            return $station;
+        }
+        [$objective, $overThrown] = [$state->objective, $state->overThrown];
+        foreach (array_keys($this->problem->ways($this->problem->stations[$station]->key())) as $way) {
+            if ($way === $station) {
+                break;
+            }
+            self::goOver($state, $round, $group, StationState::WAITS);
+            if ($state->takes($round, $way)) {
+                self::goOver($state, $round, $group, $way);
+            }
+            if ($state->objective > $objective - self::SAME && $state->overThrown <= $overThrown) {
+                return $way;
+            }
+            self::goOver($state, $round, $group, StationState::WAITS);
+            self::goOver($state, $round, $group, $station);
+        }
+
+        return $station;
+    }
+
+    /** @param array<int, int> $group positions by player */
+    private static function goOver(StationState $state, int $round, array $group, int $station): void
+    {
+        foreach ($group as $player => $position) {
+            $state->move($round, $player, $station, $position);
+        }
     }
 
     private function below(int $most): int

@@ -27,18 +27,22 @@ final class StationState
     private array $working;
     /** @var list<list<array<int, true>>> by round and station: who is there */
     private array $groups;
-    /** @var list<array<int, int>> repetitions by station and position */
+    /** @var array<int, array<int, int>> repetitions by station, its first way for all, and position */
     private array $gained;
     /** @var array<int, int> throws by player */
     private array $thrown;
     /** @var list<array<string, int>> pieces in use, by round and name; the helpers are one of them */
     private array $used;
-    /** @var list<array<int, list<array{float, int}>>> weights and repetitions wanted, by station and position */
+    /** @var array<int, array<int, list<array{float, int}>>> weights and repetitions wanted, likewise */
     private array $wanted;
     /** @var list<list<bool>> by station and station */
     private array $conflicts;
     /** @var list<list<int>> repetitions by station and group size */
     private array $repetitions;
+    /** @var list<array{min: int, must: int|null}> by station: the fewest, and a position that has to be there */
+    private array $asks = [];
+    /** @var list<int> by station: its first way, which counts for all */
+    private array $first = [];
     /** @var array<string, int> */
     private array $have;
     /** @var list<array<string, int>> */
@@ -60,14 +64,14 @@ final class StationState
         $this->costs = $this->conflicts = $this->repetitions = [];
         $index = [];
         foreach ($problem->stations as $one => $station) {
-            $index[$station->id] = $one;
+            $this->first[] = $index[$station->key()] ??= $one;
+            $this->asks[] = ['min' => $station->min, 'must' => $station->must];
             $this->costs[] = array_filter(
                 ['' => $station->helpers] + $station->equipment,
                 static fn(int $pieces): bool => $pieces > 0,
             );
             $this->conflicts[] = array_map(
-                static fn(Station $other): bool => $other !== $station &&
-                    $station->ground->conflictsWith($other->ground),
+                static fn(Station $other): bool => $other !== $station && $station->excludes($other),
                 $problem->stations,
             );
             $this->repetitions[] = array_map(
@@ -136,20 +140,23 @@ final class StationState
 
     public function gained(int $station, int $position): int
     {
-        return $this->gained[$station][$position] ?? 0;
+        return $this->gained[$this->first[$station]][$position] ?? 0;
     }
 
     private function resize(int $round, int $station, int $player, int $position, int $by): void
     {
         $size = $this->sizes[$round][$station];
-        $before = $this->repetitions[$station][$size];
-        $after = $this->repetitions[$station][$size + $by];
-        $min = $this->problem->stations[$station]->min;
-        $this->sizes[$round][$station] = $size + $by;
         $working = $this->working[$round][$station];
         if (!isset($working[$position])) {
             $working[$position] = 0;
         }
+        ['min' => $min, 'must' => $must] = $this->asks[$station];
+        // Without the one position that it must have, a group waits as one that is too small.
+        $runs = $size >= $min && (null === $must || ($working[$must] ?? 0) > 0);
+        $will = $size + $by >= $min && (null === $must || ($working[$must] ?? 0) + ($position === $must ? $by : 0) > 0);
+        $before = $runs ? $this->repetitions[$station][$size] : 0;
+        $after = $will ? $this->repetitions[$station][$size + $by] : 0;
+        $this->sizes[$round][$station] = $size + $by;
         foreach ($working as $one => $count) {
             $change = ($one === $position ? $count + $by : $count) * $after - $count * $before;
             if (0 !== $change) {
@@ -162,8 +169,8 @@ final class StationState
         }
         $this->working[$round][$station] = $working;
         $this->throw($round, $station, $player, $by, $before, $after);
-        $waited = $size >= $min ? 0 : $size;
-        $waits = $size + $by >= $min ? 0 : $size + $by;
+        $waited = $runs ? 0 : $size;
+        $waits = $will ? 0 : $size + $by;
         // The player himself stops or starts waiting, and so may the group.
         $this->objective -= StationProblem::IDLE_MINUTE * $this->problem->roundMinutes * ($waits - $waited - $by);
         if (0 === $size || 0 === $size + $by) {
@@ -175,6 +182,7 @@ final class StationState
 
     private function gain(int $station, int $position, int $change): void
     {
+        $station = $this->first[$station];
         $old = $this->gained[$station][$position] ?? 0;
         foreach ($this->wanted[$station][$position] ?? [] as [$weight, $reps]) {
             $this->objective += $weight * (min($reps, $old + $change) - min($reps, $old));

@@ -12,19 +12,25 @@ final readonly class WhatBinds
 {
     private const MINUTES = 'The minutes: other needs weigh more.';
 
-    /** @param array<string, string> $names of the stations, by id */
+    /**
+     * @param array<int, Station>   $ways  in which the station can be run, by index
+     * @param array<string, string> $names of the stations, by id
+     */
     private function __construct(
         private StationPlan $plan,
         private StationProblem $problem,
-        private Station $station,
+        private array $ways,
         private int $position,
         private array $names,
     ) {}
 
-    /** @param array<string, string> $names of the stations, by id */
-    public static function of(StationPlan $plan, Station $station, int $position, array $names = []): string
+    /**
+     * @param array<int, Station>   $ways  in which the station can be run, by index
+     * @param array<string, string> $names of the stations, by id
+     */
+    public static function of(StationPlan $plan, array $ways, int $position, array $names = []): string
     {
-        $binds = new self($plan, $plan->problem, $station, $position, $names);
+        $binds = new self($plan, $plan->problem, $ways, $position, $names);
         $counts = array_count_values(array_map($binds->in(...), array_keys($plan->rounds)));
         unset($counts[self::MINUTES]);
         arsort($counts);
@@ -34,31 +40,40 @@ final readonly class WhatBinds
 
     private function in(int $round): string
     {
-        $at = (int) array_search($this->station, $this->problem->stations, true);
         $running = $this->plan->rounds[$round];
-        if (isset($running[$at])) {
-            return \count($running[$at]) < $this->station->max ? $this->who($round) : self::MINUTES;
+        foreach ($this->ways as $at => $way) {
+            if (isset($running[$at])) {
+                return \count($running[$at]) < $way->max ? $this->who($way, $round) : self::MINUTES;
+            }
         }
         $others = array_map(fn(int $other): Station => $this->problem->stations[$other], array_keys($running));
+        $why = null;
+        foreach ($this->ways as $way) {
+            $stands = $this->helpers($way, $others) ?? ($this->pieces($way, $others) ?? $this->ground($way, $others));
+            if (null === $stands) {
+                return $this->who($way, $round);
+            }
+            $why = $stands;
+        }
 
-        return $this->helpers($others) ?? ($this->pieces($others) ?? ($this->ground($others) ?? $this->who($round)));
+        return $why ?? self::MINUTES;
     }
 
     /** @param list<Station> $others that run in the round */
-    private function helpers(array $others): ?string
+    private function helpers(Station $way, array $others): ?string
     {
         $used = array_sum(array_map(static fn(Station $one): int => $one->helpers, $others));
         $have = $this->problem->helpers;
 
-        return $used + $this->station->helpers > $have
+        return $used + $way->helpers > $have
             ? \sprintf('%s: %d, and other stations have them.', 1 === $have ? 'One helper' : 'The helpers', $have)
             : null;
     }
 
     /** @param list<Station> $others */
-    private function pieces(array $others): ?string
+    private function pieces(Station $way, array $others): ?string
     {
-        foreach ($this->station->equipment as $piece => $pieces) {
+        foreach ($way->equipment as $piece => $pieces) {
             $used = array_sum(array_map(static fn(Station $one): int => $one->equipment[$piece] ?? 0, $others));
             $have = $this->problem->equipment[$piece] ?? 0;
             if ($used + $pieces > $have) {
@@ -70,14 +85,14 @@ final readonly class WhatBinds
     }
 
     /** @param list<Station> $others */
-    private function ground(array $others): ?string
+    private function ground(Station $way, array $others): ?string
     {
         foreach ($others as $other) {
-            $conflict = $this->station->ground->conflict($other->ground);
+            $conflict = $way->ground->conflict($other->ground);
             if (null !== $conflict) {
                 return \sprintf(
                     'Beside “%s” there would be %s.',
-                    lcfirst($this->names[$other->id] ?? $other->id),
+                    lcfirst($this->names[$other->key()] ?? $other->id),
                     $conflict,
                 );
             }
@@ -87,7 +102,7 @@ final readonly class WhatBinds
     }
 
     /** Whether somebody waits who could work there, and why he does not. */
-    private function who(int $round): string
+    private function who(Station $way, int $round): string
     {
         $busy = [];
         foreach ($this->plan->rounds[$round] as $group) {
@@ -97,9 +112,9 @@ final readonly class WhatBinds
         foreach ($waiting as $index => $player) {
             if (\in_array($this->position, $player->positions, true)) {
                 return match (true) {
-                    !$player->mayThrowAt($this->station) => "Sore arms: who plays $this->position may not throw.",
-                    !$this->hasThrows($index, $player) => "Throws: the arms that play $this->position have had theirs.",
-                    default => \sprintf('Too few at a time: it takes %d.', $this->station->min),
+                    !$player->mayThrowAt($way) => "Sore arms: who plays $this->position may not throw.",
+                    !$this->hasThrows($way, $index, $player) => "Throws: the arms that play $this->position have had theirs.",
+                    default => \sprintf('Too few at a time: it takes %d.', $way->min),
                 };
             }
         }
@@ -108,9 +123,9 @@ final readonly class WhatBinds
     }
 
     /** Whether his arm has a turn at this station left. */
-    private function hasThrows(int $index, StationPlayer $player): bool
+    private function hasThrows(Station $way, int $index, StationPlayer $player): bool
     {
-        if (null === $player->throwsLeft || 0 === $this->station->throwsPerRep) {
+        if (null === $player->throwsLeft || 0 === $way->throwsPerRep) {
             return true;
         }
         $thrown = 0;
@@ -123,9 +138,7 @@ final readonly class WhatBinds
                 }
             }
         }
-        $turn =
-            $this->station->throwsPerRep *
-            $this->station->repetitions($this->station->max, $this->problem->roundMinutes);
+        $turn = $way->throwsPerRep * $way->repetitions($way->max, $this->problem->roundMinutes);
 
         return $thrown + $turn <= $player->throwsLeft;
     }

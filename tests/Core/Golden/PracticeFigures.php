@@ -114,7 +114,14 @@ final class PracticeFigures implements Figures
                 $drill->throwsPerRep,
                 $drill->helpers,
             ],
-            'is' => [$drill->family, $drill->isHit, $drill->fitsIndoors, $drill->place->isMovable],
+            'is' => [
+                $drill->family,
+                $drill->isHit,
+                $drill->fitsIndoors,
+                $drill->place->isMovable,
+                $drill->isReceived,
+                $drill->neverWithout,
+            ],
             'reps' => [
                 $drill->repetitions(0, 8),
                 $drill->repetitions($drill->atOnce, 8),

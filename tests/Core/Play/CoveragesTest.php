@@ -40,6 +40,7 @@ use FoxCorner\Core\Play\Bunt\BuntKind;
 use FoxCorner\Core\Play\Bunt\BuntTrial;
 use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Clock\EventKind;
+use FoxCorner\Core\Play\Clock\Move;
 use FoxCorner\Core\Play\Clock\Possession;
 use FoxCorner\Core\Play\Clock\Throwing;
 use FoxCorner\Core\Play\Clock\ThrowOption;
@@ -283,6 +284,24 @@ final class CoveragesTest extends TestCase
         self::assertEqualsWithDelta($home->ballThere, $end->seconds, 1e-6);
         self::assertEqualsWithDelta(0.0, Point::home()->distanceTo($called->ball->end()->point), 1e-6);
         self::assertNotSame(Position::Catcher, self::bunt($plan, 0, 30)->fieldedBy(), 'farther out it is another\'s');
+    }
+
+    public function testFirstAndSecondBasemanChangePlacesWhenThePitcherHasIt(): void
+    {
+        $plan = Teams::bunt(Teams::state('baseball-90'), Level::Pro, coverage: 'change-at-first');
+        $who = static fn(Timeline $play): array => array_map(
+            static fn(Move $move): Position => $move->position(),
+            $play->covers(Base::First),
+        );
+        $pitcher = self::bunt($plan, 0, 50);
+        $third = self::bunt($plan, -38, 58);
+
+        self::assertSame(Position::Pitcher, $pitcher->fieldedBy());
+        self::assertSame([Position::FirstBase], $who($pitcher));
+        self::assertTrue($pitcher->move(Position::SecondBase)->jobs[0]->isBehind(Base::First));
+        self::assertCount(2, $pitcher->turnedBack(), 'the first baseman, and the third baseman as ever');
+        self::assertSame(Position::ThirdBase, $third->fieldedBy());
+        self::assertSame([Position::SecondBase], $who($third));
     }
 
     public function testASurpriseIsWorthTimeToTheBatterAndCostsTheFielders(): void

@@ -7,6 +7,7 @@ namespace FoxCorner\Tests\Core\Practice;
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Limit;
+use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\Core\Practice\Build\Helpers;
@@ -136,6 +137,39 @@ final class BuildTest extends TestCase
         self::assertContains($duties['slap-and-drag'][0], ['Ana', 'Cy']);
         self::assertEquals($duties, $helpers->duties([$hit, $rolled], $duties));
         self::assertSame(['Cy'], $helpers->duties([$hit], ['slap-and-drag' => ['Cy']])['slap-and-drag']);
+        self::assertCount(2, $helpers->duties([$rolled], [], ['charge-and-throw' => 1])['charge-and-throw']);
+    }
+
+    public function testADrillWithoutAPitcherNeedsAHelperWhoStandsIn(): void
+    {
+        $infield = array_map(static fn(int $number): RosterPlayer => Teams::player($number, $number), [3, 4, 5, 6]);
+        $why = static fn(int $helpers, RosterPlayer ...$players): ?string => (new StationChoice(
+            array_values($players),
+            Helpers::of($helpers),
+            Practices::SHED,
+            FieldPart::Whole,
+            Diamond::of(60, 43),
+        ))->hindrance(ShippedDrills::get('slap-and-drag'));
+
+        self::assertSame('needs a pitcher, or a helper who stands in', $why(1, ...$infield));
+        self::assertNull($why(2, ...$infield));
+        self::assertNull($why(1, Teams::player(1, 1), ...$infield));
+    }
+
+    public function testThrowsNeedANetAHelperOrOneMoreToReceive(): void
+    {
+        $why = static fn(int $nets, int $helpers, int $players): ?string => (new StationChoice(
+            array_map(static fn(int $number): RosterPlayer => Teams::player($number, 4), range(1, $players)),
+            Helpers::of($helpers),
+            ['bucket of balls' => 1, 'net' => $nets],
+            FieldPart::Whole,
+            Diamond::of(60, 43),
+        ))->hindrance(ShippedDrills::get('pivots-second'));
+
+        self::assertSame('needs a net, a helper or a player more to receive', $why(0, 1, 1));
+        self::assertNull($why(1, 1, 1));
+        self::assertNull($why(0, 2, 1));
+        self::assertNull($why(0, 1, 2));
     }
 
     public function testNobodyHelpsTwiceAtOnce(): void
@@ -159,8 +193,8 @@ final class BuildTest extends TestCase
     }
 
     /**
-     * @param list<\FoxCorner\Core\People\RosterPlayer>|null $players
-     * @param array<string, int>                             $shed
+     * @param list<RosterPlayer>|null $players
+     * @param array<string, int>      $shed
      */
     private static function choice(
         FieldPart $part = FieldPart::Whole,

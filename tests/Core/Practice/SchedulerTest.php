@@ -8,10 +8,15 @@ use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Build\FieldPart;
+use FoxCorner\Core\Practice\Build\Helpers;
+use FoxCorner\Core\Practice\Build\Placement;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use FoxCorner\Core\Practice\KeptTurn;
+use FoxCorner\Core\Practice\PracticeRequest;
+use FoxCorner\Core\Practice\Receiver;
 use FoxCorner\Core\Practice\Schedule;
 use FoxCorner\Core\Practice\Scheduler;
+use FoxCorner\Core\Practice\TimePlan;
 use FoxCorner\Core\Practice\Turn;
 use FoxCorner\Core\Practice\Week\ThrowLoad;
 use FoxCorner\Core\Problem\Refused;
@@ -38,13 +43,26 @@ final class SchedulerTest extends TestCase
             $stations = array_values($round->stations());
             self::assertLessThanOrEqual(
                 $helpers,
-                array_sum(array_map(static fn($turns): int => $turns[0]->drill->helpers, $stations)),
+                array_sum(
+                    array_map(
+                        static fn($turns): int => $turns[0]->drill->helpers +
+                            (Receiver::Helper === $turns[0]->receiver ? 1 : 0),
+                        $stations,
+                    ),
+                ),
+            );
+            self::assertLessThanOrEqual(
+                Practices::SHED['net'],
+                \count(array_filter($stations, static fn($turns): bool => Receiver::Net === $turns[0]->receiver)),
             );
             foreach ($stations as $index => $turns) {
                 $drill = $turns[0]->drill;
-                self::assertGreaterThanOrEqual($drill->min, \count($turns));
+                $receiver = $turns[0]->receiver;
+                self::assertSame($drill->isReceived, null !== $receiver, "$drill->key is received");
+                self::assertGreaterThanOrEqual($drill->min + (Receiver::Player === $receiver ? 1 : 0), \count($turns));
                 self::assertLessThanOrEqual($drill->max, \count($turns));
                 foreach ($turns as $turn) {
+                    self::assertSame($receiver, $turn->receiver);
                     self::assertTrue($turn->player->plays($turn->position));
                     self::assertArrayHasKey($turn->position->value, $drill->serves);
                     self::assertFalse($drill->throwsPerRep > 0 && $turn->player->limit->forbidsThrowing());
@@ -112,12 +130,74 @@ final class SchedulerTest extends TestCase
         self::assertSame(0, $drill->repetitions(0, 8));
     }
 
+    public function testWithoutANetAHelperReceivesAndWithoutOneThePlayersTakeTurns(): void
+    {
+        $run = static fn(int $nets, int $helpers, int $players): array => array_map(
+            static fn($round): array => [
+                $round->stations()['pivots-second'][0]->receiver ?? null,
+                $round->repetitions(ShippedDrills::get('pivots-second')),
+            ],
+            self::pivots($nets, $helpers, $players)->rounds,
+        );
+
+        self::assertSame([[Receiver::Net, 21]], array_unique($run(1, 1, 2), \SORT_REGULAR));
+        self::assertSame([[Receiver::Helper, 21]], array_unique($run(0, 2, 2), \SORT_REGULAR));
+        self::assertSame([[Receiver::Player, 21]], array_unique($run(0, 1, 2), \SORT_REGULAR), 'half the time each');
+        self::assertSame([[null, 0]], array_unique($run(0, 1, 1), \SORT_REGULAR), 'nobody to throw to');
+    }
+
+    public function testAKeptGroupKeepsWhoReceives(): void
+    {
+        $first = self::pivots(0, 1, 2);
+        $kept = array_map(
+            static fn(Turn $turn): KeptTurn => new KeptTurn(
+                0,
+                $turn->player->id,
+                $turn->drill->key,
+                $turn->position,
+                false,
+                $turn->receiver,
+            ),
+            $first->rounds[0]->turns,
+        );
+        $again = self::pivots(1, 1, 2, $kept);
+
+        self::assertSame(Receiver::Player, $again->rounds[0]->turns[0]->receiver);
+        self::assertSame(Receiver::Net, $again->rounds[1]->turns[0]->receiver, 'the net has come');
+    }
+
+    /** @param list<KeptTurn> $kept */
+    private static function pivots(int $nets, int $helpers, int $players, array $kept = []): Schedule
+    {
+        $drills = ['pivots-second' => ShippedDrills::get('pivots-second')];
+
+        return Scheduler::solve(
+            PracticeRequest::of(
+                array_map(static fn(int $number): RosterPlayer => Teams::player($number, 4), range(1, $players)),
+                Helpers::of($helpers),
+                ['bucket of balls' => 1, 'net' => $nets],
+                TimePlan::within(60),
+                $drills,
+                Placement::of($drills, Diamond::of(60, 43), FieldPart::Whole),
+                [],
+                $kept,
+            ),
+        );
+    }
+
     public function testLockedGroupsStayAndTheRestIsSolvedAroundThem(): void
     {
         $first = Scheduler::solve(Practices::request(Teams::fifteen()));
         $locked = array_values($first->rounds[1]->stations())[0];
         $kept = array_map(
-            static fn(Turn $turn): KeptTurn => new KeptTurn(1, $turn->player->id, $turn->drill->key, $turn->position),
+            static fn(Turn $turn): KeptTurn => new KeptTurn(
+                1,
+                $turn->player->id,
+                $turn->drill->key,
+                $turn->position,
+                false,
+                $turn->receiver,
+            ),
             $locked,
         );
         $again = Scheduler::solve(Practices::request(Teams::fifteen(), kept: $kept, seed: 9));
@@ -129,7 +209,14 @@ final class SchedulerTest extends TestCase
     {
         $first = Scheduler::solve(Practices::request(Teams::fifteen()));
         $done = array_map(
-            static fn(Turn $turn): KeptTurn => new KeptTurn(0, $turn->player->id, $turn->drill->key, $turn->position),
+            static fn(Turn $turn): KeptTurn => new KeptTurn(
+                0,
+                $turn->player->id,
+                $turn->drill->key,
+                $turn->position,
+                false,
+                $turn->receiver,
+            ),
             $first->rounds[0]->turns,
         );
         $gone = array_map(

@@ -29,6 +29,10 @@ final class StationSolverTest extends TestCase
         for ($case = 1; $case <= (int) (false === getenv('FOX_CASES') ? 250 : getenv('FOX_CASES')); ++$case) {
             $problem = self::random($case);
             self::mustHold(StationSolver::solve($problem, $case), "case $case");
+            if (0 === $case % 5) {
+                $received = self::received($problem);
+                self::mustHold(StationSolver::solve($received, $case), "case $case, with receivers");
+            }
         }
     }
 
@@ -40,6 +44,98 @@ final class StationSolverTest extends TestCase
 
             self::assertEqualsWithDelta($best, StationSolver::solve($problem, 1)->objective, 1e-6, "case $case");
         }
+    }
+
+    public function testAmongAllWaysToReceiveItFindsTheVeryBest(): void
+    {
+        $more = 0;
+        for ($case = 1; $case <= 40; ++$case) {
+            $problem = self::received(self::random($case, 3, 2, 2));
+            $best = self::exhausted($problem);
+            $more += $best > self::exhausted(self::received(self::random($case, 3, 2, 2), [0])) + 1e-6 ? 1 : 0;
+
+            self::assertEqualsWithDelta($best, StationSolver::solve($problem, 1)->objective, 1e-6, "case $case");
+        }
+        self::assertGreaterThan(3, $more, 'the other ways count in some');
+    }
+
+    public function testAGroupWithoutThePositionThatItMustHaveWaits(): void
+    {
+        $found = 0;
+        for ($case = 1; $case <= 40; ++$case) {
+            $free = self::random($case, 3, 3, 2);
+            $problem = self::must($free);
+            $best = self::exhausted($problem);
+            $found += $best < self::exhausted($free) - 1e-6 ? 1 : 0;
+            $plan = StationSolver::solve($problem, 1);
+
+            self::mustHold($plan, "case $case");
+            self::assertEqualsWithDelta($best, $plan->objective, 1e-6, "case $case");
+        }
+        self::assertGreaterThan(5, $found, 'it costs something in some');
+    }
+
+    public function testOneWhoReceivesDoesNotWorkMeanwhile(): void
+    {
+        $one = self::station('s', [3], min: 2, max: 5, atOnce: 2, seconds: 24, oneReceives: true);
+
+        self::assertSame(0, $one->repetitions(1, 8.0));
+        self::assertSame(10, $one->repetitions(2, 8.0), 'one works for half of the time: 480 / 2 / 24');
+        self::assertSame(13, $one->repetitions(3, 8.0), 'two at once for two thirds: 480 × 2/3 / 24');
+        self::assertSame(7, $one->repetitions(4, 8.0), 'three in two turns for three quarters');
+        self::assertSame(8, $one->repetitions(5, 8.0), 'four in two turns for four fifths');
+    }
+
+    public function testANetIsTakenBeforeAHelperAndAHelperBeforeAPlayer(): void
+    {
+        $receivers = static function (int $nets, int $helpers): string {
+            $problem = self::received(
+                new StationProblem(
+                    [new StationPlayer('a', [3], null), new StationPlayer('b', [3], null)],
+                    [self::station('s', [3], throws: 1)],
+                    [new StationNeed('n', 3, 's', 100, 1.0)],
+                    $helpers,
+                    ['net' => $nets],
+                    1,
+                    8.0,
+                ),
+            );
+            $plan = StationSolver::solve($problem);
+            self::assertSame([24], $plan->gained);
+
+            return $problem->stations[array_key_first($plan->rounds[0]) ?? self::fail('Nobody works.')]->id;
+        };
+
+        self::assertSame('s/net', $receivers(1, 1));
+        self::assertSame('s/helper', $receivers(0, 1));
+        self::assertSame('s/player', $receivers(0, 0));
+    }
+
+    public function testTheNetStandsWhereAPlayerWouldCostMost(): void
+    {
+        $players = [];
+        foreach (range(1, 8) as $number) {
+            $players[] = new StationPlayer("p$number", [$number > 4 ? 6 : 3], null);
+        }
+        $problem = self::received(
+            new StationProblem(
+                $players,
+                [self::station('a', [3], 4, 4, 4, throws: 1), self::station('b', [6], 4, 4, 1, throws: 1)],
+                [new StationNeed('n', 3, 'a', 400, 1.0), new StationNeed('m', 6, 'b', 400, 1.0)],
+                0,
+                ['net' => 1],
+                1,
+                8.0,
+            ),
+        );
+        $plan = StationSolver::solve($problem);
+
+        self::assertSame(
+            ['a/net', 'b/player'],
+            array_map(static fn(int $index): string => $problem->stations[$index]->id, array_keys($plan->rounds[0])),
+            'where one works at a time, the others wait for their turn anyhow',
+        );
+        self::assertSame([96, 24], $plan->gained);
     }
 
     public function testTheSameSeedGivesTheSamePlan(): void
@@ -344,6 +440,7 @@ final class StationSolverTest extends TestCase
                 $station = $problem->stations[$index];
                 self::assertGreaterThanOrEqual($station->min, \count($group), $case);
                 self::assertLessThanOrEqual($station->max, \count($group), $case);
+                self::assertContains($station->must ?? reset($group), $group, "$case: who must be there");
                 $each = $station->repetitions(\count($group), $problem->roundMinutes);
                 $helpers += $station->helpers;
                 foreach ($station->equipment as $name => $pieces) {
@@ -354,12 +451,16 @@ final class StationSolverTest extends TestCase
                     $seen[$player] = true;
                     self::assertContains($position, $problem->players[$player]->positions, $case);
                     self::assertContains($position, $station->positions, $case);
-                    $gained["$index/$position"] = ($gained["$index/$position"] ?? 0) + $each;
+                    $key = self::keyOf($station) . '/' . $position;
+                    $gained[$key] = ($gained[$key] ?? 0) + $each;
                     $thrown[$player] = ($thrown[$player] ?? 0) + $each * $station->throwsPerRep;
                 }
                 foreach (array_keys($groups) as $other) {
+                    $two = $problem->stations[$other];
                     self::assertFalse(
-                        $other !== $index && $station->ground->conflictsWith($problem->stations[$other]->ground),
+                        $other !== $index &&
+                            (self::keyOf($station) === self::keyOf($two) ||
+                                $station->ground->conflictsWith($two->ground)),
                         "$case: $index beside $other",
                     );
                 }
@@ -378,12 +479,7 @@ final class StationSolverTest extends TestCase
             );
         }
         foreach ($problem->needs as $index => $need) {
-            $station = array_search(
-                $need->station,
-                array_map(static fn(Station $one): string => $one->id, $problem->stations),
-                true,
-            );
-            $got = $gained["$station/$need->position"] ?? 0;
+            $got = $gained["$need->station/$need->position"] ?? 0;
             self::assertSame($got, $plan->gained[$index], $case);
             $objective += $need->weight * min($need->reps, $got);
         }
@@ -469,16 +565,25 @@ final class StationSolverTest extends TestCase
                 $used[$name] = ($used[$name] ?? 0) + $pieces;
             }
             foreach (array_keys($groups) as $other) {
-                if ($other !== $index && $station->ground->conflictsWith($problem->stations[$other]->ground)) {
+                $two = $problem->stations[$other];
+                if (
+                    $other !== $index &&
+                    (self::keyOf($station) === self::keyOf($two) || $station->ground->conflictsWith($two->ground))
+                ) {
                     return null;
                 }
             }
-            if (\count($group) < $station->min || \count($group) > $station->max) {
+            if (
+                \count($group) < $station->min ||
+                \count($group) > $station->max ||
+                (null !== $station->must && !\in_array($station->must, $group, true))
+            ) {
                 return null;
             }
             foreach ($group as $player => $position) {
                 $each = $station->repetitions(\count($group), $problem->roundMinutes);
-                $gain["$station->id/$position"] = ($gain["$station->id/$position"] ?? 0) + $each;
+                $key = self::keyOf($station) . '/' . $position;
+                $gain[$key] = ($gain[$key] ?? 0) + $each;
                 $thrown[$player] = $each * $station->throwsPerRep;
                 --$idle;
             }
@@ -490,6 +595,87 @@ final class StationSolverTest extends TestCase
         }
 
         return $helpers > $problem->helpers ? null : [$gain, $idle, $thrown];
+    }
+
+    /** The same, and every second station needs somebody at the last position that it serves. */
+    private static function must(StationProblem $problem): StationProblem
+    {
+        return new StationProblem(
+            $problem->players,
+            array_map(
+                static fn(Station $one, int $index): Station => new Station(
+                    $one->id,
+                    $one->positions,
+                    $one->min,
+                    $one->max,
+                    $one->atOnce,
+                    $one->secondsPerRep,
+                    $one->throwsPerRep,
+                    $one->helpers,
+                    $one->equipment,
+                    $one->ground,
+                    must: 0 === $index % 2 ? $one->positions[\count($one->positions) - 1] : null,
+                ),
+                $problem->stations,
+                array_keys($problem->stations),
+            ),
+            $problem->needs,
+            $problem->helpers,
+            $problem->equipment,
+            $problem->rounds,
+            $problem->roundMinutes,
+        );
+    }
+
+    private static function keyOf(Station $station): string
+    {
+        return $station->way ?? $station->id;
+    }
+
+    /**
+     * The same, and whoever throws needs a net, a helper or one of them to receive.
+     *
+     * @param list<int> $only of the three ways
+     */
+    private static function received(StationProblem $problem, array $only = [0, 1, 2]): StationProblem
+    {
+        $stations = [];
+        foreach ($problem->stations as $one) {
+            foreach (['net', 'helper', 'player'] as $index => $by) {
+                if (0 === $one->throwsPerRep || !\in_array($index, $only, true)) {
+                    continue;
+                }
+                $isPlayer = 'player' === $by;
+                $stations[] = new Station(
+                    "$one->id/$by",
+                    $one->positions,
+                    $one->min + ($isPlayer && $one->min < $one->max ? 1 : 0),
+                    $one->max,
+                    $one->atOnce,
+                    $one->secondsPerRep,
+                    $one->throwsPerRep,
+                    $one->helpers + ('helper' === $by ? 1 : 0),
+                    ['net' => ($one->equipment['net'] ?? 0) + ('net' === $by ? 1 : 0)],
+                    $one->ground,
+                    $one->tosses,
+                    $one->id,
+                    $isPlayer,
+                );
+            }
+            if (0 === $one->throwsPerRep) {
+                $stations[] = $one;
+            }
+        }
+
+        return new StationProblem(
+            $problem->players,
+            $stations,
+            $problem->needs,
+            $problem->helpers,
+            $problem->equipment,
+            $problem->rounds,
+            $problem->roundMinutes,
+        );
     }
 
     private static function random(int $seed, int $players = 9, int $stations = 5, int $rounds = 3): StationProblem
@@ -576,6 +762,7 @@ final class StationSolverTest extends TestCase
         array $equipment = [],
         ?Ground $ground = null,
         bool $tosses = false,
+        bool $oneReceives = false,
     ): Station {
         return new Station(
             $id,
@@ -589,6 +776,8 @@ final class StationSolverTest extends TestCase
             $equipment,
             $ground ?? new Ground([], [], []),
             $tosses,
+            null,
+            $oneReceives,
         );
     }
 }

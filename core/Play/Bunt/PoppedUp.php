@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Bunt;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Motion\OutChance;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Cast\BaseRunner;
+use FoxCorner\Core\Play\Cast\CastMember;
+use FoxCorner\Core\Play\Clock\Paths;
+use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Possession;
+use FoxCorner\Core\Play\Clock\Receiving;
+use FoxCorner\Core\Play\Clock\ThrowChoice;
+use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Play\Scheme\Branch;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Worth\OutPolicy;
+
+/**
+ * A bunt in the air: whoever charges may have it before it comes down. Runners wait for that; one who was gone with the
+ * pitch has to come back. Where it drops, those who must go leave only then.
+ */
+final readonly class PoppedUp
+{
+    /** Where they come down, each as often: degrees from straight away, ft from home (ours). */
+    private const DROPS = [
+        'in front of the plate' => [0.0, 8.0],
+        'toward third' => [-25.0, 18.0],
+        'toward first' => [25.0, 18.0],
+        'toward the mound' => [0.0, 24.0],
+    ];
+    /** s that it is in the air, from 3 ft up to 9 and down to a glove at 1 (ours): .61 + .70. */
+    public const HANGS = 1.3;
+    /** s from then until a ball that dropped is in hand, at the soonest (ours). */
+    private const PICKED_UP = 0.35;
+    /** s; how sharp caught and dropped are told apart, a dive included (ours). */
+    private const SHARP = 0.15;
+    /** s that a runner who has to come back takes to stop (ours). */
+    private const STOPS = 0.4;
+
+    /**
+     * @param string    $where   it comes down, in words
+     * @param Position  $by      who is nearest in time
+     * @param float     $caught  chance that he has it before it comes down
+     * @param Base|null $doubled whose runner was gone with the pitch; null: nobody was
+     * @param float     $off     chance that, caught, he is not back before the throw
+     */
+    private function __construct(
+        private PlaySetting $setting,
+        private Coverage $coverage,
+        private Point $at,
+        public string $where,
+        public Position $by,
+        public float $caught,
+        public ?Base $doubled,
+        public float $off,
+    ) {}
+
+    /**
+     * @param PlaySetting $setting changed by {@see BuntKind::change()}
+     *
+     * @return list<self> by where they come down; none when nobody is sent to the ball
+     */
+    public static function all(PlaySetting $setting, Coverage $coverage): array
+    {
+        $all = [];
+        foreach (self::DROPS as $where => [$degrees, $feet]) {
+            $all[] = self::at(Point::polar($feet, $degrees), $where, $setting, $coverage);
+        }
+
+        return array_values(array_filter($all));
+    }
+
+    private static function at(Point $at, string $where, PlaySetting $setting, Coverage $coverage): ?self
+    {
+        [$by, $least] = [null, \INF];
+        foreach ($coverage->fielders as $position) {
+            $who = Paths::starting($setting->cast->at($position), $coverage, $setting->level->motion);
+            $needs = self::needs($who, $at, $setting->level->motion->reach);
+            [$by, $least] = $needs < $least ? [$who, $needs] : [$by, $least];
+        }
+        if (null === $by) {
+            return null;
+        }
+        $gone = self::gone($setting->runners);
+        $ball = Possession::atBag($by, $at, self::HANGS, $setting->level->motion->exchangeSet);
+        $off = null === $gone ? 0.0 : self::notBack($gone, $ball, $setting, $coverage);
+
+        return new self(
+            $setting,
+            $coverage,
+            $at,
+            $where,
+            $by->position,
+            OutChance::ofMargin(self::HANGS - $least, self::SHARP),
+            $gone?->base,
+            $off,
+        );
+    }
+
+    /**
+     * What it costs on average.
+     *
+     * @param non-empty-list<OutPolicy> $policies
+     *
+     * @return array<string, float> by the policy's value
+     */
+    public function costs(array $policies): array
+    {
+        $cost = $this->setting->cost ?? throw new \LogicException('Nothing was asked of cost.');
+        $on = $this->setting->situation->bases->mask();
+        $outs = $this->setting->situation->outs->value + 1;
+        $bit = null === $this->doubled ? 0 : 1 << ($this->doubled->value - 1);
+        $caught = (1 - $this->off) * $cost->after($on, $outs, 0) + $this->off * $cost->after($on & ~$bit, $outs + 1, 0);
+        $options = $this->dropped();
+        $costs = [];
+        foreach ($policies as $policy) {
+            $fallen = $policy->choose($options, $this->setting->lines)->cost ?? 0.0;
+            $costs[$policy->value] = $this->caught * $caught + (1 - $this->caught) * $fallen;
+        }
+
+        return $costs;
+    }
+
+    /** s from contact at which the lead runner, who must go then, is at the next base; null: nobody must. */
+    public function forcedAt(): ?float
+    {
+        foreach (array_reverse($this->waiting()->runners) as $runner) {
+            if (!$runner->stays()) {
+                return $runner->secondsOver(1);
+            }
+        }
+
+        return null;
+    }
+
+    private function waiting(): PlaySetting
+    {
+        return $this->setting->inTheAir(self::HANGS);
+    }
+
+    /** @return non-empty-list<ThrowOption> where it has come down */
+    private function dropped(): array
+    {
+        $motion = $this->setting->level->motion;
+        $waiting = $this->waiting();
+        $who = Paths::starting($this->setting->cast->at($this->by), $this->coverage, $motion);
+        $there = max(self::HANGS + self::PICKED_UP, self::needs($who, $this->at, $motion->reach));
+        $ball = Possession::ofBall($who, $this->at, $there, 0.0, $motion);
+        $paths = new Paths($waiting, $this->coverage, $ball);
+
+        return (new ThrowChoice($waiting, $ball, $this->jobs(), $paths))->all();
+    }
+
+    /** @return array<int, non-empty-list<Job>> by position number */
+    private function jobs(): array
+    {
+        return $this->coverage->jobs(Branch::fieldedBy($this->by));
+    }
+
+    /** s from contact until somebody reaches a place. */
+    private static function needs(CastMember $who, Point $at, float $reach): float
+    {
+        return $who->reaction + $who->legs->secondsFor(max(0.0, $who->start->distanceTo($at) - $reach));
+    }
+
+    /** The chance that a runner who was gone is off his base when the throw is there. */
+    private static function notBack(
+        BaseRunner $runner,
+        Possession $ball,
+        PlaySetting $setting,
+        Coverage $coverage,
+    ): float {
+        $paths = new Paths($setting, $coverage, $ball);
+        $cover = Receiving::at($runner->base, $coverage->jobs(Branch::fieldedBy($ball->by->position)), $paths);
+        if (null === $cover->by) {
+            return 0.0;
+        }
+        $throw = $setting->throwing->to($ball, $setting->bag($runner->base));
+        $gone = $runner->lead + $runner->legs->distanceAfter(self::HANGS - $runner->startDelay);
+        $back = self::HANGS + self::STOPS + $runner->legs->secondsFor($gone);
+        $spread = OutChance::spread($setting->level->motion->forceSpread, $setting->level->scatter);
+
+        return $setting->throwing->clean($throw, $runner->base) *
+            OutChance::ofMargin($back - max($throw->arrives, $cover->there), $spread);
+    }
+
+    /** @param list<BaseRunner> $runners */
+    private static function gone(array $runners): ?BaseRunner
+    {
+        foreach ($runners as $runner) {
+            if ($runner->startDelay < 0.0) {
+                return $runner;
+            }
+        }
+
+        return null;
+    }
+}
