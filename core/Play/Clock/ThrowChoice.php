@@ -14,19 +14,22 @@ use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Worth\AfterThrow;
 
 /** Somebody has the ball: the throws that are there, against every runner who wants the next base. */
-final readonly class ThrowChoice
+final class ThrowChoice
 {
     /** Chance from which on he takes the bag himself when that is surer (ours). */
     private const A_CHANCE = 0.05;
     /** s between two looks at a throw that has got by. */
     private const LOOK = 0.5;
 
+    /** @var array<int, Receiving> by the base's value, once asked */
+    private array $receiving = [];
+
     /** @param array<int, non-empty-list<Job>> $jobs of everybody, by position number */
     public function __construct(
-        private PlaySetting $setting,
-        private Possession $ball,
-        private array $jobs,
-        private Paths $paths,
+        private readonly PlaySetting $setting,
+        private readonly Possession $ball,
+        private readonly array $jobs,
+        private readonly Paths $paths,
     ) {}
 
     /** @return non-empty-list<ThrowOption> lead base first, first base last */
@@ -49,7 +52,7 @@ final readonly class ThrowChoice
     {
         $motion = $this->setting->level->motion;
         $throwing = $this->setting->throwing;
-        $receiving = Receiving::at($base, $this->jobs, $this->paths);
+        $receiving = $this->receivingAt($base);
         $bag = $this->setting->bag($base);
         [$tag, $exact] = $isForce ? [0.0, $motion->forceSpread] : [$motion->tag, $motion->tagSpread];
         $isKnown = Base::First === $base && null !== $this->setting->state->context->batter->homeToFirst;
@@ -96,6 +99,11 @@ final readonly class ThrowChoice
         );
     }
 
+    private function receivingAt(Base $base): Receiving
+    {
+        return $this->receiving[$base->value] ??= Receiving::at($base, $this->jobs, $this->paths);
+    }
+
     /**
      * Whether one who has been sent behind a bag has a throw that gets by, before it costs a second base.
      *
@@ -112,7 +120,7 @@ final readonly class ThrowChoice
     /** Whoever has made a force goes on to first; null where that is not worth a throw. */
     private function onward(Base $from, Position $by, float $seconds): ?ThrowOption
     {
-        $first = Receiving::at(Base::First, $this->jobs, $this->paths);
+        $first = $this->receivingAt(Base::First);
         if (Base::First === $from || Outs::Two === $this->setting->situation->outs || null === $first->by) {
             return null;
         }
