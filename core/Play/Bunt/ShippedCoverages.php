@@ -30,7 +30,7 @@ final class ShippedCoverages
     {
         return match ($bases) {
             Bases::Empty => [self::cornersIn(), self::firstStaysNobodyOn()],
-            Bases::First => [self::cornersCrash(), self::firstStays(Bases::First), self::changeAtFirst()],
+            Bases::First => [Crash::corners(), self::firstStays(Bases::First), Crash::changeAtFirst()],
             Bases::Second, Bases::FirstSecond => $sport->isSoftball()
                 ? [self::shortAtThird($bases), self::thirdReads($bases), self::wheel($bases), self::wheelFeint($bases)]
                 : [self::thirdReads($bases), self::wheel($bases), self::shortAtThird($bases), self::wheelFeint($bases)],
@@ -92,68 +92,6 @@ final class ShippedCoverages
                 ...UsualLines::thirdFallsBack(),
                 CoverageLine::always(self::P8, Job::backUp(Base::Second)),
                 CoverageLine::always(self::P9, Job::backUp(Base::First)),
-            ],
-        );
-    }
-
-    private static function cornersCrash(): Coverage
-    {
-        return new Coverage(
-            'corners-crash',
-            'Corners crash',
-            'Crash',
-            'Four go for the ball, so a bunt in front of the plate gives the lead out; third is open until ' .
-                'somebody turns back.',
-            [Bases::First],
-            [self::P1, self::P2, self::P3, self::P5],
-            [
-                CoverageLine::when(
-                    self::P1,
-                    Job::cover(Base::Home, 'Home, the catcher has left it'),
-                    self::P2,
-                    self::P5,
-                ),
-                CoverageLine::when(self::P1, Job::converge(), self::P3),
-                CoverageLine::when(self::P2, Job::cover(Base::Third, 'Call the base, then third'), self::P5),
-                CoverageLine::when(self::P2, Job::cover(Base::Home, 'Call the base, stay home'), self::P1, self::P3),
-                CoverageLine::when(self::P3, Job::converge(), self::P1, self::P2),
-                CoverageLine::when(self::P3, Job::backUp(Base::First), self::P5),
-                CoverageLine::always(self::P4, Job::cover(Base::First)),
-                CoverageLine::when(self::P5, Job::turnBack(Base::Third), self::P1, self::P2, self::P3),
-                CoverageLine::always(self::P6, Job::cover(Base::Second)),
-                ...UsualLines::outfieldBehindBags(),
-            ],
-        );
-    }
-
-    private static function changeAtFirst(): Coverage
-    {
-        return new Coverage(
-            'change-at-first',
-            'Change at first',
-            'Change',
-            'First and second baseman change places when the pitcher has it: one turns back to the bag that he ' .
-                'knows, the other is behind the throw. Both say who has the bag.',
-            [Bases::First],
-            [self::P1, self::P2, self::P3, self::P5],
-            [
-                CoverageLine::when(
-                    self::P1,
-                    Job::cover(Base::Home, 'Home, the catcher has left it'),
-                    self::P2,
-                    self::P5,
-                ),
-                CoverageLine::when(self::P1, Job::converge(), self::P3),
-                CoverageLine::when(self::P2, Job::cover(Base::Third, 'Call the base, then third'), self::P5),
-                CoverageLine::when(self::P2, Job::cover(Base::Home, 'Call the base, stay home'), self::P1, self::P3),
-                CoverageLine::when(self::P3, Job::turnBack(Base::First), self::P1),
-                CoverageLine::when(self::P3, Job::converge(), self::P2),
-                CoverageLine::when(self::P3, Job::backUp(Base::First), self::P5),
-                CoverageLine::when(self::P4, Job::backUp(Base::First), self::P1),
-                CoverageLine::when(self::P4, Job::cover(Base::First), self::P2, self::P3, self::P5),
-                CoverageLine::when(self::P5, Job::turnBack(Base::Third), self::P1, self::P2, self::P3),
-                CoverageLine::always(self::P6, Job::cover(Base::Second)),
-                ...UsualLines::outfieldBehindBags(),
             ],
         );
     }

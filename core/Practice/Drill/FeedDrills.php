@@ -125,8 +125,8 @@ final readonly class FeedDrills implements DrillFamily
                 equipment: ['bucket of balls' => 1],
                 isReceived: true,
                 steps: [
-                    'Rolled to the far side: take it, push off that leg, turn the hips in the air, throw to the receiver.',
-                    'Second base to the right: plant, go around behind the ball with the eyes on the receiver, throw low.',
+                    'Rolled to the far side: push off that leg, turn the hips in the air, throw to the receiver.',
+                    'Second base to the right: plant, go around behind the ball, eyes on the receiver, throw low.',
                     'Every third ball is easy: feet on the ground. He has to see which one it is.',
                 ],
                 points: [

@@ -18,9 +18,7 @@ final class StationSolver
     private const EFFORT = 260;
     private const LEAST = 24000;
     private const MOST = 700000;
-    /**
-     * Share of moves of each kind, out of 100: a player goes elsewhere, two change places; the rest change a station.
-     */
+    /** Of moves, out of 100: a player goes elsewhere, two change places; the rest change a station. */
     private const ELSEWHERE = 62;
     private const CHANGE_PLACES = 84;
     /** Times that the search starts anew, the best kept; a small one more often, with so many moves in all. */
@@ -265,11 +263,12 @@ final class StationSolver
                 }
             }
         }
+        $simplest = new SimplestWay($this->problem, $state);
         foreach ($rounds as $round => $groups) {
             foreach ($groups as $station => $group) {
-                $way = $this->simplest($state, $round, $station, $group);
                 unset($rounds[$round][$station]);
-                $rounds[$round][$way] = $group;
+                $isClosed = isset($this->closed[$round][$station]);
+                $rounds[$round][$isClosed ? $station : $simplest->of($round, $station, $group)] = $group;
             }
             ksort($rounds[$round]);
         }
@@ -286,43 +285,6 @@ final class StationSolver
             ),
             $state->objective,
         );
-    }
-
-    /**
-     * The first of the ways to run a station that is open to a group and costs nothing; the group goes over to it.
-     *
-     * @param array<int, int> $group positions by player
-     */
-    private function simplest(StationState $state, int $round, int $station, array $group): int
-    {
-        if (isset($this->closed[$round][$station])) {
-            return $station;
-        }
-        [$objective, $overThrown] = [$state->objective, $state->overThrown];
-        foreach (array_keys($this->problem->ways($this->problem->stations[$station]->key())) as $way) {
-            if ($way === $station) {
-                break;
-            }
-            self::goOver($state, $round, $group, StationState::WAITS);
-            if ($state->takes($round, $way)) {
-                self::goOver($state, $round, $group, $way);
-            }
-            if ($state->objective > $objective - self::SAME && $state->overThrown <= $overThrown) {
-                return $way;
-            }
-            self::goOver($state, $round, $group, StationState::WAITS);
-            self::goOver($state, $round, $group, $station);
-        }
-
-        return $station;
-    }
-
-    /** @param array<int, int> $group positions by player */
-    private static function goOver(StationState $state, int $round, array $group, int $station): void
-    {
-        foreach ($group as $player => $position) {
-            $state->move($round, $player, $station, $position);
-        }
     }
 
     private function below(int $most): int

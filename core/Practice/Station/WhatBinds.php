@@ -113,7 +113,7 @@ final readonly class WhatBinds
             if (\in_array($this->position, $player->positions, true)) {
                 return match (true) {
                     !$player->mayThrowAt($way) => "Sore arms: who plays $this->position may not throw.",
-                    !$this->hasThrows($way, $index, $player) => "Throws: the arms that play $this->position have had theirs.",
+                    !$this->hasThrows($way, $index, $player) => "Throws: arms that play $this->position have had theirs.",
                     default => \sprintf('Too few at a time: it takes %d.', $way->min),
                 };
             }
