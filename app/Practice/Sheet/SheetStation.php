@@ -21,4 +21,10 @@ final readonly class SheetStation
         public array $helpers = [],
         public ?Receiver $receiver = null,
     ) {}
+
+    /** "10 reps each, throws into a net" */
+    public function each(): string
+    {
+        return "$this->repetitions reps each" . (null === $this->receiver ? '' : ', ' . $this->receiver->words());
+    }
 }

@@ -111,9 +111,11 @@ final readonly class WhatBinds
         $waiting = array_diff_key($this->problem->players, $busy);
         foreach ($waiting as $index => $player) {
             if (\in_array($this->position, $player->positions, true)) {
+                $tired = "Throws: the arms that play $this->position have had theirs.";
+
                 return match (true) {
                     !$player->mayThrowAt($way) => "Sore arms: who plays $this->position may not throw.",
-                    !$this->hasThrows($way, $index, $player) => "Throws: arms that play $this->position have had theirs.",
+                    !$this->hasThrows($way, $index, $player) => $tired,
                     default => \sprintf('Too few at a time: it takes %d.', $way->min),
                 };
             }
