@@ -6,18 +6,23 @@ namespace FoxCorner\App\Club;
 
 use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Shared\Identified;
+use Symfony\Component\Security\Core\User\EquatableInterface;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 use Symfony\Component\Security\Core\User\UserInterface;
 use Symfony\Component\Uid\Uuid;
 
 /** Somebody who can sign in. What they may do is said by their memberships. */
 #[ORM\Entity]
-class Account implements UserInterface, PasswordAuthenticatedUserInterface
+class Account implements UserInterface, PasswordAuthenticatedUserInterface, EquatableInterface
 {
     use Identified;
 
     #[ORM\Column(length: 255)]
     private string $passwordHash = '';
+
+    /** Sessions that began before it was counted up are over. */
+    #[ORM\Column(options: ['default' => 0])]
+    private int $signedOutTimes = 0;
 
     /** @var non-empty-string in small letters, compared letter by letter: an accent makes another e-mail */
     #[ORM\Column(length: 180, unique: true, options: ['collation' => 'utf8mb4_bin'])]
@@ -51,6 +56,29 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface
     public function getUserIdentifier(): string
     {
         return $this->email;
+    }
+
+    public function signOutEverywhere(): void
+    {
+        ++$this->signedOutTimes;
+    }
+
+    /** Nobody signs in with it any more, and nothing in it says who it was; what it decided stays. */
+    public function end(): void
+    {
+        $this->email = $this->id->toRfc4122() . '@gone.invalid';
+        $this->name = 'Somebody who left';
+        $this->passwordHash = '';
+        $this->signOutEverywhere();
+    }
+
+    /** Whether a session's account is still what it was when the session began. */
+    public function isEqualTo(UserInterface $user): bool
+    {
+        return $user instanceof self &&
+            $this->email === $user->email &&
+            $this->passwordHash === $user->passwordHash &&
+            $this->signedOutTimes === $user->signedOutTimes;
     }
 
     public function getRoles(): array

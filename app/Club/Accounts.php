@@ -49,6 +49,6 @@ final readonly class Accounts implements UserProviderInterface
 
     public function supportsClass(string $class): bool
     {
-        return Account::class === $class;
+        return is_a($class, Account::class, true);
     }
 }

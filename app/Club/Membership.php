@@ -26,9 +26,31 @@ class Membership
         $this->id = Uuid::v7();
     }
 
+    public function may(May $what): bool
+    {
+        return $this->role->may($what);
+    }
+
+    /** @throws AccessDeniedException when the member may not */
+    public function mustBe(May $what): void
+    {
+        if (!$this->may($what)) {
+            throw new AccessDeniedException(
+                \sprintf(
+                    'This is for %s: %s.',
+                    implode(
+                        ' and ',
+                        array_map(static fn(Role $role): string => lcfirst($role->label()), $what->roles()),
+                    ),
+                    lcfirst($what->label()),
+                ),
+            );
+        }
+    }
+
     public function canChange(): bool
     {
-        return $this->role->canChange();
+        return $this->may(May::Change);
     }
 
     /** @throws AccessDeniedException when the member may only read */
@@ -45,7 +67,7 @@ class Membership
      */
     public function seesAllOf(string $player): bool
     {
-        return $this->canChange() || $this->player?->id()->toRfc4122() === $player;
+        return $this->may(May::SeeAll) || $this->player?->id()->toRfc4122() === $player;
     }
 
     /** Whether an address that a page gives back to us is one of the team's own pages. */
@@ -58,7 +80,7 @@ class Membership
 
     public function canRemove(): bool
     {
-        return Role::HeadCoach === $this->role;
+        return $this->may(May::Remove);
     }
 
     /** @throws AccessDeniedException when the member may not take off what others rely on */

@@ -6,6 +6,7 @@ namespace FoxCorner\App\Club;
 
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
+use Symfony\Component\Uid\Uuid;
 
 /** @extends ServiceEntityRepository<Membership> */
 final class MembershipRepository extends ServiceEntityRepository
@@ -38,5 +39,51 @@ final class MembershipRepository extends ServiceEntityRepository
         }
 
         return $byTeam;
+    }
+
+    /** @return list<Membership> of a team, the head coaches first, by name */
+    public function in(Team $team): array
+    {
+        /** @var list<Membership> $all */
+        $all = $this->createQueryBuilder('membership')
+            ->addSelect('account', 'player')
+            ->join('membership.account', 'account')
+            ->leftJoin('membership.player', 'player')
+            ->where('membership.team = :team')
+            ->setParameter('team', $team->id(), 'uuid')
+            ->orderBy('account.name')
+            ->getQuery()
+            ->getResult();
+        $rank = array_flip(array_column(Role::cases(), 'value'));
+        usort(
+            $all,
+            static fn(Membership $one, Membership $other): int => $rank[$one->role->value] <=>
+                $rank[$other->role->value],
+        );
+
+        return $all;
+    }
+
+    public function inTeam(Team $team, string $id): ?Membership
+    {
+        return Uuid::isValid($id) ? $this->findOneBy(['team' => $team, 'id' => Uuid::fromString($id)]) : null;
+    }
+
+    public function hasEmail(Team $team, string $email): bool
+    {
+        foreach ($this->in($team) as $one) {
+            if ($one->account->getUserIdentifier() === $email) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether the team would have no head coach without him. */
+    public function isLastHeadCoach(Membership $membership): bool
+    {
+        return Role::HeadCoach === $membership->role &&
+            1 === $this->count(['team' => $membership->team, 'role' => Role::HeadCoach]);
     }
 }

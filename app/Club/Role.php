@@ -9,6 +9,7 @@ enum Role: string
     case HeadCoach = 'head-coach';
     case Assistant = 'assistant';
     case Player = 'player';
+    case Guardian = 'guardian';
 
     public function label(): string
     {
@@ -16,12 +17,18 @@ enum Role: string
             self::HeadCoach => 'Head coach',
             self::Assistant => 'Assistant',
             self::Player => 'Player',
+            self::Guardian => 'Guardian',
         };
     }
 
-    /** Coaches change the team's things; players read them. */
-    public function canChange(): bool
+    public function may(May $what): bool
     {
-        return self::Player !== $this;
+        return \in_array($this, $what->roles(), true);
+    }
+
+    /** Whether it is one of the roster, or stands for one. */
+    public function hasPlayer(): bool
+    {
+        return self::Player === $this || self::Guardian === $this;
     }
 }

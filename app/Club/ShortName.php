@@ -11,7 +11,19 @@ final class ShortName
 {
     public const LONGEST = 60;
     /** First parts of addresses that are no team's. */
-    private const OURS = ['build', 'bundles', 'health', 'sign-in', 'sign-out'];
+    private const OURS = [
+        'account',
+        'build',
+        'bundles',
+        'forgotten',
+        'health',
+        'join',
+        'reset',
+        'setup',
+        'share',
+        'sign-in',
+        'sign-out',
+    ];
 
     /** Of a name that has no letter or number that an address could have, the word "team". */
     public static function of(string $name): string

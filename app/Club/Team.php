@@ -42,6 +42,10 @@ class Team
     #[ORM\Column]
     private float $pitchingDistance;
 
+    /** Whether somebody has looked over the field and saved it. */
+    #[ORM\Column(options: ['default' => true])]
+    private bool $fieldSaved = false;
+
     /** @var list<float> feet, from the left line to the right line */
     #[ORM\Column(type: 'json')]
     private array $fence;
@@ -106,6 +110,16 @@ class Team
             'extra_runner' => $rules->extraRunner,
             'reaction' => $reactionCaution ?? $this->level->profile()->reactionCaution,
         ];
+    }
+
+    public function fieldIsSaved(): void
+    {
+        $this->fieldSaved = true;
+    }
+
+    public function isOwnField(): bool
+    {
+        return $this->fieldSaved;
     }
 
     /** @throws Problem when what is stored is no field any more */

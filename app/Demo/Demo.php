@@ -59,6 +59,11 @@ final readonly class Demo
         return 0 === $this->entities->getRepository(Account::class)->count();
     }
 
+    public function isLoaded(): bool
+    {
+        return 0 < $this->entities->getRepository(Account::class)->count(['email' => DemoSignIn::EMAIL]);
+    }
+
     /** All of it or nothing. */
     public function load(): void
     {
@@ -133,6 +138,8 @@ final readonly class Demo
         );
         foreach (
             [
+                'invitation',
+                'happening',
                 'undo_step',
                 'runner_event',
                 'solve_job',
@@ -162,6 +169,7 @@ final readonly class Demo
     private function team(Club $club, string $name, Level $level, RuleSet $rules, string $roster): Team
     {
         $team = new Team($club, $name, $level, $rules);
+        $team->fieldIsSaved();
         $this->entities->persist($team);
         $reading = $this->csv->read($roster);
         if ([] !== $reading->problems) {

@@ -63,6 +63,7 @@ final class EditField extends AbstractController
                     );
                 }
                 $membership->team->playBy($draft->toRuleSet(), $draft->level, $draft->reactionCaution());
+                $membership->team->fieldIsSaved();
                 $this->entities->flush();
                 $this->addFlash('done', 'The field is saved. Every spot was measured again.');
 

@@ -36,6 +36,7 @@ final class TodayPage extends AbstractController
         private readonly ClockInterface $clock,
         private readonly TeamNeeds $needs,
         private readonly PlayerRepository $players,
+        private readonly FirstSteps $steps,
     ) {}
 
     #[Route('/', name: 'home', methods: ['GET'])]
@@ -51,7 +52,9 @@ final class TodayPage extends AbstractController
     #[Route('/{team}', name: 'today', methods: ['GET'], requirements: ['team' => '[a-z0-9-]+'], priority: -10)]
     public function show(Membership $membership): Response
     {
-        [$next, $last] = $this->around($this->practices->of($membership->team));
+        $practices = $this->practices->of($membership->team);
+        [$next, $last] = $this->around($practices);
+        $roster = $this->players->rosterOf($membership->team);
         $problem = null;
         $plans = [];
         try {
@@ -60,12 +63,7 @@ final class TodayPage extends AbstractController
             $problem = $invalid;
         }
         $plays = $this->needs->audited($membership->team, $plans);
-        $needs = $this->needs->under(
-            $plays,
-            $membership->team,
-            $this->players->rosterOf($membership->team),
-            $this->clock->now(),
-        );
+        $needs = $this->needs->under($plays, $membership->team, $roster, $this->clock->now());
 
         return $this->render('today/show.html.twig', [
             'now' => $this->clock->now(),
@@ -82,6 +80,7 @@ final class TodayPage extends AbstractController
                 $plans,
             ),
             'problem' => $problem,
+            'steps' => $this->steps->of($membership->team, $roster, [] !== $practices),
             'needs' => \array_slice(
                 array_values(array_filter($needs, static fn(JobNeed $need): bool => $need->reps() > 0)),
                 0,

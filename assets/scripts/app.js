@@ -16,6 +16,7 @@ import { submitOnChange } from './context.js';
 import { followTries, rememberTries } from './tries.js';
 import { readPlayMaps } from './playmap.js';
 import { arrangePractices } from './arrange.js';
+import { selectAll } from './selectall.js';
 import { countByThumb, sendCounts, showCounts, waitingCounts } from './counts.js';
 import { followRuns, settleRuns } from './run.js';
 
@@ -32,6 +33,7 @@ moveFielders(document);
 moveBalls(document);
 readPlayMaps(document);
 arrangePractices(document);
+selectAll(document);
 countByThumb(document);
 followRuns(document);
 followTries(document);

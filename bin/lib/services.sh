@@ -79,7 +79,7 @@ private() {
 filled() {
     local text name
     text=$(cat "$1")
-    for name in ROOT RUN_DIR WEB_PORT APP_ENV SECRET DATABASE_URL; do text=${text//@$name@/"${!name}"}; done
+    for name in ROOT RUN_DIR WEB_PORT APP_ENV SECRET DATABASE_URL MAILER_DSN FOX_MAIL_FROM FOX_PUBLIC_URL; do text=${text//@$name@/"${!name}"}; done
     printf '%s\n' "$text"
 }
 

@@ -253,6 +253,8 @@ final class AccessTest extends AppTestCase
                 'seed' => '7',
                 'job' => self::COVERAGE,
                 'step' => self::COVERAGE,
+                'invitation' => self::COVERAGE,
+                'member' => self::COVERAGE,
                 'booking' => $this->entities()
                     ->getRepository(Booking::class)
                     ->findOneBy(['team' => $team])

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Access;
+
+use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Club\Account;
+use FoxCorner\App\Club\Email;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
+use Symfony\Component\Console\Attribute\Argument;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Style\SymfonyStyle;
+
+#[
+    AsCommand(
+        'fox:account',
+        'Makes an account, or gives one that is there a link for a new password; teams are joined by invitation.',
+    ),
+]
+final readonly class AccountCommand
+{
+    public function __construct(private EntityManagerInterface $entities, private ResetTokens $tokens) {}
+
+    public function __invoke(
+        SymfonyStyle $io,
+        #[Argument('E-mail')] string $email,
+        #[Argument('Name; needed for a new account')] string $name = '',
+    ): int {
+        try {
+            $address = Email::of($email);
+            $account = $this->entities->getRepository(Account::class)->findOneBy(['email' => $address]);
+            if (null === $account) {
+                if ('' === trim($name)) {
+                    throw Refused::because('name', 'it is empty, and nobody has this e-mail yet', '1 to 80 letters');
+                }
+                $account = new Account($address, trim($name));
+                $this->entities->persist($account);
+                $this->entities->flush();
+                $io->writeln("$address has an account now.");
+            }
+            $link =
+                $this->tokens->link($account) ??
+                throw Refused::because('link', 'there are three open ones', 'another in an hour');
+        } catch (Problem $problem) {
+            $io->error($problem->sentence());
+
+            return Command::INVALID;
+        }
+        $io->writeln("Within an hour the password is chosen at $link");
+
+        return Command::SUCCESS;
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Setup;
+
+use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
+use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Access\NewPassword;
+use FoxCorner\App\Club\Account;
+use FoxCorner\App\Club\Email;
+use FoxCorner\App\Club\Founding;
+use FoxCorner\App\Club\House;
+use FoxCorner\App\Club\Team;
+use FoxCorner\App\Shared\Drawing\FieldDrawing;
+use FoxCorner\App\Shared\ProblemOnForm;
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The first page of a house in which nobody lives but the demo: a club, a team and its head coach. */
+final class SetupPage extends AbstractController
+{
+    public function __construct(
+        private readonly House $house,
+        private readonly Founding $founding,
+        private readonly NewPassword $passwords,
+        private readonly EntityManagerInterface $entities,
+        private readonly Security $security,
+    ) {}
+
+    #[Route('/setup', name: 'setup', methods: ['GET', 'POST'])]
+    public function begin(Request $request): Response
+    {
+        if (!$this->house->isOpen()) {
+            return $this->redirectToRoute('sign_in');
+        }
+        $form = $this->createForm(StartForm::class, new StartDraft());
+        $form->handleRequest($request);
+        if ($form->isSubmitted() && $form->isValid()) {
+            $team = $this->found($form);
+            if (null !== $team) {
+                return $this->redirectToRoute('today', ['team' => $team->address()], Response::HTTP_SEE_OTHER);
+            }
+        }
+        $rules = array_map(
+            static fn(Level $level): RuleSet => ShippedRuleSets::get($level->usualRules()),
+            Level::cases(),
+        );
+
+        return $this->render('setup/start.html.twig', [
+            'form' => $form,
+            'levels' => array_combine(array_column(Level::cases(), 'value'), $rules),
+            'drawings' => array_combine(
+                array_column(Level::cases(), 'value'),
+                array_map(FieldDrawing::whole(...), $rules),
+            ),
+            'beside' => !$this->house->isEmpty(),
+        ]);
+    }
+
+    /** @param FormInterface<StartDraft> $form */
+    private function found(FormInterface $form): ?Team
+    {
+        $draft = $form->getData();
+        try {
+            $club = $draft->named('club');
+            $name = $draft->named('team');
+            $coach = new Account(Email::of((string) $draft->email), $draft->named('name'));
+            $this->passwords->give($coach, (string) $draft->password);
+            if (House::isDemo($coach)) {
+                throw Refused::because('email', 'it is one of the demo’s', 'an address of your own');
+            }
+            $team = $this->founding->found($club, $name, $draft->played(), null, $coach);
+            $this->entities->flush();
+        } catch (UniqueConstraintViolationException) {
+            ProblemOnForm::show($form, Refused::because('email', 'it has an account', 'signing in with it'));
+
+            return null;
+        } catch (Problem $problem) {
+            ProblemOnForm::show($form, $problem);
+
+            return null;
+        }
+        $this->security->login($coach, 'form_login', 'main');
+
+        return $team;
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Today;
+
+/** One of the first things to do in a new team. */
+final readonly class FirstStep
+{
+    /** @param string $route of the place where it is done */
+    public function __construct(public string $words, public string $more, public string $route, public bool $isDone) {}
+}

@@ -1,0 +1,356 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\App;
+
+use FoxCorner\App\Club\Account;
+use FoxCorner\App\Club\May;
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Club\Role;
+use FoxCorner\App\Club\Team;
+use FoxCorner\App\People\Invitation;
+use FoxCorner\App\Post\PostBox;
+use FoxCorner\App\Post\PostedLetter;
+use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\DomCrawler\Crawler;
+
+/** Invitations, roles, and who may do what. */
+final class PeopleTest extends AppTestCase
+{
+    public function testANewcomerJoinsByALink(): void
+    {
+        $team = $this->invitingTeam();
+        $link = $this->invite($team, ['role' => 'assistant']);
+        $this->signOut();
+        $page = $this->browser->request('GET', $link);
+        self::assertSelectorTextContains('h1', 'Join the Gulls');
+        self::assertSelectorTextContains('main', 'invites you as assistant');
+        $this->browser->submit(
+            $page->selectButton('Join')->form([
+                'name' => 'Ada Brink',
+                'email' => 'Ada@Elsewhere.example',
+                'password' => 'a heron on one leg',
+            ]),
+        );
+        self::assertResponseRedirects('/gulls');
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.good', 'You are in the Gulls.');
+        $member = $this->member($team, 'ada@elsewhere.example');
+        self::assertSame(Role::Assistant, $member?->role);
+        self::assertTrue($member->may(May::Change));
+        self::assertFalse($member->may(May::People));
+
+        $this->signOut();
+        $this->browser->request('GET', $link);
+        self::assertResponseStatusCodeSame(410);
+        self::assertSelectorTextContains('main', 'It has been used already');
+    }
+
+    public function testWhoHasAnAccountJoinsWithIt(): void
+    {
+        $team = $this->invitingTeam();
+        $link = $this->invite($team, ['role' => 'player']);
+        $this->signIn('assistant');
+        $page = $this->browser->request('GET', $link);
+        self::assertSelectorTextContains('form', 'You are signed in as Piet Holm');
+        $this->browser->submit($page->selectButton('Join')->form());
+        self::assertSame(Role::Player, $this->member($team, 'assistant@saltmarsh.example')?->role);
+
+        $this->signIn();
+        $again = $this->invite($team, ['role' => 'assistant']);
+        $this->signIn('assistant');
+        $page = $this->browser->request('GET', $again);
+        $this->browser->submit($page->selectButton('Join')->form());
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('.finding', 'you are in the team already');
+    }
+
+    public function testAnInvitationByMailIsForThatMailAlone(): void
+    {
+        $team = $this->invitingTeam();
+        $link = $this->invite($team, ['role' => 'assistant', 'email' => ' Bo@Elsewhere.example ']);
+        $letter = $this->letter('bo@elsewhere.example');
+        self::assertStringContainsString($link, $letter->text);
+        self::assertStringContainsString('Wren Tolland invites you to the Gulls', $letter->subject);
+
+        $this->signIn('assistant');
+        $page = $this->browser->request('GET', $link);
+        self::assertSelectorTextContains('.note', 'this invitation is for another e-mail');
+        self::assertCount(0, $page->selectButton('Join'));
+        $token = $this->browser->request('GET', '/forgotten')->filter('[name=_token]')->attr('value');
+        $this->browser->request('POST', $link, ['_token' => $token]);
+        self::assertResponseStatusCodeSame(422);
+        self::assertNull($this->member($team, 'assistant@saltmarsh.example'), 'nor by hand');
+
+        $this->signOut();
+        $page = $this->browser->request('GET', $link);
+        self::assertSame('bo@elsewhere.example', $page->filter('#email')->attr('value'));
+        $form = $page->selectButton('Join')->form(['name' => 'Bo', 'password' => 'a heron on one leg']);
+        $this->browser->request('POST', $link, ['email' => 'eve@elsewhere.example'] + $form->getPhpValues());
+        self::assertNotNull($this->member($team, 'bo@elsewhere.example'));
+        self::assertNull($this->member($team, 'eve@elsewhere.example'));
+    }
+
+    public function testAMailThatComesBackSaysSoAndTheLinkHolds(): void
+    {
+        $team = $this->invitingTeam();
+        $page = $this->sendInvitation($team, ['role' => 'assistant', 'email' => 'nobody@bounce.example']);
+        self::assertStringContainsString('the mail to nobody@bounce.example came back', $page->filter('.good')->text());
+        $this->signOut();
+        $this->browser->request('GET', (string) $page->filter('[data-select-all]')->attr('value'));
+        self::assertSelectorTextContains('h1', 'Join the Gulls');
+    }
+
+    /** @param array<string, string> $sent */
+    #[TestWith([['role' => 'assistant', 'email' => 'no mail'], 'Email: it is no e-mail'])]
+    #[TestWith([['role' => 'guardian'], 'Player: a guardian stands for somebody'])]
+    #[TestWith([['role' => 'owner'], 'Role: '])]
+    #[TestWith([['role' => 'player', 'player' => 'x'], 'Player: nobody on the roster is meant'])]
+    #[TestWith([['role' => 'assistant', 'email' => 'coach@saltmarsh.example'], 'is in the team already'])]
+    public function testBadInvitationsAreRefusedAndNothingIsLost(array $sent, string $words): void
+    {
+        $team = $this->invitingTeam();
+        $page = $this->sendInvitation($team, $sent);
+        self::assertResponseStatusCodeSame(422);
+        self::assertStringContainsString($words, $page->filter('.finding')->text());
+        self::assertSame($sent['email'] ?? '', $page->filter('#invite-email')->attr('value'));
+        self::assertSame(
+            0,
+            $this->entities()
+                ->getRepository(Invitation::class)
+                ->count(['team' => $team]),
+        );
+    }
+
+    public function testOneMailHasOneOpenInvitation(): void
+    {
+        $team = $this->invitingTeam();
+        $this->invite($team, ['role' => 'assistant', 'email' => 'bo@elsewhere.example']);
+        $page = $this->sendInvitation($team, ['role' => 'player', 'email' => 'BO@elsewhere.example']);
+        self::assertStringContainsString(
+            'bo@elsewhere.example has an open invitation',
+            $page->filter('.finding')->text(),
+        );
+    }
+
+    public function testAnInvitationIsTakenBackOrEnds(): void
+    {
+        $team = $this->invitingTeam();
+        $link = $this->invite($team, ['role' => 'assistant']);
+        $page = $this->open($team, '/people');
+        $this->browser->submit($page->selectButton('Take back')->form());
+        $this->signOut();
+        $this->browser->request('GET', $link);
+        self::assertResponseStatusCodeSame(410);
+        self::assertSelectorTextContains('main', 'It was taken back.');
+
+        $invitation = $this->entities()
+            ->getRepository(Invitation::class)
+            ->findOneBy(['team' => $team->id()]);
+        self::assertNotNull($invitation);
+        $until = $invitation->until;
+        self::assertSame('It ended on ' . $until->format('j F') . '.', $this->fresh($invitation)->whyClosed($until));
+        self::assertTrue($this->fresh($invitation)->isOpen($until->modify('-1 second')));
+        $this->browser->request('GET', '/join/' . str_repeat('0', 32));
+        self::assertResponseStatusCodeSame(404);
+    }
+
+    public function testAGuardianSeesTheOwnChildAndNobodyElse(): void
+    {
+        $this->signIn();
+        $team = $this->team();
+        $roster = $this->open($team, '/people')->filter('#invite-player option');
+        $marsh = (string) $roster
+            ->reduce(static fn(Crawler $one): bool => str_contains($one->text(), 'Marsh'))
+            ->attr('value');
+        $link = $this->invite($team, ['role' => 'guardian', 'player' => $marsh]);
+        $this->signOut();
+        $page = $this->browser->request('GET', $link);
+        self::assertSelectorTextContains('main', 'as guardian: 6 Marsh');
+        $this->browser->submit(
+            $page->selectButton('Join')->form([
+                'name' => 'Ines Marsh',
+                'email' => 'ines@elsewhere.example',
+                'password' => 'a heron on one leg',
+            ]),
+        );
+        $this->open($team, '/you');
+        self::assertSelectorTextContains('main', 'What is kept of you');
+        $member = $this->member($team, 'ines@elsewhere.example');
+        self::assertTrue($member?->seesAllOf($marsh));
+        self::assertFalse($member->seesAllOf('another'));
+        $this->open($team, '/team/player/new');
+        self::assertResponseStatusCodeSame(403);
+        $this->open($team, '/people');
+        self::assertSelectorNotExists('#invite-email');
+        self::assertSelectorTextNotContains('main', 'coach@saltmarsh.example', 'no e-mails of others');
+    }
+
+    public function testTheLastHeadCoachStaysAndASecondMayLeave(): void
+    {
+        $team = $this->invitingTeam();
+        $this->open($team, '/people');
+        $this->browser->submitForm('Leave the team');
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.finding', 'only head coach of the team');
+
+        $this->invite($team, ['role' => 'head-coach']);
+        $second = new Membership($this->account('assistant'), $this->again($team), Role::HeadCoach);
+        $this->entities()->persist($second);
+        $this->entities()->flush();
+        $this->open($team, '/people');
+        $this->browser->submitForm('Leave the team');
+        self::assertResponseRedirects('/');
+        self::assertNull($this->member($team, 'coach@saltmarsh.example'));
+        $this->open($team);
+        self::assertResponseStatusCodeSame(404);
+    }
+
+    public function testARoleIsChangedButNotTheLastHeadCoachs(): void
+    {
+        $team = $this->invitingTeam();
+        $this->entities()->persist(new Membership($this->account('player'), $this->again($team), Role::Player));
+        $this->entities()->flush();
+        $page = $this->open($team, '/people');
+        $this->browser->submit(
+            $page
+                ->selectButton('Change the role')
+                ->eq(1)
+                ->form(['role' => 'assistant']),
+        );
+        self::assertSame(Role::Assistant, $this->member($team, 'player@saltmarsh.example')?->role);
+
+        $page = $this->open($team, '/people');
+        $this->browser->submit(
+            $page
+                ->selectButton('Change the role')
+                ->eq(0)
+                ->form(['role' => 'player']),
+        );
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.finding', 'only head coach');
+        self::assertSame(Role::HeadCoach, $this->member($team, 'coach@saltmarsh.example')?->role);
+
+        $page = $this->open($team, '/people');
+        self::assertStringContainsString(
+            'Wren Tolland: Marsh is now assistant',
+            $page->filter('#happened ~ ul')->text(),
+        );
+        $this->browser->submit($page->selectButton('Take out of the team')->form());
+        self::assertNull($this->member($team, 'player@saltmarsh.example'));
+    }
+
+    public function testOnlyTheHeadCoachManagesPeople(): void
+    {
+        $this->signIn('assistant');
+        $team = $this->team();
+        $page = $this->open($team, '/people');
+        self::assertSelectorNotExists('#invite-email');
+        $token = (string) $page->filter('[name=_token]')->first()->attr('value');
+        foreach (
+            ['/people/invite', '/people/' . $this->member($team, 'coach@saltmarsh.example')?->id() . '/remove'] as $path
+        ) {
+            $this->browser->request('POST', '/kites' . $path, ['_token' => $token, 'role' => 'assistant']);
+            self::assertResponseStatusCodeSame(403, $path);
+        }
+    }
+
+    public function testTheTableOfRolesIsWhatTheCodeAsks(): void
+    {
+        $table = array_map(
+            static fn(May $what): string => implode(
+                '',
+                array_map(static fn(Role $role): string => $role->may($what) ? 'x' : '.', Role::cases()),
+            ),
+            array_combine(array_column(May::cases(), 'value'), May::cases()),
+        );
+
+        self::assertSame(
+            [
+                'read' => 'xxxx',
+                'see-own' => 'xxxx',
+                'see-all' => 'xx..',
+                'change' => 'xx..',
+                'remove' => 'x...',
+                'people' => 'x...',
+            ],
+            $table,
+        );
+    }
+
+    private function invitingTeam(): Team
+    {
+        return $this->newTeam($this->signIn());
+    }
+
+    /** @param array<string, string> $sent */
+    private function invite(Team $team, array $sent): string
+    {
+        return (string) $this->sendInvitation($team, $sent)->filter('[data-select-all]')->attr('value');
+    }
+
+    /** @param array<string, string> $sent */
+    private function sendInvitation(Team $team, array $sent): Crawler
+    {
+        $token = $this->open($team, '/people')->filter('[name=_token]')->first()->attr('value');
+
+        return $this->browser->request('POST', "/{$team->id()}/people/invite", ['_token' => $token] + $sent);
+    }
+
+    private function letter(string $to): PostedLetter
+    {
+        foreach (self::getContainer()->get(PostBox::class)->letters() as $letter) {
+            if ($letter->to === $to) {
+                return $letter;
+            }
+        }
+        self::fail("Nothing was sent to $to.");
+    }
+
+    private function account(string $who): Account
+    {
+        $account = $this->entities()
+            ->getRepository(Account::class)
+            ->findOneBy(['email' => "$who@saltmarsh.example"]);
+
+        return $account ?? self::fail();
+    }
+
+    private function again(Team $team): Team
+    {
+        return $this->entities()->find(Team::class, $team->id()) ?? self::fail();
+    }
+
+    private function fresh(Invitation $invitation): Invitation
+    {
+        return new Invitation(
+            $invitation->team,
+            $invitation->role,
+            null,
+            null,
+            $invitation->by,
+            '',
+            $invitation->until,
+        );
+    }
+
+    private function member(Team $team, string $email): ?Membership
+    {
+        $this->entities()->clear();
+        $account = $this->entities()
+            ->getRepository(Account::class)
+            ->findOneBy(['email' => $email]);
+
+        return null === $account
+            ? null
+            : $this->entities()
+                ->getRepository(Membership::class)
+                ->findOneBy(['team' => $team->id(), 'account' => $account]);
+    }
+
+    private function signOut(): void
+    {
+        $this->browser->getCookieJar()->clear();
+    }
+}
