@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Backup;
+
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\Filesystem\Filesystem;
+
+/** The nightly copies of the whole database in the instance's folder: the last seven are kept. */
+final readonly class Backups
+{
+    private const KEPT = 7;
+    /** The hour at which a night's copy is due. */
+    private const HOUR = 3;
+
+    public function __construct(
+        private DatabaseCopy $copy,
+        private ClockInterface $clock,
+        #[Autowire('%env(FOX_RUN_DIR)%/backups')] private string $folder,
+        private Filesystem $files = new Filesystem(),
+    ) {}
+
+    /**
+     * @return string|null the new copy; null when tonight's is there
+     *
+     * @throws Problem when it cannot be made
+     */
+    public function nightly(): ?string
+    {
+        $now = $this->clock->now();
+        $night = $now->modify(\sprintf('-%d hours', self::HOUR))->format('Y-m-d');
+        $file = "$this->folder/night-$night.sql.gz";
+        if (is_file($file)) {
+            return null;
+        }
+        $this->to($file);
+        foreach (\array_slice(array_reverse($this->nights()), self::KEPT) as $old) {
+            $this->files->remove($old);
+        }
+
+        return $file;
+    }
+
+    /** @throws Problem when it cannot be made */
+    public function now(): string
+    {
+        $file = \sprintf('%s/%s.sql.gz', $this->folder, $this->clock->now()->format('Y-m-d-His'));
+        $this->to($file);
+
+        return $file;
+    }
+
+    /** @throws Problem when it cannot be made, or a file is there */
+    public function to(string $file): void
+    {
+        if (file_exists($file)) {
+            throw Refused::because('file', "$file is there already", 'a name that is free');
+        }
+        $this->files->mkdir(\dirname($file), 0o700);
+        $this->copy->write($file);
+    }
+
+    /**
+     * Puts a copy in the place of what is there, of which a copy is made first.
+     *
+     * @return string that copy
+     *
+     * @throws Problem when the file is no whole copy, or another one is being put back
+     */
+    public function restore(string $file): string
+    {
+        $this->files->mkdir($this->folder, 0o700);
+        $lock = fopen("$this->folder/restore.lock", 'c');
+        if (false === $lock || !flock($lock, \LOCK_EX | \LOCK_NB)) {
+            throw Refused::because('restore', 'another one is on', 'waiting until it has ended');
+        }
+        $this->copy->mustBeWhole($file);
+        $before = $this->now();
+        $this->copy->read($file);
+
+        return $before;
+    }
+
+    /** @return list<string> the oldest first */
+    public function nights(): array
+    {
+        $found = glob("$this->folder/night-*.sql.gz");
+
+        return false === $found ? [] : $found;
+    }
+}
