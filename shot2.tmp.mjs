@@ -1,6 +1,9 @@
 import { chromium } from '@playwright/test';
 const [, , path, out, w = '1280', h = '800', who = 'none'] = process.argv;
-const b = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: ['--no-sandbox', '--disable-gpu'] });
+const b = await chromium.launch({
+    executablePath: '/usr/bin/chromium-headless-shell',
+    args: ['--no-sandbox', '--disable-gpu'],
+});
 const c = await b.newContext({ viewport: { width: +w, height: +h } });
 const p = await c.newPage();
 if (who !== 'none') {

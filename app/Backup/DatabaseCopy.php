@@ -83,7 +83,11 @@ final readonly class DatabaseCopy
         }
         $form = trim(substr($first, \strlen(self::FIRST)));
         if (!\in_array($form, $this->known(), true)) {
-            throw Refused::because('file', "it was made by a later version ($form)", 'a copy of this version or before');
+            throw Refused::because(
+                'file',
+                "it was made by a later version ($form)",
+                'a copy of this version or before',
+            );
         }
     }
 

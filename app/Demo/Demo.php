@@ -19,6 +19,7 @@ use FoxCorner\App\Plan\PlanDraft;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Team\Reading;
 use FoxCorner\App\Team\RosterCsv;
+use FoxCorner\App\Teams\Ending;
 use FoxCorner\Core\Alignment\DepthSpot;
 use FoxCorner\Core\Alignment\KeptSpot;
 use FoxCorner\Core\Alignment\NamedDepth;
@@ -51,6 +52,7 @@ final readonly class Demo
         private BookCodec $books,
         private BatterCsv $batters,
         private DemoRunners $runners,
+        private Ending $ending,
         private ClockInterface $clock,
     ) {}
 
@@ -125,44 +127,12 @@ final readonly class Demo
     /** Takes the demo club and all that hangs on it out of the database, and nothing else. */
     public function remove(): void
     {
-        $connection = $this->entities->getConnection();
-        $teams = 'SELECT team.id FROM team JOIN club ON club.id = team.club_id WHERE club.name = :club';
-        $connection->executeStatement(
-            "DELETE reading FROM reading JOIN player ON player.id = reading.player_id WHERE player.team_id IN ($teams)",
-            ['club' => self::CLUB],
-        );
-        $connection->executeStatement(
-            'DELETE opponent_batter FROM opponent_batter JOIN opponent ON opponent.id = ' .
-                "opponent_batter.opponent_id WHERE opponent.team_id IN ($teams)",
-            ['club' => self::CLUB],
-        );
-        foreach (
-            [
-                'invitation',
-                'happening',
-                'undo_step',
-                'runner_event',
-                'solve_job',
-                'practice',
-                'own_drill',
-                'simulated_notice',
-                'booking',
-                'plan_step',
-                'plan_draft',
-                'todays_lineup',
-                'opponent',
-                'membership',
-                'player',
-            ] as $table
-        ) {
-            $connection->executeStatement("DELETE FROM $table WHERE team_id IN ($teams)", ['club' => self::CLUB]);
+        foreach ($this->entities->getRepository(Club::class)->findBy(['name' => self::CLUB]) as $club) {
+            $this->ending->club($club);
         }
-        $connection->executeStatement(
-            'DELETE team FROM team JOIN club ON club.id = team.club_id WHERE club.name = :club',
-            ['club' => self::CLUB],
-        );
-        $connection->executeStatement('DELETE FROM club WHERE name = :club', ['club' => self::CLUB]);
-        $connection->executeStatement("DELETE FROM account WHERE email LIKE '%@saltmarsh.example'");
+        $this->entities
+            ->getConnection()
+            ->executeStatement("DELETE FROM account WHERE email LIKE '%@saltmarsh.example'");
         $this->entities->clear();
     }
 

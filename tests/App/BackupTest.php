@@ -38,7 +38,11 @@ final class BackupTest extends AppTestCase
         $sql = (string) gzdecode((string) file_get_contents($file));
         self::assertStringContainsString('INSERT INTO `player`', $sql);
         self::assertStringContainsString('CREATE TABLE `session`', $sql);
-        self::assertStringNotContainsString('INSERT INTO `session`', $sql, 'who is signed in is nobody else’s business');
+        self::assertStringNotContainsString(
+            'INSERT INTO `session`',
+            $sql,
+            'who is signed in is nobody else’s business',
+        );
         self::assertSame(0o600, fileperms($file) & 0o777);
         StaticDriver::rollBack();
         $before = $backups->restore($file);
@@ -53,7 +57,11 @@ final class BackupTest extends AppTestCase
     {
         $clock = new MockClock('2026-11-20 02:59:00');
         $backups = $this->backups($clock);
-        self::assertStringEndsWith('night-2026-11-19.sql.gz', (string) $backups->nightly(), 'before three it is yesterday’s');
+        self::assertStringEndsWith(
+            'night-2026-11-19.sql.gz',
+            (string) $backups->nightly(),
+            'before three it is yesterday’s',
+        );
         self::assertNull($backups->nightly());
         for ($night = 0; $night < 8; ++$night) {
             $clock->modify('+1 day');
