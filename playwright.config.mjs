@@ -7,12 +7,13 @@ export default defineConfig({
     outputDir: `var/${process.env.FOX_PROFILE ?? 'test'}/browser-${part}`,
     fullyParallel: false,
     workers: 1,
-    // What changes the plan, what changes people and practices, what only looks, what ends servers.
+    // What changes the plan, what changes people and practices, what only looks, what begins a club, what ends servers.
     projects: [
-        { name: 'plan', testIgnore: /people|practice|walk|access|fits|outage/ },
+        { name: 'plan', testIgnore: /people|practice|walk|access|fits|outage|begin/ },
         { name: 'people', testMatch: /people|practice|walk/ },
         { name: 'design', testMatch: /access|fits/, grep: /of design/ },
         { name: 'teaching', testMatch: /access|fits/, grep: /of teaching/ },
+        { name: 'begin', testMatch: /begin/ },
         { name: 'outage', testMatch: /outage/ },
     ],
     // On a busy machine a page may take its time; only what fails waits for that long.

@@ -17,6 +17,9 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface, Equa
 {
     use Identified;
 
+    /** How the e-mails of accounts end that are no more. */
+    public const GONE = '@gone.invalid';
+
     #[ORM\Column(length: 255)]
     private string $passwordHash = '';
 
@@ -66,7 +69,7 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface, Equa
     /** Nobody signs in with it any more, and nothing in it says who it was; what it decided stays. */
     public function end(): void
     {
-        $this->email = $this->id->toRfc4122() . '@gone.invalid';
+        $this->email = $this->id->toRfc4122() . self::GONE;
         $this->name = 'Somebody who left';
         $this->passwordHash = '';
         $this->signOutEverywhere();

@@ -16,18 +16,27 @@ final readonly class House
 
     public function isEmpty(): bool
     {
-        return 0 === $this->entities->getRepository(Account::class)->count();
+        return 0 === $this->living(['%' . Account::GONE]);
     }
 
     /** Whether whoever comes may begin a club: nobody has yet. Later ones are made on the command line. */
     public function isOpen(): bool
     {
-        $own = $this->entities
-            ->createQuery('SELECT COUNT(a) FROM ' . Account::class . ' a WHERE a.email NOT LIKE :demo')
-            ->setParameter('demo', '%' . self::DEMO)
-            ->getSingleScalarResult();
+        return 0 === $this->living(['%' . self::DEMO, '%' . Account::GONE]);
+    }
 
-        return 0 === (int) $own;
+    /** @param list<string> $but patterns of e-mails */
+    private function living(array $but): int
+    {
+        $query = $this->entities
+            ->getRepository(Account::class)
+            ->createQueryBuilder('account')
+            ->select('COUNT(account)');
+        foreach ($but as $index => $pattern) {
+            $query->andWhere("account.email NOT LIKE :but$index")->setParameter("but$index", $pattern);
+        }
+
+        return (int) $query->getQuery()->getSingleScalarResult();
     }
 
     public static function isDemo(Account $account): bool

@@ -10,7 +10,8 @@ use FoxCorner\Core\Plan\PlannedPlay;
 /** Whether the coverage that is looked at is the one that is played, and who said so. */
 final readonly class CoverageStanding
 {
-    private function __construct(public bool $isPlayed, public string $words) {}
+    /** @param bool $isDecided whether somebody has said so; else it is only the usual one */
+    private function __construct(public bool $isPlayed, public bool $isDecided, public string $words) {}
 
     public static function of(PlannedPlay $planned, ?CoverageChoice $choice): self
     {
@@ -19,6 +20,7 @@ final readonly class CoverageStanding
 
         return new self(
             $isPlayed,
+            $isPlayed && null !== $choice,
             match (true) {
                 !$isPlayed => 'The team plays the other one.',
                 null === $choice => 'The usual one; nobody has decided yet.',

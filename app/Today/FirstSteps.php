@@ -48,11 +48,12 @@ final readonly class FirstSteps
             ),
             new FirstStep(
                 'A coverage for the first bunt',
-                'choose one where a runner is on first',
-                'situations',
+                'look at two with a runner on first, and say which is yours',
+                'field',
                 0 < $this->entities->getRepository(PlanDraft::class)->count(['team' => $team]),
+                ['situation' => 'R1-0', 'view' => 'bunt'],
             ),
-            new FirstStep('A first practice', 'stations out of what the plan asks', 'practices', $hasPractice),
+            new FirstStep('A first practice', 'stations out of what the plan asks', 'new_practice', $hasPractice),
         ];
 
         return [] === array_filter($steps, static fn(FirstStep $step): bool => !$step->isDone) ? [] : $steps;

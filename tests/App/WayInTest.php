@@ -292,6 +292,9 @@ final class WayInTest extends AppTestCase
         self::assertFalse($house->isEmpty());
         $this->coach();
         self::assertFalse($house->isOpen());
+        $this->account('ada@fen-end.example')?->end();
+        $this->entities()->flush();
+        self::assertTrue($house->isOpen(), 'who is gone does not live here');
     }
 
     private function command(string $name): CommandTester
