@@ -10,8 +10,8 @@ use FoxCorner\Core\Problem\Refused;
 use Symfony\Component\Process\Process;
 
 /**
- * The whole database as a file: what Debian's mariadb-dump writes, compressed, with a first line that says what it is and
- * a last one that says that it is whole. Who is signed in is not in it.
+ * The whole database as a file: what Debian's mariadb-dump writes, compressed, with a first line that says what it is
+ * and a last one that says that it is whole. Who is signed in is not in it.
  */
 final readonly class DatabaseCopy
 {

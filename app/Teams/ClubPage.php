@@ -121,17 +121,32 @@ final class ClubPage extends AbstractController
     /** @throws Problem */
     private function mustLeadAll(Membership $membership): void
     {
+        $other = $this->notLed($membership);
+        if (null !== $other) {
+            throw Refused::because(
+                'club',
+                "the $other->name have another head coach",
+                'deleting it when you lead all its teams',
+            );
+        }
+    }
+
+    private function leadsAll(Membership $membership): bool
+    {
+        return null === $this->notLed($membership);
+    }
+
+    /** A team of the club that another head coach leads. */
+    private function notLed(Membership $membership): ?Team
+    {
         $mine = $this->memberships->of($membership->account);
         foreach ($this->teams($membership) as $team) {
-            $own = $mine[$team->id()->toRfc4122()] ?? null;
-            if (Role::HeadCoach !== $own?->role) {
-                throw Refused::because(
-                    'club',
-                    "the $team->name have another head coach",
-                    'deleting it when you lead all its teams',
-                );
+            if (Role::HeadCoach !== ($mine[$team->id()->toRfc4122()] ?? null)?->role) {
+                return $team;
             }
         }
+
+        return null;
     }
 
     private function gone(string $words): Response
@@ -159,6 +174,7 @@ final class ClubPage extends AbstractController
                 'levels' => Level::cases(),
                 'typed' => $typed,
                 'problem' => $problem,
+                'canTakeAll' => $this->leadsAll($membership),
                 'hasPostBox' => House::isDemo($membership->account) && $this->house->isOpen(),
             ],
             new Response(status: null === $problem ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),

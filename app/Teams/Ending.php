@@ -11,7 +11,7 @@ use FoxCorner\App\Club\Team;
 /** Takes a team or a club out of the database for good, with all that hangs on it. */
 final readonly class Ending
 {
-    /** Tables of a team, those first that others hang on. What hangs on them by the database's own rules is not here. */
+    /** Tables of a team in the order in which they go; what hangs on their rows goes by the database's own rules. */
     private const OF_A_TEAM = [
         'invitation',
         'happening',

@@ -10,7 +10,7 @@ missing_packages() {
     [ -n "$(PATH="$PATH:/usr/sbin" compgen -c php-fpm8.)" ] || printf 'php8.2-fpm '
     local modules
     modules=$(php -m 2>/dev/null | tr 'A-Z' 'a-z') || modules=
-    for pair in apcu:php8.2-apcu curl:php8.2-curl dom:php8.2-xml gd:php8.2-gd intl:php8.2-intl mbstring:php8.2-mbstring pdo_mysql:php8.2-mysql; do
+    for pair in apcu:php8.2-apcu curl:php8.2-curl dom:php8.2-xml gd:php8.2-gd intl:php8.2-intl mbstring:php8.2-mbstring pdo_mysql:php8.2-mysql zip:php8.2-zip; do
         grep -qx "${pair%%:*}" <<<"$modules" || printf '%s ' "${pair#*:}"
     done
 }

@@ -1,0 +1,265 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\App;
+
+use FoxCorner\App\Archive\ArchiveImport;
+use FoxCorner\App\Archive\ArchiveReader;
+use FoxCorner\App\Archive\ArchiveWriter;
+use FoxCorner\App\Club\Club;
+use FoxCorner\App\Club\Team;
+use FoxCorner\Core\Problem\Problem;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\DomCrawler\Crawler;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+
+/** A team's and a club's data, out and in to the letter; and what is no archive. */
+final class ArchiveTest extends AppTestCase
+{
+    /** @var list<string> */
+    private array $paths = [];
+
+    protected function tearDown(): void
+    {
+        array_map(unlink(...), array_filter($this->paths, is_file(...)));
+        parent::tearDown();
+    }
+
+    public function testTheDemoClubOutAndInAndOutAgainIsTheSameToTheByte(): void
+    {
+        $coach = $this->signIn();
+        $club = $this->team()->club;
+        $writer = self::getContainer()->get(ArchiveWriter::class);
+        $teams = $this->entities()
+            ->getRepository(Team::class)
+            ->findBy(['club' => $club], ['id' => 'ASC']);
+        self::assertCount(2, $teams);
+        $out = $writer->of('club', $club->name, $teams);
+        $archive = ArchiveReader::read($this->file($out));
+        self::assertSame([14, 0], [$archive->teams[0]->count('player'), $archive->teams[0]->count('solve_job')]);
+        $in = self::getContainer()->get(ArchiveImport::class)->into(null, $archive, $coach);
+        self::assertNotEquals($teams[0]->id(), $in[0]->id());
+        self::assertSame('Saltmarsh', $in[0]->club->name);
+        self::assertFalse($in[0]->club->id()->equals($club->id()), 'a club of its own');
+        self::assertSame($out, $writer->of('club', 'Saltmarsh', $in));
+        $this->entities()->clear();
+        foreach (['', '/practice', '/team'] as $page) {
+            $this->browser->request('GET', '/' . $in[0]->address() . $page);
+            self::assertResponseIsSuccessful($page);
+        }
+    }
+
+    public function testNothingOfAnArchiveIsOfTheHouse(): void
+    {
+        $this->signIn();
+        $files = $this->files(
+            self::getContainer()
+                ->get(ArchiveWriter::class)
+                ->of('team', 'Kites', [$this->team()]),
+        );
+        self::assertSame(
+            [
+                'archive.json',
+                'readme.txt',
+                'team-1.json',
+                'team-1/opponent-1.csv',
+                'team-1/practices.ics',
+                'team-1/roster.csv',
+            ],
+            array_values(
+                array_filter(array_keys($files), static fn(string $name): bool => !str_contains($name, 'opponent-2')),
+            ),
+        );
+        foreach ($files as $name => $content) {
+            self::assertStringNotContainsString('coach@saltmarsh.example', $content, $name);
+            self::assertDoesNotMatchRegularExpression('/password|\$2y\$/', $content, $name);
+        }
+        self::mustFit('archive', $files['archive.json']);
+        self::mustFit('archive-team', $files['team-1.json']);
+        self::assertStringContainsString('Marsh', $files['team-1/roster.csv']);
+        self::assertStringContainsString('BEGIN:VEVENT', $files['team-1/practices.ics']);
+    }
+
+    public function testATeamIsLookedOverAndBroughtInOnThePages(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/club/team.zip');
+        self::assertResponseHeaderSame('content-disposition', 'attachment; filename=kites.zip');
+        $out = (string) $this->browser->getResponse()->getContent();
+        $page = $this->open($this->team(), '/club/import');
+        $page = $this->upload($page->filter('[name=_token]')->first()->attr('value'), $this->file($out));
+        self::assertSelectorTextContains('h1', 'The Kites, as they were');
+        self::assertSelectorTextContains('tbody', '14');
+        $before = $this->number('SELECT COUNT(*) FROM player');
+        $this->browser->submit($page->selectButton('Bring it in')->form());
+        self::assertResponseRedirects('/kites-2');
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.good', 'The Kites are here, as they were.');
+        self::assertSame($before + 14, $this->number('SELECT COUNT(*) FROM player'));
+        $this->browser->request('GET', '/kites-2/club/team.zip');
+        self::assertSame($out, $this->browser->getResponse()->getContent());
+        $this->browser->submit($page->selectButton('Bring it in')->form());
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('.finding', 'it was taken already');
+    }
+
+    /** @param string $from what is replaced in the file, by what; empty: the file is that */
+    #[TestWith(['archive.json', 'fox-corner-archive', 'x', 'it is not one of Fox Corner'])]
+    #[TestWith(['archive.json', '"version": 1', '"version": 2', 'its version is 2'])]
+    #[TestWith(['archive.json', '"what": "team"', '"what": "house"', 'it does not say what it is of'])]
+    #[TestWith(['archive.json', '"teams": 1', '"teams": 2', '“team-2.json” is missing'])]
+    #[TestWith(['team-1.json', '', '{', 'is no JSON'])]
+    #[TestWith(['../../passwd.json', '', '{}', 'it has a file “../../passwd.json”'])]
+    #[TestWith(['x.php', '', '<?php', 'it has a file “x.php”'])]
+    #[TestWith(['team-1.json', '"tables": {', '"tables": {"account": [],', 'it has a table “account”'])]
+    #[TestWith(['team-1.json', '"name": "Kites"', '"name": "Kites", "id": "1"', '“id” is missing or unknown'])]
+    #[TestWith(['team-1.json', '"number": 1,', '"number": "one",', 'it is no int'])]
+    #[
+        TestWith([
+            'team-1.json',
+            '"player_id": "00000000-0000-8000-8000-0',
+            '"player_id": "00000000-0000-8000-8000-9',
+            'it names a row that is not there',
+        ]),
+    ]
+    #[TestWith(['team-1.json', '"rule_set": "fastpitch-43"', '"rule_set": "cricket"', 'cricket'])]
+    #[TestWith(['team-1.json', '"level": "fastpitch-14-16u"', '"level": "moon"', 'it holds what no page could read'])]
+    #[TestWith(['team-1.json', '"taken_at": "20', '"taken_at": "99-99-', 'it is no time'])]
+    #[TestWith(['team-1.json', '"throws": "R"', '"throws": "X"', 'it holds what no page could read'])]
+    public function testWhatDoesNotFitIsRefusedAndNothingIsWritten(
+        string $file,
+        string $from,
+        string $to,
+        string $words,
+    ): void {
+        $coach = $this->signIn();
+        $files = $this->files(
+            self::getContainer()
+                ->get(ArchiveWriter::class)
+                ->of('team', 'Kites', [$this->team()]),
+        );
+        if ('' !== $from) {
+            $at = strpos($files[$file], $from);
+            self::assertNotFalse($at);
+            $to = substr_replace($files[$file], $to, $at, \strlen($from));
+        }
+        $path = $this->pack([$file => $to] + $files);
+        $before = $this->number('SELECT COUNT(*) FROM player') + $this->number('SELECT COUNT(*) FROM team');
+        try {
+            $archive = ArchiveReader::read($path);
+            self::getContainer()->get(ArchiveImport::class)->into($this->team()->club, $archive, $coach);
+            self::fail('It was taken.');
+        } catch (Problem $problem) {
+            self::assertStringContainsString($words, $problem->wrong());
+            self::assertNotSame('', $problem->allowed());
+        }
+        self::assertSame(
+            $before,
+            $this->number('SELECT COUNT(*) FROM player') + $this->number('SELECT COUNT(*) FROM team'),
+        );
+    }
+
+    public function testNonsenseIsRefusedWhateverItsSize(): void
+    {
+        foreach (['', 'PK', str_repeat("\x00\xff", 100000)] as $bytes) {
+            try {
+                ArchiveReader::read($this->file($bytes));
+                self::fail('It was opened.');
+            } catch (Problem $problem) {
+                self::assertStringContainsString('it is no zip', $problem->wrong());
+            }
+        }
+        $bomb = ['archive.json' => '{}', 'team-1.json' => str_repeat('0', 61_000_000)];
+        try {
+            ArchiveReader::read($this->pack($bomb));
+            self::fail('It was unpacked.');
+        } catch (Problem $problem) {
+            self::assertStringContainsString('unpacked it has 61 MB', $problem->wrong());
+        }
+        $out = self::getContainer()
+            ->get(ArchiveWriter::class)
+            ->of('team', 'Kites', [$this->team()]);
+        try {
+            ArchiveReader::read($this->file(substr($out, 0, intdiv(\strlen($out), 2))));
+            self::fail('Half of it was taken.');
+        } catch (Problem $problem) {
+            self::assertStringContainsString('it is no zip, or not whole', $problem->wrong());
+        }
+    }
+
+    public function testOnlyWhoLeadsAllTeamsTakesTheClubOut(): void
+    {
+        $coach = $this->signIn();
+        $team = $this->newTeam($coach);
+        $this->entities()->persist(new Team($this->club($team), 'Others', $team->level(), $team->rules()));
+        $this->entities()->flush();
+        $this->open($team, '/club/all.zip');
+        self::assertResponseStatusCodeSame(403);
+        $this->signIn('assistant');
+        $this->open($this->team(), '/club/team.zip');
+        self::assertResponseStatusCodeSame(403);
+    }
+
+    private static function mustFit(string $schema, string $json): void
+    {
+        $result = (new Validator())->validate(
+            json_decode($json),
+            (string) file_get_contents(\dirname(__DIR__, 2) . "/docs/schemas/$schema.json"),
+        );
+        self::assertTrue($result->isValid(), (string) $result->error());
+    }
+
+    private function club(Team $team): Club
+    {
+        return $this->entities()->find(Club::class, $team->club->id()) ?? self::fail();
+    }
+
+    private function file(string $bytes): string
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'fox');
+        $this->paths[] = $path;
+        file_put_contents($path, $bytes);
+
+        return $path;
+    }
+
+    /** @return array<string, string> */
+    private function files(string $bytes): array
+    {
+        $zip = new \ZipArchive();
+        $zip->open($this->file($bytes));
+        $files = [];
+        for ($index = 0; $index < $zip->numFiles; ++$index) {
+            $files[(string) $zip->getNameIndex($index)] = (string) $zip->getFromIndex($index);
+        }
+        ksort($files);
+
+        return $files;
+    }
+
+    /** @param array<string, string> $files */
+    private function pack(array $files): string
+    {
+        $path = $this->file('');
+        $zip = new \ZipArchive();
+        $zip->open($path, \ZipArchive::OVERWRITE);
+        foreach ($files as $name => $content) {
+            $zip->addFromString($name, $content);
+        }
+        $zip->close();
+
+        return $path;
+    }
+
+    private function upload(?string $token, string $path): Crawler
+    {
+        return $this->browser->request(
+            'POST',
+            '/kites/club/import',
+            ['_token' => $token],
+            ['file' => new UploadedFile($path, 'kites.zip', 'application/zip', null, true)],
+        );
+    }
+}
