@@ -7,7 +7,7 @@ namespace FoxCorner\App\Archive;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 
-/** Opens an archive without trusting it: nothing of it is written anywhere, and only what it should hold is looked at. */
+/** Opens an archive without trusting it: nothing of it is written anywhere, only what it should hold is looked at. */
 final class ArchiveReader
 {
     /** Bytes that all files may have unpacked; one club of many years has a tenth of it. */
@@ -68,11 +68,14 @@ final class ArchiveReader
         $bytes = 0;
         for ($index = 0; $index < $zip->numFiles; ++$index) {
             $about = $zip->statIndex($index);
-            $name = false === $about ? '' : $about['name'];
-            if ('' === $name || 1 !== preg_match('~^[a-z0-9-]+(/[a-z0-9-]+)?\.(json|csv|ics|txt)$~', $name)) {
+            if (false === $about) {
+                throw self::refused('it is not whole');
+            }
+            $name = $about['name'];
+            if (1 !== preg_match('~^[a-z0-9-]+(/[a-z0-9-]+)?\.(json|csv|ics|txt)$~', $name)) {
                 throw self::refused('it has a file “' . mb_strimwidth(mb_scrub($name), 0, 60, '…') . '”');
             }
-            $bytes += $about['size'] ?? 0;
+            $bytes += $about['size'];
         }
         if ($bytes > self::MOST) {
             throw self::refused(\sprintf('unpacked it has %.0f MB', $bytes / 1e6));

@@ -18,8 +18,8 @@ use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Team\RosterCsv;
 
 /**
- * Everything of teams as one zip: a document that can be read back to the letter, and beside it lists and a calendar for
- * other programs. The same data are the same bytes.
+ * Everything of teams as one zip: a document that can be read back to the letter, and beside it lists and a calendar
+ * for other programs. The same data are the same bytes.
  */
 final readonly class ArchiveWriter
 {

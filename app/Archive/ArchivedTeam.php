@@ -129,7 +129,13 @@ final readonly class ArchivedTeam
     /** @throws Problem when a row names another that is not in the archive, or is of another table */
     private function mustNameWhatIsThere(string $file): void
     {
-        $ids = array_map(static fn(array $rows): array => array_flip(array_column($rows, 'id')), $this->tables);
+        $ids = [];
+        foreach ($this->tables as $table => $rows) {
+            $ids[$table] = [];
+            foreach ($rows as $row) {
+                $ids[$table][\is_string($row['id']) ? $row['id'] : ''] = true;
+            }
+        }
         foreach (TeamTables::TABLES as $table => $columns) {
             foreach ($columns as $column => $kind) {
                 $named = $ids[rtrim($kind, '?')] ?? null;
