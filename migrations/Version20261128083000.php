@@ -32,6 +32,13 @@ final class Version20261128083000 extends AbstractMigration
         'CREATE TABLE reset_token (used_at DATETIME DEFAULT NULL, fingerprint VARCHAR(64) NOT NULL, until DATETIME ' .
         'NOT NULL, id BINARY(16) NOT NULL, account_id BINARY(16) NOT NULL, UNIQUE INDEX UNIQ_D7C8DC19FC0B754A ' .
         '(fingerprint), INDEX IDX_D7C8DC199B6B5FBA (account_id), PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4',
+        'CREATE TABLE shared_link (revoked_at DATETIME DEFAULT NULL, kind VARCHAR(12) NOT NULL, what VARCHAR(40) NOT ' .
+        'NULL, names TINYINT NOT NULL, secret VARCHAR(32) NOT NULL, until DATETIME NOT NULL, id BINARY(16) NOT NULL, ' .
+        'team_id BINARY(16) NOT NULL, by_id BINARY(16) NOT NULL, UNIQUE INDEX UNIQ_8C5AF2695CA2E8E5 (secret), INDEX IDX_8C5AF269296CD8AE ' .
+        '(team_id), INDEX IDX_8C5AF269AAE72004 (by_id), INDEX IDX_8C5AF269296CD8AEBF396750 (team_id, id), PRIMARY KEY (id)) DEFAULT CHARACTER SET ' .
+        'utf8mb4',
+        'ALTER TABLE shared_link ADD CONSTRAINT FK_8C5AF269296CD8AE FOREIGN KEY (team_id) REFERENCES team (id) ON DELETE CASCADE',
+        'ALTER TABLE shared_link ADD CONSTRAINT FK_8C5AF269AAE72004 FOREIGN KEY (by_id) REFERENCES account (id)',
         'ALTER TABLE reset_token ADD CONSTRAINT FK_D7C8DC199B6B5FBA FOREIGN KEY (account_id) REFERENCES account (id) ' .
         'ON DELETE CASCADE',
     ];
@@ -50,7 +57,7 @@ final class Version20261128083000 extends AbstractMigration
 
     public function down(Schema $schema): void
     {
-        foreach (['reset_token', 'happening', 'invitation'] as $table) {
+        foreach (['shared_link', 'reset_token', 'happening', 'invitation'] as $table) {
             $this->addSql("DROP TABLE $table");
         }
         $this->addSql('ALTER TABLE account DROP signed_out_times');

@@ -14,6 +14,7 @@ final readonly class Ending
     /** Tables of a team in the order in which they go; what hangs on their rows goes by the database's own rules. */
     private const OF_A_TEAM = [
         'invitation',
+        'shared_link',
         'happening',
         'undo_step',
         'runner_event',

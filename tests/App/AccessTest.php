@@ -254,6 +254,7 @@ final class AccessTest extends AppTestCase
                 'job' => self::COVERAGE,
                 'step' => self::COVERAGE,
                 'invitation' => self::COVERAGE,
+                'link' => self::COVERAGE,
                 'member' => self::COVERAGE,
                 'booking' => $this->entities()
                     ->getRepository(Booking::class)

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\App;
+
+use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Sharing\QrCode;
+use FoxCorner\App\Sharing\SharedLink;
+use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\DomCrawler\Crawler;
+
+/** Links that are read without an account. */
+final class SharingTest extends AppTestCase
+{
+    public function testASituationIsReadWithoutAnAccountByNumbersAlone(): void
+    {
+        $address = $this->share(['kind' => 'situation', 'of' => 'R1-0', 'days' => '7']);
+        $page = $this->read($address);
+        self::assertResponseIsSuccessful();
+        self::assertSelectorTextContains('h1', 'Double play, corners in');
+        self::assertCount(9, $page->filter('.shared-mark'));
+        self::assertStringNotContainsString('Marsh', $page->text());
+        self::assertStringContainsString('6 no. ', $page->filter('tbody')->text());
+        self::assertSame('noindex', $this->browser->getResponse()->headers->get('X-Robots-Tag'));
+        self::assertCount(0, $page->filter('form'), 'nothing can be changed');
+    }
+
+    public function testNamesAreShownWhereTheCoachAllowsThem(): void
+    {
+        $page = $this->read($this->share(['kind' => 'situation', 'of' => 'R1-0', 'days' => '7', 'names' => '1']));
+        self::assertStringContainsString('6 Marsh', $page->filter('tbody')->text());
+    }
+
+    public function testASheetAndAPlayersJobs(): void
+    {
+        $this->signIn();
+        $practice = $this->entities()
+            ->getRepository(Practice::class)
+            ->findOneBy(['team' => $this->team()]);
+        $page = $this->read($this->share(['kind' => 'sheet', 'of' => (string) $practice?->id(), 'days' => '1']));
+        self::assertSelectorTextContains('h1', 'minutes');
+        self::assertGreaterThan(8, $page->filter('tr')->count());
+        self::assertStringNotContainsString('Marsh', $page->text());
+
+        $this->signIn();
+        $marsh = $this->entities()->getConnection()->fetchOne("SELECT LOWER(HEX(id)) FROM player WHERE name = 'Marsh'");
+        self::assertIsString($marsh);
+        $id = (string) preg_replace('/^(.{8})(.{4})(.{4})(.{4})(.{12})$/', '$1-$2-$3-$4-$5', $marsh);
+        $page = $this->read($this->share(['kind' => 'player', 'of' => $id, 'days' => '30', 'names' => '1']));
+        self::assertSelectorTextContains('h1', '6 Marsh: where, and what');
+        self::assertCount(24, $page->filter('main li'));
+        self::assertStringContainsString('Bunt, ', $page->filter('main li')->eq(1)->text());
+        self::assertStringNotContainsString(' s ', $page->filter('main ul')->text(), 'nothing measured');
+    }
+
+    public function testALinkEndsAndIsTakenBack(): void
+    {
+        $address = $this->share(['kind' => 'situation', 'of' => 'R1-0', 'days' => '1']);
+        $this->signIn();
+        $link = $this->entities()->getRepository(SharedLink::class)->findOneBy([]);
+        self::assertNotNull($link);
+        self::assertTrue($link->isOpen($link->until->modify('-1 second')));
+        self::assertFalse($link->isOpen($link->until));
+        self::assertEqualsWithDelta(86400, $link->until->getTimestamp() - time(), 60);
+        $page = $this->open($this->team(), '/shared');
+        self::assertCount(1, $page->filter('img[src^="data:image/svg+xml"]'), 'a square for a phone');
+        $this->browser->submit($page->selectButton('Take the link back')->form());
+        $this->read($address);
+        self::assertResponseStatusCodeSame(410);
+        self::assertSelectorTextContains('h1', 'This link is over');
+        $this->read('/share/' . str_repeat('0', 32));
+        self::assertResponseStatusCodeSame(410);
+    }
+
+    /** @param array<string, string> $sent */
+    #[TestWith([['kind' => 'house', 'of' => 'R1-0', 'days' => '7'], 'Kind: '])]
+    #[TestWith([['kind' => 'situation', 'of' => 'R9-9', 'days' => '7'], 'What: nothing of the team is meant'])]
+    #[TestWith([['kind' => 'player', 'of' => 'x', 'days' => '7'], 'What: nothing of the team is meant'])]
+    #[TestWith([['kind' => 'situation', 'of' => 'R1-0', 'days' => '9999'], 'Days: '])]
+    public function testWhatIsNotTheTeamsIsNotShared(array $sent, string $words): void
+    {
+        $this->signIn();
+        $this->send($sent);
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('.finding', $words);
+        self::assertSame(0, $this->entities()->getRepository(SharedLink::class)->count());
+    }
+
+    public function testPlayersShareNothing(): void
+    {
+        $this->signIn('player');
+        $this->open($this->team(), '/shared');
+        self::assertResponseStatusCodeSame(403);
+    }
+
+    public function testASquareIsAPictureThatHoldsNoScript(): void
+    {
+        $svg = (string) base64_decode(substr((string) QrCode::of('http://127.0.0.1/share/0'), 26), true);
+        self::assertStringContainsString('<svg', $svg);
+        self::assertStringNotContainsString('<script', $svg);
+        self::assertNotSame(QrCode::of('http://127.0.0.1/share/0'), QrCode::of('http://127.0.0.1/share/1'));
+    }
+
+    /** @param array<string, string> $sent */
+    private function share(array $sent): string
+    {
+        $this->signIn();
+        $this->send($sent);
+        self::assertResponseRedirects('/kites/shared');
+        $address = (string) $this->browser->followRedirect()->filter('[data-select-all]')->first()->attr('value');
+
+        return (string) parse_url($address, \PHP_URL_PATH);
+    }
+
+    /** @param array<string, string> $sent */
+    private function send(array $sent): void
+    {
+        $token = $this->open($this->team(), '/shared')->filter('[name=_token]')->first()->attr('value');
+        $this->browser->request('POST', '/kites/shared', ['_token' => $token] + $sent);
+    }
+
+    private function read(string $address): Crawler
+    {
+        $this->browser->getCookieJar()->clear();
+
+        return $this->browser->request('GET', $address);
+    }
+}
