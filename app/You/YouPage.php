@@ -15,7 +15,8 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** The one who is signed in: teams, day or night, the way out. */
 final class YouPage extends AbstractController
 {
-    public const THEMES = ['day', 'night'];
+    public const THEMES = ['system', 'day', 'night'];
+    public const KEYS = ['on', 'off'];
 
     #[Route('/{team}/you', name: 'you', methods: ['GET'])]
     public function show(Membership $membership, YourRecord $record): Response
@@ -35,17 +36,25 @@ final class YouPage extends AbstractController
     #[IsCsrfTokenValid('change')]
     public function theme(Membership $membership, Request $request): Response
     {
-        $theme = $request->request->getString('theme');
+        return $this->chosen($membership, $request, 'theme', self::THEMES);
+    }
+
+    /** Whether a key alone does something: who speaks to the machine, or types with one finger, turns that off. */
+    #[Route('/{team}/you/keys', name: 'keys', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
+    public function keys(Membership $membership, Request $request): Response
+    {
+        return $this->chosen($membership, $request, 'keys', self::KEYS);
+    }
+
+    /** @param list<string> $allowed what the browser may keep; anything else changes nothing */
+    private function chosen(Membership $membership, Request $request, string $name, array $allowed): Response
+    {
+        $value = $request->request->getString($name);
         $answer = $this->redirectToRoute('you', ['team' => $membership->team->address()], Response::HTTP_SEE_OTHER);
-        if (\in_array($theme, self::THEMES, true)) {
+        if (\in_array($value, $allowed, true)) {
             $answer->headers->setCookie(
-                Cookie::create(
-                    'theme',
-                    $theme,
-                    '+1 year',
-                    secure: $request->isSecure(),
-                    sameSite: Cookie::SAMESITE_LAX,
-                ),
+                Cookie::create($name, $value, '+1 year', secure: $request->isSecure(), sameSite: Cookie::SAMESITE_LAX),
             );
         }
 

@@ -1,8 +1,10 @@
-// A key presses the control that names it in data-key. Nothing while somebody types, and once for a key that is held.
+// A key presses the control that names it in data-key. Nothing while somebody types or has turned keys off, and once for a
+// key that is held.
 
 export function listenForKeys(page) {
     page.addEventListener('keydown', (event) => {
         if (
+            document.body.dataset.keys === 'off' ||
             event.repeat ||
             event.ctrlKey ||
             event.metaKey ||

@@ -15,6 +15,30 @@ test('the head coach goes from one team to the other and keeps their plans apart
     await expect(page.locator('tbody').first()).not.toContainText('Marsh');
 });
 
+test('without a choice the light is the device’s', async ({ page }) => {
+    const ground = () => page.locator('body').evaluate((body) => getComputedStyle(body).backgroundColor);
+    await page.goto('/sign-in');
+    await page.emulateMedia({ colorScheme: 'light' });
+    expect(await ground()).toBe('rgb(246, 241, 231)');
+    await page.emulateMedia({ colorScheme: 'dark' });
+    expect(await ground()).toBe('rgb(21, 27, 29)');
+});
+
+test('keys do nothing once they are turned off', async ({ page }) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/field/R1-0`);
+    await page.keyboard.press('o');
+    await expect(page).toHaveURL(/R1-1/);
+    await page.goto(`/${team}/you`);
+    await page.getByRole('button', { name: 'Turn keys off' }).click();
+    await expect(page.getByRole('heading', { name: 'Keys are off' })).toBeVisible();
+    await page.goto(`/${team}/field/R1-0`);
+    await page.keyboard.press('o');
+    await page.keyboard.press('1');
+    await page.waitForTimeout(500);
+    await expect(page).toHaveURL(/R1-0/);
+});
+
 test('the night stays until the day is chosen, and signing out closes the door', async ({ page }) => {
     const team = await signIn(page);
     await page.goto(`/${team}/you`);
