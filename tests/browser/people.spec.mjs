@@ -16,12 +16,12 @@ test('the head coach goes from one team to the other and keeps their plans apart
 });
 
 test('without a choice the light is the device’s', async ({ page }) => {
-    const ground = () => page.locator('body').evaluate((body) => getComputedStyle(body).backgroundColor);
+    const ink = () => page.locator('h1').evaluate((title) => getComputedStyle(title).color);
     await page.goto('/sign-in');
     await page.emulateMedia({ colorScheme: 'light' });
-    expect(await ground()).toBe('rgb(246, 241, 231)');
+    expect(await ink()).toBe('rgb(32, 41, 43)');
     await page.emulateMedia({ colorScheme: 'dark' });
-    expect(await ground()).toBe('rgb(21, 27, 29)');
+    expect(await ink()).toBe('rgb(239, 231, 214)');
 });
 
 test('keys do nothing once they are turned off', async ({ page }) => {
