@@ -50,8 +50,19 @@ export const PLACES = {
             'team/record',
             'team/stopwatch',
             'you',
+            'people',
+            'shared',
+            'club',
+            'club/import',
         ];
-        return [...plan, opponent, player, `/${team}`, ...[...field, ...people].map((part) => `/${team}/${part}`)];
+        return [
+            '/account',
+            ...plan,
+            opponent,
+            player,
+            `/${team}`,
+            ...[...field, ...people].map((part) => `/${team}/${part}`),
+        ];
     },
     teaching: async (page, team) => {
         const practice = await first(page, `/${team}/practice`);
