@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Club;
 use FoxCorner\App\Club\DemoSignIn;
+use FoxCorner\App\Club\Ending;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Club\Role;
@@ -17,9 +18,9 @@ use FoxCorner\App\Opponents\Opponent;
 use FoxCorner\App\Plan\Codec\BookCodec;
 use FoxCorner\App\Plan\PlanDraft;
 use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Team\ExampleRosters;
 use FoxCorner\App\Team\Reading;
 use FoxCorner\App\Team\RosterCsv;
-use FoxCorner\App\Teams\Ending;
 use FoxCorner\Core\Alignment\DepthSpot;
 use FoxCorner\Core\Alignment\KeptSpot;
 use FoxCorner\Core\Alignment\NamedDepth;
@@ -82,14 +83,14 @@ final readonly class Demo
             'Kites',
             Level::Fastpitch16,
             $this->atTheSeaWall(ShippedRuleSets::get('fastpitch-43'), 175.0),
-            DemoRosters::KITES,
+            ExampleRosters::KITES,
         );
         $terns = $this->team(
             $club,
             'Terns',
             Level::Youth13,
             $this->atTheSeaWall(ShippedRuleSets::get('baseball-80'), 235.0),
-            DemoRosters::TERNS,
+            ExampleRosters::TERNS,
         );
         foreach ([$kites, $terns] as $team) {
             $this->entities->persist(new Membership($coach, $team, Role::HeadCoach));

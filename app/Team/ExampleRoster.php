@@ -8,7 +8,6 @@ use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Club\PlayerRepository;
-use FoxCorner\App\Demo\DemoRosters;
 use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;
@@ -39,7 +38,7 @@ final class ExampleRoster extends AbstractController
             $this->addFlash('problem', 'The example is for a roster on which nobody is yet. Allowed: an empty roster.');
         } else {
             $softball = $team->rules()->sport->isSoftball();
-            $reading = $this->csv->read($softball ? DemoRosters::KITES : DemoRosters::TERNS);
+            $reading = $this->csv->read($softball ? ExampleRosters::KITES : ExampleRosters::TERNS);
             $step = $this->undo->record(
                 $team,
                 $membership->account,

@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Teams;
+namespace FoxCorner\App\Club;
 
 use Doctrine\ORM\EntityManagerInterface;
-use FoxCorner\App\Club\Club;
-use FoxCorner\App\Club\Team;
 
 /** Takes a team or a club out of the database for good, with all that hangs on it. */
 final readonly class Ending

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Demo;
+namespace FoxCorner\App\Team;
 
 /** The invented players of the Saltmarsh club, as a coach would type them into a spreadsheet. */
-final class DemoRosters
+final class ExampleRosters
 {
     /** 16U fastpitch. Two things are wrong on purpose: a catcher with a sore arm, a second baseman far from first. */
     public const KITES = <<<'CSV'
