@@ -38,7 +38,8 @@ final class ArchivePage extends AbstractController
         private readonly Filesystem $files = new Filesystem(),
     ) {}
 
-    #[Route('/{team}/club/team.zip', name: 'export_team', methods: ['GET'])]
+    #[Route('/{team}/club/team.zip', name: 'export_team', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
     public function team(Membership $membership): Response
     {
         $membership->mustBe(May::People);
@@ -47,7 +48,8 @@ final class ArchivePage extends AbstractController
         return $this->sent($membership, $this->writer->of('team', $team->name, [$team]), $team->name);
     }
 
-    #[Route('/{team}/club/all.zip', name: 'export_club', methods: ['GET'])]
+    #[Route('/{team}/club/all.zip', name: 'export_club', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
     public function club(Membership $membership): Response
     {
         $membership->mustBe(May::People);

@@ -26,6 +26,7 @@ final class LookingWritesNothingTest extends AppTestCase
         'seed' => '7',
         'rule' => 'guard',
         'job' => '0190163d-8694-739b-aea5-966c28010212',
+        'secret' => '00000000000000000000000000000000',
     ];
 
     public function testNoPageChangesARow(): void
