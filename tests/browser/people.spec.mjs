@@ -29,6 +29,8 @@ test('keys do nothing once they are turned off', async ({ page }) => {
     await page.goto(`/${team}/field/R1-0`);
     await page.keyboard.press('o');
     await expect(page).toHaveURL(/R1-1/);
+    await page.keyboard.press('/');
+    await expect(page.getByLabel('A player, a situation, a drill, a practice or a word')).toBeFocused();
     await page.goto(`/${team}/you`);
     await page.getByRole('button', { name: 'Turn keys off' }).click();
     await expect(page.getByRole('heading', { name: 'Keys are off' })).toBeVisible();

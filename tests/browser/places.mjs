@@ -50,6 +50,8 @@ export const PLACES = {
             'team/record',
             'team/stopwatch',
             'you',
+            'find',
+            'find?q=first',
             'people',
             'shared',
             'club',
