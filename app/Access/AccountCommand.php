@@ -6,7 +6,9 @@ namespace FoxCorner\App\Access;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Account;
+use FoxCorner\App\Club\Accounts;
 use FoxCorner\App\Club\Email;
+use FoxCorner\App\Shared\TypedName;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Symfony\Component\Console\Attribute\Argument;
@@ -22,7 +24,11 @@ use Symfony\Component\Console\Style\SymfonyStyle;
 ]
 final readonly class AccountCommand
 {
-    public function __construct(private EntityManagerInterface $entities, private ResetTokens $tokens) {}
+    public function __construct(
+        private Accounts $accounts,
+        private EntityManagerInterface $entities,
+        private ResetTokens $tokens,
+    ) {}
 
     public function __invoke(
         SymfonyStyle $io,
@@ -31,12 +37,9 @@ final readonly class AccountCommand
     ): int {
         try {
             $address = Email::of($email);
-            $account = $this->entities->getRepository(Account::class)->findOneBy(['email' => $address]);
+            $account = $this->accounts->by($address);
             if (null === $account) {
-                if ('' === trim($name)) {
-                    throw Refused::because('name', 'it is empty, and nobody has this e-mail yet', '1 to 80 letters');
-                }
-                $account = new Account($address, trim($name));
+                $account = new Account($address, TypedName::of($name, 'name of a new account', Account::LONGEST));
                 $this->entities->persist($account);
                 $this->entities->flush();
                 $io->writeln("$address has an account now.");

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Access;
 
 use Doctrine\ORM\EntityManagerInterface;
-use FoxCorner\App\Club\Account;
+use FoxCorner\App\Club\Accounts;
 use FoxCorner\App\Post\Letter;
 use FoxCorner\App\Post\Letters;
 use FoxCorner\App\Shared\TypedText;
@@ -20,6 +20,7 @@ use Symfony\Component\Routing\Attribute\Route;
 final class ForgottenPassword extends AbstractController
 {
     public function __construct(
+        private readonly Accounts $accounts,
         private readonly EntityManagerInterface $entities,
         private readonly ResetTokens $tokens,
         private readonly NewPassword $passwords,
@@ -37,7 +38,7 @@ final class ForgottenPassword extends AbstractController
         if (!$this->isCsrfTokenValid('authenticate', $request->request->getString('_token'))) {
             return $this->asked($email, 'This page was open for long. Your e-mail is still here: send it again.');
         }
-        $account = $this->entities->getRepository(Account::class)->findOneBy(['email' => Account::normal($email)]);
+        $account = $this->accounts->by($email);
         $link = null === $account ? null : $this->tokens->link($account);
         if (null !== $account && null !== $link) {
             try {

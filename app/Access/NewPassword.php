@@ -13,9 +13,11 @@ use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 final readonly class NewPassword
 {
     /** Letters. */
-    public const SHORTEST = 10;
+    private const SHORTEST = 10;
     /** Bytes that the hash reads. */
     private const LONGEST = 72;
+    /** As every page says it where one is chosen. */
+    public const ADVICE = 'At least ' . self::SHORTEST . ' letters; a few words are easy to keep';
 
     public function __construct(private UserPasswordHasherInterface $hasher) {}
 

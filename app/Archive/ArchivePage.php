@@ -9,7 +9,6 @@ use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\May;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\MembershipRepository;
-use FoxCorner\App\Club\Role;
 use FoxCorner\App\Club\ShortName;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\People\Happenings;
@@ -54,13 +53,10 @@ final class ArchivePage extends AbstractController
     {
         $membership->mustBe(May::People);
         $club = $membership->team->club;
-        $mine = $this->memberships->of($membership->account);
-        $teams = $this->entities->getRepository(Team::class)->findBy(['club' => $club], ['id' => 'ASC']);
-        foreach ($teams as $team) {
-            if (Role::HeadCoach !== ($mine[$team->id()->toRfc4122()] ?? null)?->role) {
-                throw $this->createAccessDeniedException("The $team->name have another head coach.");
-            }
+        foreach ($this->memberships->ledByOthers($membership) as $team) {
+            throw $this->createAccessDeniedException("The $team->name have another head coach.");
         }
+        $teams = $this->entities->getRepository(Team::class)->findBy(['club' => $club], ['id' => 'ASC']);
 
         return [] === $teams
             ? throw $this->createNotFoundException()

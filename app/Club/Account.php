@@ -17,6 +17,8 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface, Equa
 {
     use Identified;
 
+    /** Letters of a name. */
+    public const LONGEST = 80;
     /** How the e-mails of accounts end that are no more. */
     public const GONE = '@gone.invalid';
 
@@ -32,7 +34,7 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface, Equa
     private string $email;
 
     /** @param non-empty-string $email */
-    public function __construct(string $email, #[ORM\Column(length: 80)] public string $name)
+    public function __construct(string $email, #[ORM\Column(length: self::LONGEST)] public string $name)
     {
         $this->id = Uuid::v7();
         $normal = self::normal($email);

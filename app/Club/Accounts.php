@@ -23,9 +23,14 @@ final readonly class Accounts implements UserProviderInterface
         private PasswordHasherFactoryInterface $hashers,
     ) {}
 
+    public function by(string $email): ?Account
+    {
+        return $this->entities->getRepository(Account::class)->findOneBy(['email' => Account::normal($email)]);
+    }
+
     public function loadUserByIdentifier(string $identifier): Account
     {
-        $account = $this->entities->getRepository(Account::class)->findOneBy(['email' => Account::normal($identifier)]);
+        $account = $this->by($identifier);
         if (null === $account) {
             // As long as a known one takes, so that the time does not tell who has an account.
             $hasher = $this->hashers->getPasswordHasher(Account::class);

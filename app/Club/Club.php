@@ -13,7 +13,10 @@ class Club
 {
     use Identified;
 
-    public function __construct(#[ORM\Column(length: 80)] public string $name)
+    /** Letters of a name. */
+    public const LONGEST = 80;
+
+    public function __construct(#[ORM\Column(length: self::LONGEST)] public string $name)
     {
         $this->id = Uuid::v7();
     }

@@ -80,6 +80,21 @@ final class MembershipRepository extends ServiceEntityRepository
         return false;
     }
 
+    /** @return list<Team> of the club in which he is no head coach */
+    public function ledByOthers(Membership $membership): array
+    {
+        $mine = $this->of($membership->account);
+
+        return array_values(
+            array_filter(
+                $this->getEntityManager()
+                    ->getRepository(Team::class)
+                    ->findBy(['club' => $membership->team->club]),
+                static fn(Team $team): bool => Role::HeadCoach !== ($mine[$team->id()->toRfc4122()] ?? null)?->role,
+            ),
+        );
+    }
+
     /** Whether the team would have no head coach without him. */
     public function isLastHeadCoach(Membership $membership): bool
     {

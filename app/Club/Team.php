@@ -25,6 +25,9 @@ class Team
 {
     use Identified;
 
+    /** Letters of a name. */
+    public const LONGEST = 60;
+
     #[ORM\Version]
     #[ORM\Column(type: 'integer')]
     private int $version = 1;
@@ -64,7 +67,7 @@ class Team
 
     public function __construct(
         #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Club $club,
-        #[ORM\Column(length: 60)] public string $name,
+        #[ORM\Column(length: self::LONGEST)] public string $name,
         #[ORM\Column(length: 40)] private Level $level,
         RuleSet $rules,
     ) {

@@ -10,16 +10,13 @@ use FoxCorner\App\Club\Email;
 use FoxCorner\App\Club\May;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\MembershipRepository;
-use FoxCorner\App\Club\Player;
 use FoxCorner\App\Club\PlayerRepository;
-use FoxCorner\App\Club\Role;
 use FoxCorner\App\Post\Letter;
 use FoxCorner\App\Post\Letters;
 use FoxCorner\App\Shared\PublicAddress;
 use FoxCorner\App\Shared\TypedText;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
-use FoxCorner\Core\Problem\Unknown;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -93,14 +90,8 @@ final class InviteSomebody extends AbstractController
     private function invitation(Membership $membership, array $typed, Secret $secret): Invitation
     {
         $team = $membership->team;
-        $role =
-            Role::tryFrom($typed['role']) ??
-            throw Unknown::notOneOf('role', $typed['role'], array_column(Role::cases(), 'value'));
+        $given = GivenRole::of($typed['role'], $typed['player'], $team, $this->players);
         $email = '' === trim($typed['email']) ? null : Email::of($typed['email']);
-        $player = $role->hasPlayer() ? $this->player($membership, $typed['player']) : null;
-        if (Role::Guardian === $role && null === $player) {
-            throw Refused::because('player', 'a guardian stands for somebody', 'a player of the roster');
-        }
         if (null !== $email && $this->memberships->hasEmail($team, $email)) {
             throw Refused::because('email', "$email is in the team already", 'changing the role in the list above');
         }
@@ -124,22 +115,13 @@ final class InviteSomebody extends AbstractController
 
         return new Invitation(
             $team,
-            $role,
-            $player,
+            $given->role,
+            $given->player,
             $email,
             $membership->account,
             $secret->fingerprint(),
             $this->clock->now()->modify(self::LASTS),
         );
-    }
-
-    /** @throws Problem when nobody of the roster is meant */
-    private function player(Membership $membership, string $id): ?Player
-    {
-        return '' === $id
-            ? null
-            : $this->players->inTeam($membership->team, $id) ??
-                    throw Refused::because('player', 'nobody on the roster is meant', 'a player of the roster');
     }
 
     /** @return Problem|null what went wrong with the mail */

@@ -11,6 +11,7 @@ use FoxCorner\App\Access\Secret;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Email;
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Shared\TypedName;
 use FoxCorner\App\Shared\TypedText;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
@@ -95,10 +96,7 @@ final class JoinTeam extends AbstractController
      */
     private function newcomer(Invitation $invitation, array $typed, Request $request): Account
     {
-        $name = trim($typed['name'] ?? '');
-        if ('' === $name || mb_strlen($name) > 80) {
-            throw Refused::because('name', '' === $name ? 'it is empty' : 'it is long', '1 to 80 letters');
-        }
+        $name = TypedName::of($typed['name'] ?? '', 'name', Account::LONGEST);
         $account = new Account(Email::of($invitation->email ?? ($typed['email'] ?? '')), $name);
         $this->passwords->give($account, $request->request->getString('password'));
         $this->entities->persist($account);

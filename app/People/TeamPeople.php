@@ -12,7 +12,6 @@ use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Club\Role;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
-use FoxCorner\Core\Problem\Unknown;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -42,28 +41,25 @@ final class TeamPeople extends AbstractController
     {
         $membership->mustBe(May::People);
         $other = $this->memberships->inTeam($membership->team, $member) ?? throw $this->createNotFoundException();
-        $given = $request->request->getString('role');
         try {
-            $role = Role::tryFrom($given) ?? throw Unknown::notOneOf('role', $given, self::roles());
-            if (Role::HeadCoach !== $role && $this->memberships->isLastHeadCoach($other)) {
+            $given = GivenRole::of(
+                $request->request->getString('role'),
+                $request->request->getString('player'),
+                $membership->team,
+                $this->players,
+            );
+            if (Role::HeadCoach !== $given->role && $this->memberships->isLastHeadCoach($other)) {
                 throw self::alone();
             }
-            $player = $request->request->getString('player');
-            $other->role = $role;
-            $other->player = $role->hasPlayer() ? $this->players->inTeam($membership->team, $player) : null;
-            if (Role::Guardian === $role && null === $other->player) {
-                throw Refused::because('player', 'a guardian stands for somebody', 'a player of the roster');
-            }
         } catch (Problem $problem) {
-            $this->entities->clear();
-
             return $this->told($membership, 'problem', $problem->sentence());
         }
-        $as = lcfirst($role->label());
-        $this->happenings->note($membership->team, $membership->account, "{$other->account->name} is now $as");
+        [$other->role, $other->player] = [$given->role, $given->player];
+        $words = "{$other->account->name} is now " . lcfirst($given->role->label());
+        $this->happenings->note($membership->team, $membership->account, $words);
         $this->entities->flush();
 
-        return $this->told($membership, 'done', "{$other->account->name} is now $as.");
+        return $this->told($membership, 'done', "$words.");
     }
 
     #[Route('/{team}/people/{member}/remove', name: 'remove_member', methods: ['POST'])]
@@ -102,12 +98,6 @@ final class TeamPeople extends AbstractController
     private static function alone(): Problem
     {
         return Refused::because('role', 'this is the only head coach of the team', 'another head coach first');
-    }
-
-    /** @return list<string> */
-    private static function roles(): array
-    {
-        return array_column(Role::cases(), 'value');
     }
 
     private function told(Membership $membership, string $kind, string $sentence): Response

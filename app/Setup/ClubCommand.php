@@ -7,8 +7,12 @@ namespace FoxCorner\App\Setup;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Access\ResetTokens;
 use FoxCorner\App\Club\Account;
+use FoxCorner\App\Club\Accounts;
+use FoxCorner\App\Club\Club;
 use FoxCorner\App\Club\Email;
 use FoxCorner\App\Club\Founding;
+use FoxCorner\App\Club\Team;
+use FoxCorner\App\Shared\TypedName;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Problem\Problem;
@@ -25,6 +29,7 @@ final readonly class ClubCommand
     private const LASTS = '+7 days';
 
     public function __construct(
+        private Accounts $accounts,
         private EntityManagerInterface $entities,
         private Founding $founding,
         private ResetTokens $tokens,
@@ -44,11 +49,11 @@ final readonly class ClubCommand
                 Level::tryFrom($level) ??
                 throw Unknown::notOneOf('level', $level, array_column(Level::cases(), 'value'));
             $address = Email::of($email);
-            $known = $this->entities->getRepository(Account::class)->findOneBy(['email' => $address]);
-            $coach = $known ?? new Account($address, $name);
+            $known = $this->accounts->by($address);
+            $coach = $known ?? new Account($address, TypedName::of($name, 'name', Account::LONGEST));
             $made = $this->founding->found(
-                $club,
-                $team,
+                TypedName::of($club, 'club', Club::LONGEST),
+                TypedName::of($team, 'team', Team::LONGEST),
                 $plays,
                 '' === $rules ? null : ShippedRuleSets::get($rules),
                 $coach,

@@ -8,12 +8,14 @@ use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Access\NewPassword;
 use FoxCorner\App\Club\Account;
+use FoxCorner\App\Club\Club;
 use FoxCorner\App\Club\Email;
 use FoxCorner\App\Club\Founding;
 use FoxCorner\App\Club\House;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\ProblemOnForm;
+use FoxCorner\App\Shared\TypedName;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Level\Level;
@@ -72,9 +74,12 @@ final class SetupPage extends AbstractController
     {
         $draft = $form->getData();
         try {
-            $club = $draft->named('club');
-            $name = $draft->named('team');
-            $coach = new Account(Email::of((string) $draft->email), $draft->named('name'));
+            $club = TypedName::of((string) $draft->club, 'club', Club::LONGEST);
+            $name = TypedName::of((string) $draft->team, 'team', Team::LONGEST);
+            $coach = new Account(
+                Email::of((string) $draft->email),
+                TypedName::of((string) $draft->name, 'name', Account::LONGEST),
+            );
             $this->passwords->give($coach, (string) $draft->password);
             if (House::isDemo($coach)) {
                 throw Refused::because('email', 'it is one of the demo’s', 'an address of your own');

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Setup;
 
+use FoxCorner\App\Access\NewPassword;
+use FoxCorner\App\Club\Account;
+use FoxCorner\App\Club\Club;
+use FoxCorner\App\Club\Team;
 use FoxCorner\Core\Level\Level;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\EmailType;
@@ -19,8 +23,16 @@ final class StartForm extends AbstractType
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
         $builder
-            ->add('club', TextType::class, ['label' => 'Club', 'required' => false, 'attr' => ['maxlength' => 80]])
-            ->add('team', TextType::class, ['label' => 'Team', 'required' => false, 'attr' => ['maxlength' => 60]])
+            ->add('club', TextType::class, [
+                'label' => 'Club',
+                'required' => false,
+                'attr' => ['maxlength' => Club::LONGEST],
+            ])
+            ->add('team', TextType::class, [
+                'label' => 'Team',
+                'required' => false,
+                'attr' => ['maxlength' => Team::LONGEST],
+            ])
             ->add('level', EnumType::class, [
                 'label' => 'Who plays',
                 'class' => Level::class,
@@ -33,7 +45,7 @@ final class StartForm extends AbstractType
             ->add('name', TextType::class, [
                 'label' => 'Your name',
                 'required' => false,
-                'attr' => ['maxlength' => 80, 'autocomplete' => 'name'],
+                'attr' => ['maxlength' => Account::LONGEST, 'autocomplete' => 'name'],
             ])
             ->add('email', EmailType::class, [
                 'label' => 'Your e-mail',
@@ -43,7 +55,7 @@ final class StartForm extends AbstractType
             ->add('password', PasswordType::class, [
                 'label' => 'A password',
                 'required' => false,
-                'help' => 'At least 10 letters; a few words are easy to keep',
+                'help' => NewPassword::ADVICE,
                 'attr' => ['autocomplete' => 'new-password'],
             ]);
     }

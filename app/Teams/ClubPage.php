@@ -11,9 +11,9 @@ use FoxCorner\App\Club\House;
 use FoxCorner\App\Club\May;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\MembershipRepository;
-use FoxCorner\App\Club\Role;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Demo\Demo;
+use FoxCorner\App\Shared\TypedName;
 use FoxCorner\App\Shared\TypedText;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Problem\Problem;
@@ -57,10 +57,7 @@ final class ClubPage extends AbstractController
             'level' => $request->request->getString('level'),
         ];
         try {
-            $name = trim($typed['name']);
-            if ('' === $name || mb_strlen($name) > 60) {
-                throw Refused::because('team', '' === $name ? 'it is empty' : 'it is long', '1 to 60 letters');
-            }
+            $name = TypedName::of($typed['name'], 'team', Team::LONGEST);
             $level =
                 Level::tryFrom($typed['level']) ??
                 throw Unknown::notOneOf('level', $typed['level'], array_column(Level::cases(), 'value'));
@@ -122,32 +119,13 @@ final class ClubPage extends AbstractController
     /** @throws Problem */
     private function mustLeadAll(Membership $membership): void
     {
-        $other = $this->notLed($membership);
-        if (null !== $other) {
+        foreach ($this->memberships->ledByOthers($membership) as $other) {
             throw Refused::because(
                 'club',
                 "the $other->name have another head coach",
                 'deleting it when you lead all its teams',
             );
         }
-    }
-
-    private function leadsAll(Membership $membership): bool
-    {
-        return null === $this->notLed($membership);
-    }
-
-    /** A team of the club that another head coach leads. */
-    private function notLed(Membership $membership): ?Team
-    {
-        $mine = $this->memberships->of($membership->account);
-        foreach ($this->teams($membership) as $team) {
-            if (Role::HeadCoach !== ($mine[$team->id()->toRfc4122()] ?? null)?->role) {
-                return $team;
-            }
-        }
-
-        return null;
     }
 
     private function gone(string $words): Response
@@ -175,7 +153,7 @@ final class ClubPage extends AbstractController
                 'levels' => Level::cases(),
                 'typed' => $typed,
                 'problem' => $problem,
-                'canTakeAll' => $this->leadsAll($membership),
+                'canTakeAll' => [] === $this->memberships->ledByOthers($membership),
                 'hasPostBox' => House::isDemo($membership->account) && $this->house->isOpen(),
             ],
             new Response(status: null === $problem ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
