@@ -10,7 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 final readonly class House
 {
     /** How the demo's addresses end. */
-    private const DEMO = '@saltmarsh.example';
+    public const DEMO = '@saltmarsh.example';
 
     public function __construct(private EntityManagerInterface $entities) {}
 
@@ -37,6 +37,11 @@ final readonly class House
         }
 
         return (int) $query->getQuery()->getSingleScalarResult();
+    }
+
+    public function hasDemo(): bool
+    {
+        return 0 < $this->entities->getRepository(Account::class)->count(['email' => DemoSignIn::EMAIL]);
     }
 
     public static function isDemo(Account $account): bool

@@ -89,7 +89,7 @@ final class MembershipRepository extends ServiceEntityRepository
             array_filter(
                 $this->getEntityManager()
                     ->getRepository(Team::class)
-                    ->findBy(['club' => $membership->team->club]),
+                    ->findBy(['club' => $membership->team->club], ['name' => 'ASC']),
                 static fn(Team $team): bool => Role::HeadCoach !== ($mine[$team->id()->toRfc4122()] ?? null)?->role,
             ),
         );

@@ -9,6 +9,7 @@ use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Club;
 use FoxCorner\App\Club\DemoSignIn;
 use FoxCorner\App\Club\Ending;
+use FoxCorner\App\Club\House;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Club\Role;
@@ -56,16 +57,6 @@ final readonly class Demo
         private Ending $ending,
         private ClockInterface $clock,
     ) {}
-
-    public function databaseIsEmpty(): bool
-    {
-        return 0 === $this->entities->getRepository(Account::class)->count();
-    }
-
-    public function isLoaded(): bool
-    {
-        return 0 < $this->entities->getRepository(Account::class)->count(['email' => DemoSignIn::EMAIL]);
-    }
 
     /** All of it or nothing. */
     public function load(): void
@@ -133,7 +124,7 @@ final readonly class Demo
         }
         $this->entities
             ->getConnection()
-            ->executeStatement("DELETE FROM account WHERE email LIKE '%@saltmarsh.example'");
+            ->executeStatement('DELETE FROM account WHERE email LIKE ?', ['%' . House::DEMO]);
         $this->entities->clear();
     }
 

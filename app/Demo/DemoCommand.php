@@ -11,12 +11,7 @@ use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Style\SymfonyStyle;
 
-#[
-    AsCommand(
-        'fox:demo',
-        'Resets the Saltmarsh demo to how it came, loads it only where something is missing, or takes it off.',
-    ),
-]
+#[AsCommand('fox:demo', 'Resets the Saltmarsh demo to how it came, or takes it off; says how to come in.')]
 final readonly class DemoCommand
 {
     public function __construct(private Demo $demo, private House $house) {}
@@ -26,27 +21,16 @@ final readonly class DemoCommand
         #[Option('Do nothing unless there is no account yet')] bool $ifEmpty = false,
         #[Option('Do nothing where it is loaded')] bool $ifMissing = false,
         #[Option('Take it off and load nothing')] bool $remove = false,
-        #[Option('Only say how to come in')] bool $tell = false,
+        #[Option('Change nothing')] bool $tell = false,
     ): int {
-        if ($tell) {
-            $io->writeln($this->wayIn());
-
-            return Command::SUCCESS;
+        $stays = $tell || ($ifMissing && $this->house->hasDemo()) || ($ifEmpty && !$this->house->isEmpty());
+        if (!$stays) {
+            $this->demo->remove();
         }
-        if ($ifMissing && $this->demo->isLoaded()) {
-            return Command::SUCCESS;
+        if (!$stays && !$remove) {
+            $this->demo->load();
         }
-        if ($ifEmpty && !$this->demo->databaseIsEmpty()) {
-            return Command::SUCCESS;
-        }
-        $this->demo->remove();
-        if ($remove) {
-            $io->success('The demo is taken off.');
-
-            return Command::SUCCESS;
-        }
-        $this->demo->load();
-        $io->success(\sprintf('The demo is loaded. Sign in as %s with %s.', DemoSignIn::EMAIL, DemoSignIn::PASSWORD));
+        $io->writeln($this->wayIn());
 
         return Command::SUCCESS;
     }
@@ -55,7 +39,7 @@ final readonly class DemoCommand
     {
         return match (true) {
             $this->house->isEmpty() => 'Nobody lives here yet: the first page asks for your club and team.',
-            $this->demo->isLoaded() => 'Demo sign-in: ' . DemoSignIn::EMAIL . ', ' . DemoSignIn::PASSWORD,
+            $this->house->hasDemo() => 'Demo sign-in: ' . DemoSignIn::EMAIL . ', ' . DemoSignIn::PASSWORD,
             default => 'Sign in with your account.',
         };
     }

@@ -30,6 +30,7 @@ final class SharePage extends AbstractController
     public function __construct(
         private readonly SharedThings $things,
         private readonly PublicAddress $addresses,
+        private readonly QrCode $squares,
         private readonly EntityManagerInterface $entities,
         private readonly ClockInterface $clock,
     ) {}
@@ -138,7 +139,7 @@ final class SharePage extends AbstractController
                     fn(SharedLink $link): array => [
                         'link' => $link,
                         'address' => ($address = $this->addresses->of('read_shared', ['secret' => $link->secret])),
-                        'square' => QrCode::of($address),
+                        'square' => $this->squares->of($address),
                     ],
                     $this->things->links($membership->team),
                 ),

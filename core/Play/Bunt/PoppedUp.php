@@ -43,23 +43,29 @@ final readonly class PoppedUp
     /** s that a runner who has to come back takes to stop (ours). */
     private const STOPS = 0.4;
 
+    public Position $by;
+
     /**
-     * @param string    $where   it comes down, in words
-     * @param Position  $by      who is nearest in time
-     * @param float     $caught  chance that he has it before it comes down
-     * @param Base|null $doubled whose runner was gone with the pitch; null: nobody was
-     * @param float     $off     chance that, caught, he is not back before the throw
+     * @param string     $where   it comes down, in words
+     * @param CastMember $who     is nearest in time, as he is at contact
+     * @param float      $needs   s from contact until he reaches it
+     * @param float      $caught  chance that he has it before it comes down
+     * @param Base|null  $doubled whose runner was gone with the pitch; null: nobody was
+     * @param float      $off     chance that, caught, he is not back before the throw
      */
     private function __construct(
         private PlaySetting $setting,
         private Coverage $coverage,
         private Point $at,
         public string $where,
-        public Position $by,
+        private CastMember $who,
+        private float $needs,
         public float $caught,
         public ?Base $doubled,
         public float $off,
-    ) {}
+    ) {
+        $this->by = $who->position;
+    }
 
     /**
      * @param PlaySetting $setting changed by {@see BuntKind::change()}
@@ -96,7 +102,8 @@ final readonly class PoppedUp
             $coverage,
             $at,
             $where,
-            $by->position,
+            $by,
+            $least,
             OutChance::ofMargin(self::HANGS - $least, self::SHARP),
             $gone?->base,
             $off,
@@ -149,9 +156,8 @@ final readonly class PoppedUp
     {
         $motion = $this->setting->level->motion;
         $waiting = $this->waiting();
-        $who = Paths::starting($this->setting->cast->at($this->by), $this->coverage, $motion);
-        $there = max(self::HANGS + self::PICKED_UP, self::needs($who, $this->at, $motion->reach));
-        $ball = Possession::ofBall($who, $this->at, $there, 0.0, $motion);
+        $there = max(self::HANGS + self::PICKED_UP, $this->needs);
+        $ball = Possession::ofBall($this->who, $this->at, $there, 0.0, $motion);
         $paths = new Paths($waiting, $this->coverage, $ball);
 
         return (new ThrowChoice($waiting, $ball, $this->jobs(), $paths))->all();

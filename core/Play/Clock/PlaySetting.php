@@ -153,22 +153,22 @@ final readonly class PlaySetting
     /** The same with the runners waiting whom nobody forces. */
     public function holding(): self
     {
-        $bases = $this->situation->bases;
-        $runners = array_map(
-            static fn(BaseRunner $runner): BaseRunner => $bases->forces($runner->base) ? $runner : $runner->staying(),
-            $this->runners,
-        );
-
-        return $this->but(runners: $runners);
+        return $this->othersStaying(static fn(BaseRunner $forced): BaseRunner => $forced);
     }
 
     /** The same with runners who see a ball in the air for so long: whoever must go leaves then, others stay. */
     public function inTheAir(float $seconds): self
     {
+        return $this->othersStaying(static fn(BaseRunner $forced): BaseRunner => $forced->later($seconds));
+    }
+
+    /** @param \Closure(BaseRunner): BaseRunner $forced what becomes of a runner who must go */
+    private function othersStaying(\Closure $forced): self
+    {
         $bases = $this->situation->bases;
         $runners = array_map(
             static fn(BaseRunner $runner): BaseRunner => $bases->forces($runner->base)
-                ? $runner->later($seconds)
+                ? $forced($runner)
                 : $runner->staying(),
             $this->runners,
         );
