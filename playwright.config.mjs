@@ -7,12 +7,13 @@ export default defineConfig({
     outputDir: `var/${process.env.FOX_PROFILE ?? 'test'}/browser-${part}`,
     fullyParallel: false,
     workers: 1,
-    // What changes the plan, what changes people and practices, what only looks, what begins a club, what ends servers.
+    // What changes the plan, what changes people and practices, what only looks, what begins a club, what ends servers, what stands in front.
     projects: [
-        { name: 'plan', testIgnore: /people|practice|walk|access|fits|outage|begin/ },
+        { name: 'plan', testIgnore: /people|practice|walk|access|fits|outage|begin|proxy/ },
         { name: 'people', testMatch: /people|practice|walk/ },
         { name: 'design', testMatch: /access|fits/, grep: /of design/ },
         { name: 'teaching', testMatch: /access|fits/, grep: /of teaching/ },
+        { name: 'proxy', testMatch: /proxy\.spec/ },
         { name: 'begin', testMatch: /begin/ },
         { name: 'outage', testMatch: /outage/ },
     ],

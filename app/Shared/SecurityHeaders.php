@@ -15,6 +15,9 @@ final readonly class SecurityHeaders
         "connect-src 'self'; " .
         "form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
+    /** s */
+    private const A_YEAR = 31_536_000;
+
     #[AsEventListener]
     public function onResponse(ResponseEvent $event): void
     {
@@ -28,5 +31,8 @@ final readonly class SecurityHeaders
         $headers->set('Referrer-Policy', 'same-origin');
         $headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
         $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
+        if ($event->getRequest()->isSecure()) {
+            $headers->set('Strict-Transport-Security', \sprintf('max-age=%d', self::A_YEAR));
+        }
     }
 }

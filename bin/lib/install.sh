@@ -4,7 +4,7 @@
 
 missing_packages() {
     local pair
-    for pair in php:php8.2-cli mariadbd:mariadb-server nginx:nginx-light composer:composer unzip:unzip curl:curl qrencode:qrencode node:nodejs npm:npm "$@"; do
+    for pair in php:php8.2-cli mariadbd:mariadb-server nginx:nginx-light composer:composer unzip:unzip curl:curl qrencode:qrencode logrotate:logrotate node:nodejs npm:npm "$@"; do
         PATH="$PATH:/usr/sbin:/sbin" command -v "${pair%%:*}" >/dev/null 2>&1 || printf '%s ' "${pair#*:}"
     done
     [ -n "$(PATH="$PATH:/usr/sbin" compgen -c php-fpm8.)" ] || printf 'php8.2-fpm '

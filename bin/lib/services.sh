@@ -9,7 +9,7 @@ members() {
     local group program
     [ -s "$RUN_DIR/$1.pid" ] || return 1
     group=$(cat "$RUN_DIR/$1.pid")
-    case $1 in mariadb) program=mariadbd ;; fpm) program=php-fpm ;; nginx) program=nginx ;; workers) program='(bash|php)' ;; esac
+    case $1 in mariadb) program=mariadbd ;; fpm) program=php-fpm ;; nginx) program=nginx ;; workers) program='(bash|php)' ;; watch) program=bash ;; esac
     # Not the dead whom nobody has buried yet.
     pgrep --runstates R,S,D,T,I -g "$group" "^$program" 2>/dev/null
 }
@@ -30,7 +30,7 @@ end_service() {
     return 1
 }
 
-taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+taken() { (exec 3<>"/dev/tcp/${NEAR//[\[\]]/}/$1") 2>/dev/null; }
 
 # A server that was killed gives its port back a moment after its processes are gone.
 must_be_free() {
@@ -46,6 +46,8 @@ must_be_free() {
 launch() {
     local name=$1
     shift
+    # The log is the owner's too, who puts it aside when it has grown.
+    as_owner touch "$RUN_DIR/log/$name.out"
     if [ "$(id -u)" -eq 0 ]; then set -- setpriv --reuid="$OWNER" --regid="$OWNER" --init-groups "$@"; fi
     (cd "$RUN_DIR" && exec setsid "$@" </dev/null >>"$RUN_DIR/log/$name.out" 2>&1 9>&-) &
     echo $! >"$RUN_DIR/$name.pid"
@@ -79,11 +81,12 @@ private() {
 filled() {
     local text name
     text=$(cat "$1")
-    for name in ROOT RUN_DIR WEB_PORT APP_ENV SECRET DATABASE_URL MAILER_DSN FOX_MAIL_FROM FOX_PUBLIC_URL; do text=${text//@$name@/"${!name}"}; done
+    for name in ROOT RUN_DIR LISTEN WEB_PORT APP_ENV SECRET DATABASE_URL MAILER_DSN FOX_MAIL_FROM FOX_PUBLIC_URL SYMFONY_TRUSTED_PROXIES SYMFONY_TRUSTED_HOSTS; do text=${text//@$name@/"${!name}"}; done
     printf '%s\n' "$text"
 }
 
 start_mariadb() {
+    [ -z "${FOX_DATABASE_URL:-}" ] || return 0
     leads mariadb && return 0
     end_service mariadb
     must_be_free "$DB_PORT"
@@ -122,7 +125,9 @@ start_fpm() {
     leads fpm && return 0
     end_service fpm
     rm -f "$RUN_DIR/sock/php.sock"
-    filled "$ROOT/config/server/php-fpm.conf" | private "$RUN_DIR/php-fpm.conf"
+    as_owner mkdir -p "$RUN_DIR/local/php-fpm"
+    # What is empty is left out: PHP takes no empty value.
+    filled "$ROOT/config/server/php-fpm.conf" | sed "/= \"\"\$/d" | private "$RUN_DIR/php-fpm.conf"
     launch fpm "$(compgen -c php-fpm8. | sort -V | tail -n 1)" --nodaemonize --fpm-config "$RUN_DIR/php-fpm.conf" \
         -d opcache.enable=1 -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 \
         $QUICK -d apc.enabled=1 -d apc.shm_size=32M
@@ -139,7 +144,7 @@ start_nginx() {
     leads nginx && return 0
     end_service nginx
     must_be_free "$WEB_PORT"
-    as_owner mkdir -p "$RUN_DIR/nginx"
+    as_owner mkdir -p "$RUN_DIR/nginx" "$RUN_DIR/local/nginx"
     filled "$ROOT/config/server/nginx.conf" | private "$RUN_DIR/nginx.conf"
     launch nginx nginx -p "$RUN_DIR/nginx" -e "$RUN_DIR/log/nginx.error.log" -c "$RUN_DIR/nginx.conf"
     await nginx taken "$WEB_PORT"
@@ -160,8 +165,31 @@ refresh_application() {
 
 migrate() { FOX_STATEMENT_SECONDS=0 php "$ROOT/bin/console" doctrine:migrations:migrate --no-interaction --allow-no-migration --quiet || fail 'The database could not be brought up to date.'; }
 
+# What runs of an instance, in the order in which it is started.
+parts() {
+    [ -n "${FOX_DATABASE_URL:-}" ] || echo mariadb
+    printf '%s\n' fpm workers nginx
+}
+
+# What the console needs to speak to the instance later.
+keep_environment() {
+    local name
+    for name in APP_ENV APP_DEBUG APP_SECRET DATABASE_URL FOX_RUN_DIR FOX_PUBLIC_URL FOX_MAIL_FROM MAILER_DSN SYMFONY_TRUSTED_PROXIES SYMFONY_TRUSTED_HOSTS; do
+        printf '%s=%s\n' "$name" "${!name}"
+    done | private "$RUN_DIR/environment"
+    # PHP and the web server keep what they were started with.
+    cmp -s "$RUN_DIR/environment" "$RUN_DIR/environment.used" && [ "$(cat "$RUN_DIR/listens" 2>/dev/null)" = "$LISTEN" ] && return 0
+    end_service nginx QUIT
+    end_service workers
+    end_service fpm QUIT
+    cp -p "$RUN_DIR/environment" "$RUN_DIR/environment.used"
+    echo "$LISTEN" >"$RUN_DIR/listens"
+}
+
 start_services() {
+    end_service watch
     settle_owner
+    keep_environment
     start_mariadb
     refresh_application
     migrate
@@ -171,6 +199,8 @@ start_services() {
 }
 
 stop_services() {
+    # Who watches does not end itself before the others.
+    [ -n "${WATCHING:-}" ] || end_service watch
     end_service nginx QUIT
     end_service workers
     end_service fpm QUIT
