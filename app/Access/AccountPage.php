@@ -9,6 +9,7 @@ use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\House;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\MembershipRepository;
+use FoxCorner\App\Club\WrongPasswords;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -29,6 +30,7 @@ final class AccountPage extends AbstractController
         private readonly UserPasswordHasherInterface $hasher,
         private readonly NewPassword $passwords,
         private readonly Security $security,
+        private readonly WrongPasswords $wrong,
     ) {}
 
     #[Route('/account', name: 'account', methods: ['GET'])]
@@ -98,7 +100,12 @@ final class AccountPage extends AbstractController
     /** @throws Problem */
     private function mustKnow(Account $account, Request $request): void
     {
+        $tooMany = $this->wrong->tooMany($account->getUserIdentifier());
+        if (null !== $tooMany) {
+            throw Refused::because('password of now', lcfirst(rtrim($tooMany, '.')), 'the one you signed in with');
+        }
         if (!$this->hasher->isPasswordValid($account, $request->request->getString('password_now'))) {
+            $this->wrong->note($account->getUserIdentifier());
             throw Refused::because('password of now', 'it is another one', 'the one you signed in with');
         }
     }
