@@ -10,33 +10,31 @@ use FoxCorner\App\Club\MembershipRepository;
 use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\ReadPlan;
-use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeRepository;
-use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Practice\TeamNeeds;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\Plan\Audit\OpenFinding;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Runs\RunChain;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
-/** What matters now: the next practice, what is wrong with the plan, what was taught last, what to drill next. */
+/** What matters now: what is wrong with the plan, drawn; the next practice, the days to come, what to drill next. */
 final class TodayPage extends AbstractController
 {
     public function __construct(
         private readonly PlanReader $plans,
-        private readonly PracticeRepository $practices,
-        private readonly SheetCodec $codec,
         private readonly ClockInterface $clock,
         private readonly TeamNeeds $needs,
         private readonly PlayerRepository $players,
         private readonly FirstSteps $steps,
+        private readonly Ahead $ahead,
+        private readonly PracticeRepository $practices,
     ) {}
 
     #[Route('/', name: 'home', methods: ['GET'])]
@@ -50,62 +48,67 @@ final class TodayPage extends AbstractController
     }
 
     #[Route('/{team}', name: 'today', methods: ['GET'], requirements: ['team' => '[a-z0-9-]+'], priority: -10)]
-    public function show(Membership $membership): Response
+    public function show(Membership $membership, Request $request): Response
     {
-        $practices = $this->practices->of($membership->team);
-        [$next, $last] = $this->around($practices);
-        $roster = $this->players->rosterOf($membership->team);
+        $team = $membership->team;
+        $roster = $this->players->rosterOf($team);
         $problem = null;
         $plans = [];
         try {
-            $plans = $this->plans->plans($membership->team, RunChain::situations(), Context::ordinary());
+            $plans = $this->plans->plans($team, RunChain::situations(), Context::ordinary());
         } catch (NoLineup $invalid) {
             $problem = $invalid;
         }
-        $plays = $this->needs->audited($membership->team, $plans);
-        $needs = $this->needs->under($plays, $membership->team, $roster, $this->clock->now());
+        $plays = $this->needs->audited($team, $plans);
+        $findings = OpenFinding::all(
+            array_map(static fn(ReadPlan $read): SituationPlan => $read->plan, $plans),
+            $plays,
+        );
+        $practices = $this->practices->of($team);
+        $now = $this->clock->now();
+        $record = $this->needs->record($team, $now, $practices);
+        $needs = $this->needs->under($plays, $team, $roster, $now, $record);
+        $drawable = self::drawable($findings, $membership->canChange());
+        $asked = (int) $request->query->getString('finding') - 1;
+        $drawn = \in_array($asked, $drawable, true) ? $asked : $drawable[0] ?? null;
 
         return $this->render('today/show.html.twig', [
-            'now' => $this->clock->now(),
-            'next' => $next,
-            'nextSheet' => null === $next ? null : $this->codec->read($next),
-            'last' => $last,
-            'lastSheet' => null === $last ? null : $this->codec->read($last),
-            'findings' => OpenFinding::all(
-                array_map(static fn(ReadPlan $read): SituationPlan => $read->plan, $plans),
-                $plays,
-            ),
+            ...$this->ahead->of($team, $needs, $practices),
+            'findings' => $findings,
+            'drawable' => $drawable,
+            'drawn' => $drawn,
+            'picture' => null === $drawn ? null : self::picture($findings[$drawn]),
             'reads' => array_combine(
                 array_map(static fn(ReadPlan $read): string => $read->plan->state->situation->key(), $plans),
                 $plans,
             ),
             'problem' => $problem,
-            'steps' => $this->steps->of($membership->team, $roster, [] !== $practices),
-            'needs' => \array_slice(
-                array_values(array_filter($needs, static fn(JobNeed $need): bool => $need->reps() > 0)),
-                0,
-                4,
-            ),
+            'steps' => $this->steps->of($team, $roster, [] !== $practices),
         ]);
     }
 
     /**
-     * @param list<Practice> $practices the latest first
+     * Which of them can be drawn.
      *
-     * @return array{Practice|null, Practice|null} the next and the last
+     * @param list<OpenFinding> $findings
+     * @param bool              $seesAll  also whose arm hurts
+     *
+     * @return list<int>
      */
-    private function around(array $practices): array
+    private static function drawable(array $findings, bool $seesAll): array
     {
-        $now = $this->clock->now();
-        $next = $last = null;
-        foreach ($practices as $practice) {
-            if ($practice->endsAt() >= $now) {
-                $next = $practice;
-            } else {
-                $last ??= $practice;
-            }
-        }
+        return array_keys(
+            array_filter(
+                $findings,
+                static fn(OpenFinding $open): bool => null !== $open->play &&
+                    null !== $open->finding->moment &&
+                    ($seesAll || 'limited-throw' !== $open->finding->kind),
+            ),
+        );
+    }
 
-        return [$next, $last];
+    private static function picture(OpenFinding $open): ?FaultPicture
+    {
+        return null === $open->play || null === $open->audited ? null : FaultPicture::of($open->play, $open->audited);
     }
 }

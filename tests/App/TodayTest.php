@@ -13,7 +13,7 @@ final class TodayTest extends AppTestCase
         $this->signIn();
         $page = $this->open($this->team());
 
-        self::assertStringContainsString('practice, 2 findings open', $page->filter('h1')->text());
+        self::assertMatchesRegularExpression('/^2 things to mend before \w+day$/', $page->filter('h1')->text());
         self::assertSame(
             ['Oyelaran may not throw', '1 and 5 may collide'],
             $page->filter('.finding p:first-child')->each(static fn($title): string => $title->text()),
@@ -34,8 +34,52 @@ final class TodayTest extends AppTestCase
             ->executeStatement("UPDATE player SET today_limit = 'none' WHERE name = 'Oyelaran'");
         $page = $this->open($this->team());
 
-        self::assertStringContainsString('1 finding open', $page->filter('h1')->text());
+        self::assertStringContainsString('1 thing to mend', $page->filter('h1')->text());
         self::assertStringNotContainsString('Oyelaran', $page->filter('.finding')->text());
+    }
+
+    public function testWhoIsLateIsDrawnWithTheSecondsAndTheFeet(): void
+    {
+        $this->signIn();
+        $this->entities()
+            ->getConnection()
+            ->executeStatement("UPDATE player SET home_to_first = 4.9 WHERE name = 'Szabo'");
+        $page = $this->open($this->team(), '?finding=2');
+
+        self::assertSame('Szabo is 1.3 s late at first', $page->filter('.finding p')->first()->text());
+        self::assertSame('1.3 s late', $page->filter('.fault-words')->text());
+        self::assertSame('16 ft short', $page->filter('.fault-more')->text());
+        self::assertSame(
+            ['throw 2.6 s', 'runner 3.4 s', 'Szabo 3.9 s'],
+            $page->filter('.race-words')->each(static fn($words): string => $words->text()),
+        );
+        self::assertCount(6, $page->filter('.worked'), 'stations of the next practice that work on it');
+        self::assertSelectorTextContains('main', 'works on Szabo’s part');
+        $page = $this->browser->click($page->selectLink('Draw it')->first()->link());
+        self::assertSame('may not throw', $page->filter('.fault-words')->text());
+        $this->open($this->team(), '?finding=99');
+        self::assertSelectorTextContains('.fault-words', 'may not throw', 'the worst, where none has that number');
+    }
+
+    public function testWhatToDrillIsABarOfWhatIsFreshAndWhatComes(): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team());
+
+        self::assertCount(4, $page->filter('.need-row'));
+        self::assertSame('24 of 26', $page->filter('.need-sum.need-short')->text());
+        self::assertSame('0 fresh, 24 to come, 26 wanted', $page->filter('.need-bar')->first()->attr('aria-label'));
+        self::assertCount(7, $page->filter('.day'));
+        self::assertCount(1, $page->filter('.day-practice'));
+    }
+
+    public function testAPlayerSeesNobodysArmDrawn(): void
+    {
+        $this->signIn('player');
+        $this->open($this->team());
+
+        self::assertSelectorTextNotContains('main', 'may not throw');
+        self::assertSelectorTextContains('.fault-words', 'meet at');
     }
 
     public function testANewTeamIsToldWhatToDoNext(): void
@@ -43,9 +87,9 @@ final class TodayTest extends AppTestCase
         $team = $this->newTeam($this->signIn(), Teams::fifteen());
         $this->open($team);
 
-        self::assertSelectorTextContains('h1', 'No practice planned');
+        self::assertSelectorTextContains('main', 'No practice planned');
         self::assertSelectorTextContains('main', 'Make a practice');
-        self::assertSelectorTextContains('main', 'never practised');
+        self::assertSelectorExists('.need-bar[aria-label^="0 fresh, 0 to come"]');
         $this->open($team, '/practice');
         self::assertSelectorTextContains('.note', 'A practice is made from the plan');
     }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Plan\Audit;
 
 use FoxCorner\Core\Play\Check\Finding;
+use FoxCorner\Core\Play\Family\Trial;
 
 /** The worst case of a fault, and on how many of the balls that were tried it shows. */
 final readonly class AuditedFinding
 {
     /**
      * @param string    $many what was tried, as in "bunts"
+     * @param Trial     $on   the ball on which it is worst
      * @param Mend|null $mend that a fielder can do, where one was found
      */
     public function __construct(
@@ -18,6 +20,7 @@ final readonly class AuditedFinding
         public int $balls,
         public int $tried,
         public string $many,
+        public Trial $on,
         public ?Mend $mend = null,
     ) {}
 

@@ -100,7 +100,7 @@ final readonly class CoverageAudit
                 $finding->isClose &&
                 self::isThere($check, $finding, $worst, $ordinary ??= $against(($this->ordinary)()))
             ) {
-                $prices[] = new AuditedFinding($finding, $balls, $found->plays, $many);
+                $prices[] = new AuditedFinding($finding, $balls, $found->plays, $many, $worst);
                 continue;
             }
             $mend = $this->mender->of(
@@ -112,7 +112,7 @@ final readonly class CoverageAudit
                     $against($setting->moved($who, $to)),
                 ),
             );
-            $faults[] = new AuditedFinding($finding, $balls, $found->plays, $many, $mend);
+            $faults[] = new AuditedFinding($finding, $balls, $found->plays, $many, $worst, $mend);
         }
 
         return [self::worstFirst($faults), self::worstFirst($prices)];

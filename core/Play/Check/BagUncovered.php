@@ -35,6 +35,7 @@ final readonly class BagUncovered implements PlayCheck
                     null,
                     $base,
                     1.0,
+                    moment: new Moment($runnerThere, 'nobody there', [], null, [Moment::RUNNER => $runnerThere]),
                 );
                 continue;
             }
@@ -59,6 +60,13 @@ final readonly class BagUncovered implements PlayCheck
                     $base,
                     min(1.0, 0.5 + $open),
                     isClose: true,
+                    moment: new Moment(
+                        $runnerThere,
+                        \sprintf('open for %.1f s', $open),
+                        [$first->position()->value],
+                        null,
+                        [$first->position()->value => $first->there(), Moment::RUNNER => $runnerThere],
+                    ),
                 );
             }
         }

@@ -74,6 +74,13 @@ final readonly class CoverLate implements PlayCheck
             $option->base,
             $lost,
             isClose: true,
+            moment: new Moment(
+                $option->ballThere,
+                \sprintf('%.1f s late', $option->coverLate()),
+                [$who->position->value],
+                $option,
+                [$who->position->value => $option->coverThere, Moment::RUNNER => $option->runnerThere],
+            ),
         );
     }
 }

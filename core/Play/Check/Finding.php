@@ -11,12 +11,13 @@ use FoxCorner\Core\People\Position;
 final readonly class Finding
 {
     /**
-     * @param string $kind    stays the same for one kind of fault
-     * @param string $title   a few words
-     * @param string $measure a sentence with the figure
-     * @param string $mend    what to do about it
-     * @param float  $weight  outs or bases lost, roughly; larger is worse
-     * @param bool   $isClose whether it hangs on seconds, and so on who plays there and from where he starts
+     * @param string      $kind    stays the same for one kind of fault
+     * @param string      $title   a few words
+     * @param string      $measure a sentence with the figure
+     * @param string      $mend    what to do about it
+     * @param float       $weight  outs or bases lost, roughly; larger is worse
+     * @param bool        $isClose whether it hangs on seconds, and so on who plays there and from where he starts
+     * @param Moment|null $moment  when it shows; null: it has none, or not one alone
      */
     public function __construct(
         public string $kind,
@@ -27,6 +28,7 @@ final readonly class Finding
         public ?Base $base,
         public float $weight,
         public bool $isClose = false,
+        public ?Moment $moment = null,
     ) {}
 
     /** The same fault on another ball has the same identity. */

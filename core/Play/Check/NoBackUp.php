@@ -44,6 +44,7 @@ final readonly class NoBackUp implements PlayCheck
                 $base,
                 0.25,
                 isClose: true,
+                moment: new Moment($called->ballThere, 'nobody behind', [], $called),
             ),
         ];
     }

@@ -131,6 +131,7 @@ final readonly class PathsCross implements PlayCheck
             null,
             0.35,
             isClose: true,
+            moment: new Moment($at, \sprintf('meet at %.1f s', $at), [$one->value, $other->value]),
         );
     }
 }

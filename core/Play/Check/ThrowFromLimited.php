@@ -29,6 +29,7 @@ final readonly class ThrowFromLimited implements PlayCheck
                 $who->position,
                 null,
                 0.9,
+                moment: new Moment($play->fieldedAt(), 'may not throw', [$who->position->value], $play->called()),
             ),
         ];
     }

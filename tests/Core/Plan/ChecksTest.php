@@ -16,6 +16,7 @@ use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Plan\Audit\AuditedFinding;
 use FoxCorner\Core\Plan\Audit\CoverageReport;
 use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Check\Moment;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\Job;
@@ -90,6 +91,22 @@ final class ChecksTest extends TestCase
         );
         self::assertSame([], $onTime, 'an ordinary one is on time');
         self::assertMatchesRegularExpression('/^Start P4 \d*½? paces? nearer first\.$/u', $finding->mendWords());
+    }
+
+    public function testALateCoverIsShownAtTheMomentTheThrowIsThere(): void
+    {
+        $late = self::withSecondBaseman(4.6);
+        $finding = self::find($late->report(), 'cover-late', Base::First);
+        $moment = $finding->worst->moment;
+        self::assertNotNull($moment);
+        $play = $late->run($finding->on);
+        $throw = array_values(array_filter($play->options(), static fn($one): bool => Base::First === $one->base))[0];
+
+        self::assertEquals($throw, $moment->throw, 'the ball on which it is worst, played again');
+        self::assertEqualsWithDelta($throw->ballThere, $moment->seconds, 1e-9);
+        self::assertSame(\sprintf('%.1f s late', $throw->coverThere - $throw->ballThere), $moment->words);
+        self::assertSame([4], $moment->who);
+        self::assertSame([4 => $throw->coverThere, Moment::RUNNER => $throw->runnerThere], $moment->there);
     }
 
     public function testAMendIsOneThatIsGoneWhenItIsDone(): void
