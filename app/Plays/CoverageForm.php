@@ -19,6 +19,7 @@ final readonly class CoverageForm
      * @param string $key    of the coverage
      * @param string $copyOf the key of the one that was copied; empty: none
      * @param string $seen   the mark of what the page showed; empty: the coverage is not kept yet
+     * @param string $column that is drawn; empty: the first
      */
     public function __construct(
         public PlannedPlay $play,
@@ -26,6 +27,7 @@ final readonly class CoverageForm
         public string $key,
         public string $copyOf,
         public string $seen,
+        public string $column = '',
     ) {
         $this->columns = BranchColumn::all($play->family);
     }
@@ -44,6 +46,14 @@ final readonly class CoverageForm
     public function tasks(): array
     {
         return $this->play->family->tasks();
+    }
+
+    /** What it was before anything was changed here: as it is kept, else what it is a copy of. */
+    public function before(): CoverageDraft
+    {
+        $before = $this->play->drawnUp($this->key) ?? $this->play->drawnUp($this->copyOf);
+
+        return null === $before ? $this->draft : CoverageDraft::of($before, $this->play->family);
     }
 
     /** What this one was copied from, if it has changed since. */

@@ -61,7 +61,9 @@ final class EditCoverage extends AbstractController
 
         return $this->render('plays/audit.html.twig', [
             'play' => $play,
-            'audit' => $this->desk->audit($membership, $play, $draft),
+            'audit' => $this->desk->audit($membership, $play, $draft, $request->query->getString('column')),
+            'form' => new CoverageForm($play, $draft, '', '', ''),
+            'isPart' => true,
         ]);
     }
 
@@ -103,6 +105,7 @@ final class EditCoverage extends AbstractController
             $coverage,
             $request->request->getString('copy_of'),
             $request->request->getString('seen'),
+            $request->request->getString('column'),
         );
         try {
             $changed = self::changed($form, $family, Situation::fromKey($situation)->bases);
@@ -121,7 +124,7 @@ final class EditCoverage extends AbstractController
             );
         }
         $isDraft = [] === $changed->fielders;
-        $this->addFlash('done', $changed->name . ' is kept.' . ($isDraft ? ' It is a draft: nobody fields yet.' : ''));
+        $this->addFlash('done', $changed->name . ' is saved.' . ($isDraft ? ' It is a draft: nobody fields yet.' : ''));
 
         return $this->back($membership, $family, $situation, $isDraft ? [] : ['coverage' => $changed->key]);
     }
@@ -197,7 +200,7 @@ final class EditCoverage extends AbstractController
             [
                 'form' => $form,
                 'play' => $form->play,
-                'audit' => $this->desk->audit($membership, $form->play, $form->draft),
+                'audit' => $this->desk->audit($membership, $form->play, $form->draft, $form->column),
                 'problem' => $problem,
             ],
             new Response(status: $status),

@@ -108,7 +108,7 @@ final class GroundBallPagesTest extends AppTestCase
         self::assertSelectorTextContains('#work', 'Double plays, against this batter');
         self::assertSelectorTextContains('#work', '6–4–3');
         self::assertStringContainsString('then the target; never the runner', $page->filter('#work')->text());
-        $this->browser->submit($page->filter('button[aria-label="First base, no matter what here"]')->form());
+        $this->browser->submit($page->filter('button[aria-label="Say so: First base, no matter what here"]')->form());
         $this->open($this->team('Terns'), '/field/R1-0?view=ground-ball&ball=-13,78');
 
         self::assertSelectorTextSame('.call', '“First.”');

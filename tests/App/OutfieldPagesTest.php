@@ -171,14 +171,14 @@ final class OutfieldPagesTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/plays/outfield/R2-0');
-        $this->browser->submitForm('Keep these words', ['word_cut' => 'Hold', 'word_home' => 'Plate']);
+        $this->browser->submitForm('Save these words', ['word_cut' => 'Hold', 'word_home' => 'Plate']);
         $this->browser->followRedirect();
         self::assertSame('Hold', $this->drafts()->of($this->team())->words->say(VoiceWord::Cut));
         $this->open($this->team(), '/field/R2-0?view=outfield&hit=-60,150&bold=cautious');
         self::assertSelectorTextContains('.call', '“Hold.”');
 
         $this->open($this->team(), '/plays/outfield/R2-0');
-        $this->browser->submitForm('Keep these words', ['word_cut' => 'Plate']);
+        $this->browser->submitForm('Save these words', ['word_cut' => 'Plate']);
         $this->browser->followRedirect();
         self::assertSelectorTextContains('body', 'means “Cut” already');
         self::assertSame('Hold', $this->drafts()->of($this->team())->words->say(VoiceWord::Cut), 'nothing was changed');

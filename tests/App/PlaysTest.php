@@ -125,7 +125,7 @@ final class PlaysTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=corners-crash');
-        $this->browser->submitForm('Keep this coverage', [
+        $this->browser->submitForm('Save this coverage', [
             'name' => 'Quay crash',
             'call' => 'Quay',
             'task_5_7' => 'back-up-second',
@@ -133,7 +133,7 @@ final class PlaysTest extends AppTestCase
             'early_6' => '1',
         ]);
         $this->browser->followRedirect();
-        self::assertSelectorTextContains('.good', 'Quay crash is kept.');
+        self::assertSelectorTextContains('.good', 'Quay crash is saved.');
         self::assertSelectorTextContains('#coverage option[selected]', 'Quay crash');
 
         $own = $this->own();
@@ -156,15 +156,15 @@ final class PlaysTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=corners-crash');
-        $this->browser->submitForm('Keep this coverage', ['name' => 'Ours', 'call' => 'Ours']);
+        $this->browser->submitForm('Save this coverage', ['name' => 'Ours', 'call' => 'Ours']);
         $ours = $this->own()->key;
         $this->open($this->team(), "/plays/bunt/R1-0/coverage/new?from=$ours");
-        $this->browser->submitForm('Keep this coverage', ['name' => 'Ours again', 'call' => 'Again']);
+        $this->browser->submitForm('Save this coverage', ['name' => 'Ours again', 'call' => 'Again']);
         $this->browser->followRedirect();
         self::assertSelectorTextNotContains('main', 'which has changed since');
 
         $this->open($this->team(), "/plays/bunt/R1-0/coverage/$ours");
-        $this->browser->submitForm('Keep this coverage', ['early_6' => '1', 'call' => 'Ours']);
+        $this->browser->submitForm('Save this coverage', ['early_6' => '1', 'call' => 'Ours']);
         $page = $this->browser->followRedirect();
         self::assertStringContainsString(
             'Ours again is a copy of “Ours”, which has changed since',
@@ -172,7 +172,7 @@ final class PlaysTest extends AppTestCase
         );
         $this->browser->request('GET', (string) $page->filter('.note a:contains("Ours again")')->attr('href'));
         self::assertSelectorTextContains('.note', '“Ours”, of which this is a copy, has changed since');
-        $this->browser->submitForm('Keep this coverage');
+        $this->browser->submitForm('Save this coverage');
         $this->browser->followRedirect();
         self::assertSelectorTextNotContains('main', 'which has changed since', 'kept with open eyes');
     }
@@ -181,7 +181,7 @@ final class PlaysTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=first-stays');
-        $this->browser->submitForm('Keep this coverage', [
+        $this->browser->submitForm('Save this coverage', [
             'name' => 'Broken',
             'call' => 'Break',
             'task_1_3' => 'cover-second',
@@ -206,7 +206,7 @@ final class PlaysTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=first-stays');
-        $form = $this->browser->getCrawler()->selectButton('Keep this coverage')->form();
+        $form = $this->browser->getCrawler()->selectButton('Save this coverage')->form();
         foreach ([1, 2, 5] as $number) {
             $tick = $form["fields_$number"];
             self::assertInstanceOf(ChoiceFormField::class, $tick);
@@ -225,7 +225,7 @@ final class PlaysTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=first-stays');
-        $this->browser->submitForm('Keep this coverage', ['name' => '', 'call' => 'Mine', 'task_1_3' => 'cover-home']);
+        $this->browser->submitForm('Save this coverage', ['name' => '', 'call' => 'Mine', 'task_1_3' => 'cover-home']);
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('.finding', 'Name: it is empty');
@@ -243,6 +243,29 @@ final class PlaysTest extends AppTestCase
         self::assertSelectorTextContains('.finding', 'Nobody fields the bunt');
         $this->open($this->team(), '/plays/bunt/R1-0/coverage/audit?name=A&call=B&fields_1=1');
         self::assertStringContainsString('Nobody covers', (string) $this->browser->getResponse()->getContent());
+    }
+
+    public function testEveryBallThatComesToSomebodyIsDrawnWithTheJobsOfThatBranch(): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=corners-crash');
+        self::assertSame('2', $page->filter('[data-job-board]')->attr('data-job-board'), 'the first that has a ball');
+        self::assertSame(
+            ['1', '2', '3', '5'],
+            $page->filter('.ball-card input')->each(static fn($card): ?string => $card->attr('value')),
+            'those who field, the pitcher among them, who has none of the sample',
+        );
+        self::assertSame('1', $page->filter('.ball-card input:disabled')->attr('value'));
+        $form = $page->selectButton('Save this coverage')->form();
+        $query = http_build_query(['column' => '5'] + $form->getPhpValues());
+        $drawn = $this->open($this->team(), "/plays/bunt/R1-0/coverage/audit?$query");
+
+        self::assertSame('5', $drawn->filter('[data-job-board]')->attr('data-job-board'));
+        $jobs = $drawn->filter('[data-job-of]')->each(static fn($mark): ?string => $mark->attr('aria-label'));
+        self::assertStringStartsWith('5 Ibarra: Field it', (string) $jobs[4]);
+        self::assertStringStartsWith('4 Szabo: Cover first', (string) $jobs[3]);
+        $this->open($this->team(), "/plays/bunt/R1-0/coverage/audit?column=nobody&$query");
+        self::assertSelectorExists('[data-job-board]');
     }
 
     public function testAPolicyOfASituationIsTheLastWord(): void

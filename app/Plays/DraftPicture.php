@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Plays;
+
+use FoxCorner\App\Shared\Drawing\FieldDrawing;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Clock\Move;
+use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Scheme\Branch;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Job;
+
+/** A coverage as it is drawn up, on a ball for each branch: who runs where. */
+final readonly class DraftPicture
+{
+    /**
+     * @param array<int|string, Timeline|null> $plays  by the column; null: nothing of the sample comes to it
+     * @param string                           $chosen column
+     */
+    private function __construct(public array $plays, public string $chosen, public FieldDrawing $drawing) {}
+
+    /**
+     * @param PlannedPlay $play   with the coverage that is drawn up
+     * @param string      $chosen column; one that is none, or has no play: the first that has
+     */
+    public static function of(PlannedPlay $play, FieldDrawing $drawing, string $chosen): self
+    {
+        $coverage = $play->coverage;
+        $tried =
+            null === $coverage || [] === $coverage->fielders
+                ? []
+                : $play->runs($play->family->trials($play->plan->state));
+        /** @var array<int|string, Timeline|null> $plays numbers are numbers, as keys */
+        $plays = [];
+        foreach (BranchColumn::all($play->family) as $column) {
+            $plays[$column->id] = null === $coverage ? null : self::in($column->branch, $coverage, $tried);
+        }
+        $with = array_keys(array_filter($plays));
+
+        return new self(
+            $plays,
+            \in_array($chosen, array_map(strval(...), $with), true) ? $chosen : (string) ($with[0] ?? ''),
+            $drawing,
+        );
+    }
+
+    public function play(): ?Timeline
+    {
+        return $this->plays[$this->chosen] ?? null;
+    }
+
+    /** Where a fielder ends up, on the drawing. */
+    public function end(Move $move): Point
+    {
+        return $move->track->end()->point;
+    }
+
+    /**
+     * The first of the plays in which everybody does what the coverage says for a branch.
+     *
+     * @param array<Timeline> $tried
+     */
+    private static function in(Branch $branch, Coverage $coverage, array $tried): ?Timeline
+    {
+        $told = self::keys($coverage->jobs($branch));
+        foreach ($tried as $play) {
+            if (
+                (null === $branch->fieldedBy || $branch->fieldedBy === $play->fieldedBy()) &&
+                $told === self::keys(array_map(static fn(Move $move): array => $move->jobs, $play->moves))
+            ) {
+                return $play;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param array<int, list<Job>> $jobs by position number
+     *
+     * @return array<int, list<string>> but for those with none
+     */
+    private static function keys(array $jobs): array
+    {
+        $keys = [];
+        foreach (Position::cases() as $who) {
+            if ([] !== ($jobs[$who->value] ?? [])) {
+                $keys[$who->value] = array_map(static fn(Job $job): string => $job->key(), $jobs[$who->value]);
+            }
+        }
+
+        return $keys;
+    }
+}
