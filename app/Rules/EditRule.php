@@ -50,14 +50,48 @@ final class EditRule extends AbstractController
         return $this->edit($membership, $book, $book->rule($rule) ?? throw $this->createNotFoundException(), $request);
     }
 
+    /** What the rule as it is typed would change. */
+    #[Route('/{team}/situations/rules/{rule}/preview', name: 'preview_rule', methods: ['GET'])]
+    public function preview(Membership $membership, string $rule, Request $request): Response
+    {
+        $membership->mustBeAbleToChange();
+        $book = $this->drafts->of($membership->team);
+        $form = $this->form($book, new RuleDraft(), [
+            'method' => 'GET',
+            'csrf_protection' => false,
+            'allow_extra_fields' => true,
+        ]);
+        $typed = $request->query->all()['rule_form'] ?? [];
+        $form->submit(\is_array($typed) ? $typed : []);
+        $preview = $problem = null;
+        try {
+            $preview = $form->isValid()
+                ? RulePreview::of($form->getData()->toRule($rule), $membership->team->rules(), $book)
+                : null;
+        } catch (Problem $wrong) {
+            $problem = $wrong;
+        }
+
+        return $this->render('rules/preview.html.twig', ['preview' => $preview, 'problem' => $problem]);
+    }
+
+    /**
+     * @param array<string, mixed> $options
+     *
+     * @return FormInterface<RuleDraft>
+     */
+    private function form(PlanBook $book, RuleDraft $draft, array $options = []): FormInterface
+    {
+        return $this->createForm(RuleForm::class, $draft, [
+            'word' => static fn(NamedDepth $depth): string => $book->depths->word($depth),
+            ...$options,
+        ]);
+    }
+
     private function edit(Membership $membership, PlanBook $book, ?AlignmentRule $rule, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $form = $this->createForm(
-            RuleForm::class,
-            null === $rule ? new RuleDraft() : RuleDraft::of($rule, Fingerprint::of($rule)),
-            ['word' => static fn(NamedDepth $depth): string => $book->depths->word($depth)],
-        );
+        $form = $this->form($book, null === $rule ? new RuleDraft() : RuleDraft::of($rule, Fingerprint::of($rule)));
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid() && $this->write($membership, $form, $rule)) {
             return $this->redirectToRoute('rules', ['team' => $membership->team->address()], Response::HTTP_SEE_OTHER);

@@ -54,7 +54,7 @@ final class RuleEffects
      *
      * @return iterable<Context>
      */
-    private static function contexts(Condition $when, RuleSet $rules): iterable
+    public static function contexts(Condition $when, RuleSet $rules): iterable
     {
         $half = $when->half ?? Half::Top;
         $pitching = $when->pitching[0] ?? Pitching::Ordinary;

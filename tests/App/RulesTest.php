@@ -17,6 +17,39 @@ use PHPUnit\Framework\Attributes\TestWith;
 /** Rules and depths are the coach's: changed, kept, undone, and never overwritten unseen. */
 final class RulesTest extends AppTestCase
 {
+    public function testWhatARuleChangesIsCountedWhileItIsTyped(): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team(), '/situations/rules/guard');
+        $form = $page->selectButton('Save guard the lines')->form();
+        $counted = $this->preview('guard', $form->getPhpValues());
+        self::assertStringContainsString(
+            'Changes 12 of the 24',
+            $counted,
+            'nobody on third: four of eight, by three outs',
+        );
+        self::assertStringContainsString('Not in the base plan; looked at with: ', $counted);
+        $values = (array) $form->getPhpValues()['rule_form'];
+        $two = ['rule_form' => ['outs' => ['2']] + $values];
+        self::assertStringContainsString('Changes 4 of the 24', $this->preview('guard', $two));
+        $off = ['rule_form' => array_diff_key($values, ['isOn' => true])];
+        self::assertStringContainsString('Changes nothing', $this->preview('guard', $off));
+        $new = ['rule_form' => ['name' => 'Deep', 'reason' => 'They hit far', 'isOn' => '1', 'bases' => ['none']]];
+        self::assertStringContainsString('Not yet: ', $this->preview('new', $new));
+        $new['rule_form'] += ['depth_8' => 'deep'];
+        self::assertStringContainsString('Changes 3 of the 24 In the base plan.', $this->preview('new', $new));
+        self::assertStringContainsString('Not yet: ', $this->preview('new', ['rule_form' => 'odd']));
+    }
+
+    /** @param array<mixed> $values */
+    private function preview(string $rule, array $values): string
+    {
+        $page = $this->open($this->team(), "/situations/rules/$rule/preview?" . http_build_query($values));
+        self::assertResponseIsSuccessful();
+
+        return (string) preg_replace('/\s+/', ' ', $page->text(normalizeWhitespace: true));
+    }
+
     public function testARuleIsWrittenAndPlacesPeople(): void
     {
         $this->signIn();
@@ -32,7 +65,7 @@ final class RulesTest extends AppTestCase
 
         $this->open($this->team(), '/field/none-2');
         self::assertSelectorTextContains('body', 'The wall is close.');
-        self::assertSelectorTextContains('details', '9: Wall ball');
+        self::assertSelectorTextContains('main details', '9: Wall ball');
     }
 
     #[TestWith(['name', '', 'It is empty'])]
