@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Find;
 
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Help\Word;
 use FoxCorner\App\Shared\TypedText;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;

@@ -6,6 +6,7 @@ namespace FoxCorner\App\Find;
 
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\PlayerRepository;
+use FoxCorner\App\Help\Word;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\Core\Runs\RunChain;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
-use FoxCorner\App\Find\Word;
+use FoxCorner\App\Help\Word;
 use Symfony\Component\DomCrawler\Crawler;
 
 /** One box for players, situations, drills, practices and words. */

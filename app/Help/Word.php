@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Find;
+namespace FoxCorner\App\Help;
 
 /** The words of the field as this program means them. */
 enum Word: string
