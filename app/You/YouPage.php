@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\You;
 
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Shared\Taste\Taste;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Request;
@@ -15,9 +16,6 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** The one who is signed in: teams, day or night, the way out. */
 final class YouPage extends AbstractController
 {
-    public const THEMES = ['system', 'day', 'night'];
-    public const KEYS = ['on', 'off'];
-
     #[Route('/{team}/you', name: 'you', methods: ['GET'])]
     public function show(Membership $membership, YourRecord $record): Response
     {
@@ -32,30 +30,25 @@ final class YouPage extends AbstractController
         ]);
     }
 
-    #[Route('/{team}/you/theme', name: 'theme', methods: ['POST'])]
+    /** One choice of how it is shown; anything that cannot be chosen changes nothing. */
+    #[Route('/{team}/you/taste', name: 'taste', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
-    public function theme(Membership $membership, Request $request): Response
+    public function taste(Membership $membership, Request $request): Response
     {
-        return $this->chosen($membership, $request, 'theme', self::THEMES);
-    }
-
-    /** Whether a key alone does something: who speaks to the machine, or types with one finger, turns that off. */
-    #[Route('/{team}/you/keys', name: 'keys', methods: ['POST'])]
-    #[IsCsrfTokenValid('change')]
-    public function keys(Membership $membership, Request $request): Response
-    {
-        return $this->chosen($membership, $request, 'keys', self::KEYS);
-    }
-
-    /** @param list<string> $allowed what the browser may keep; anything else changes nothing */
-    private function chosen(Membership $membership, Request $request, string $name, array $allowed): Response
-    {
-        $value = $request->request->getString($name);
         $answer = $this->redirectToRoute('you', ['team' => $membership->team->address()], Response::HTTP_SEE_OTHER);
-        if (\in_array($value, $allowed, true)) {
-            $answer->headers->setCookie(
-                Cookie::create($name, $value, '+1 year', secure: $request->isSecure(), sameSite: Cookie::SAMESITE_LAX),
-            );
+        foreach (Taste::CHOICES as $name => $allowed) {
+            $value = $request->request->getString($name);
+            if (\in_array($value, $allowed, true)) {
+                $answer->headers->setCookie(
+                    Cookie::create(
+                        $name,
+                        $value,
+                        '+1 year',
+                        secure: $request->isSecure(),
+                        sameSite: Cookie::SAMESITE_LAX,
+                    ),
+                );
+            }
         }
 
         return $answer;
