@@ -12,7 +12,7 @@ final class ArchiveReader
 {
     /** Bytes that all files may have unpacked; one club of many years has a tenth of it. */
     private const MOST = 60_000_000;
-    private const FILES = 400;
+    private const FILES = 2000;
     private const TEAMS = 40;
     private const DEEPEST = 64;
 
@@ -72,7 +72,7 @@ final class ArchiveReader
                 throw self::refused('it is not whole');
             }
             $name = $about['name'];
-            if (1 !== preg_match('~^[a-z0-9-]+(/[a-z0-9-]+)?\.(json|csv|ics|txt)$~', $name)) {
+            if (1 !== preg_match('~^[a-z0-9-]+(/[a-z0-9-]+)?\.(json|csv|ics|svg|txt)$~', $name)) {
                 throw self::refused('it has a file “' . mb_strimwidth(mb_scrub($name), 0, 60, '…') . '”');
             }
             $bytes += $about['size'];

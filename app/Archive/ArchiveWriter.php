@@ -37,6 +37,7 @@ final readonly class ArchiveWriter
     archive.json         what is in here
     team-N.json          a team to the letter, by table; read back by Fox Corner (docs/schemas/archive-team.json)
     team-N/*.csv, *.ics  the same for spreadsheets and calendars; not read back
+    team-N/*.svg         where the nine stand in every situation; not read back
 
     TEXT;
     /** 1 January 2000: when a file was packed is no part of it. */
@@ -51,6 +52,7 @@ final readonly class ArchiveWriter
         private BatterCsv $batters,
         private PracticeCalendar $calendar,
         private SheetCodec $codec,
+        private TeamDrawings $drawings,
     ) {}
 
     /**
@@ -91,6 +93,10 @@ final readonly class ArchiveWriter
             $files["$folder/opponent-" . ($index + 1) . '.csv'] = $this->batters->write(
                 array_map(static fn(OpponentBatter $batter): ScoutedBatter => $batter->scouted(), $opponent->batters()),
             );
+        }
+
+        foreach ($this->drawings->of($team) as $situation => $svg) {
+            $files["$folder/situation-" . strtolower($situation) . '.svg'] = $svg;
         }
 
         return $files;

@@ -69,7 +69,10 @@ final class ArchiveTest extends AppTestCase
                 'team-1/roster.csv',
             ],
             array_values(
-                array_filter(array_keys($files), static fn(string $name): bool => !str_contains($name, 'opponent-2')),
+                array_filter(
+                    array_keys($files),
+                    static fn(string $name): bool => 1 !== preg_match('/opponent-2|svg/', $name),
+                ),
             ),
         );
         foreach ($files as $name => $content) {
@@ -80,6 +83,17 @@ final class ArchiveTest extends AppTestCase
         self::mustFit('archive-team', $files['team-1.json']);
         self::assertStringContainsString('Marsh', $files['team-1/roster.csv']);
         self::assertStringContainsString('BEGIN:VEVENT', $files['team-1/practices.ics']);
+        $drawn = array_filter(
+            $files,
+            static fn(string $name): bool => str_ends_with($name, '.svg'),
+            \ARRAY_FILTER_USE_KEY,
+        );
+        self::assertCount(24, $drawn);
+        $svg = simplexml_load_string($drawn['team-1/situation-r1-0.svg']);
+        self::assertNotFalse($svg, 'it stands for itself');
+        self::assertSame('svg', $svg->getName());
+        self::assertStringContainsString('Double play, corners in', (string) $svg->title);
+        self::assertStringContainsString('Marsh', $drawn['team-1/situation-r1-0.svg']);
     }
 
     public function testATeamIsLookedOverAndBroughtInOnThePages(): void

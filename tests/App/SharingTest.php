@@ -54,6 +54,39 @@ final class SharingTest extends AppTestCase
         self::assertStringNotContainsString(' s ', $page->filter('main ul')->text(), 'nothing measured');
     }
 
+    public function testPrintsCarryTheSquareOfWhatIsShared(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/field/R1-0');
+        self::assertSelectorNotExists('.printed-square', 'nothing is shared');
+        $this->share(['kind' => 'situation', 'of' => 'R1-0', 'days' => '7']);
+        $this->signIn();
+        $page = $this->open($this->team(), '/field/R1-0');
+        self::assertStringStartsWith(
+            'data:image/svg+xml;base64,',
+            (string) $page->filter('.printed-square img')->attr('src'),
+        );
+        self::assertSelectorTextContains('.printed-square', 'On your phone until');
+        $this->open($this->team(), '/field/R2-0');
+        self::assertSelectorNotExists('.printed-square', 'another situation');
+
+        $practice = (string) $this->entities()
+            ->getRepository(Practice::class)
+            ->findOneBy(['team' => $this->team()])
+            ?->id();
+        $before = \strlen($this->pdf($practice));
+        $this->share(['kind' => 'sheet', 'of' => $practice, 'days' => '7']);
+        $this->signIn();
+        self::assertGreaterThan($before + 1000, \strlen($this->pdf($practice)), 'the square is drawn on the PDF too');
+    }
+
+    private function pdf(string $practice): string
+    {
+        $this->open($this->team(), "/practice/$practice/sheet.pdf");
+
+        return (string) $this->browser->getResponse()->getContent();
+    }
+
     public function testALinkEndsAndIsTakenBack(): void
     {
         $address = $this->share(['kind' => 'situation', 'of' => 'R1-0', 'days' => '1']);

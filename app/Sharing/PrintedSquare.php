@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Sharing;
+
+use FoxCorner\App\Club\Team;
+use FoxCorner\App\Shared\PublicAddress;
+use Twig\Extension\AbstractExtension;
+use Twig\TwigFunction;
+
+/** On prints: the link that somebody has shared to the same thing, as a square for phones. */
+final class PrintedSquare extends AbstractExtension
+{
+    public function __construct(
+        private readonly SharedThings $things,
+        private readonly QrCode $squares,
+        private readonly PublicAddress $addresses,
+    ) {}
+
+    public function getFunctions(): array
+    {
+        return [new TwigFunction('printed_square', $this->of(...))];
+    }
+
+    /**
+     * @param string $kind {@see SharedKind}
+     * @param string $of   the situation's key, the practice's id
+     *
+     * @return array{picture: string, until: \DateTimeImmutable}|null null where nothing of it is shared
+     */
+    private function of(Team $team, string $kind, string $of): ?array
+    {
+        foreach ($this->things->links($team) as $link) {
+            if ($link->kind->value === $kind && $link->of === $of) {
+                $picture = $this->squares->of($this->addresses->of('read_shared', ['secret' => $link->secret]));
+
+                return null === $picture ? null : ['picture' => $picture, 'until' => $link->until];
+            }
+        }
+
+        return null;
+    }
+}
