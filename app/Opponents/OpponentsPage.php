@@ -9,6 +9,7 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\Csv\CsvDownload;
 use FoxCorner\App\Shared\Csv\CsvRow;
 use FoxCorner\App\Shared\Csv\RowProblem;
+use FoxCorner\App\Shared\Markup\Counted;
 use FoxCorner\App\Shared\TypedText;
 use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
@@ -141,7 +142,7 @@ final class OpponentsPage extends AbstractController
         $found->rename($name);
         $found->bats($batters);
         $this->entities->flush();
-        $this->addFlash('done', \sprintf('%s: %d batters saved.', $found->name(), \count($batters)));
+        $this->addFlash('done', $found->name() . ': ' . Counted::of(\count($batters), 'batter') . ' saved.');
 
         return $this->redirectToRoute(
             'opponent',
@@ -195,7 +196,7 @@ final class OpponentsPage extends AbstractController
                 TypedText::unicode($pasted),
             );
         }
-        $this->addFlash('done', \sprintf('%d batters are in the table, nothing is saved yet.', \count($batters)));
+        $this->addFlash('done', Counted::of(\count($batters), 'batter') . ' in the table, nothing is saved yet.');
 
         return $this->page($opponent, array_map(self::cells(...), $batters), []);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice;
 
+use FoxCorner\App\Shared\Markup\Counted;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Need\Grade;
 use FoxCorner\Core\Practice\Need\JobNeed;
@@ -54,12 +55,12 @@ final readonly class NeedCell
     {
         return match ($this->state()) {
             'never' => 'never',
-            'long-ago' => \sprintf('%d days ago', $this->daysAgo),
+            'long-ago' => Counted::of((int) $this->daysAgo, 'day') . ' ago',
             default => \sprintf(
                 '%d of %d fresh, %s',
                 $this->fresh,
                 $this->wanted,
-                0 === $this->daysAgo ? 'today' : \sprintf('%d days ago', $this->daysAgo),
+                0 === $this->daysAgo ? 'today' : Counted::of((int) $this->daysAgo, 'day') . ' ago',
             ) . (null === $this->grade ? '' : ', graded “' . lcfirst($this->grade->label()) . '”'),
         };
     }

@@ -6,14 +6,16 @@ namespace FoxCorner\App\Practice;
 
 use Dompdf\Dompdf;
 use Dompdf\Options;
+use FoxCorner\App\Shared\Taste\Taste;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
-/** A page of HTML as a PDF on A4. */
+/** A page of HTML as a PDF, on the reader's paper. */
 final readonly class Pdf
 {
     public function __construct(
         #[Autowire('%kernel.project_dir%')] private string $root,
         #[Autowire('%kernel.cache_dir%')] private string $cache,
+        private Taste $taste,
     ) {}
 
     public function of(string $html): string
@@ -31,7 +33,7 @@ final readonly class Pdf
             ]),
         );
         $pdf->loadHtml($html);
-        $pdf->setPaper('A4');
+        $pdf->setPaper($this->taste->of('paper'));
         $pdf->render();
 
         return $pdf->output();

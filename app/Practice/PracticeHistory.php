@@ -25,12 +25,16 @@ final readonly class PracticeHistory
         private TurnRecords $records,
     ) {}
 
-    /** @return list<Taught> before a moment */
-    public function taught(Team $team, \DateTimeImmutable $when): array
+    /**
+     * @param list<Practice>|null $practices of the team, where they are known already
+     *
+     * @return list<Taught> before a moment
+     */
+    public function taught(Team $team, \DateTimeImmutable $when, ?array $practices = null): array
     {
         $past = array_values(
             array_filter(
-                $this->practices->of($team),
+                $practices ?? $this->practices->of($team),
                 static fn(Practice $practice): bool => $practice->startsAt() < $when &&
                     $practice->startsAt() > $when->modify(self::SINCE),
             ),

@@ -65,9 +65,10 @@ final readonly class TeamNeeds
         );
     }
 
-    public function record(Team $team, \DateTimeImmutable $when): Record
+    /** @param list<Practice>|null $practices of the team, where they are known already */
+    public function record(Team $team, \DateTimeImmutable $when, ?array $practices = null): Record
     {
-        return Record::of($this->history->taught($team, $when), $this->shelf->ever($team));
+        return Record::of($this->history->taught($team, $when, $practices), $this->shelf->ever($team));
     }
 
     /** @return list<AuditedPlay> of every situation with a coverage; none when the roster does not make nine */

@@ -6,6 +6,9 @@ namespace FoxCorner\App\Practice;
 
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\Sheet\SheetBlock;
+use FoxCorner\App\Practice\Sheet\SheetNeed;
+use FoxCorner\App\Practice\Sheet\SheetPlayer;
+use FoxCorner\App\Practice\Sheet\SheetStation;
 use FoxCorner\Core\Practice\BlockKind;
 
 /** The time bar of a practice: where each block and each station goes, in pixels of a fixed width. */
@@ -16,22 +19,32 @@ final readonly class TimelineDrawing
     private const TOP = 20;
     private const GAP = 2;
 
-    /** @param list<string> $locks */
-    public function __construct(private Sheet $sheet, private \DateTimeImmutable $start, private array $locks = []) {}
+    /**
+     * @param list<string> $locks
+     * @param int          $width pixels
+     * @param int          $row   pixels that a station is high
+     */
+    public function __construct(
+        private Sheet $sheet,
+        private \DateTimeImmutable $start,
+        private array $locks = [],
+        public int $width = self::WIDTH,
+        private int $row = self::ROW,
+    ) {}
 
     public function height(): int
     {
-        return self::TOP + self::ROW * $this->rows();
+        return self::TOP + $this->row * $this->rows();
     }
 
-    /** @return list<array{x: float, words: string, anchor: string}> a mark every ten minutes */
+    /** @return list<array{x: float, at: \DateTimeImmutable, anchor: string}> a mark every ten minutes */
     public function marks(): array
     {
         $marks = [];
         for ($minute = 0; $minute <= $this->minutes(); $minute += 10) {
             $marks[] = [
                 'x' => $this->x($minute),
-                'words' => $this->start->modify("+$minute minutes")->format('H:i'),
+                'at' => $this->start->modify("+$minute minutes"),
                 'anchor' => 0 === $minute ? 'start' : ($minute > $this->minutes() - 4 ? 'end' : 'middle'),
             ];
         }
@@ -69,6 +82,7 @@ final readonly class TimelineDrawing
      *     station: int,
      *     lock: string,
      *     isLocked: bool,
+     *     worksOn: list<int>,
      *     x: float,
      *     y: int,
      *     width: float,
@@ -91,12 +105,26 @@ final readonly class TimelineDrawing
                     'station' => $this->number($station->drill),
                     'lock' => $lock,
                     'isLocked' => \in_array($lock, $this->locks, true),
+                    'worksOn' => $this->worksOn($station),
                     ...$this->box($round, $row, 1),
                 ];
             }
         }
 
         return $boxes;
+    }
+
+    /** @return list<int> positions of those who are there and of whom the sheet wants this drill */
+    private function worksOn(SheetStation $station): array
+    {
+        $there = array_map(static fn(SheetPlayer $player): int => $player->position, $station->players);
+        $wanted = array_filter(
+            $this->sheet->needs,
+            static fn(SheetNeed $need): bool => $need->drill === $station->drill &&
+                \in_array($need->position, $there, true),
+        );
+
+        return array_values(array_unique(array_map(static fn(SheetNeed $need): int => $need->position, $wanted)));
     }
 
     /** The same number, and so the same colour, for a drill all over the sheet. */
@@ -131,14 +159,14 @@ final readonly class TimelineDrawing
     {
         return [
             'x' => $this->x($block->start),
-            'y' => self::TOP + $row * self::ROW,
+            'y' => self::TOP + $row * $this->row,
             'width' => $this->x($block->minutes) - self::GAP,
-            'height' => $rows * self::ROW - 2 * self::GAP,
+            'height' => $rows * $this->row - 2 * self::GAP,
         ];
     }
 
     private function x(int $minute): float
     {
-        return round((self::WIDTH * $minute) / $this->minutes(), 1);
+        return round(($this->width * $minute) / $this->minutes(), 1);
     }
 }

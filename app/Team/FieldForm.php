@@ -33,12 +33,12 @@ final class FieldForm extends AbstractType
                 'choices' => array_combine(array_column($sets, 'name'), array_keys($sets)),
                 'help' => 'Another set fills in all its values',
                 'attr' => [
-                    'hx-get' => $options['refill'],
-                    'hx-trigger' => 'change',
-                    'hx-target' => '#work',
-                    'hx-select' => '#work',
-                    'hx-swap' => 'outerHTML',
-                    'hx-include' => 'this',
+                    'data-hx-get' => $options['refill'],
+                    'data-hx-trigger' => 'change',
+                    'data-hx-target' => '#work',
+                    'data-hx-select' => '#work',
+                    'data-hx-swap' => 'outerHTML',
+                    'data-hx-include' => 'this',
                 ],
                 'invalid_message' => 'This rule set is not known. Allowed: one of the list.',
             ])

@@ -18,6 +18,12 @@ import { readPlayMaps } from './playmap.js';
 import { arrangePractices } from './arrange.js';
 import { selectAll } from './selectall.js';
 import { countByThumb, sendCounts, showCounts, waitingCounts } from './counts.js';
+import { giveJobs } from './jobs.js';
+import { followCoverages, settleCoverage } from './coverage.js';
+import { offerHelp } from './help.js';
+import { offerNear } from './near.js';
+import { keepPlace, tellBusy } from './busy.js';
+import { settleScrollers } from './scrollers.js';
 import { followRuns, settleRuns } from './run.js';
 
 // First of all: what is not saved is asked about before anything else happens.
@@ -25,6 +31,8 @@ guardForms(document);
 takeSituations(document);
 listenForKeys(document);
 tellWhenNotSent(document);
+tellBusy(document);
+keepPlace(document);
 tellZone();
 listenForGround(document);
 submitOnChange(document);
@@ -37,16 +45,24 @@ selectAll(document);
 countByThumb(document);
 followRuns(document);
 followTries(document);
+giveJobs(document);
+offerHelp(document);
+followCoverages(document);
 function settle(part) {
     startClocks(part);
+    offerNear(document);
     placeNames(document);
     startStopwatches(document);
     rememberTries(document);
     settleRuns(document);
+    settleCoverage(document);
+    settleScrollers(document);
     showCounts(document);
     // Whoever has signed in again, wherever that led to.
     if (waitingCounts() > 0) sendCounts(document);
     settleSituation(document);
 }
+addEventListener('resize', () => settleScrollers(document));
+document.fonts.ready.then(() => settleScrollers(document));
 document.addEventListener('htmx:load', (event) => settle(event.detail.elt));
 settle(document);

@@ -1,5 +1,5 @@
 // The ball of a drawing can be dragged, or nudged with the arrow keys: where it comes to rest the server is asked.
-import { draggable } from './drag.js';
+import { draggable, where } from './drag.js';
 import { visit } from './visit.js';
 
 /** ft that a press of an arrow moves it. */
@@ -12,9 +12,9 @@ export function moveBalls(page) {
         () => NUDGE,
         (mark) => {
             const drawing = mark.closest('svg[data-ground]');
-            const { e, f } = mark.transform.baseVal.consolidate().matrix;
+            const { x, y } = where(mark);
             const address = new URL(drawing.dataset.ground, page.baseURI);
-            address.searchParams.set('at', `${e.toFixed(1)},${(-f).toFixed(1)}`);
+            address.searchParams.set('at', `${x.toFixed(1)},${(-y).toFixed(1)}`);
             visit(drawing, address);
         },
     );

@@ -39,6 +39,8 @@ class Clock {
                 .map((actor) => [actor, { text: actor.querySelector('.name') }]),
         );
         this.ball = element.querySelector('[data-actor="ball"] .ball');
+        this.drawing = element.querySelector('svg.drawing');
+        this.drawing.addEventListener('nearness', () => this.#show(this.#time));
         this.button = element.querySelector('[data-clock-run]');
         this.read = element.querySelector('[data-clock-read]');
         this.bar.addEventListener('input', () => this.#put(Number(this.bar.value)));
@@ -70,13 +72,13 @@ class Clock {
             actor.setAttribute('transform', `translate(${x.toFixed(2)} ${y.toFixed(2)})`);
             if (this.marks.has(actor))
                 Object.assign(this.marks.get(actor), {
-                    x: x / this.feetPerPixel / markScale(),
-                    y: y / this.feetPerPixel / markScale(),
+                    x: x / this.feetPerPixel / markScale(this.drawing),
+                    y: y / this.feetPerPixel / markScale(this.drawing),
                 });
         }
         // In the hand the ball is drawn beside the number, not over it.
         const inHand = this.play.held.some(([from, to]) => this.#time > from && this.#time < to + 0.02);
-        const beside = inHand ? 11 * this.feetPerPixel * markScale() : 0;
+        const beside = inHand ? 11 * this.feetPerPixel * markScale(this.drawing) : 0;
         this.ball.setAttribute('transform', `translate(${beside} ${-beside})`);
         placeLabels([...this.marks.values()]);
     }

@@ -1,8 +1,11 @@
-// Dragging and nudging of groups on a drawing, by pointer and by arrow keys. A group's place is its translation.
+// Moving of groups on a drawing: dragged, pressed and then pressed where to, or by arrow keys. A group's place is its
+// translation.
 
 const STEPS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 /** ms without a key after which a group that was nudged has come to rest. */
 const REST = 350;
+/** px within which a finger that comes down and goes up has pressed, not dragged. */
+const STILL = 4;
 
 /**
  * @param selector of the groups that can be moved; each has an id of its own
@@ -12,19 +15,27 @@ const REST = 350;
 export function draggable(page, selector, nudge, done) {
     let dragged = null;
     let nudged = null;
+    let picked = null;
     page.addEventListener('pointerdown', (event) => {
         const group = event.target.closest(selector);
-        if (!group) return;
+        if (!group || isGround(event, group)) return;
         event.preventDefault();
         group.focus();
         group.setPointerCapture(event.pointerId);
         const at = where(group);
         const hand = under(group, event);
-        dragged = { group, moved: false, grip: { x: at.x - hand.x, y: at.y - hand.y } };
+        dragged = {
+            group,
+            moved: false,
+            x: event.clientX,
+            y: event.clientY,
+            grip: { x: at.x - hand.x, y: at.y - hand.y },
+        };
     });
     page.addEventListener('pointermove', (event) => {
         if (!dragged) return;
-        dragged.moved = true;
+        dragged.moved ||= Math.hypot(event.clientX - dragged.x, event.clientY - dragged.y) > STILL;
+        if (!dragged.moved) return;
         const hand = under(dragged.group, event);
         place(dragged.group, { x: hand.x + dragged.grip.x, y: hand.y + dragged.grip.y });
     });
@@ -33,9 +44,35 @@ export function draggable(page, selector, nudge, done) {
             const last = dragged;
             dragged = null;
             if (last?.moved) done(last.group, false);
+            else if (last && name === 'pointerup') pick(last.group === picked ? null : last.group);
         });
     }
+    // Before others hear of it: the second press says where to, and is no touch of the ground.
+    page.addEventListener(
+        'click',
+        (event) => {
+            const over = event.target.closest(selector);
+            if (!picked || (over && !isGround(event, over))) return;
+            const group = picked;
+            pick(null);
+            if (!group.isConnected || event.target.closest('svg') !== group.ownerSVGElement) return;
+            event.stopPropagation();
+            place(group, under(group, event));
+            done(group, false);
+        },
+        true,
+    );
+    /** While one is picked, what another takes of the ground is ground too; only its mark is not. */
+    function isGround(event, group) {
+        return picked && picked !== group && !event.target.closest('.mark-shape, .mark-number, .mark-hit, .name');
+    }
+    function pick(group) {
+        picked?.classList.remove('picked');
+        picked = group;
+        picked?.classList.add('picked');
+    }
     page.addEventListener('keydown', (event) => {
+        if (event.key === 'Escape') pick(null);
         const group = event.target.closest(selector);
         const step = STEPS[event.key];
         if (!group || !step) return;
@@ -66,15 +103,22 @@ export function draggable(page, selector, nudge, done) {
     }
 }
 
+/** Read, not put together: a browser may write what it has put together into the element. */
 export function where(group) {
-    const { e, f } = group.transform.baseVal.consolidate().matrix;
+    const { e, f } = group.transform.baseVal.getItem(0).matrix;
     return { x: e, y: f };
 }
 
-function under(group, event) {
-    return new DOMPoint(event.clientX, event.clientY).matrixTransform(group.ownerSVGElement.getScreenCTM().inverse());
+/** Where the pointer is on the drawing of a group. */
+export function under(group, event) {
+    return onDrawing(group.ownerSVGElement, event);
 }
 
-function place(group, { x, y }) {
+/** Where the pointer is, in a drawing's own units. */
+export function onDrawing(drawing, event) {
+    return new DOMPoint(event.clientX, event.clientY).matrixTransform(drawing.getScreenCTM().inverse());
+}
+
+export function place(group, { x, y }) {
     group.setAttribute('transform', `translate(${x.toFixed(2)} ${y.toFixed(2)})`);
 }

@@ -1,4 +1,5 @@
 // Touching the ground of a drawing asks the server about that point, in field feet, at the address in data-ground.
+import { onDrawing } from './drag.js';
 import { visit } from './visit.js';
 
 export function listenForGround(page) {
@@ -6,7 +7,7 @@ export function listenForGround(page) {
         const drawing = event.target.closest('svg[data-ground]');
         // A ball that is dragged says itself where it went.
         if (!drawing || event.target.closest('[data-ball-mark]')) return;
-        const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(drawing.getScreenCTM().inverse());
+        const point = onDrawing(drawing, event);
         const address = new URL(drawing.dataset.ground, page.baseURI);
         address.searchParams.set('at', `${point.x.toFixed(1)},${(-point.y).toFixed(1)}`);
         visit(drawing, address);

@@ -1,5 +1,6 @@
 // Keeps the names on a drawing apart: each goes below its mark, else above, right or left, where the least is in the
 // way.
+import { where } from './drag.js';
 
 const PLACES = [
     { x: 0, y: 33, anchor: 'middle', left: -0.5 },
@@ -8,16 +9,17 @@ const PLACES = [
     { x: -21, y: 5, anchor: 'end', left: -1 },
 ];
 /** Marks are larger on a phone; the same factor as .mark-size in the style sheet. */
-export const markScale = () => (matchMedia('(max-width: 899px)').matches ? 1.5 : 1);
+export const markScale = (drawing) =>
+    (matchMedia('(max-width: 899px)').matches ? 1.5 : 1) * Number(drawing?.dataset.nearness ?? 1);
 
 /** A drawing that stands still, marked data-names with the feet that a pixel of the laptop's drawing is. */
 export function placeNames(scope) {
     for (const drawing of scope.querySelectorAll('svg[data-names]')) {
-        const pixel = Number(drawing.dataset.names) * markScale();
+        const pixel = Number(drawing.dataset.names) * markScale(drawing);
         placeLabels(
             [...drawing.querySelectorAll('.name')].map((text) => {
-                const { e, f } = text.closest('[transform^="translate"]').transform.baseVal.consolidate().matrix;
-                return { text, x: e / pixel, y: f / pixel };
+                const { x, y } = where(text.closest('[transform^="translate"]'));
+                return { text, x: x / pixel, y: y / pixel };
             }),
         );
     }

@@ -32,8 +32,23 @@ function stopwatch(element) {
         field.value = seconds;
     };
     // The finger is down when it happens; a click would come when it is up.
-    toggle.addEventListener('pointerdown', () => press());
-    toggle.addEventListener('keydown', (event) => event.key === ' ' && !event.repeat && press());
+    let isDown = false;
+    toggle.addEventListener('pointerdown', () => {
+        isDown = true;
+        press();
+    });
+    toggle.addEventListener('keydown', (event) => {
+        if (![' ', 'Enter'].includes(event.key)) return;
+        event.preventDefault();
+        if (!event.repeat) press();
+    });
+    // The space bar clicks when it comes up.
+    toggle.addEventListener('keyup', (event) => event.key === ' ' && event.preventDefault());
+    // A voice, or a device that only clicks.
+    toggle.addEventListener('click', () => {
+        if (!isDown) press();
+        isDown = false;
+    });
     split.addEventListener('click', () => since !== null && note(elapsed().toFixed(2)));
 
     function press() {

@@ -248,6 +248,7 @@ final class AccessTest extends AppTestCase
                 'reading' => $reading?->id(),
                 'opponent' => $opponent?->id(),
                 'rule' => 'guard',
+                'topic' => 'field',
                 'coverage' => self::COVERAGE,
                 'drill' => 'charge-and-throw',
                 'seed' => '7',

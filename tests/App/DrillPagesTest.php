@@ -53,7 +53,7 @@ final class DrillPagesTest extends AppTestCase
         $this->open($this->team(), '/practice/drills/charge-and-throw');
         $this->browser->clickLink('Copy it');
         self::assertInputValueSame('drill_form[name]', 'Charge and throw, ours');
-        $this->browser->submitForm('Keep the drill', [
+        $this->browser->submitForm('Save the drill', [
             'drill_form[name]' => 'Charge in the wind',
             'drill_form[secondsPerRep]' => '30',
         ]);
@@ -62,7 +62,7 @@ final class DrillPagesTest extends AppTestCase
         self::assertSelectorTextContains('.takes', '30 s');
 
         $this->browser->clickLink('Change it');
-        $this->browser->submitForm('Keep the drill', ['drill_form[max]' => '3']);
+        $this->browser->submitForm('Save the drill', ['drill_form[max]' => '3']);
         $this->follow();
         self::assertSelectorTextContains('.takes', '2 to 3, 2 at once');
         $shelf = self::getContainer()->get(DrillShelf::class);
@@ -81,7 +81,7 @@ final class DrillPagesTest extends AppTestCase
 
         $this->browser->submitForm('Put away');
         $this->follow();
-        self::assertSelectorTextContains('details', 'Charge in the wind');
+        self::assertSelectorTextContains('main details', 'Charge in the wind');
         self::assertArrayNotHasKey($own[0], $shelf->of($this->team()));
         self::assertArrayHasKey($own[0], $shelf->ever($this->team()), 'old sheets go on naming it');
         $this->browser->submitForm('Take out again');
@@ -92,7 +92,7 @@ final class DrillPagesTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/practice/drills/new?like=read-the-hop');
-        $this->browser->submitForm('Keep the drill', ['drill_form[name]' => 'Hops on the quay']);
+        $this->browser->submitForm('Save the drill', ['drill_form[name]' => 'Hops on the quay']);
         $page = $this->follow();
         $key = basename((string) $page->getUri());
         $practice = self::getContainer()->get(PracticeRepository::class)->of($this->team())[0];
@@ -117,7 +117,7 @@ final class DrillPagesTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/practice/drills/new?like=charge-and-throw');
-        $this->browser->submitForm('Keep the drill', [
+        $this->browser->submitForm('Save the drill', [
             "drill_form[$field]" => $typed,
             'drill_form[purpose]' => 'To stay typed.',
         ]);

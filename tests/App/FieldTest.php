@@ -94,7 +94,7 @@ final class FieldTest extends AppTestCase
 
         self::assertSelectorTextContains('tbody tr:nth-child(6)', '7 off second, 4½ back');
         self::assertSelectorTextContains('body', '6 is moved by hand; the rule says normal.');
-        self::assertSelectorTextContains('body', 'Keep for nobody on, two out');
+        self::assertSelectorTextContains('body', 'Save for nobody on, two out');
         $this->open($this->team(), '/field/none-2/improve?moved=6:-20,80');
         self::assertResponseIsSuccessful();
         self::assertSelectorTextNotContains('body', '6 Marsh', 'whoever was put somewhere by hand stays there');
@@ -104,7 +104,7 @@ final class FieldTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/field/R1-1?moved=6:-20,80');
-        $this->browser->submitForm('Keep for first, one out');
+        $this->browser->submitForm('Save for first, one out');
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', '6 kept for first, one out.');
 

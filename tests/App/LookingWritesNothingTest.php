@@ -25,6 +25,7 @@ final class LookingWritesNothingTest extends AppTestCase
         'drill' => 'charge-and-throw',
         'seed' => '7',
         'rule' => 'guard',
+        'topic' => 'field',
         'job' => '0190163d-8694-739b-aea5-966c28010212',
         'secret' => '00000000000000000000000000000000',
     ];

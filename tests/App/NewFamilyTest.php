@@ -81,7 +81,7 @@ final class NewFamilyTest extends AppTestCase
 
         $this->open($this->team(), '/plays/throw-home/R3-1/coverage/new?from=stay');
         self::assertResponseIsSuccessful();
-        $this->browser->submitForm('Keep this coverage', ['name' => 'Our stay', 'call' => 'Ours']);
+        $this->browser->submitForm('Save this coverage', ['name' => 'Our stay', 'call' => 'Ours']);
         $this->follow();
         self::assertStringContainsString('Our stay', $this->words('/plays/throw-home/R3-1'));
     }

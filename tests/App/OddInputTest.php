@@ -94,7 +94,7 @@ final class OddInputTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/practice/drills/new?like=charge-and-throw');
-        $this->browser->submitForm('Keep the drill', ["drill_form[$field]" => str_repeat('x', $letters)]);
+        $this->browser->submitForm('Save the drill', ["drill_form[$field]" => str_repeat('x', $letters)]);
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains("#drill_form_{$field}_more", $words);

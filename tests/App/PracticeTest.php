@@ -381,7 +381,7 @@ final class PracticeTest extends AppTestCase
         $practice = $this->practiceOf($this->team());
         $before = $this->sheetOf($this->team())->objective;
         $page = $this->open($this->team(), "/practice/{$practice->id()}");
-        $token = json_decode((string) $page->filter('#search [hx-vals]')->attr('hx-vals'), true);
+        $token = json_decode((string) $page->filter('#search [data-hx-vals]')->attr('data-hx-vals'), true);
         self::assertIsArray($token);
         foreach ([1, 2] as $try) {
             $this->browser->request(

@@ -102,7 +102,7 @@ final class TeamTest extends AppTestCase
             ?->id();
         foreach (['3,30', '3.22', '3.26'] as $typed) {
             $this->open($this->team(), '/team/stopwatch');
-            $this->browser->submitForm('Keep it', ['player' => $id, 'value' => $typed]);
+            $this->browser->submitForm('Save the time', ['player' => $id, 'value' => $typed]);
             self::assertResponseRedirects();
         }
         $this->entities()->clear();
@@ -130,7 +130,7 @@ final class TeamTest extends AppTestCase
                     ->findOneBy(['name' => $name])
                     ?->id();
         $this->open($this->team(), '/team/stopwatch');
-        $this->browser->submitForm('Keep it', ['player' => $id, 'value' => $typed]);
+        $this->browser->submitForm('Save the time', ['player' => $id, 'value' => $typed]);
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('.field-problem', $words);

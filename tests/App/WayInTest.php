@@ -179,6 +179,25 @@ final class WayInTest extends AppTestCase
         self::assertStringStartsWith('http://127.0.0.1:', $this->sentLink($coach));
     }
 
+    public function testGuessingThePasswordOfNowIsSlowedDownAsAtTheDoor(): void
+    {
+        $this->signIn('assistant');
+        foreach (range(1, 5) as $guess) {
+            $this->browser->request('GET', '/account');
+            $this->browser->submitForm('Change the password', [
+                'password_now' => "guess $guess",
+                'password' => 'two bitterns boom',
+            ]);
+            self::assertSelectorTextContains('main', 'it is another one');
+        }
+        $this->browser->request('GET', '/account');
+        $this->browser->submitForm('Change the password', [
+            'password_now' => 'lantern-on-the-quay',
+            'password' => 'two bitterns boom',
+        ]);
+        self::assertSelectorTextContains('main', 'too many wrong passwords');
+    }
+
     public function testANewPasswordSignsOutElsewhereAndAsksForTheOldOne(): void
     {
         $this->newTeam($coach = $this->coach());

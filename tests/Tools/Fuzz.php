@@ -109,6 +109,8 @@ final class Fuzz
         'weeks',
         'notice',
         'theme',
+        'units',
+        'topic',
         'name',
         'coverage',
         'shipped',

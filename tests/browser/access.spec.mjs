@@ -1,4 +1,4 @@
-import { expect, isAccessible, test } from './fox.mjs';
+import { expect, isAccessible, isLargeEnough, namesHoldWhatIsSeen, test } from './fox.mjs';
 import { PLACES, signInToTerns } from './places.mjs';
 
 // On the phone only what size and theme can change is looked over again.
@@ -15,6 +15,9 @@ for (const [device, size, theme, only] of [
                 await page.goto(path);
                 await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
                 await isAccessible(page, only);
+                await namesHoldWhatIsSeen(page);
+                expect(await page.locator('h1').count(), path).toBe(1);
+                if (device === 'phone') await isLargeEnough(page);
             }
         });
     }

@@ -53,7 +53,7 @@ async function atTheDoor(page, who) {
     return (await page.context().cookies()).filter(({ name }) => name === 'fox');
 }
 
-/** Nothing serious or critical, and nothing of contrast or target size, by the axe rules for WCAG 2.2 AA. */
+/** Nothing by the axe rules for WCAG 2.2 AA and good practice. */
 export async function isAccessible(page, only = null) {
     // The short way: there are no frames to put together.
     const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).setLegacyMode(true);
@@ -62,9 +62,8 @@ export async function isAccessible(page, only = null) {
             ? axe.withRules(only)
             : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
     ).analyze();
-    const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
     expect(
-        serious.map(
+        violations.map(
             ({ id, nodes }) =>
                 `${id}: ${nodes
                     .map((node) => node.target.join(' '))
@@ -74,6 +73,53 @@ export async function isAccessible(page, only = null) {
     ).toEqual([]);
 }
 
+/** Whoever speaks to the page says what stands there: every name holds the words that are seen. */
+export async function namesHoldWhatIsSeen(page) {
+    const others = await page.evaluate(() => {
+        const plain = (text) =>
+            text
+                .toLowerCase()
+                .replace(/[^\p{L}\p{N}]+/gu, ' ')
+                .trim();
+        const shown = (element) => getComputedStyle(element).display !== 'none';
+        const seen = (element) =>
+            element instanceof SVGElement
+                ? [...element.querySelectorAll('text')]
+                      .filter(shown)
+                      .map((text) => text.textContent)
+                      .join(' ')
+                : [...element.querySelectorAll('.sr-only')].reduce(
+                      (text, hidden) => text.replace(hidden.innerText, ''),
+                      element.innerText,
+                  );
+        return [...document.querySelectorAll(':is(a, button, summary, [role="button"])[aria-label]')]
+            .map((element) => [plain(element.getAttribute('aria-label')), plain(seen(element))])
+            .filter(([name, text]) => !name.includes(text))
+            .map(([name, text]) => `"${text}" is not in "${name}"`);
+    });
+    expect(others).toEqual([]);
+}
+
+/** On a phone: what is pressed is 44 px high and at least 24 px wide, with its label; what stands in a sentence aside. */
+export async function isLargeEnough(page) {
+    const small = await page.evaluate(() => {
+        const pressed = 'a, button, input:not([type="hidden"]), select, summary, [role="button"]';
+        const inSentence = (one) => one.matches('a') && getComputedStyle(one).display === 'inline';
+        return [...document.querySelectorAll(pressed)]
+            .filter((one) => !inSentence(one) && !one.closest('.sr-only, td, th, .skip'))
+            .map((one) => [
+                one,
+                ((one.matches('[type="checkbox"], [type="radio"]') && one.labels[0]) || one).getBoundingClientRect(),
+            ])
+            .filter(([, box]) => box.width > 0 && (box.height < 43.5 || box.width < 23.5))
+            .map(
+                ([one, box]) => `${Math.round(box.width)} by ${Math.round(box.height)}: ${one.outerHTML.slice(0, 80)}`,
+            );
+    });
+    expect(small).toEqual([]);
+}
+
 export async function doesNotOverflow(page) {
-    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(over, `${page.url()} at ${page.viewportSize().width}`).toBeLessThanOrEqual(0);
 }

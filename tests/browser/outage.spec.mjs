@@ -105,3 +105,19 @@ test('nobody but the owner enters where the sockets are, and no secret is on a c
     expect(listens, 'PHP has no port').toBe('0');
     expect(services('[ "$DB_PASSWORD" = "$SECRET" ] && echo same || echo other').toString().trim()).toBe('other');
 });
+
+test('what has ended is started again by who watches, and a log that has grown is put aside', async ({ page }) => {
+    const said = services(
+        '. bin/lib/watch.sh; head -c 20000 /dev/zero | tr "\\0" x >>"$RUN_DIR/log/fpm.out"; export LOG_SIZE=10k; ' +
+            'watch_services >"$RUN_DIR/log/watch.seen" & watch=$!; sleep 2; kill -9 -- -$(cat $RUN_DIR/fpm.pid); ' +
+            'for i in $(seq 100); do sleep 0.1; grep -q fpm "$RUN_DIR/log/watch.seen" && ' +
+            'curl -sf -o /dev/null $ADDRESS/health && break; done; kill $watch; cat "$RUN_DIR/log/watch.seen"; ' +
+            'rm "$RUN_DIR/log/watch.seen"; ls "$RUN_DIR/log"; stat -c "size %s" "$RUN_DIR/log/fpm.out"',
+    ).toString();
+    expect(said.match(/has ended; it is started again/g), said).toHaveLength(1);
+    expect(said).toMatch(/fpm has ended/);
+    expect(said).toContain('fpm.out.1.gz');
+    expect(Number(said.match(/size (\d+)/)[1])).toBeLessThan(20_000);
+    await page.goto('/sign-in');
+    await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible();
+});

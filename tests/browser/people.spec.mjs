@@ -32,8 +32,9 @@ test('keys do nothing once they are turned off', async ({ page }) => {
     await page.keyboard.press('/');
     await expect(page.getByLabel('A player, a situation, a drill, a practice or a word')).toBeFocused();
     await page.goto(`/${team}/you`);
-    await page.getByRole('button', { name: 'Turn keys off' }).click();
-    await expect(page.getByRole('heading', { name: 'Keys are off' })).toBeVisible();
+    const off = page.getByRole('form', { name: 'Keys' }).getByRole('button', { name: 'Off' });
+    await off.click();
+    await expect(off).toHaveAttribute('aria-pressed', 'true');
     await page.goto(`/${team}/field/R1-0`);
     await page.keyboard.press('o');
     await page.keyboard.press('1');

@@ -52,6 +52,7 @@ export const PLACES = {
             'you',
             'find',
             'find?q=first',
+            'help/field',
             'people',
             'shared',
             'club',

@@ -25,7 +25,7 @@ test('a rule is written, places people, explains itself and is undone', async ({
     await page.goto(`/${team}/field/none-2`);
     await expect(page.locator('main')).toContainText('The wall is close: come in.');
     await page.getByText('Which rule decides').click();
-    await expect(page.locator('details')).toContainText('9: Short wall');
+    await expect(page.locator('main details', { hasText: 'Which rule decides' })).toContainText('9: Short wall');
     await undo(page, team, 1);
     await expect(page.locator('tbody').first()).not.toContainText('Short wall');
 });
@@ -139,7 +139,7 @@ test('a pace is walked, not measured', async ({ page }) => {
     await page.getByLabel('What').selectOption('pace');
     await page.getByLabel('Paces walked').fill('10');
     await page.getByLabel('Feet walked').fill('24');
-    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByRole('button', { name: 'Save the time' }).click();
     await expect(page.locator('.good')).toHaveText('Ibarra: 2.40 ft.');
     await page.getByRole('button', { name: 'Undo Ibarra, 2.40' }).click();
     await expect(page.locator('.good')).toContainText('taken back');

@@ -41,19 +41,74 @@ test('a coverage is copied and changed while the audit looks on, kept, played an
     const team = await signIn(page);
     await page.goto(`/${team}/plays/bunt/R1-0?coverage=first-stays`);
     await page.getByRole('link', { name: 'Copy and change it' }).click();
-    await expect(page.locator('#audit')).toContainText('outs a bunt');
+    await expect(page.locator('#audit')).toContainText('Outs a bunt');
     await page.getByLabel('Name').fill('Short stays');
     await page.getByLabel('Call', { exact: true }).fill('Short');
-    await page.getByLabel('When 1 has it, 6').selectOption('cover-second');
+    await page.getByLabel('When 1 has it: 6 Marsh').selectOption('cover-second');
     await expect(page.locator('#audit')).toContainText('Two at second');
     await expect(page.locator('#audit')).toContainText('Nobody covers third');
-    await page.getByLabel('When 1 has it, 6').selectOption('cover-third');
+    await page.getByLabel('When 1 has it: 6 Marsh').selectOption('cover-third');
     await expect(page.locator('#audit')).not.toContainText('Two at second');
-    await page.getByRole('button', { name: 'Keep this coverage' }).click();
-    await expect(page.locator('.good')).toHaveText('Short stays is kept.');
+    await page.getByRole('button', { name: 'Save this coverage' }).click();
+    await expect(page.locator('.good')).toHaveText('Short stays is saved.');
     await page.getByRole('button', { name: 'Play “Short” here' }).click();
     await expect(page.getByLabel('Coverage')).toContainText('Short stays');
     await expect(page.locator('.call').first()).toContainText('Short');
+});
+
+test('a coverage is drawn: a ball is chosen, jobs are given by a ring and by a drag, and taken back', async ({
+    page,
+}) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/plays/bunt/R1-0/coverage/new?from=corners-crash`);
+    const job = (who) => page.locator(`[data-job-of="${who}"]`);
+    await page.getByText('3 has it', { exact: true }).first().click();
+    await expect(page.locator('[data-job-board]')).toHaveAttribute('data-job-board', '3');
+    await expect(job(3)).toHaveAttribute('aria-label', /^3 Lund: Field it/);
+
+    // By two presses: what, and where.
+    await job(7).click();
+    await page.locator('[data-job-ring]').getByRole('button', { name: 'Cover', exact: true }).click();
+    await page.locator('[data-job-ring]').getByRole('button', { name: 'Cover third' }).click();
+    const cell = page.getByLabel('When 3 has it: 7 Quist');
+    await expect(cell).toHaveValue('cover-third');
+    await expect(cell.locator('xpath=..')).toHaveClass(/changed/);
+    await expect(job(7), 'drawn again').toHaveAttribute('aria-label', /Cover third/);
+    await expect(page.locator('#audit')).toContainText('third');
+
+    // By a press and the bag itself.
+    await job(7).click();
+    await page.locator('[data-job-ring]').getByRole('button', { name: 'Back up', exact: true }).click();
+    await page.locator('[data-bag-target="second"]').click();
+    await expect(cell).toHaveValue('back-up-second');
+    await expect(job(7)).toHaveAttribute('aria-label', /Back up second/);
+
+    // By a drag onto a bag.
+    const from = await job(6).locator('.mark-shape').boundingBox();
+    const to = await page.locator('[data-bag-target="third"]').boundingBox();
+    await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(to.x + to.width / 2 + 30, to.y + to.height / 2, { steps: 4 });
+    await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 4 });
+    await expect(page.locator('[data-bag-target="third"]')).toHaveClass(/aimed/);
+    await page.mouse.up();
+    await expect(page.getByLabel('When 3 has it: 6 Marsh')).toHaveValue('cover-third');
+    await expect(job(6)).toHaveAttribute('aria-label', /Cover third/);
+
+    // Taken back one by one, by keys too.
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByLabel('When 3 has it: 6 Marsh')).toHaveValue('cover-second');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(cell).toHaveValue('cover-third');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(cell).toHaveValue('back-up-third');
+    await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+    await expect(job(7)).toHaveAttribute('aria-label', /Back up third/);
+    await job(9).focus();
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Tab');
+    await page.keyboard.press('Escape');
+    await expect(page.locator('[data-job-ring]')).toBeHidden();
 });
 
 test('on a phone the map fits, and each player reads his own job', async ({ page }) => {
@@ -62,7 +117,7 @@ test('on a phone the map fits, and each player reads his own job', async ({ page
     await page.goto(`/${team}/plays/bunt/R1-0?coverage=corners-crash`);
     await doesNotOverflow(page);
     await page.getByText('5 Ibarra').last().click();
-    await expect(page.locator('details[open]')).toContainText('1 has it: Not yours: back to third.');
+    await expect(page.locator('main details[open]')).toContainText('1 has it: Not yours: back to third.');
 });
 
 test('a ground ball is hit by a touch, harder by a link, and two are called', async ({ page }) => {

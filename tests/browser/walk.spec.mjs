@@ -7,7 +7,7 @@ test('a coach walks from the sign-in to a practice sheet', async ({ page }) => {
     await expect(page).toHaveURL(/\/sign-in$/);
     await isAccessible(page);
     await signIn(page);
-    await expect(page.getByRole('heading', { level: 1 })).toContainText('2 findings open');
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('2 things to mend before');
 
     await page.getByRole('link', { name: 'Field', exact: true }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Double play, corners in');
@@ -81,7 +81,7 @@ test('the stopwatch on a phone: start, split, stop, keep, undo', async ({ page }
     await expect(page.getByLabel('Reading')).toHaveValue(stop.toFixed(2));
     await page.getByLabel('Reading').fill('3.28');
     await page.getByLabel('Player').selectOption({ label: '13 Lund' });
-    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByRole('button', { name: 'Save the time' }).click();
     await expect(page.locator('.good')).toHaveText('Lund: 3.28 s.');
     await expect(page.getByLabel('Player'), 'the same player is timed again').not.toHaveValue('');
     await doesNotOverflow(page);

@@ -83,19 +83,16 @@ final readonly class RunState
     }
 
     /** By the clock on the wall: as planned until it is to begin, then reckoned from now. */
-    public function endsAt(): string
+    public function endsAt(): \DateTimeImmutable
     {
         $wall = new \DateTimeImmutable('@' . intdiv($this->signal->wall, 1000));
         $zone = $this->practice->startsAt()->getTimezone();
         if (!$this->clock->isStarted() && $wall <= $this->practice->startsAt()) {
-            return $this->practice->endsAt()->format('H:i');
+            return $this->practice->endsAt();
         }
         $left = $this->clock->endsAt($this->signal->now) - $this->signal->now;
 
-        return $wall
-            ->setTimezone($zone)
-            ->modify('+' . intdiv(max(0, $left), 1000) . ' seconds')
-            ->format('H:i');
+        return $wall->setTimezone($zone)->modify('+' . intdiv(max(0, $left), 1000) . ' seconds');
     }
 
     /** Whether whoever starts it now has probably mistaken the practice: it is not to begin within the hour. */

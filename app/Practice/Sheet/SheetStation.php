@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Sheet;
 
+use FoxCorner\App\Shared\Markup\Counted;
 use FoxCorner\Core\Practice\Receiver;
 
 /** A station in a round. */
@@ -25,6 +26,8 @@ final readonly class SheetStation
     /** "10 reps each, throws into a net" */
     public function each(): string
     {
-        return "$this->repetitions reps each" . (null === $this->receiver ? '' : ', ' . $this->receiver->words());
+        return Counted::of($this->repetitions, 'rep') .
+            ' each' .
+            (null === $this->receiver ? '' : ', ' . $this->receiver->words());
     }
 }

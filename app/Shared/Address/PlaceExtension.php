@@ -24,9 +24,14 @@ final class PlaceExtension extends AbstractExtension
     /** @param string $place as in "practice", or "plays/bunt" where a place has several */
     public function isAt(string $place): bool
     {
-        $path = trim($this->requests->getMainRequest()?->getPathInfo() ?? '', '/');
-        $after = explode('/', $path, 2)[1] ?? self::FIRST;
+        return str_starts_with($this->at() . '/', "$place/");
+    }
 
-        return str_starts_with("$after/", "$place/");
+    /** The part of the address that comes after the team, as in "practice/week". */
+    public function at(): string
+    {
+        $path = trim($this->requests->getMainRequest()?->getPathInfo() ?? '', '/');
+
+        return explode('/', $path, 2)[1] ?? self::FIRST;
     }
 }

@@ -29,6 +29,12 @@ final readonly class FieldDrawing
         return new self($rules, Window::wholeField($rules));
     }
 
+    /** The same from near: the infield, or half of what is seen where that is all that is shown. Null: it is near. */
+    public function near(): ?Window
+    {
+        return $this->window->near($this->rules);
+    }
+
     /** Fair ground, up to the fence. */
     public function fairGround(): string
     {

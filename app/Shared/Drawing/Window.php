@@ -20,6 +20,10 @@ final readonly class Window
     /** ft behind the plate where somebody backs it up. */
     private const BACKING_UP = 34.0;
     private const BEHIND_HOME = 0.24;
+    /** In base paths: what of the infield is seen from near at least; and how much nearer that must be. */
+    private const NEAR_HEIGHT = 1.85;
+    private const NEAR_WIDTH = 1.9;
+    private const NEARER = 0.9;
     /** ft that a map of bunts is wide, and that lie behind the plate. */
     private const BUNT_WIDTH = 104.0;
     private const BUNT_BEHIND = 5.0;
@@ -65,6 +69,16 @@ final readonly class Window
         return self::aroundInfield(self::INFIELD_WIDTH * $rules->basePath, self::INFIELD_SHAPE, $rules);
     }
 
+    /** The infield alone, in the shape of this one; null where this shows hardly more than it. */
+    public function near(RuleSet $rules): ?self
+    {
+        $shape = $this->height / $this->width;
+        $height = max(self::NEAR_HEIGHT * $rules->basePath, self::NEAR_WIDTH * $rules->basePath * $shape);
+        $near = self::aroundInfield($height / $shape, $shape, $rules);
+
+        return $near->width < self::NEARER * $this->width ? $near : null;
+    }
+
     /** The infield and the grass behind it, where stations are. */
     public static function practiceGround(RuleSet $rules): self
     {
@@ -82,8 +96,32 @@ final readonly class Window
         );
     }
 
-    /** @param float $width ft */
-    /** @param float $shape height by width */
+    /**
+     * All of these points, with room.
+     *
+     * @param non-empty-list<Point> $points
+     * @param float                 $room   by what they take
+     * @param float                 $least  ft wide
+     * @param float                 $shape  height by width
+     */
+    public static function around(array $points, float $room, float $least, float $shape): self
+    {
+        $across = array_map(static fn(Point $point): float => $point->x, $points);
+        $ahead = array_map(static fn(Point $point): float => $point->y, $points);
+        $wide = max($across) - min($across);
+        $middle = Point::of((max($across) + min($across)) / 2, (max($ahead) + min($ahead)) / 2);
+
+        return self::aroundPoint(
+            $middle,
+            max($least, $room * max($wide, (max($ahead) - min($ahead)) / $shape)),
+            $shape,
+        );
+    }
+
+    /**
+     * @param float $width ft
+     * @param float $shape height by width
+     */
     public static function aroundPoint(Point $middle, float $width, float $shape): self
     {
         $height = $width * $shape;
@@ -94,6 +132,14 @@ final readonly class Window
     private static function aroundInfield(float $width, float $shape, RuleSet $rules): self
     {
         return new self(-$width / 2, self::BEHIND_HOME * $rules->basePath - $width * $shape, $width, $width * $shape);
+    }
+
+    public function has(Point $point): bool
+    {
+        return $point->x >= $this->left &&
+            $point->x <= $this->left + $this->width &&
+            -$point->y >= $this->top &&
+            -$point->y <= $this->top + $this->height;
     }
 
     public function viewBox(): string

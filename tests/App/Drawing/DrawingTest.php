@@ -123,7 +123,7 @@ final class DrawingTest extends TestCase
 
         self::assertSame(
             ['17:50', '18:00', '18:10', '18:20', '18:30'],
-            array_column($drawing->marks(), 'words'),
+            array_map(static fn(array $mark): string => $mark['at']->format('H:i'), $drawing->marks()),
             'over the full hour',
         );
         self::assertSame(['warm-up', 'finish'], array_column($drawing->blocks(), 'kind'));

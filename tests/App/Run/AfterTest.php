@@ -19,7 +19,7 @@ final class AfterTest extends RunTestCase
         $this->signIn();
         $last = $this->lastWeek();
         $page = $this->open($this->team(), "/practice/{$last->id()}/after");
-        $form = $page->selectButton('Keep the grades')->form();
+        $form = $page->selectButton('Save the grades')->form();
         $first = $page->filter('input[type=radio]')->first()->attr('name');
         self::assertNotNull($first);
         $this->browser->submit($form, [$first => 'not-yet']);
@@ -92,7 +92,7 @@ final class AfterTest extends RunTestCase
         $graded = fn(): int => $this->number('SELECT COUNT(*) FROM turn_record WHERE grade IS NOT NULL');
         $before = $graded();
         $page = $this->browser->request('GET', $address);
-        $stale = $page->selectButton('Keep the grades')->form()->getPhpValues();
+        $stale = $page->selectButton('Save the grades')->form()->getPhpValues();
         $token = ['_token' => $stale['_token']];
         $this->browser->request('POST', $address, $token);
         self::assertSame($before, $graded(), 'empty');
@@ -127,7 +127,7 @@ final class AfterTest extends RunTestCase
                     $player,
                 ]),
         );
-        $this->browser->submitForm('Keep the grades');
+        $this->browser->submitForm('Save the grades');
         self::assertSame(
             'not-yet',
             $this->entities()
@@ -147,7 +147,7 @@ final class AfterTest extends RunTestCase
         $first =
             $page->filter('input[type=radio][checked]:not([value=none])')->first()->attr('name') ??
             self::fail('Somebody is graded.');
-        $this->browser->submitForm('Keep the grades', [$first => 'none']);
+        $this->browser->submitForm('Save the grades', [$first => 'none']);
         $this->browser->followRedirect();
 
         self::assertSelectorTextContains('.good', 'Kept: 1 grade.');
