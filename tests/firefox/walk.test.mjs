@@ -39,7 +39,7 @@ test('signed in, Today is drawn', async () => {
     await page.type('input[type=password]', 'lantern-on-the-quay');
     await page.keyboard.press('Enter');
     // Asked in the page: what the driver holds as its address may still be the door's.
-    await until(() => document.querySelector('.strip') && location.pathname.split('/').length > 2);
+    await until(() => document.querySelector('.strip') && location.pathname !== '/sign-in');
     team = await page.evaluate(() => location.pathname.split('/')[1]);
     await page.waitForSelector('svg.drawing .fault-words');
     assert.match(await text('h1'), /things? to mend|Nothing to mend/);
