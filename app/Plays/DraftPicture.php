@@ -25,27 +25,28 @@ final readonly class DraftPicture
 
     /**
      * @param PlannedPlay $play   with the coverage that is drawn up
-     * @param string      $chosen column; one that is none, or has no play: the first that has
+     * @param string      $chosen column; one that is none: the first that has a play
      */
     public static function of(PlannedPlay $play, FieldDrawing $drawing, string $chosen): self
     {
         $coverage = $play->coverage;
-        $tried =
-            null === $coverage || [] === $coverage->fielders
-                ? []
-                : $play->runs($play->family->trials($play->plan->state));
+        $state = $play->plan->state;
+        $coverage = [] === $coverage?->fielders ? null : $coverage;
+        $tried = null === $coverage ? [] : $play->runs($play->family->trials($state));
         /** @var array<int|string, Timeline|null> $plays numbers are numbers, as keys */
         $plays = [];
+        $branches = [];
         foreach (BranchColumn::all($play->family) as $column) {
+            $branches[$column->id] = $column->branch;
             $plays[$column->id] = null === $coverage ? null : self::in($column->branch, $coverage, $tried);
         }
-        $with = array_keys(array_filter($plays));
+        if (!isset($branches[$chosen])) {
+            $chosen = (string) (array_keys(array_filter($plays))[0] ?? '');
+        } elseif (null !== $coverage) {
+            $plays[$chosen] ??= self::seldom($branches[$chosen], $coverage, $play);
+        }
 
-        return new self(
-            $plays,
-            \in_array($chosen, array_map(strval(...), $with), true) ? $chosen : (string) ($with[0] ?? ''),
-            $drawing,
-        );
+        return new self($plays, $chosen, $drawing);
     }
 
     public function play(): ?Timeline
@@ -57,6 +58,20 @@ final readonly class DraftPicture
     public function end(Move $move): Point
     {
         return $move->track->end()->point;
+    }
+
+    /** Only for the branch that is looked at: there are many to try. */
+    private static function seldom(Branch $branch, Coverage $coverage, PlannedPlay $play): ?Timeline
+    {
+        $against = $play->family->against($play->setting(), $coverage);
+        foreach ($play->family->rareTrials($play->plan->state) as $trial) {
+            $found = self::in($branch, $coverage, [$against($trial)->timeline()]);
+            if (null !== $found) {
+                return $found;
+            }
+        }
+
+        return null;
     }
 
     /**

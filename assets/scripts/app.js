@@ -2,6 +2,7 @@
 import 'htmx.org/dist/htmx.esm.js';
 import { listenForKeys } from './keys.js';
 import { guardForms } from './unsaved.js';
+import { foldStrips, settleStrip } from './strip.js';
 import { settleSituation, takeSituations } from './situation.js';
 import { tellWhenNotSent } from './notsent.js';
 import { tellZone } from './zone.js';
@@ -29,6 +30,7 @@ import { followRuns, settleRuns } from './run.js';
 // First of all: what is not saved is asked about before anything else happens.
 guardForms(document);
 takeSituations(document);
+foldStrips(document);
 listenForKeys(document);
 tellWhenNotSent(document);
 tellBusy(document);
@@ -57,6 +59,7 @@ function settle(part) {
     settleRuns(document);
     settleCoverage(document);
     settleScrollers(document);
+    settleStrip(document);
     showCounts(document);
     // Whoever has signed in again, wherever that led to.
     if (waitingCounts() > 0) sendCounts(document);

@@ -255,7 +255,6 @@ final class PlaysTest extends AppTestCase
             $page->filter('.ball-card input')->each(static fn($card): ?string => $card->attr('value')),
             'those who field, the pitcher among them, who has none of the sample',
         );
-        self::assertSame('1', $page->filter('.ball-card input:disabled')->attr('value'));
         $form = $page->selectButton('Save this coverage')->form();
         $query = http_build_query(['column' => '5'] + $form->getPhpValues());
         $drawn = $this->open($this->team(), "/plays/bunt/R1-0/coverage/audit?$query");
@@ -266,6 +265,31 @@ final class PlaysTest extends AppTestCase
         self::assertStringStartsWith('4 Szabo: Cover first', (string) $jobs[3]);
         $this->open($this->team(), "/plays/bunt/R1-0/coverage/audit?column=nobody&$query");
         self::assertSelectorExists('[data-job-board]');
+    }
+
+    #[TestWith(['bunt/R1-0', 'corners-crash', 1])]
+    #[TestWith(['ground-ball/R1-0', 'ground-second', 1])]
+    #[TestWith(['outfield/R1-1', 'outfield-at-the-bag', 4])]
+    public function testABranchThatTheSampleLacksIsDrawnOnABallThatIsSeldomHit(
+        string $play,
+        string $from,
+        int $lacking,
+    ): void {
+        $this->signIn();
+        $page = $this->open($this->team(), "/plays/$play/coverage/new?from=$from");
+        $form = $page->selectButton('Save this coverage')->form();
+        $seldom = $page
+            ->filter('.ball-card:contains("seldom") input')
+            ->each(static fn($card): string => (string) $card->attr('value'));
+
+        self::assertCount($lacking, $seldom);
+        foreach ($seldom as $column) {
+            $query = http_build_query(['column' => $column] + $form->getPhpValues());
+            $drawn = $this->open($this->team(), "/plays/$play/coverage/audit?$query");
+            self::assertSame($column, $drawn->filter('[data-job-board]')->attr('data-job-board'));
+            self::assertSame($column, $drawn->filter('.ball-card input:checked')->attr('value'));
+            self::assertCount(1, $drawn->filter('[data-job-of][aria-label*="Field it"]'), 'one has it');
+        }
     }
 
     public function testAPolicyOfASituationIsTheLastWord(): void

@@ -99,6 +99,28 @@ test('on a phone the bar leads to every place, and covers nothing that has the f
     }
 });
 
+test('on a phone the strip folds to diamond, outs and batter, and stays as it was left', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    const team = await signIn(page);
+    await page.goto(`/${team}/field/R1-0?inning=7&score=-1`);
+    const strip = page.locator('.strip');
+    const folded = (await strip.boundingBox()).height;
+    expect(folded).toBeLessThan(844 / 6);
+    await expect(strip.getByLabel('Batter')).toBeVisible();
+    await expect(strip.getByLabel('Score')).toBeHidden();
+    // What is folded counts all the same.
+    await strip.getByLabel('Batter').selectOption('slapper');
+    await expect(page).toHaveURL(/inning=7.*batter=slapper/);
+    await strip.getByRole('button', { name: 'Top 7, down 1, 0–0' }).click();
+    await expect(strip.getByLabel('Score')).toBeVisible();
+    await page.goto(`/${team}/situations`);
+    await expect(page.getByRole('button', { name: 'Fold' })).toHaveAttribute('aria-expanded', 'true');
+    await page.getByRole('button', { name: 'Fold' }).click();
+    await expect(page.getByLabel('Inning', { exact: true })).toBeHidden();
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await expect(page.getByLabel('Inning', { exact: true })).toBeVisible();
+});
+
 test('with colours of the reader’s own machine bags, outs and what is chosen can be told apart', async ({ page }) => {
     await page.emulateMedia({ forcedColors: 'active' });
     const team = await signIn(page);

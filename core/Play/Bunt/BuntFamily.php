@@ -104,6 +104,15 @@ final readonly class BuntFamily implements WeighsOffence
         return BuntGrid::sample($state->rules, $state->hasFewerThanTwoOuts() ? BuntKind::Sacrifice : BuntKind::Drag);
     }
 
+    public function rareTrials(GameState $state): iterable
+    {
+        foreach (BuntKind::cases() as $kind) {
+            foreach (BuntGrid::ground($state->rules, $kind) as $placed) {
+                yield $placed->trial;
+            }
+        }
+    }
+
     public function spots(RuleSet $rules, Trial $like): array
     {
         return BuntGrid::ground($rules, self::bunt($like)->kind);

@@ -53,6 +53,9 @@ interface PlayFamily
     /** @return non-empty-list<Trial> what a coverage is audited against */
     public function trials(GameState $state): array;
 
+    /** @return iterable<Trial> beyond those: so many that a branch which seldom arises does among them */
+    public function rareTrials(GameState $state): iterable;
+
     /**
      * What a coverage is mapped against.
      *

@@ -99,6 +99,11 @@ final readonly class FirstThirdFamily implements PlayFamily
         return [] === $open ? [GoesWhen::WithPitch] : array_values($open);
     }
 
+    public function rareTrials(GameState $state): iterable
+    {
+        return [];
+    }
+
     public function spots(RuleSet $rules, Trial $like): array
     {
         return [];

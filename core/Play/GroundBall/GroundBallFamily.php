@@ -29,6 +29,8 @@ final readonly class GroundBallFamily implements PlayFamily
 
     /** Where ground balls go when a coverage is tried: at each infielder and between, degrees. */
     private const DIRECTIONS = [-33.0, -18.0, 0.0, 18.0, 33.0];
+    /** Of an ordinary one's speed: from dead in front of the plate to the hardest. */
+    private const RARE_SPEEDS = [0.15, 0.3, 0.5, 0.75, 1.0, 1.4];
     /** mph of an ordinary one on fields from that base path on, ft (ours). */
     private const ORDINARY = [85 => 80.0, 75 => 63.0, 65 => 58.0, 0 => 54.0];
     /** Where one goes when nobody says otherwise: toward short. */
@@ -98,6 +100,17 @@ final readonly class GroundBallFamily implements PlayFamily
         }
 
         return $trials;
+    }
+
+    public function rareTrials(GameState $state): iterable
+    {
+        $usual = self::usualSpeed($state->rules);
+        foreach (range(-44.0, 44.0, 4.0) as $degrees) {
+            foreach (self::RARE_SPEEDS as $share) {
+                $mph = max(GroundBallTrial::SLOWEST, round($share * $usual));
+                yield GroundBallTrial::hit($degrees, $mph, $state->rules);
+            }
+        }
     }
 
     public function spots(RuleSet $rules, Trial $like): array

@@ -19,7 +19,7 @@ final readonly class GroundBallTrial implements Trial
     /** Degrees from straight away, to either side: the foul lines. */
     public const FAIR = 45.0;
     /** mph off the bat. */
-    private const SLOWEST = 15.0;
+    public const SLOWEST = 15.0;
     private const FASTEST = 120.0;
 
     private function __construct(public float $degrees, public float $mph, public Hop $hop, public RollingBall $ball) {}

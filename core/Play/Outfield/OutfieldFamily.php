@@ -81,6 +81,17 @@ final readonly class OutfieldFamily implements PlayFamily
         return TwelveBalls::of($state->rules);
     }
 
+    public function rareTrials(GameState $state): iterable
+    {
+        $balls = SixtyBalls::of($state->rules);
+        yield from $balls;
+        foreach ([Reached::OffFence, Reached::BackTurned] as $reached) {
+            foreach ($balls as $ball) {
+                yield OutfieldTrial::near($ball->to, $ball->flight, $state->rules, $reached);
+            }
+        }
+    }
+
     public function spots(RuleSet $rules, Trial $like): array
     {
         return [];

@@ -83,6 +83,11 @@ final readonly class PickoffFamily implements BeginsEmpty
         return [] === $open ? [PickTrial::thrown(PickKind::CatcherBehind, Base::First)] : $open;
     }
 
+    public function rareTrials(GameState $state): iterable
+    {
+        return [];
+    }
+
     public function spots(RuleSet $rules, Trial $like): array
     {
         return [];

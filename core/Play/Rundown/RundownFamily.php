@@ -84,6 +84,11 @@ final readonly class RundownFamily implements TakesOver
         return [] === $trials ? [RundownTrial::caught()] : $trials;
     }
 
+    public function rareTrials(GameState $state): iterable
+    {
+        return [];
+    }
+
     public function spots(RuleSet $rules, Trial $like): array
     {
         return [];

@@ -88,6 +88,11 @@ final readonly class StealFamily implements PlayFamily
         return array_map(static fn(StealKind $kind): StealTrial => StealTrial::going($kind), StealKind::cases());
     }
 
+    public function rareTrials(GameState $state): iterable
+    {
+        return [];
+    }
+
     public function spots(RuleSet $rules, Trial $like): array
     {
         return [];

@@ -88,6 +88,11 @@ final readonly class ThrowHomeFamily implements PlayFamily
         return array_map(static fn(Position $who): Trial => new ThrowHomeTrial($who), self::INFIELD);
     }
 
+    public function rareTrials(GameState $state): iterable
+    {
+        return [];
+    }
+
     public function spots(RuleSet $rules, Trial $like): array
     {
         return [];
