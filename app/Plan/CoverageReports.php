@@ -7,6 +7,7 @@ namespace FoxCorner\App\Plan;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Plan\Audit\CoverageReport;
 use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Contracts\Cache\CacheInterface;
@@ -18,7 +19,13 @@ use Symfony\Contracts\Cache\CacheInterface;
  */
 final readonly class CoverageReports
 {
-    public function __construct(private CacheInterface $cache) {}
+    /** @var \WeakMap<object, string> marks of what many reports depend on: a plan is the same for all its plays */
+    private \WeakMap $marks;
+
+    public function __construct(private CacheInterface $cache)
+    {
+        $this->marks = new \WeakMap();
+    }
 
     /** @return list<CoverageReport> in the order of the play's coverages */
     public function of(PlannedPlay $play, ?PlayCost $cost = null): array
@@ -50,14 +57,30 @@ final readonly class CoverageReports
 
     private function on(PlannedPlay $play, Coverage $coverage, ?PlayCost $cost): CoverageReport
     {
-        $plan = $play->plan;
-        $own = $play->isOwnSheet() ? $play->sheet() : [];
-        $all = [$play->family->key(), $plan->state, $plan->level, $plan->cast, $plan->byRules, $play->policy];
-        $all = [...$all, $play->lines, $coverage, $cost, $own];
+        $all = [
+            $play->family->key(),
+            $this->standing($play->plan),
+            $play->policy,
+            $play->lines,
+            $coverage,
+            null === $cost ? '' : ($this->marks[$cost] ??= self::mark($cost)),
+            $play->isOwnSheet() ? $play->sheet() : [],
+        ];
 
         return $this->cache->get(
-            'report-' . hash('xxh128', serialize($all)),
+            'report-' . self::mark($all),
             static fn(): CoverageReport => $play->reportOn($coverage, $cost),
         );
+    }
+
+    /** Who stands where, and what each can do. */
+    private function standing(SituationPlan $plan): string
+    {
+        return $this->marks[$plan] ??= self::mark([$plan->state, $plan->level, $plan->cast, $plan->byRules]);
+    }
+
+    private static function mark(mixed $part): string
+    {
+        return hash('xxh128', serialize($part));
     }
 }

@@ -98,12 +98,9 @@ final class OutfieldCoverages
         $lines = [];
         foreach (BallKind::cases() as $ball) {
             foreach (self::places() as [$fielder, $side]) {
+                $branch = self::branch($ball, $fielder, $side);
                 foreach ($arrangement->jobs($ball, $fielder, $side) as $number => $job) {
-                    $lines[$number . $job->key()][] = [
-                        Position::from($number),
-                        $job,
-                        self::branch($ball, $fielder, $side),
-                    ];
+                    $lines[$number . $job->key()][] = [Position::from($number), $job, $branch];
                 }
             }
         }
