@@ -54,13 +54,26 @@ final readonly class SignedOut
             return new JsonResponse(['problem' => 'signed-out'], Response::HTTP_UNAUTHORIZED);
         }
         if ($request->isMethodSafe()) {
-            return new RedirectResponse($this->signIn(self::wayBack($request)));
+            $door = $this->signIn(self::wayBack($request));
+
+            return match (true) {
+                // A part of a page must not become a door of its own: the page says that nobody is signed in.
+                ByScript::isForPart($request) => self::untouched(['HX-Reswap' => 'none']),
+                ByScript::isForPartOfWay($request) => self::untouched(['HX-Redirect' => $door]),
+                default => new RedirectResponse($door),
+            };
         }
         if ($this->addresses->generate('sign_out') === $request->getPathInfo()) {
             return new RedirectResponse($this->signIn([]), Response::HTTP_SEE_OTHER);
         }
 
         return $this->page->show(Response::HTTP_UNAUTHORIZED, kept: TypedForm::of($request));
+    }
+
+    /** @param array<string, string> $told what the page does instead of taking the answer in */
+    private static function untouched(array $told): Response
+    {
+        return new Response('', Response::HTTP_UNAUTHORIZED, $told);
     }
 
     /** @param array<string, string> $query */

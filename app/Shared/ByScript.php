@@ -22,4 +22,10 @@ final class ByScript
 
         return $request->headers->has('HX-Request') && !$goes;
     }
+
+    /** Whether it goes somewhere, where only a part of the page changes. */
+    public static function isForPartOfWay(Request $request): bool
+    {
+        return $request->headers->has('HX-Boosted') && $request->headers->has('HX-Target');
+    }
 }

@@ -27,7 +27,7 @@ export function arrangePractices(page) {
                 part.inert = true;
             });
     });
-    for (const failed of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) {
+    for (const failed of ['htmx:sendError', 'htmx:timeout']) {
         page.addEventListener(failed, () => page.querySelector('[data-arrange]')?.removeAttribute('inert'));
     }
     page.addEventListener('click', (event) => press(event, event.target.closest('[data-lock]')));

@@ -1,17 +1,34 @@
-// A form that did not reach the server is still there as it was typed; this says so.
+// What did not reach the server, or found nobody signed in, is still there as it was typed; this says so.
 
 export function tellWhenNotSent(page) {
     for (const failed of ['htmx:sendError', 'htmx:timeout']) {
         page.addEventListener(failed, (event) => {
             if (event.detail?.requestConfig?.verb !== 'post') return;
-            const status = page.querySelector('main [role="status"]');
-            if (!status) return;
-            const words = document.createElement('p');
-            words.className = 'finding mb-3 no-print';
-            words.textContent =
-                'No network: nothing was sent. What you typed is still here; press again when the network is back.';
-            status.replaceChildren(words);
-            status.scrollIntoView({ block: 'nearest' });
+            tell(
+                page,
+                'No network: nothing was sent. What you typed is still here; press again when the network is back.',
+            );
         });
     }
+    page.addEventListener('htmx:afterRequest', ({ detail }) => {
+        if (detail.xhr?.status !== 401 || detail.requestConfig.verb !== 'get') return;
+        if (page.querySelector('[data-signed-out]')) return;
+        const door = document.createElement('a');
+        door.href = `/sign-in?to=${encodeURIComponent(location.pathname + location.search)}`;
+        // Beside what is typed here, so that it can be gone back to.
+        door.target = '_blank';
+        door.dataset.signedOut = '';
+        door.textContent = 'Sign in beside it';
+        tell(page, 'You are signed out. What you typed is still here. ', door, ', then go on.');
+    });
+}
+
+function tell(page, ...words) {
+    const status = page.querySelector('main [role="status"]');
+    if (!status) return;
+    const said = document.createElement('p');
+    said.className = 'finding mb-3 no-print';
+    said.append(...words);
+    status.replaceChildren(said);
+    status.scrollIntoView({ block: 'nearest' });
 }

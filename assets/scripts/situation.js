@@ -26,7 +26,7 @@ export function takeSituations(page) {
         },
         true,
     );
-    for (const failed of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) {
+    for (const failed of ['htmx:sendError', 'htmx:timeout']) {
         page.addEventListener(failed, () => {
             [wanted, asked] = [null, null];
             const strip = page.querySelector('[data-situation]');

@@ -39,6 +39,25 @@ final class SignInTest extends AppTestCase
         self::assertStringNotContainsString(DemoSignIn::PASSWORD, (string) $this->browser->getResponse()->getContent());
     }
 
+    public function testAPartOfAPageIsNoDoorOfItsOwn(): void
+    {
+        $asked = ['HTTP_HX_REQUEST' => 'true'];
+        $this->browser->request('GET', '/kites/field/R1-0/improve', server: $asked);
+        self::assertResponseStatusCodeSame(401);
+        self::assertResponseHeaderSame('HX-Reswap', 'none');
+        self::assertSame('', $this->browser->getResponse()->getContent());
+
+        $goes = $asked + ['HTTP_HX_BOOSTED' => 'true'];
+        $this->browser->request('GET', '/kites/field/R1-0?moved=4', server: $goes + ['HTTP_HX_TARGET' => 'work']);
+        self::assertResponseStatusCodeSame(401);
+        self::assertStringEndsWith(
+            '/sign-in?to=/kites/field/R1-0?moved%3D4',
+            (string) $this->browser->getResponse()->headers->get('HX-Redirect'),
+        );
+        $this->browser->request('GET', '/kites/field/R1-0', server: $goes);
+        self::assertResponseRedirects();
+    }
+
     public function testWrongPasswordKeepsTheEmailAndTellsNothing(): void
     {
         $this->browser->followRedirects();

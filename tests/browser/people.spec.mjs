@@ -124,6 +124,39 @@ test.describe('after a long evening', () => {
     });
 });
 
+test.describe('after a session has ended', () => {
+    test.use({ expectedErrors: '401' });
+
+    test('a part that is asked for says so, and what is typed and drawn stays', async ({ page, context }) => {
+        const team = await signIn(page);
+        await page.goto(`/${team}/plays/bunt/R1-0/coverage/new?from=corners-crash`);
+        const session = await context.cookies();
+        await context.clearCookies({ name: 'fox' });
+        await page.getByLabel('Name', { exact: true }).fill('Corners wait');
+        const said = page.locator('main [role="status"]');
+        await expect(said).toContainText('You are signed out. What you typed is still here.');
+        await expect(said.getByRole('link')).toHaveAttribute('href', /sign-in\?to=.*coverage%2Fnew/);
+        await expect(page.getByLabel('E-mail'), 'no door within the page').toHaveCount(0);
+        await expect(page.locator('[data-job-board]')).toBeVisible();
+        await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Corners wait');
+        // As when the link has been followed.
+        await context.addCookies(session);
+        await page.getByRole('button', { name: 'Save this coverage' }).click();
+        await expect(page.locator('.good')).toContainText('Corners wait');
+    });
+    test('a fielder who is moved leads to the door and back', async ({ page, context }) => {
+        const team = await signIn(page);
+        await page.goto(`/${team}/field/R1-0`);
+        const session = await context.cookies();
+        await context.clearCookies({ name: 'fox' });
+        await page.locator('#spot-4').press('ArrowUp');
+        await expect(page).toHaveURL(/sign-in\?to=.*moved/);
+        await context.addCookies(session);
+        await page.goto(decodeURIComponent(new URL(page.url()).searchParams.get('to')));
+        await expect(page.locator('#spot-4')).toBeVisible();
+    });
+});
+
 test.describe('with a wrong password', () => {
     test.use({ expectedErrors: '422|404' });
 

@@ -65,13 +65,9 @@ final class CoverageReportsTest extends TestCase
         yield 'lines' => PlannedPlay::of(Teams::plan(), $bunt, $book->withLines(new OutLines(0.6, 0.1)));
         yield 'sheet' => PlannedPlay::of(Teams::plan(), $bunt, $book->withPlays($bunt->key(), $sheet));
         yield 'where they stand' => PlannedPlay::of(
-            SituationPlan::of(
-                Teams::state(),
-                Level::Fastpitch16->profile(),
-                Lineup::choose(Teams::nine()),
-                $book,
-                [5 => Point::of(-30.0, 60.0)],
-            ),
+            SituationPlan::of(Teams::state(), Level::Fastpitch16->profile(), Lineup::choose(Teams::nine()), $book, [
+                5 => Point::of(-30.0, 60.0),
+            ]),
             $bunt,
             $book,
         );
