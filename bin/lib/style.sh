@@ -9,7 +9,7 @@ prettier() { (cd "$ROOT" && node_modules/.bin/prettier --log-level warn "$@"); }
 
 # shellcheck disable=SC2086
 mend_style() {
-    prettier --write $FORMATTED $PHP_FORMATTED && vendor/bin/php-cs-fixer fix --quiet && shfmt -i 4 -ci -w $SHELL_FORMATTED
+    prettier --write $FORMATTED $PHP_FORMATTED && php $QUICK vendor/bin/php-cs-fixer fix --quiet && shfmt -i 4 -ci -w $SHELL_FORMATTED
 }
 
 # Prints what is not in style, and fails when anything is.
@@ -17,7 +17,7 @@ mend_style() {
 check_style() {
     local code=0
     prettier --check $FORMATTED || code=1
-    vendor/bin/php-cs-fixer check --diff --show-progress=none || code=1
+    php $QUICK vendor/bin/php-cs-fixer check --diff --show-progress=none || code=1
     shfmt -i 4 -ci -d $SHELL_FORMATTED || code=1
     php tests/Tools/lines || code=1
     return $code
