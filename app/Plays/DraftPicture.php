@@ -20,8 +20,14 @@ final readonly class DraftPicture
     /**
      * @param array<int|string, Timeline|null> $plays  by the column; null: nothing of the sample comes to it
      * @param string                           $chosen column
+     * @param Timeline|null                    $play   of the chosen column; null: no ball that was tried comes to it
      */
-    private function __construct(public array $plays, public string $chosen, public FieldDrawing $drawing) {}
+    private function __construct(
+        public array $plays,
+        public string $chosen,
+        public ?Timeline $play,
+        public FieldDrawing $drawing,
+    ) {}
 
     /**
      * @param PlannedPlay $play   with the coverage that is drawn up
@@ -42,16 +48,13 @@ final readonly class DraftPicture
         }
         if (!isset($branches[$chosen])) {
             $chosen = (string) (array_keys(array_filter($plays))[0] ?? '');
-        } elseif (null !== $coverage) {
-            $plays[$chosen] ??= self::seldom($branches[$chosen], $coverage, $play);
+        }
+        $drawn = $plays[$chosen] ?? null;
+        if (null !== $coverage && isset($branches[$chosen])) {
+            $drawn ??= self::seldom($branches[$chosen], $coverage, $play);
         }
 
-        return new self($plays, $chosen, $drawing);
-    }
-
-    public function play(): ?Timeline
-    {
-        return $this->plays[$this->chosen] ?? null;
+        return new self($plays, $chosen, $drawn, $drawing);
     }
 
     /** Where a fielder ends up, on the drawing. */

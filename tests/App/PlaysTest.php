@@ -287,7 +287,9 @@ final class PlaysTest extends AppTestCase
             $query = http_build_query(['column' => $column] + $form->getPhpValues());
             $drawn = $this->open($this->team(), "/plays/$play/coverage/audit?$query");
             self::assertSame($column, $drawn->filter('[data-job-board]')->attr('data-job-board'));
-            self::assertSame($column, $drawn->filter('.ball-card input:checked')->attr('value'));
+            $chosen = $drawn->filter('.ball-card input:checked');
+            self::assertSame($column, $chosen->attr('value'));
+            self::assertStringContainsString('seldom', (string) $chosen->closest('.ball-card')?->text());
             self::assertCount(1, $drawn->filter('[data-job-of][aria-label*="Field it"]'), 'one has it');
         }
     }
