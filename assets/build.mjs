@@ -34,15 +34,23 @@ buildSync({
 });
 
 const manifest = {};
-for (const name of ['app.css', 'app.js']) {
+
+/** A file under a name that changes with it, since browsers keep it for a year; back comes where it is. */
+function keep(name) {
     const print = createHash('sha256')
         .update(readFileSync(join(out, name)))
         .digest('hex')
         .slice(0, 12);
     const hashed = name.replace('.', `.${print}.`);
     renameSync(join(out, name), join(out, hashed));
-    manifest[`build/${name}`] = `/build/${hashed}`;
+    return (manifest[`build/${name}`] = `/build/${hashed}`);
 }
+
+// The styles name the fonts, so that theirs come first.
+const styles = join(out, 'app.css');
+for (const name of Object.keys(fonts))
+    writeFileSync(styles, readFileSync(styles, 'utf8').replaceAll(`/build/${name}`, keep(name)));
+for (const name of ['app.css', 'app.js']) keep(name);
 writeFileSync(join(out, 'manifest.json'), JSON.stringify(manifest, null, 2));
 rmSync(join(root, 'public/build'), { recursive: true, force: true });
 renameSync(out, join(root, 'public/build'));

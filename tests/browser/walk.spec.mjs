@@ -5,6 +5,9 @@ startsFromAFreshDemo();
 test('a coach walks from the sign-in to a practice sheet', async ({ page }) => {
     await page.goto('/');
     await expect(page).toHaveURL(/\/sign-in$/);
+    // Both letters that ship with it have come.
+    const loaded = () => page.evaluate(() => [...document.fonts].map(({ status }) => status));
+    await expect.poll(loaded).toEqual(['loaded', 'loaded']);
     await isAccessible(page);
     await signIn(page);
     await expect(page.getByRole('heading', { level: 1 })).toContainText('2 things to mend before');
