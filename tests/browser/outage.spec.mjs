@@ -12,12 +12,12 @@ for (const [name, words] of [
         services(`kill -9 -- -$(cat $RUN_DIR/${name}.pid)`);
         await expect(async () => {
             expect((await page.goto(`/${team}/field/R1-0`)).status()).toBe(503);
-        }).toPass({ timeout: 10_000 });
+        }).toPass({ timeout: 40_000 });
         await expect(page.getByRole('heading')).toHaveText(words);
         services(`start_${name}`);
         await expect(page.getByRole('heading', { level: 1 }), 'the page looks again by itself').toHaveText(
             'Double play, corners in',
-            { timeout: 15_000 },
+            { timeout: 40_000 },
         );
         await expect(page.locator('.strip')).toContainText('Kites');
     });
@@ -63,7 +63,7 @@ test('a database that only reads: the page says so, and /health too', async ({ p
         services('end_service mariadb KILL; start_mariadb');
     }
     await expect(page.getByRole('heading', { level: 1 }), 'the page looks again by itself').toContainText('players', {
-        timeout: 15_000,
+        timeout: 40_000,
     });
 });
 
@@ -73,7 +73,7 @@ test('a worker that is killed is started again, and its practice is solved', asy
     services('pkill -9 -g $(cat $RUN_DIR/workers.pid) "^php"');
     await page.goto(`/${team}/practice/new`);
     await page.getByRole('button', { name: 'Make the practice' }).click();
-    await expect(page.locator('.sheet').first()).toBeVisible({ timeout: 20_000 });
+    await expect(page.locator('.sheet').first()).toBeVisible({ timeout: 60_000 });
     page.once('dialog', (dialog) => dialog.accept());
     await page.getByRole('button', { name: 'Take this practice off' }).click();
     await expect(page.locator('.good')).toContainText('The practice is taken off.');

@@ -62,7 +62,7 @@ const visitor = async () => (await browser.newContext({ ignoreHTTPSErrors: true,
 
 test('behind TLS: signed in by a cookie that never goes without it, told to stay, sent on to the name outside', async () => {
     const page = await visitor();
-    await expect(async () => expect((await page.goto('/')).ok()).toBe(true)).toPass({ timeout: 10_000 });
+    await expect(async () => expect((await page.goto('/')).ok()).toBe(true)).toPass({ timeout: 40_000 });
     expect(page.url()).toBe(`${outside}/sign-in`);
     await page.getByLabel('E-mail').fill('coach@saltmarsh.example');
     await page.getByLabel('Password').fill('lantern-on-the-quay');

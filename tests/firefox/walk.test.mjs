@@ -24,9 +24,9 @@ before(async () => {
 after(() => browser?.close());
 
 const text = (selector) => page.$eval(selector, (one) => one.textContent.replace(/\s+/g, ' ').trim());
-const until = (condition, ...given) => page.waitForFunction(condition, { timeout: 20_000 }, ...given);
+const until = (condition, ...given) => page.waitForFunction(condition, { timeout: 60_000 }, ...given);
 // What is clicked is waited for: a page may still be drawing when its address is there.
-const click = (selector) => page.locator(selector).setTimeout(20_000).click();
+const click = (selector) => page.locator(selector).setTimeout(60_000).click();
 const press = (selector, words) => click(`::-p-xpath(//${selector}[normalize-space()='${words}'])`);
 async function open(path) {
     const answer = await page.goto(`${address}/${path}`);
@@ -80,7 +80,7 @@ test('a coverage is drawn up, a practice is made', async () => {
     assert.match(await text('.good'), /is saved/);
     await open(`${team}/practice/new`);
     await press('button', 'Make the practice');
-    await page.waitForSelector('.sheet', { timeout: 30_000 });
+    await page.waitForSelector('.sheet', { timeout: 60_000 });
     assert.match(await text('h1'), /needs met/);
 });
 
