@@ -7,7 +7,6 @@ namespace FoxCorner\App\Plan;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Plan\Audit\CoverageReport;
 use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Contracts\Cache\CacheInterface;
@@ -19,13 +18,7 @@ use Symfony\Contracts\Cache\CacheInterface;
  */
 final readonly class CoverageReports
 {
-    /** @var \WeakMap<object, string> marks of what many reports depend on: a plan is the same for all its plays */
-    private \WeakMap $marks;
-
-    public function __construct(private CacheInterface $cache)
-    {
-        $this->marks = new \WeakMap();
-    }
+    public function __construct(private CacheInterface $cache, private KnownMarks $marks) {}
 
     /** @return list<CoverageReport> in the order of the play's coverages */
     public function of(PlannedPlay $play, ?PlayCost $cost = null): array
@@ -57,30 +50,17 @@ final readonly class CoverageReports
 
     private function on(PlannedPlay $play, Coverage $coverage, ?PlayCost $cost): CoverageReport
     {
-        $all = [
+        $plan = $play->plan;
+        $key = Fingerprint::of([
             $play->family->key(),
-            $this->standing($play->plan),
+            $this->marks->of($plan->state, $plan->level, $plan->cast, $plan->byRules),
             $play->policy,
             $play->lines,
             $coverage,
-            null === $cost ? '' : ($this->marks[$cost] ??= self::mark($cost)),
+            null === $cost ? '' : $this->marks->of($cost),
             $play->isOwnSheet() ? $play->sheet() : [],
-        ];
+        ]);
 
-        return $this->cache->get(
-            'report-' . self::mark($all),
-            static fn(): CoverageReport => $play->reportOn($coverage, $cost),
-        );
-    }
-
-    /** Who stands where, and what each can do. */
-    private function standing(SituationPlan $plan): string
-    {
-        return $this->marks[$plan] ??= self::mark([$plan->state, $plan->level, $plan->cast, $plan->byRules]);
-    }
-
-    private static function mark(mixed $part): string
-    {
-        return hash('xxh128', serialize($part));
+        return $this->cache->get("report-$key", static fn(): CoverageReport => $play->reportOn($coverage, $cost));
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
-/** A short mark of a part of the plan, which a page carries along to say what it showed. */
+/** A short mark of a part of the plan: a page carries it along to say what it showed, figures are kept by it. */
 final class Fingerprint
 {
     public static function of(mixed $part): string
     {
-        return hash('xxh64', serialize($part));
+        return hash('xxh128', serialize($part));
     }
 }

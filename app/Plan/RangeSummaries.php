@@ -12,11 +12,11 @@ use Symfony\Contracts\Cache\CacheInterface;
 /** What an alignment gets of ground balls, kept by all that it depends on, like {@see CoverageReports}. */
 final readonly class RangeSummaries
 {
-    public function __construct(private CacheInterface $cache) {}
+    public function __construct(private CacheInterface $cache, private KnownMarks $marks) {}
 
     public function of(SituationPlan $plan, PlayCost $cost): RangeSummary
     {
-        $key = 'range-' . hash('xxh128', serialize([$plan->state, $plan->level, $plan->cast, $cost]));
+        $key = 'range-' . $this->marks->of($plan->state, $plan->level, $plan->cast, $cost);
 
         return $this->cache->get($key, static fn(): RangeSummary => $plan->range($cost)->summary);
     }

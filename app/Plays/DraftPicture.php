@@ -36,23 +36,19 @@ final readonly class DraftPicture
     public static function of(PlannedPlay $play, FieldDrawing $drawing, string $chosen): self
     {
         $coverage = $play->coverage;
-        $state = $play->plan->state;
-        $coverage = [] === $coverage?->fielders ? null : $coverage;
-        $tried = null === $coverage ? [] : $play->runs($play->family->trials($state));
-        /** @var array<int|string, Timeline|null> $plays numbers are numbers, as keys */
-        $plays = [];
-        $branches = [];
-        foreach (BranchColumn::all($play->family) as $column) {
-            $branches[$column->id] = $column->branch;
-            $plays[$column->id] = null === $coverage ? null : self::in($column->branch, $coverage, $tried);
+        /** @var array<int|string, Branch> $columns numbers are numbers, as keys */
+        $columns = array_column(BranchColumn::all($play->family), 'branch', 'id');
+        if (null === $coverage || [] === $coverage->fielders) {
+            return new self(array_fill_keys(array_keys($columns), null), '', null, $drawing);
         }
-        if (!isset($branches[$chosen])) {
+        $tried = $play->runs($play->family->trials($play->plan->state));
+        $plays = array_map(static fn(Branch $branch): ?Timeline => self::in($branch, $coverage, $tried), $columns);
+        if (!isset($columns[$chosen])) {
             $chosen = (string) (array_keys(array_filter($plays))[0] ?? '');
         }
-        $drawn = $plays[$chosen] ?? null;
-        if (null !== $coverage && isset($branches[$chosen])) {
-            $drawn ??= self::seldom($branches[$chosen], $coverage, $play);
-        }
+        $branch = $columns[$chosen] ?? null;
+        $drawn =
+            $plays[$chosen] ?? (null === $branch ? null : self::in($branch, $coverage, self::seldom($coverage, $play)));
 
         return new self($plays, $chosen, $drawn, $drawing);
     }
@@ -63,26 +59,25 @@ final readonly class DraftPicture
         return $move->track->end()->point;
     }
 
-    /** Only for the branch that is looked at: there are many to try. */
-    private static function seldom(Branch $branch, Coverage $coverage, PlannedPlay $play): ?Timeline
+    /**
+     * One after the other, for a branch that is looked at: there are many to try.
+     *
+     * @return iterable<Timeline>
+     */
+    private static function seldom(Coverage $coverage, PlannedPlay $play): iterable
     {
         $against = $play->family->against($play->setting(), $coverage);
         foreach ($play->family->rareTrials($play->plan->state) as $trial) {
-            $found = self::in($branch, $coverage, [$against($trial)->timeline()]);
-            if (null !== $found) {
-                return $found;
-            }
+            yield $against($trial)->timeline();
         }
-
-        return null;
     }
 
     /**
      * The first of the plays in which everybody does what the coverage says for a branch.
      *
-     * @param array<Timeline> $tried
+     * @param iterable<Timeline> $tried
      */
-    private static function in(Branch $branch, Coverage $coverage, array $tried): ?Timeline
+    private static function in(Branch $branch, Coverage $coverage, iterable $tried): ?Timeline
     {
         $told = self::keys($coverage->jobs($branch));
         foreach ($tried as $play) {

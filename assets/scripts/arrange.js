@@ -2,6 +2,7 @@
 // would.
 import htmx from 'htmx.org/dist/htmx.esm.js';
 import { draggable, where } from './drag.js';
+import { whenNotSent } from './notsent.js';
 
 const NUDGE = 5;
 
@@ -27,9 +28,7 @@ export function arrangePractices(page) {
                 part.inert = true;
             });
     });
-    for (const failed of ['htmx:sendError', 'htmx:timeout']) {
-        page.addEventListener(failed, () => page.querySelector('[data-arrange]')?.removeAttribute('inert'));
-    }
+    whenNotSent(page, () => page.querySelector('[data-arrange]')?.removeAttribute('inert'));
     page.addEventListener('click', (event) => press(event, event.target.closest('[data-lock]')));
     page.addEventListener('keydown', (event) => {
         if (event.key === 'Enter' || event.key === ' ') press(event, event.target.closest('[data-lock]'));

@@ -1,15 +1,15 @@
 // What did not reach the server, or found nobody signed in, is still there as it was typed; this says so.
 
+/** What is done where the server was not reached, or not in time. */
+export function whenNotSent(page, then) {
+    for (const failed of ['htmx:sendError', 'htmx:timeout']) page.addEventListener(failed, then);
+}
+
 export function tellWhenNotSent(page) {
-    for (const failed of ['htmx:sendError', 'htmx:timeout']) {
-        page.addEventListener(failed, (event) => {
-            if (event.detail?.requestConfig?.verb !== 'post') return;
-            tell(
-                page,
-                'No network: nothing was sent. What you typed is still here; press again when the network is back.',
-            );
-        });
-    }
+    whenNotSent(page, ({ detail }) => {
+        if (detail?.requestConfig?.verb !== 'post') return;
+        tell(page, 'No network: nothing was sent. What you typed is still here; press again when the network is back.');
+    });
     page.addEventListener('htmx:afterRequest', ({ detail }) => {
         if (detail.xhr?.status !== 401 || detail.requestConfig.verb !== 'get') return;
         if (page.querySelector('[data-signed-out]')) return;

@@ -1,6 +1,7 @@
 // The control of the situation: bags and outs are taken as fast as they are pressed, and shown at once; the page of
 // what
 // they make together is asked for when the fingers rest. What is pressed while a page is on its way is not lost.
+import { whenNotSent } from './notsent.js';
 import { visit } from './visit.js';
 
 const REST = 140;
@@ -26,13 +27,11 @@ export function takeSituations(page) {
         },
         true,
     );
-    for (const failed of ['htmx:sendError', 'htmx:timeout']) {
-        page.addEventListener(failed, () => {
-            [wanted, asked] = [null, null];
-            const strip = page.querySelector('[data-situation]');
-            if (strip) show(strip, strip.dataset.situation);
-        });
-    }
+    whenNotSent(page, () => {
+        [wanted, asked] = [null, null];
+        const strip = page.querySelector('[data-situation]');
+        if (strip) show(strip, strip.dataset.situation);
+    });
 }
 
 /** A page has come: it may already be behind what was pressed. */

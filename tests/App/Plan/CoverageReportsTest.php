@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App\Plan;
 
 use FoxCorner\App\Plan\CoverageReports;
+use FoxCorner\App\Plan\KnownMarks;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Limit;
@@ -31,12 +32,12 @@ final class CoverageReportsTest extends TestCase
         $cost = Teams::cost(Level::Fastpitch16);
         foreach (self::plays() as $what => $play) {
             $before = \count($kept->getValues());
-            $report = (new CoverageReports($kept))->chosen($play, $cost);
+            $report = (new CoverageReports($kept, new KnownMarks()))->chosen($play, $cost);
             self::assertCount($before + 1, $kept->getValues(), $what);
             self::assertEquals($play->report($cost), $report, $what);
         }
         $before = \count($kept->getValues());
-        $reports = new CoverageReports($kept);
+        $reports = new CoverageReports($kept, new KnownMarks());
         $reports->chosen(Teams::bunt(), Teams::cost());
         self::assertCount($before + 1, $kept->getValues(), 'other costs');
         $reports->chosen(Teams::bunt());
