@@ -23,6 +23,7 @@ export default defineConfig({
     reporter: [['list'], ['json', { outputFile: `var/${process.env.FOX_PROFILE ?? 'test'}/browser-${part}.json` }]],
     use: {
         baseURL: process.env.FOX_ADDRESS,
+        timezoneId: process.env.FOX_TIME_ZONE || undefined,
         viewport: { width: 1280, height: 800 },
         screenshot: 'only-on-failure',
         launchOptions: {

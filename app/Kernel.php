@@ -11,6 +11,16 @@ final class Kernel extends BaseKernel
 {
     use MicroKernelTrait;
 
+    /** Days and hours are those of the house's zone. */
+    public function boot(): void
+    {
+        $zone = $_SERVER['FOX_TIME_ZONE'] ?? null;
+        if (\is_string($zone) && '' !== $zone) {
+            date_default_timezone_set($zone);
+        }
+        parent::boot();
+    }
+
     public function getCacheDir(): string
     {
         return $this->runDir() . '/cache/' . $this->environment;

@@ -50,7 +50,8 @@ final readonly class SessionInUse
                     Cookie::create(
                         $session->getName(),
                         $session->getId(),
-                        $this->clock->now()->getTimestamp() + ($this->options['cookie_lifetime'] ?? 0),
+                        // By the clock by which a visitor's cookies end, which is not the house's.
+                        \sprintf('+%d seconds', $this->options['cookie_lifetime'] ?? 0),
                         secure: $request->isSecure(),
                         sameSite: Cookie::SAMESITE_LAX,
                     ),

@@ -6,6 +6,7 @@ namespace FoxCorner\App\Club;
 
 use Doctrine\DBAL\Connection;
 use FoxCorner\App\Shared\Markup\Counted;
+use FoxCorner\App\Shared\Time\Instant;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\RequestStack;
 
@@ -63,7 +64,7 @@ final readonly class WrongPasswords
         $this->connection->insert('sign_in_failure', [
             'email' => $account,
             'address' => $address,
-            'at' => $this->clock->now()->format('Y-m-d H:i:s'),
+            'at' => Instant::written($this->clock->now()),
         ]);
         $this->connection->executeStatement('DELETE FROM sign_in_failure WHERE at <= ?', [$this->since()]);
     }
@@ -86,7 +87,7 @@ final readonly class WrongPasswords
         $counted = array_values(array_filter($failures, $counts));
         $last = $counted[$bound - 1] ?? null;
 
-        return null === $last ? 0 : (new \DateTimeImmutable($last['at']))->getTimestamp() + self::SECONDS;
+        return null === $last ? 0 : Instant::read($last['at'])->getTimestamp() + self::SECONDS;
     }
 
     /** @return array{string, string} the account as a fingerprint, and the network address */
@@ -97,6 +98,6 @@ final readonly class WrongPasswords
 
     private function since(): string
     {
-        return $this->clock->now()->modify(\sprintf('-%d seconds', self::SECONDS))->format('Y-m-d H:i:s');
+        return Instant::written($this->clock->now()->modify(\sprintf('-%d seconds', self::SECONDS)));
     }
 }

@@ -100,18 +100,18 @@ final readonly class DemoPractices
         $this->entities->flush();
     }
 
-    /** What a calendar has brought: a game, and others who have the field. */
+    /** What a calendar has brought: a game, and others who have the field, on none of the days of a practice. */
     private function bookings(Team $team, \DateTimeImmutable $today): void
     {
-        $monday = $today->modify('monday this week')->setTime(0, 0);
+        $after = $today->modify('+2 days')->setTime(0, 0);
+        $weekend = '7' === $after->format('N') ? $after : $after->modify('saturday');
         foreach (
             [
-                ['+5 days 10:00', '+2 hours', 'Game against the Dunlins'],
-                ['+1 day 16:00', '+3 hours', 'Field: evening school'],
-                ['+8 days 16:00', '+3 hours', 'Field: evening school'],
-            ] as $index => [$when, $length, $words]
+                [$weekend->setTime(10, 0), '+2 hours', 'Game against the Dunlins'],
+                [$after->setTime(16, 0), '+3 hours', 'Field: evening school'],
+                [$after->modify('+7 days')->setTime(16, 0), '+3 hours', 'Field: evening school'],
+            ] as $index => [$start, $length, $words]
         ) {
-            $start = $monday->modify($when);
             $this->entities->persist(
                 new Booking(
                     $team,

@@ -10,6 +10,7 @@ use FoxCorner\App\Club\Player;
 use FoxCorner\App\Club\Role;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Shared\Identified;
+use FoxCorner\App\Shared\Time\Instant;
 use Symfony\Component\Uid\Uuid;
 
 /** A place in a team that waits for somebody. It is used once. */
@@ -18,9 +19,9 @@ class Invitation
 {
     use Identified;
 
-    #[ORM\Column(nullable: true)]
+    #[ORM\Column(type: Instant::NAME, nullable: true)]
     private ?\DateTimeImmutable $usedAt = null;
-    #[ORM\Column(nullable: true)]
+    #[ORM\Column(type: Instant::NAME, nullable: true)]
     private ?\DateTimeImmutable $revokedAt = null;
 
     /** @param string|null $email for whom alone; null: for whoever has the link */
@@ -32,7 +33,7 @@ class Invitation
         #[ORM\Column(length: 180, nullable: true)] public readonly ?string $email,
         #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Account $by,
         #[ORM\Column(length: 64, unique: true)] public readonly string $fingerprint,
-        #[ORM\Column] public readonly \DateTimeImmutable $until,
+        #[ORM\Column(type: Instant::NAME)] public readonly \DateTimeImmutable $until,
     ) {
         $this->id = Uuid::v7();
     }

@@ -64,7 +64,9 @@ final class InviteSomebody extends AbstractController
         $this->entities->flush();
         $link = $this->addresses->of('join', ['secret' => $secret->word]);
 
-        return $this->page->show($membership, [], $this->sent($membership, $invitation, $link), $link);
+        $problem = $this->sent($membership, $invitation, $link);
+
+        return $this->page->show($membership, [], $problem, [$link, $invitation->until]);
     }
 
     #[Route('/{team}/people/invitation/{invitation}/revoke', name: 'revoke_invitation', methods: ['POST'], priority: 2)]

@@ -28,13 +28,13 @@ final readonly class PeoplePage
 
     /**
      * @param array<string, string> $typed
-     * @param string|null           $link  of the invitation that was made just now
+     * @param array{string, \DateTimeImmutable}|null $link of the invitation that was made just now, and its end
      */
     public function show(
         Membership $membership,
         array $typed = [],
         ?Problem $problem = null,
-        ?string $link = null,
+        ?array $link = null,
     ): Response {
         $team = $membership->team;
         $manages = $membership->may(May::People);

@@ -8,6 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Shared\Identified;
+use FoxCorner\App\Shared\Time\Instant;
 use Symfony\Component\Uid\Uuid;
 
 /** One change of a team's plan, with what was there before and after, so that it can be undone and done again. */
@@ -28,7 +29,7 @@ class PlanStep
         #[ORM\Column(name: 'document_before', type: 'text', length: 16777215)] public readonly string $before,
         #[ORM\Column(name: 'document_after', type: 'text', length: 16777215)] public readonly string $after,
         #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Account $by,
-        #[ORM\Column(name: 'taken_at')] public readonly \DateTimeImmutable $at,
+        #[ORM\Column(name: 'taken_at', type: Instant::NAME)] public readonly \DateTimeImmutable $at,
     ) {
         $this->id = Uuid::v7();
     }

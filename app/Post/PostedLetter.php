@@ -24,7 +24,7 @@ final readonly class PostedLetter
             $fields->text('to'),
             $fields->text('subject'),
             $fields->text('text'),
-            new \DateTimeImmutable($fields->text('at', 'now')),
+            new \DateTimeImmutable($fields->text('at')),
         );
     }
 

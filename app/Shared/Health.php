@@ -6,13 +6,15 @@ namespace FoxCorner\App\Shared;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\Exception;
+use FoxCorner\App\Shared\Time\Instant;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** Answers "ok" when application and database both do, and says whether the database also takes what is written. */
 final readonly class Health
 {
-    public function __construct(private Connection $connection) {}
+    public function __construct(private Connection $connection, private ClockInterface $clock) {}
 
     #[Route('/health', methods: ['GET'], stateless: true)]
     public function answer(): Response
@@ -32,7 +34,7 @@ final readonly class Health
     {
         try {
             $this->connection->beginTransaction();
-            $this->connection->executeStatement('INSERT INTO health_probe (at) VALUES (NOW())');
+            $this->connection->insert('health_probe', ['at' => Instant::written($this->clock->now())]);
             $this->connection->rollBack();
 
             return true;

@@ -8,6 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Shared\Identified;
+use FoxCorner\App\Shared\Time\Instant;
 use Symfony\Component\Uid\Uuid;
 
 /** Lets whoever has it read one thing of a team, without an account, until a day. */
@@ -17,7 +18,7 @@ class SharedLink
 {
     use Identified;
 
-    #[ORM\Column(nullable: true)]
+    #[ORM\Column(type: Instant::NAME, nullable: true)]
     private ?\DateTimeImmutable $revokedAt = null;
 
     /**
@@ -32,7 +33,7 @@ class SharedLink
         #[ORM\Column] public readonly bool $names,
         #[ORM\Column(length: 32, unique: true)] public readonly string $secret,
         #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Account $by,
-        #[ORM\Column] public readonly \DateTimeImmutable $until,
+        #[ORM\Column(type: Instant::NAME)] public readonly \DateTimeImmutable $until,
     ) {
         $this->id = Uuid::v7();
     }

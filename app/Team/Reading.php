@@ -8,6 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Shared\Identified;
+use FoxCorner\App\Shared\Time\Instant;
 use FoxCorner\Core\People\Quantity;
 use Symfony\Component\Uid\Uuid;
 
@@ -22,7 +23,7 @@ class Reading
         #[ORM\Column(length: 20)] public readonly Quantity $quantity,
         #[ORM\Column] public readonly float $value,
         #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Account $takenBy,
-        #[ORM\Column] public readonly \DateTimeImmutable $takenAt,
+        #[ORM\Column(type: Instant::NAME)] public readonly \DateTimeImmutable $takenAt,
     ) {
         $this->id = Uuid::v7();
     }

@@ -78,6 +78,12 @@ final readonly class RowChange
         );
     }
 
+    /** Whether taking it back takes the row away. */
+    public function goes(): bool
+    {
+        return null === $this->before;
+    }
+
     /** Whether taking it back makes the row again: that has to wait until what it hangs on is there. */
     public function makes(): bool
     {

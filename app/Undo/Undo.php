@@ -69,12 +69,15 @@ final readonly class Undo
             throw Refused::because('undo', 'it is taken back already', 'something that still stands');
         }
         $changes = RowChange::read($step->changes);
-        // What is made again comes in order, parents first; what goes, the other way around.
-        $last = array_reverse(array_values(array_filter($changes, static fn(RowChange $one): bool => !$one->makes())));
-        $first = array_values(array_filter($changes, static fn(RowChange $one): bool => $one->makes()));
+        // What goes makes room, what hangs on a row before the row; what is made again comes in order, parents first.
+        $ordered = [
+            ...array_reverse(array_filter($changes, static fn(RowChange $one): bool => $one->goes())),
+            ...array_filter($changes, static fn(RowChange $one): bool => $one->makes()),
+            ...array_filter($changes, static fn(RowChange $one): bool => !$one->goes() && !$one->makes()),
+        ];
         try {
-            $this->entities->wrapInTransaction(function () use ($step, $first, $last): void {
-                foreach ([...$first, ...$last] as $one) {
+            $this->entities->wrapInTransaction(function () use ($step, $ordered): void {
+                foreach ($ordered as $one) {
                     $one->takeBack($this->entities->getConnection());
                 }
                 $step->takeBack();

@@ -8,6 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Shared\Identified;
+use FoxCorner\App\Shared\Time\Instant;
 use Symfony\Component\Uid\Uuid;
 
 /**
@@ -28,7 +29,7 @@ class UndoStep
         /** JSON by {@see RowChange}. */
         #[ORM\Column(type: 'text', length: 16777215)] public readonly string $changes,
         #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Account $by,
-        #[ORM\Column] public readonly \DateTimeImmutable $at,
+        #[ORM\Column(type: Instant::NAME)] public readonly \DateTimeImmutable $at,
     ) {
         $this->id = Uuid::v7();
     }

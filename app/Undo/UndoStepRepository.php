@@ -7,6 +7,7 @@ namespace FoxCorner\App\Undo;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Shared\Time\Instant;
 use Symfony\Component\Uid\Uuid;
 
 /** @extends ServiceEntityRepository<UndoStep> */
@@ -53,7 +54,7 @@ final class UndoStepRepository extends ServiceEntityRepository
             \sprintf('SELECT at FROM undo_step WHERE team_id = ? ORDER BY at DESC LIMIT 1 OFFSET %d', self::KEPT),
             [$id],
         );
-        $bound = $now->modify('-' . self::DAYS . ' days')->format('Y-m-d H:i:s');
+        $bound = Instant::written($now->modify('-' . self::DAYS . ' days'));
         $connection->executeStatement('DELETE FROM undo_step WHERE team_id = ? AND at < ?', [
             $id,
             \is_string($oldest) ? max($oldest, $bound) : $bound,

@@ -15,6 +15,20 @@ missing_packages() {
     done
 }
 
+# s for which another program that installs packages is waited for.
+PATIENCE=${PATIENCE:-300}
+
+# patiently COMMAND...: into the log; again while another program holds what only one may have.
+patiently() {
+    local until=$((SECONDS + PATIENCE)) said=
+    until LC_ALL=C "$@" >"$LOG_DIR/apt.log" 2>&1; do
+        grep -qE '(Could not get|Unable to) (lock|acquire)|is another process using it' "$LOG_DIR/apt.log" && [ $SECONDS -lt $until ] || return 1
+        [ -n "$said" ] || say "Another program is installing packages; waiting for it, $((PATIENCE / 60)) minutes at most"
+        said=1
+        sleep 1
+    done
+}
+
 install_system() {
     local missing run=
     missing=$(missing_packages "$@")
@@ -31,10 +45,10 @@ Install them with: sudo apt-get install --no-install-recommends $missing"
         printf '#!/bin/sh\nexit 101\n' | $run tee "$policy" >/dev/null && $run chmod 755 "$policy" && made=1
     fi
     # shellcheck disable=SC2086
-    { $run apt-get update -qq && $run env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $missing; } >"$RUN_DIR/log/apt.log" 2>&1 || {
+    { patiently $run apt-get update -qq && patiently $run env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $missing; } || {
         [ -z "$made" ] || $run rm -f "$policy"
-        tail -n 20 "$RUN_DIR/log/apt.log" >&2
-        fail "The Debian packages could not be installed; the log is $RUN_DIR/log/apt.log"
+        tail -n 20 "$LOG_DIR/apt.log" >&2
+        fail "The Debian packages could not be installed; the log is $LOG_DIR/apt.log"
     }
     [ -z "$made" ] || $run rm -f "$policy"
 }
@@ -57,8 +71,8 @@ install_php() {
 install_npm() {
     if [ ! -d "$ROOT/node_modules" ] || ! unchanged npm package-lock.json; then
         say 'Installing npm packages'
-        (cd "$ROOT" && npm ci --no-audit --no-fund --loglevel=error >"$RUN_DIR/log/npm.log" 2>&1) || {
-            tail -n 20 "$RUN_DIR/log/npm.log" >&2
+        (cd "$ROOT" && npm ci --no-audit --no-fund --loglevel=error >"$LOG_DIR/npm.log" 2>&1) || {
+            tail -n 20 "$LOG_DIR/npm.log" >&2
             fail 'The npm packages could not be installed.'
         }
         done_with npm package-lock.json
@@ -68,8 +82,8 @@ install_npm() {
 build_assets() {
     if [ ! -f "$ROOT/public/build/manifest.json" ] || ! unchanged assets assets templates app package-lock.json; then
         say 'Building styles and scripts'
-        (cd "$ROOT" && node assets/build.mjs >"$RUN_DIR/log/build.log" 2>&1) || {
-            cat "$RUN_DIR/log/build.log" >&2
+        (cd "$ROOT" && node assets/build.mjs >"$LOG_DIR/build.log" 2>&1) || {
+            cat "$LOG_DIR/build.log" >&2
             fail 'The styles and scripts could not be built.'
         }
         done_with assets assets templates app package-lock.json

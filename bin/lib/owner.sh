@@ -8,16 +8,24 @@ as_owner() {
 # What the services read of the checkout.
 SERVED=(app bin config core docs migrations public templates vendor composer.json .env)
 
-# Makes the user, gives it the instance's folder, and lets it reach the checkout.
+# What services write, below the instance's folder. The folder itself stays the caller's: what root writes there, nobody
+# else can move or lead elsewhere.
+WRITTEN=(backups cache imports log mariadb nginx post sock tmp)
+
+# Makes the user, gives it its folders, and lets it reach the checkout.
 settle_owner() {
-    chmod 700 "$RUN_DIR"
-    mkdir -p "$RUN_DIR/cache" "$RUN_DIR/sock"
-    chmod 700 "$RUN_DIR/sock"
+    local folder
+    mkdir -p "$RUN_DIR/local/php-fpm" "$RUN_DIR/local/nginx" "${WRITTEN[@]/#/$RUN_DIR/}"
+    chmod 700 "$RUN_DIR" "${WRITTEN[@]/#/$RUN_DIR/}"
     [ "$(id -u)" -eq 0 ] || return 0
     id "$OWNER" >/dev/null 2>&1 || useradd --system --user-group --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$OWNER" ||
         fail "The user $OWNER, who is to run database, PHP and web server, could not be made."
     [ "$(id -u "$OWNER")" -ne 0 ] || fail "FOX_USER is \"$OWNER\", which is root; allowed: an unprivileged user."
-    chown -R "$OWNER:" "$RUN_DIR"
+    chgrp "$(id -g "$OWNER")" "$RUN_DIR" && chmod 750 "$RUN_DIR"
+    for folder in "${WRITTEN[@]}"; do
+        # Another user's instance, whose files the new one takes over.
+        [ "$(stat -c %U "$RUN_DIR/$folder")" = "$OWNER" ] || chown -R --no-dereference "$OWNER:" "$RUN_DIR/$folder"
+    done
     let_owner_in
 }
 

@@ -13,7 +13,7 @@ php_packages_there() { (cd "$ROOT" && composer show --format=json 2>/dev/null) |
 
 # install_php_packages: just the listed ones; anything newer, older or besides is an error that names it.
 install_php_packages() {
-    local log="$RUN_DIR/log/composer.log" with
+    local log="$LOG_DIR/composer.log" with
     with=$(php_packages_wanted | sed 's/^\([^ ]*\) \(.*\)$/--with \1:\2/')
     # shellcheck disable=SC2086
     (cd "$ROOT" && composer update --no-interaction --no-progress --no-audit $with >"$log" 2>&1) || {

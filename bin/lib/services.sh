@@ -9,7 +9,7 @@ members() {
     local group program
     [ -s "$RUN_DIR/$1.pid" ] || return 1
     group=$(cat "$RUN_DIR/$1.pid")
-    case $1 in mariadb) program=mariadbd ;; fpm) program=php-fpm ;; nginx) program=nginx ;; workers) program='(bash|php)' ;; watch) program=bash ;; esac
+    case $1 in mariadb) program=mariadbd ;; fpm) program=php-fpm ;; nginx) program=nginx ;; workers) program='(bash|php|sleep)' ;; watch) program='(bash|sleep)' ;; esac
     # Not the dead whom nobody has buried yet.
     pgrep --runstates R,S,D,T,I -g "$group" "^$program" 2>/dev/null
 }
@@ -42,15 +42,27 @@ must_be_free() {
     fail "Port $1 is taken by another program. Choose another with $CHOOSE_PORT (two in a row are used)."
 }
 
-# launch NAME COMMAND...: as the owner, from the instance's folder.
+# detached COMMAND...: in a group of its own, from the instance's folder, and with nothing open that the caller has open: a
+# lock or a pipe of his would be held for as long as the service runs. Its number is in $!.
+detached() {
+    (
+        cd "$RUN_DIR" || exit 1
+        for fd in "/proc/$BASHPID/fd"/*; do
+            fd=${fd##*/}
+            [ "$fd" -le 2 ] || eval "exec $fd>&-"
+        done
+        exec setsid "$@" </dev/null
+    ) &
+}
+
+# launch NAME COMMAND...: as the owner, whose log it is too: it is opened by him, and by him put aside when it has grown.
 launch() {
     local name=$1
     shift
-    # The log is the owner's too, who puts it aside when it has grown.
-    as_owner touch "$RUN_DIR/log/$name.out"
+    set -- bash -c 'log=$1 && shift && exec "$@" >>"$log" 2>&1' - "$RUN_DIR/log/$name.out" "$@"
     if [ "$(id -u)" -eq 0 ]; then set -- setpriv --reuid="$OWNER" --regid="$OWNER" --init-groups "$@"; fi
-    (cd "$RUN_DIR" && exec setsid "$@" </dev/null >>"$RUN_DIR/log/$name.out" 2>&1 9>&-) &
-    echo $! >"$RUN_DIR/$name.pid"
+    detached "$@" >/dev/null 2>&1
+    echo $! | written "$RUN_DIR/$name.pid"
 }
 
 # Whether what was launched still runs, under whatever name: on a busy machine it takes a while to become its program.
@@ -71,17 +83,14 @@ await() { # await NAME COMMAND...: until the command succeeds, at most 30 s
     fail "$name did not start; its log is $RUN_DIR/log/$name.out"
 }
 
-# private FILE: takes what comes in into a file that only the owner reads.
-private() {
-    (umask 077 && cat >"$1")
-    [ "$(id -u)" -ne 0 ] || chown "$OWNER:" "$1"
-}
+# What pages and console are told of the installation.
+TOLD=(APP_ENV DATABASE_URL MAILER_DSN FOX_MAIL_FROM FOX_PUBLIC_URL FOX_TIME_ZONE FOX_CLOCK_SHIFT SYMFONY_TRUSTED_PROXIES SYMFONY_TRUSTED_HOSTS)
 
 # filled FILE: a file of the checkout with @NAME@ filled in; within this shell, so that no secret is on a command line.
 filled() {
     local text name
     text=$(cat "$1")
-    for name in ROOT RUN_DIR LISTEN WEB_PORT APP_ENV SECRET DATABASE_URL MAILER_DSN FOX_MAIL_FROM FOX_PUBLIC_URL SYMFONY_TRUSTED_PROXIES SYMFONY_TRUSTED_HOSTS; do text=${text//@$name@/"${!name}"}; done
+    for name in ROOT RUN_DIR LISTEN WEB_PORT SECRET "${TOLD[@]}"; do text=${text//@$name@/"${!name}"}; done
     printf '%s\n' "$text"
 }
 
@@ -93,10 +102,11 @@ start_mariadb() {
     if [ ! -d "$RUN_DIR/mariadb/mysql" ]; then
         say 'Creating the database'
         rm -rf "$RUN_DIR/mariadb"
+        settle_owner
         as_owner mariadb-install-db --no-defaults --datadir="$RUN_DIR/mariadb" --auth-root-authentication-method=normal --skip-test-db \
-            >"$RUN_DIR/log/mariadb-install.out" 2>&1 || fail "The database could not be created; the log is $RUN_DIR/log/mariadb-install.out"
+            >"$LOG_DIR/mariadb-install.out" 2>&1 || fail "The database could not be created; the log is $LOG_DIR/mariadb-install.out"
     fi
-    private "$RUN_DIR/mariadb-init.sql" <<SQL
+    written "$RUN_DIR/mariadb-init.sql" <<SQL
 ALTER USER 'root'@'localhost' IDENTIFIED VIA unix_socket;
 CREATE DATABASE IF NOT EXISTS fox CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE DATABASE IF NOT EXISTS fox_unit CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
@@ -105,7 +115,7 @@ ALTER USER 'fox'@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
 GRANT ALL ON fox.* TO 'fox'@'127.0.0.1';
 GRANT ALL ON fox_unit.* TO 'fox'@'127.0.0.1';
 SQL
-    private "$RUN_DIR/mariadb-client.cnf" <<CNF
+    written "$RUN_DIR/mariadb-client.cnf" <<CNF
 [client]
 protocol=tcp
 host=127.0.0.1
@@ -125,9 +135,8 @@ start_fpm() {
     leads fpm && return 0
     end_service fpm
     rm -f "$RUN_DIR/sock/php.sock"
-    as_owner mkdir -p "$RUN_DIR/local/php-fpm"
     # What is empty is left out: PHP takes no empty value.
-    filled "$ROOT/config/server/php-fpm.conf" | sed "/= \"\"\$/d" | private "$RUN_DIR/php-fpm.conf"
+    filled "$ROOT/config/server/php-fpm.conf" | sed "/= \"\"\$/d" | written "$RUN_DIR/php-fpm.conf"
     launch fpm "$(compgen -c php-fpm8. | sort -V | tail -n 1)" --nodaemonize --fpm-config "$RUN_DIR/php-fpm.conf" \
         -d opcache.enable=1 -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 \
         $QUICK -d apc.enabled=1 -d apc.shm_size=32M
@@ -144,8 +153,7 @@ start_nginx() {
     leads nginx && return 0
     end_service nginx
     must_be_free "$WEB_PORT"
-    as_owner mkdir -p "$RUN_DIR/nginx" "$RUN_DIR/local/nginx"
-    filled "$ROOT/config/server/nginx.conf" | private "$RUN_DIR/nginx.conf"
+    filled "$ROOT/config/server/nginx.conf" | written "$RUN_DIR/nginx.conf"
     launch nginx nginx -p "$RUN_DIR/nginx" -e "$RUN_DIR/log/nginx.error.log" -c "$RUN_DIR/nginx.conf"
     await nginx taken "$WEB_PORT"
 }
@@ -174,16 +182,16 @@ parts() {
 # What the console needs to speak to the instance later.
 keep_environment() {
     local name
-    for name in APP_ENV APP_DEBUG APP_SECRET DATABASE_URL FOX_RUN_DIR FOX_PUBLIC_URL FOX_MAIL_FROM MAILER_DSN SYMFONY_TRUSTED_PROXIES SYMFONY_TRUSTED_HOSTS; do
+    for name in APP_DEBUG APP_SECRET FOX_RUN_DIR "${TOLD[@]}"; do
         printf '%s=%s\n' "$name" "${!name}"
-    done | private "$RUN_DIR/environment"
+    done | written "$RUN_DIR/environment"
     # PHP and the web server keep what they were started with.
     cmp -s "$RUN_DIR/environment" "$RUN_DIR/environment.used" && [ "$(cat "$RUN_DIR/listens" 2>/dev/null)" = "$LISTEN" ] && return 0
     end_service nginx QUIT
     end_service workers
     end_service fpm QUIT
-    cp -p "$RUN_DIR/environment" "$RUN_DIR/environment.used"
-    echo "$LISTEN" >"$RUN_DIR/listens"
+    written "$RUN_DIR/environment.used" <"$RUN_DIR/environment"
+    echo "$LISTEN" | written "$RUN_DIR/listens"
 }
 
 start_services() {

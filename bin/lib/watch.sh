@@ -25,14 +25,18 @@ watch_services() {
             fi
             restart "$name"
         done
-        [ $((turn++ % LOGS)) -ne 0 ] || turn_logs
+        [ $((turn++ % LOGS)) -ne 0 ] || {
+            turn_logs "$RUN_DIR/log" as_owner
+            turn_logs "$LOG_DIR" command
+        }
     done
 }
 
-# What has grown beyond a few megabytes is put aside; five of each are kept.
+# turn_logs FOLDER COMMAND...: what has grown beyond a few megabytes is put aside; five of each are kept. By the command,
+# as whose they are.
 turn_logs() {
-    private "$RUN_DIR/logrotate.conf" <<CONF
-$RUN_DIR/log/*.out $RUN_DIR/log/*.log {
+    written "$RUN_DIR/logrotate.conf" <<CONF
+$1/*.out $1/*.log {
     size ${LOG_SIZE:-5M}
     rotate 5
     copytruncate
@@ -41,11 +45,11 @@ $RUN_DIR/log/*.out $RUN_DIR/log/*.log {
     notifempty
 }
 CONF
-    as_owner logrotate --state "$RUN_DIR/logrotate.state" "$RUN_DIR/logrotate.conf"
+    "${@:2}" logrotate --state "$1/.logrotate" "$RUN_DIR/logrotate.conf"
 }
 
 if [ "${BASH_SOURCE[0]}" = "$0" ]; then
-    PROFILE=start
+    PROFILE=${FOX_INSTANCE:-start}
     dir=$(dirname "${BASH_SOURCE[0]}")
     . "$dir/settings.sh"
     . "$dir/install.sh"

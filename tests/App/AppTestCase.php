@@ -17,6 +17,7 @@ use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\RosterPlayer;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\Clock\Clock;
 use Symfony\Component\DomCrawler\Crawler;
 use Symfony\Component\Uid\Uuid;
 
@@ -104,6 +105,12 @@ abstract class AppTestCase extends WebTestCase
     protected function entities(): EntityManagerInterface
     {
         return self::getContainer()->get(EntityManagerInterface::class);
+    }
+
+    /** @param string $later as DateTimeImmutable::modify reads it */
+    protected static function now(string $later = '+0 days'): \DateTimeImmutable
+    {
+        return Clock::get()->now()->modify($later);
     }
 
     /** The number that a query gives. */

@@ -245,7 +245,7 @@ final class FieldTest extends AppTestCase
                     ->plays('bunt')
                     ->withChoice(
                         Situation::fromKey('R1-0'),
-                        new CoverageChoice('corners-crash', 'Piet Holm', new \DateTimeImmutable()),
+                        new CoverageChoice('corners-crash', 'Piet Holm', self::now()),
                     ),
             ),
         );

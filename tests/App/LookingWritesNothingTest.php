@@ -36,7 +36,7 @@ final class LookingWritesNothingTest extends AppTestCase
         $this->browser->request('GET', '/kites/practice/' . $this->practice() . '/run');
         $this->browser->submitForm('Start now');
         $clean = $this->rows();
-        $this->entities()->persist(new SimulatedNotice($this->team(), Notice::Lightning, new \DateTimeImmutable()));
+        $this->entities()->persist(new SimulatedNotice($this->team(), Notice::Lightning, self::now()));
         $this->entities()->flush();
         $routes = self::getContainer()->get(RouterInterface::class)->getRouteCollection();
         $values = self::LOOKED_AT + [

@@ -195,7 +195,7 @@ final class PracticeTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/practice/practices.ics');
-        $from = new \DateTimeImmutable('-30 days');
+        $from = self::now('-30 days');
         $reading = CalendarReader::read(
             (string) $this->browser->getResponse()->getContent(),
             $from,

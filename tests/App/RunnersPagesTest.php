@@ -89,7 +89,7 @@ final class RunnersPagesTest extends AppTestCase
                     null,
                     null,
                     'Somebody',
-                    new \DateTimeImmutable(),
+                    self::now(),
                 ),
             );
         }

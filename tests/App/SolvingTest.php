@@ -11,6 +11,7 @@ use FoxCorner\App\Practice\Solving\SolveJob;
 use FoxCorner\App\Practice\Solving\SolveJobs;
 use FoxCorner\App\Practice\Solving\SolveKind;
 use FoxCorner\App\Practice\Solving\SolveState;
+use FoxCorner\App\Shared\Time\Instant;
 
 /** Practices are solved by workers: who waits for what, and what becomes of it. */
 final class SolvingTest extends AppTestCase
@@ -157,7 +158,7 @@ final class SolvingTest extends AppTestCase
             SolveKind::Arrange,
             $practice->id()->toRfc4122(),
             json_encode(['setup' => $practice->setup(), 'version' => $practice->version() - 1], \JSON_THROW_ON_ERROR),
-            new \DateTimeImmutable(),
+            self::now(),
         );
         $this->entities()->persist($job);
         $this->entities()->flush();
@@ -180,7 +181,7 @@ final class SolvingTest extends AppTestCase
             SolveKind::Change,
             $practice->id()->toRfc4122(),
             json_encode([...$wish->toArray(), 'place' => 'On the mole', 'version' => 99], \JSON_THROW_ON_ERROR),
-            new \DateTimeImmutable(),
+            self::now(),
         );
         $this->entities()->persist($job);
         $this->entities()->flush();
@@ -215,7 +216,7 @@ final class SolvingTest extends AppTestCase
     public function testTheFirstEveningThatIsFreeIsOffered(): void
     {
         $this->signIn();
-        $tomorrow = new \DateTimeImmutable('tomorrow 17:30');
+        $tomorrow = self::now('tomorrow 17:30');
         $this->open($this->team(), '/practice/new');
 
         self::assertInputValueNotSame(
@@ -228,7 +229,7 @@ final class SolvingTest extends AppTestCase
     public function testASecondPracticeOverTheFirstSaysSoAndCanBeMeant(): void
     {
         $this->signIn();
-        $at = new \DateTimeImmutable('tomorrow 18:00');
+        $at = self::now('tomorrow 18:00');
         $this->open($this->team(), '/practice/new');
         self::assertSelectorNotExists('#practice_form_allTheSame');
         $this->browser->submitForm('Make the practice', ['practice_form[startsAt]' => $at->format('Y-m-d\TH:i')]);
@@ -268,7 +269,7 @@ final class SolvingTest extends AppTestCase
         $this->entities()
             ->getConnection()
             ->executeStatement("UPDATE solve_job SET state = 'running', begun_at = ? WHERE id = ?", [
-                (new \DateTimeImmutable($since))->format('Y-m-d H:i:s'),
+                Instant::written(self::now($since)),
                 $job->id()->toBinary(),
             ]);
 
@@ -287,7 +288,7 @@ final class SolvingTest extends AppTestCase
             $kind,
             $this->practice()->id()->toRfc4122(),
             '{"print":"x"}',
-            new \DateTimeImmutable(),
+            self::now(),
         );
         $this->entities()->persist($job);
         $this->entities()->flush();

@@ -400,7 +400,7 @@ final class TeamTest extends AppTestCase
                 ->findOneBy(['name' => 'Lund']) ?? self::fail('Lund is on the roster.');
         foreach (range(1, 60) as $_) {
             $this->entities()->persist(
-                new Reading($lund, Quantity::HomeToFirst, 4.0, $coach, new \DateTimeImmutable()),
+                new Reading($lund, Quantity::HomeToFirst, 4.0, $coach, self::now()),
             );
         }
         $this->entities()->flush();
@@ -410,7 +410,7 @@ final class TeamTest extends AppTestCase
                 ->alone(
                     $lund,
                     fn() => $this->entities()->persist(
-                        new Reading($lund, Quantity::HomeToFirst, 3.2, $coach, new \DateTimeImmutable()),
+                        new Reading($lund, Quantity::HomeToFirst, 3.2, $coach, self::now()),
                     ),
                     Quantity::HomeToFirst,
                 );

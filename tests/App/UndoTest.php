@@ -149,8 +149,8 @@ final class UndoTest extends AppTestCase
     public function testStepsOfOtherTeamsAndOfLastMonthAreNotThere(): void
     {
         $coach = $this->signIn();
-        $step = new UndoStep($this->team('Terns'), 'Theirs', '[]', $coach, new \DateTimeImmutable());
-        $old = new UndoStep($this->team(), 'Long ago', '[]', $coach, new \DateTimeImmutable('-31 days'));
+        $step = new UndoStep($this->team('Terns'), 'Theirs', '[]', $coach, self::now());
+        $old = new UndoStep($this->team(), 'Long ago', '[]', $coach, self::now('-31 days'));
         $this->entities()->persist($step);
         $this->entities()->persist($old);
         $this->entities()->flush();

@@ -3,7 +3,7 @@
 # Filled once for an instance and then only copied back, since filling it solves all its practices. Who is signed in
 # stays so.
 fresh_demo() {
-    local copy="$RUN_DIR/cache/demo.sql" client="--defaults-file=$RUN_DIR/mariadb-client.cnf"
+    local copy="$RUN_DIR/demo.sql" client="--defaults-file=$RUN_DIR/mariadb-client.cnf"
     local stays="'session', 'doctrine_migration_versions'"
     if [ ! -s "$copy" ]; then
         php bin/console fox:demo --quiet || return 1

@@ -3,7 +3,33 @@ import AxeBuilder from '@axe-core/playwright';
 import { execFileSync } from 'node:child_process';
 import { test as base, expect } from '@playwright/test';
 
+/** ms by which the house's clock is ahead of the machine's: bin/test says on which day the tests run. */
+const AHEAD = 1000 * Number(process.env.FOX_CLOCK_SHIFT ?? 0);
+
+/** A day of the house's calendar, as 20270228. */
+export const dayFromNow = (days) =>
+    new Intl.DateTimeFormat('sv-SE', { timeZone: process.env.FOX_TIME_ZONE || undefined })
+        .format(Date.now() + AHEAD + days * 86_400_000)
+        .replaceAll('-', '');
+
+/** The day is the browser's, too. */
+function standAtTheDay(ahead) {
+    const Machine = Date;
+    globalThis.Date = class extends Machine {
+        constructor(...parts) {
+            super(...(parts.length === 0 ? [Machine.now() + ahead] : parts));
+        }
+        static now() {
+            return Machine.now() + ahead;
+        }
+    };
+}
+
 export const test = base.extend({
+    context: async ({ context }, use) => {
+        await context.addInitScript(standAtTheDay, AHEAD);
+        await use(context);
+    },
     /** A pattern of console errors that the test brings about itself. */
     expectedErrors: ['^$', { option: true }],
     page: async ({ page, expectedErrors }, use) => {

@@ -1,4 +1,4 @@
-import { doesNotOverflow, expect, isAccessible, signIn, startsFromAFreshDemo, test } from './fox.mjs';
+import { dayFromNow, doesNotOverflow, expect, isAccessible, signIn, startsFromAFreshDemo, test } from './fox.mjs';
 
 startsFromAFreshDemo();
 
@@ -253,7 +253,7 @@ test('games come from a calendar into the week', async ({ page }) => {
     const team = await signIn(page);
     await page.goto(`/${team}/practice/week`);
     await page.getByRole('link', { name: 'Read a calendar' }).click();
-    const day = new Date(Date.now() + 2 * 86400000).toISOString().slice(0, 10).replaceAll('-', '');
+    const day = dayFromNow(3);
     const events = `BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:walk\r\nSUMMARY:Game at the lighthouse\r\nDTSTART:${day}T090000\r\nDTEND:${day}T110000\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n`;
     await page
         .getByLabel('File')

@@ -8,6 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Shared\Identified;
+use FoxCorner\App\Shared\Time\Instant;
 use Symfony\Component\Uid\Uuid;
 
 /**
@@ -28,7 +29,7 @@ class SolveJob
     #[ORM\Column(type: 'text', length: 16777215, nullable: true)]
     private ?string $outcome;
 
-    #[ORM\Column(nullable: true)]
+    #[ORM\Column(type: Instant::NAME, nullable: true)]
     private ?\DateTimeImmutable $begunAt;
 
     /** @param string $practice its id; of one that is to be made, the id that it will have */
@@ -39,7 +40,7 @@ class SolveJob
         #[ORM\Column(length: 36)] public readonly string $practice,
         /** JSON, as the kind of work reads it. */
         #[ORM\Column(type: 'text', length: 16777215)] public readonly string $request,
-        #[ORM\Column] private \DateTimeImmutable $askedAt,
+        #[ORM\Column(type: Instant::NAME)] private \DateTimeImmutable $askedAt,
     ) {
         $this->id = Uuid::v7();
         $this->hold(null, null);

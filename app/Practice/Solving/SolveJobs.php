@@ -8,6 +8,7 @@ use Doctrine\DBAL\Exception;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Shared\Time\Instant;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Uid\Uuid;
@@ -134,7 +135,7 @@ final class SolveJobs
             $taken = $connection->executeStatement(
                 "UPDATE solve_job job SET job.state = 'running', job.begun_at = ? WHERE job.id = ? AND " .
                     self::MAY_BEGIN,
-                [$this->clock->now()->format('Y-m-d H:i:s'), $id, $dead, $dead],
+                [Instant::written($this->clock->now()), $id, $dead, $dead],
             );
             if (0 < (int) $taken) {
                 return Uuid::fromBinary($id);
@@ -185,7 +186,7 @@ final class SolveJobs
     private function clear(Team $team, SolveKind $kind, string $practice, \DateTimeImmutable $now): void
     {
         $connection = $this->entities->getConnection();
-        $yesterday = $now->modify('-1 day')->format('Y-m-d H:i:s');
+        $yesterday = Instant::written($now->modify('-1 day'));
         $connection->executeStatement('DELETE FROM solve_job WHERE asked_at < ?', [$yesterday]);
         if (SolveKind::Ways === $kind) {
             $connection->executeStatement(
@@ -220,15 +221,12 @@ final class SolveJobs
     /** Nobody waits for what was asked before. */
     private static function recent(\DateTimeImmutable $now): string
     {
-        return $now->modify('-10 minutes')->format('Y-m-d H:i:s');
+        return Instant::written($now->modify('-10 minutes'));
     }
 
     private function dead(): string
     {
-        return $this->clock
-            ->now()
-            ->modify('-' . self::DEAD . ' seconds')
-            ->format('Y-m-d H:i:s');
+        return Instant::written($this->clock->now()->modify('-' . self::DEAD . ' seconds'));
     }
 
     private function stateOf(SolveJob $job): ?SolveState

@@ -8,6 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Shared\Identified;
+use FoxCorner\App\Shared\Time\Instant;
 use FoxCorner\Core\Field\Base;
 use Symfony\Component\Uid\Uuid;
 
@@ -32,7 +33,7 @@ class RunnerEvent
         #[ORM\Column(nullable: true)] public readonly ?float $leadFeet,
         #[ORM\Column(type: 'smallint', nullable: true)] public readonly ?int $looks,
         #[ORM\Column(length: 120)] public readonly string $countedBy,
-        #[ORM\Column] public readonly \DateTimeImmutable $countedAt,
+        #[ORM\Column(type: Instant::NAME)] public readonly \DateTimeImmutable $countedAt,
     ) {
         $this->id = Uuid::v7();
     }

@@ -25,7 +25,8 @@ final class FreeTime
         for ($day = 0; $day < $days; ++$day) {
             $midnight = $from->setTime(0, 0)->modify("+$day days");
             for ($minute = $hours[0]; $minute + $minutes <= $hours[1]; $minute += self::STEP) {
-                $start = $midnight->modify("+$minute minutes");
+                // By the clock on the wall: on two days of a year that is not so many minutes after midnight.
+                $start = $midnight->setTime(0, $minute);
                 if ($start >= $from && self::isFree($busy, $start, $start->modify("+$minutes minutes"))) {
                     $starts[] = $start;
                     break;

@@ -117,7 +117,7 @@ final class CalendarTest extends AppTestCase
         $this->signIn();
         $before = $this->bookings();
         $this->open($this->team(), '/practice/calendar');
-        $day = (new \DateTimeImmutable('+3 days'))->format('Ymd');
+        $day = self::now('+3 days')->format('Ymd');
         $text = self::calendar(
             "BEGIN:VEVENT\r\nUID:game\r\nSUMMARY:Game " .
                 "away\r\nDTSTART:{$day}T100000\r\nDTEND:{$day}T120000\r\nEND:VEVENT",
@@ -168,7 +168,7 @@ final class CalendarTest extends AppTestCase
         $page = $this->open($this->team(), '/practice/week');
         self::assertCount(7, $page->filter('.week-day'));
         self::assertSelectorTextContains('.week', 'Game against the Dunlins');
-        $tomorrow = new \DateTimeImmutable('tomorrow 17:00');
+        $tomorrow = self::now('tomorrow 17:00');
         $this->entities()->persist(
             new Booking($this->team(), 'clash', $tomorrow, $tomorrow->modify('+1 hour'), 'Choir', 'Quay field'),
         );
@@ -274,7 +274,7 @@ final class CalendarTest extends AppTestCase
     public function testWhatIsCalledOffDoesNotTakePlaceAndGoesWhereItWas(): void
     {
         $this->signIn();
-        $day = (new \DateTimeImmutable('+3 days'))->format('Ymd');
+        $day = self::now('+3 days')->format('Ymd');
         $before = $this->bookings();
         $this->take(
             "BEGIN:VEVENT\r\nUID:7\r\nSUMMARY:Game " .
@@ -324,7 +324,7 @@ final class CalendarTest extends AppTestCase
     public function testTheFilesOwnZoneGoesBeforeTheBrowsersWhereNobodyHasChosen(): void
     {
         $this->signIn();
-        $day = (new \DateTimeImmutable('+3 days'))->format('Ymd');
+        $day = self::now('+3 days')->format('Ymd');
         $text =
             "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nX-WR-TIMEZONE:Asia/Tokyo\r\nBEGIN:VEVENT\r\nUID:z\r\n" .
             "SUMMARY:Game\r\nDTSTART:{$day}T010000Z\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
@@ -350,7 +350,7 @@ final class CalendarTest extends AppTestCase
     {
         $this->signIn();
         $before = $this->bookings();
-        $day = (new \DateTimeImmutable('+3 days'))->format('Ymd');
+        $day = self::now('+3 days')->format('Ymd');
         $this->take(
             "BEGIN:VEVENT\r\nUID:demo-0@saltmarsh.example\r\nSUMMARY:Moved\r\nDTSTART:{$day}T100000\r\n" .
                 "RRULE:FREQ=DAILY;COUNT=3\r\nEND:VEVENT",

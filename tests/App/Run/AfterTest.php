@@ -28,7 +28,7 @@ final class AfterTest extends RunTestCase
 
         self::assertSame(1, preg_match('~grade\[(.+)]\[(.+)]~', $first, $parts));
         $taught = array_filter(
-            self::getContainer()->get(PracticeHistory::class)->taught($this->team(), new \DateTimeImmutable()),
+            self::getContainer()->get(PracticeHistory::class)->taught($this->team(), self::now()),
             static fn(Taught $one): bool => $one->drill === $parts[1] && $one->player === $parts[2],
         );
         self::assertNotSame([], $taught);
@@ -42,14 +42,14 @@ final class AfterTest extends RunTestCase
     {
         $last = $this->lastWeek();
         $history = self::getContainer()->get(PracticeHistory::class);
-        $all = \count($history->taught($this->team(), new \DateTimeImmutable()));
+        $all = \count($history->taught($this->team(), self::now()));
         $run = self::getContainer()->get(RunRepository::class)->of($last);
         self::assertNotNull($run);
         $clock = $run->clock();
         $rounds = array_keys(array_filter($this->sheet($last)->blocks, static fn($block): bool => $block->isRound()));
         $run->turn(RunClock::kept($clock->lengths, [$rounds[0]], $clock->startedAt, null, null, $clock->planned));
         $this->entities()->flush();
-        $skipped = $history->taught($this->team(), new \DateTimeImmutable());
+        $skipped = $history->taught($this->team(), self::now());
 
         self::assertSame(
             $all -
@@ -75,7 +75,7 @@ final class AfterTest extends RunTestCase
         $this->entities()->clear();
         $taught = array_values(
             array_filter(
-                self::getContainer()->get(PracticeHistory::class)->taught($this->team(), new \DateTimeImmutable()),
+                self::getContainer()->get(PracticeHistory::class)->taught($this->team(), self::now()),
                 static fn(Taught $one): bool => $one->drill === $station->drill &&
                     $one->player === $station->players[0]->id,
             ),

@@ -14,7 +14,6 @@ use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\Tests\App\AppTestCase;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
-use Symfony\Component\Clock\NativeClock;
 
 /** A practice of the demo that can be started, turned and counted at. */
 abstract class RunTestCase extends AppTestCase
@@ -26,15 +25,9 @@ abstract class RunTestCase extends AppTestCase
     {
         parent::setUp();
         $this->browser->disableReboot();
-        $this->clock = new MockClock(new \DateTimeImmutable());
+        $this->clock = new MockClock(self::now());
         Clock::set($this->clock);
         self::getContainer()->set(RunTime::class, new FrozenTime($this->clock));
-    }
-
-    protected function tearDown(): void
-    {
-        Clock::set(new NativeClock());
-        parent::tearDown();
     }
 
     /**
