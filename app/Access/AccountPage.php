@@ -6,12 +6,14 @@ namespace FoxCorner\App\Access;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Account;
-use FoxCorner\App\Club\House;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\MembershipRepository;
-use FoxCorner\App\Club\WrongPasswords;
+use FoxCorner\App\Club\RightsLost;
+use FoxCorner\App\Club\Tried;
+use FoxCorner\App\Club\Tries;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\Request;
@@ -30,7 +32,8 @@ final class AccountPage extends AbstractController
         private readonly UserPasswordHasherInterface $hasher,
         private readonly NewPassword $passwords,
         private readonly Security $security,
-        private readonly WrongPasswords $wrong,
+        private readonly Tries $tries,
+        private readonly EventDispatcherInterface $events,
     ) {}
 
     #[Route('/account', name: 'account', methods: ['GET'])]
@@ -65,7 +68,7 @@ final class AccountPage extends AbstractController
     public function end(#[CurrentUser] Account $account, Request $request): Response
     {
         try {
-            if (House::isDemo($account)) {
+            if ($account->isDemo()) {
                 throw Refused::because('account', 'it is the demo’s', 'taking the demo off as a whole');
             }
             $this->mustKnow($account, $request);
@@ -74,6 +77,7 @@ final class AccountPage extends AbstractController
             return $this->page($account, $problem);
         }
         foreach ($this->memberships->of($account) as $membership) {
+            $this->events->dispatch(new RightsLost($account, $membership->team, null));
             $this->entities->remove($membership);
         }
         $account->end();
@@ -100,14 +104,14 @@ final class AccountPage extends AbstractController
     /** @throws Problem */
     private function mustKnow(Account $account, Request $request): void
     {
-        $tooMany = $this->wrong->tooMany($account->getUserIdentifier());
+        $tooMany = $this->tries->begin(Tried::Password, $account->getUserIdentifier());
         if (null !== $tooMany) {
             throw Refused::because('password of now', lcfirst(rtrim($tooMany, '.')), 'the one you signed in with');
         }
         if (!$this->hasher->isPasswordValid($account, $request->request->getString('password_now'))) {
-            $this->wrong->note($account->getUserIdentifier());
             throw Refused::because('password of now', 'it is another one', 'the one you signed in with');
         }
+        $this->tries->forget(Tried::Password, $account->getUserIdentifier());
     }
 
     /** @throws Problem */

@@ -6,6 +6,8 @@ namespace FoxCorner\App\Access;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Accounts;
+use FoxCorner\App\Club\Tried;
+use FoxCorner\App\Club\Tries;
 use FoxCorner\App\Post\Letter;
 use FoxCorner\App\Post\Letters;
 use FoxCorner\App\Shared\TypedText;
@@ -23,6 +25,7 @@ final class ForgottenPassword extends AbstractController
         private readonly Accounts $accounts,
         private readonly EntityManagerInterface $entities,
         private readonly ResetTokens $tokens,
+        private readonly Tries $tries,
         private readonly NewPassword $passwords,
         private readonly Letters $letters,
         private readonly Security $security,
@@ -38,16 +41,25 @@ final class ForgottenPassword extends AbstractController
         if (!$this->isCsrfTokenValid('authenticate', $request->request->getString('_token'))) {
             return $this->asked($email, 'This page was open for long. Your e-mail is still here: send it again.');
         }
+        $tooMany = $this->tries->begin(Tried::Letter, $email);
+        if (null !== $tooMany) {
+            return $this->asked($email, $tooMany);
+        }
         $account = $this->accounts->by($email);
-        $link = null === $account ? null : $this->tokens->link($account);
-        if (null !== $account && null !== $link) {
+        if (null !== $account) {
             try {
-                $this->letters->send(Letter::aboutPassword($account, $link));
+                $this->letters->send(Letter::aboutPassword($account, $this->tokens->link($account)));
             } catch (Problem) {
                 // What becomes of a mail tells nobody whether there is an account.
             }
         }
-        $this->addFlash('done', 'If there is an account with this e-mail, a link is on its way. It works for an hour.');
+        $this->addFlash(
+            'done',
+            $this->letters->goOut()
+                ? 'If there is an account with this e-mail, a link is on its way. It works for an hour.'
+                : 'No mail goes out from here. Whoever keeps the machine can give you a link: bin/console fox:account ' .
+                    'and your e-mail.',
+        );
 
         return $this->redirectToRoute('sign_in', [], Response::HTTP_SEE_OTHER);
     }

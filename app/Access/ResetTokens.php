@@ -13,8 +13,11 @@ use Psr\Clock\ClockInterface;
 final readonly class ResetTokens
 {
     private const LASTS = '+1 hour';
-    /** Open links of one account; whoever asks more often has to wait for one to end. */
-    private const MOST = 3;
+    /**
+     * Open links of one account: more than one network address may ask for in the hour that a link lasts (Tried::Letter),
+     * so that nobody can end somebody's link by asking for others.
+     */
+    private const MOST = 20;
 
     public function __construct(
         private EntityManagerInterface $entities,
@@ -22,16 +25,18 @@ final readonly class ResetTokens
         private ClockInterface $clock,
     ) {}
 
-    /** @return string|null the address to go to; null when there are enough of them already */
-    public function link(Account $account, string $lasts = self::LASTS): ?string
+    /** @return string the address to go to; of too many open ones the oldest is over */
+    public function link(Account $account, string $lasts = self::LASTS): string
     {
         $now = $this->clock->now();
-        $open = array_filter(
-            $this->entities->getRepository(ResetToken::class)->findBy(['account' => $account]),
-            static fn(ResetToken $token): bool => $token->isOpen($now),
-        );
-        if (\count($open) >= self::MOST) {
-            return null;
+        $open = [];
+        foreach ($this->entities->getRepository(ResetToken::class)->findBy(['account' => $account]) as $token) {
+            $token->isOpen($now) ? ($open[] = $token) : $this->entities->remove($token);
+        }
+        // Ids go by the time at which they were made.
+        usort($open, static fn(ResetToken $one, ResetToken $other): int => $other->id()->compare($one->id()));
+        foreach (\array_slice($open, self::MOST - 1) as $oldest) {
+            $this->entities->remove($oldest);
         }
         $secret = Secret::make();
         $this->entities->persist(new ResetToken($account, $secret->fingerprint(), $now->modify($lasts)));

@@ -10,7 +10,7 @@ use Psr\Clock\ClockInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Filesystem\Filesystem;
 
-/** The nightly copies of the whole database in the instance's folder: the last seven are kept. */
+/** Copies of the whole database in the instance's folder: of each kind that makes itself, the last seven are kept. */
 final readonly class Backups
 {
     private const KEPT = 7;
@@ -38,9 +38,7 @@ final readonly class Backups
             return null;
         }
         $this->to($file);
-        foreach (\array_slice(array_reverse($this->nights()), self::KEPT) as $old) {
-            $this->files->remove($old);
-        }
+        $this->keepTheLast('night');
 
         return $file;
     }
@@ -48,10 +46,42 @@ final readonly class Backups
     /** @throws Problem when it cannot be made */
     public function now(): string
     {
-        $file = \sprintf('%s/%s.sql.gz', $this->folder, $this->clock->now()->format('Y-m-d-His'));
+        return $this->named('');
+    }
+
+    /**
+     * Before something is ended for good; of these, too, the last ones are kept.
+     *
+     * @param string $what a word for the file's name
+     *
+     * @throws Problem when it cannot be made
+     */
+    public function before(string $what): string
+    {
+        $file = $this->named("before-$what-");
+        $this->keepTheLast("before-$what");
+
+        return $file;
+    }
+
+    /** @throws Problem when it cannot be made */
+    private function named(string $beginning): string
+    {
+        $at = \sprintf('%s/%s%s', $this->folder, $beginning, $this->clock->now()->format('Y-m-d-His'));
+        $made = 0;
+        do {
+            $file = \sprintf('%s-%02d.sql.gz', $at, ++$made);
+        } while (file_exists($file));
         $this->to($file);
 
         return $file;
+    }
+
+    private function keepTheLast(string $beginning): void
+    {
+        foreach (\array_slice(array_reverse($this->files($beginning)), self::KEPT) as $old) {
+            $this->files->remove($old);
+        }
     }
 
     /** @throws Problem when it cannot be made, or a file is there */
@@ -88,8 +118,19 @@ final readonly class Backups
     /** @return list<string> the oldest first */
     public function nights(): array
     {
-        $found = glob("$this->folder/night-*.sql.gz");
+        return $this->files('night');
+    }
 
-        return false === $found ? [] : $found;
+    /** @return list<string> the oldest first, whatever the clock said when they were made */
+    private function files(string $beginning): array
+    {
+        $found = glob("$this->folder/$beginning-*.sql.gz");
+        $found = false === $found ? [] : $found;
+        usort(
+            $found,
+            static fn(string $one, string $other): int => [filemtime($one), $one] <=> [filemtime($other), $other],
+        );
+
+        return $found;
     }
 }

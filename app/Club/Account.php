@@ -33,9 +33,15 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface, Equa
     #[ORM\Column(length: 180, unique: true, options: ['collation' => 'utf8mb4_bin'])]
     private string $email;
 
-    /** @param non-empty-string $email */
-    public function __construct(string $email, #[ORM\Column(length: self::LONGEST)] public string $name)
-    {
+    /**
+     * @param non-empty-string $email
+     * @param bool             $demo  whether it came with the demo, whose password everybody knows
+     */
+    public function __construct(
+        string $email,
+        #[ORM\Column(length: self::LONGEST)] public string $name,
+        #[ORM\Column(options: ['default' => 0])] private bool $demo = false,
+    ) {
         $this->id = Uuid::v7();
         $normal = self::normal($email);
         $this->email = '' === $normal ? throw new \LogicException('An account has an e-mail.') : $normal;
@@ -61,6 +67,25 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface, Equa
     public function getUserIdentifier(): string
     {
         return $this->email;
+    }
+
+    /** Without one it opens nothing: its e-mail is not proven yet, or it has ended. */
+    public function hasPassword(): bool
+    {
+        return '' !== $this->passwordHash;
+    }
+
+    public function isDemo(): bool
+    {
+        return $this->demo;
+    }
+
+    /** The demo goes, and it stays where somebody's own things hang on it: with no password that anybody knows. */
+    public function outliveTheDemo(): void
+    {
+        $this->demo = false;
+        $this->passwordHash = '';
+        $this->signOutEverywhere();
     }
 
     public function signOutEverywhere(): void

@@ -21,6 +21,7 @@ final readonly class Accounts implements UserProviderInterface
     public function __construct(
         private EntityManagerInterface $entities,
         private PasswordHasherFactoryInterface $hashers,
+        private DemoDoor $demo,
     ) {}
 
     public function by(string $email): ?Account
@@ -31,7 +32,7 @@ final readonly class Accounts implements UserProviderInterface
     public function loadUserByIdentifier(string $identifier): Account
     {
         $account = $this->by($identifier);
-        if (null === $account) {
+        if (null === $account || $this->isShutOut($account)) {
             // As long as a known one takes, so that the time does not tell who has an account.
             $hasher = $this->hashers->getPasswordHasher(Account::class);
             $hasher->hash($identifier);
@@ -49,7 +50,12 @@ final readonly class Accounts implements UserProviderInterface
                 ? $this->entities->find(Account::class, $user->id())
                 : throw new UnsupportedUserException();
 
-        return $account ?? throw new UserNotFoundException();
+        return null === $account || $this->isShutOut($account) ? throw new UserNotFoundException() : $account;
+    }
+
+    private function isShutOut(Account $account): bool
+    {
+        return $account->isDemo() && !$this->demo->isOpen();
     }
 
     public function supportsClass(string $class): bool

@@ -16,8 +16,11 @@ class Club
     /** Letters of a name. */
     public const LONGEST = 80;
 
-    public function __construct(#[ORM\Column(length: self::LONGEST)] public string $name)
-    {
+    /** @param bool $demo whether it is the invented one, which goes when the demo goes */
+    public function __construct(
+        #[ORM\Column(length: self::LONGEST)] public string $name,
+        #[ORM\Column(options: ['default' => 0])] public readonly bool $demo = false,
+    ) {
         $this->id = Uuid::v7();
     }
 }

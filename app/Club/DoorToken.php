@@ -65,6 +65,22 @@ final readonly class DoorToken implements CsrfTokenManagerInterface
         return null !== $nonce && hash_equals($this->signed($nonce), $token->getValue());
     }
 
+    /** What a page of the door carries along and takes back: only with a seal, which only this browser was given. */
+    public function seal(string $text): string
+    {
+        $this->getToken(self::ID);
+        $request = $this->requests->getMainRequest();
+
+        return null === $request ? '' : hash_hmac('sha256', self::nonce($request) . "\0" . $text, $this->secret);
+    }
+
+    public function isSealed(string $text, string $seal): bool
+    {
+        $request = $this->requests->getMainRequest();
+
+        return null !== $request && null !== self::nonce($request) && hash_equals($this->seal($text), $seal);
+    }
+
     #[AsEventListener]
     public function onResponse(ResponseEvent $event): void
     {

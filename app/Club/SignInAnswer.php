@@ -7,6 +7,7 @@ namespace FoxCorner\App\Club;
 use FoxCorner\App\Shared\Address\OwnPath;
 use FoxCorner\App\Shared\Kept\KeptPage;
 use FoxCorner\App\Shared\Kept\NotKept;
+use FoxCorner\App\Shared\Kept\OwnOrigin;
 use FoxCorner\App\Shared\Kept\TypedForm;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\RedirectResponse;
@@ -30,8 +31,9 @@ final readonly class SignInAnswer implements
 
     public function __construct(
         private SignInPage $page,
-        private KeptPage $kept,
+        private KeptPage $pages,
         private UrlGeneratorInterface $addresses,
+        private DoorToken $door,
     ) {}
 
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response
@@ -46,7 +48,7 @@ final readonly class SignInAnswer implements
             mb_substr($request->request->getString('email'), 0, self::LONGEST),
             $words,
             $request->request->getString('_target_path'),
-            TypedForm::fromJson($request->request->getString('_kept')),
+            $this->kept($request),
         );
     }
 
@@ -61,9 +63,19 @@ final readonly class SignInAnswer implements
     #[AsEventListener(priority: -100)]
     public function afterSuccess(LoginSuccessEvent $event): void
     {
-        $typed = TypedForm::fromJson($event->getRequest()->request->getString('_kept'));
+        $typed = $this->kept($event->getRequest());
         if (null !== $typed) {
-            $event->setResponse($this->kept->of($typed, NotKept::SignedInAgain));
+            $event->setResponse($this->pages->of($typed, NotKept::SignedInAgain));
         }
+    }
+
+    /** What was typed before, where a page of ours has brought it along. */
+    private function kept(Request $request): ?TypedForm
+    {
+        $json = $request->request->getString('_kept');
+
+        return OwnOrigin::sent($request) && $this->door->isSealed($json, $request->request->getString('_seal'))
+            ? TypedForm::fromJson($json)
+            : null;
     }
 }

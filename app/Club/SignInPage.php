@@ -11,7 +11,7 @@ use Twig\Environment;
 /** The page to sign in on, wherever it is shown; it remembers where somebody wanted to go and what he had typed. */
 final readonly class SignInPage
 {
-    public function __construct(private Environment $twig, private DemoSignIn $demo) {}
+    public function __construct(private Environment $twig, private DemoSignIn $demo, private DoorToken $door) {}
 
     public function show(
         int $status,
@@ -27,6 +27,7 @@ final readonly class SignInPage
                 'demo' => $this->demo->ifLoaded(),
                 'to' => $to,
                 'kept' => $kept,
+                'seal' => null === $kept ? '' : $this->door->seal($kept->toJson()),
             ]),
             $status,
         );

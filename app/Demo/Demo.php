@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Demo;
 
+use Doctrine\DBAL\Exception\ForeignKeyConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Backup\Backups;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Club;
 use FoxCorner\App\Club\DemoSignIn;
 use FoxCorner\App\Club\Ending;
-use FoxCorner\App\Club\House;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Club\Role;
@@ -36,6 +37,8 @@ use FoxCorner\Core\Plan\CoverageChoice;
 use FoxCorner\Core\Plan\FamilyPlan;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 
@@ -45,6 +48,8 @@ use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 final readonly class Demo
 {
     private const CLUB = 'Saltmarsh';
+    private const AT = '@saltmarsh.example';
+    private const ACCOUNTS = ['coach' => 'Wren Tolland', 'assistant' => 'Piet Holm', 'player' => 'Marsh'];
 
     public function __construct(
         private EntityManagerInterface $entities,
@@ -55,19 +60,29 @@ final readonly class Demo
         private BatterCsv $batters,
         private DemoRunners $runners,
         private Ending $ending,
+        private Backups $backups,
         private ClockInterface $clock,
     ) {}
 
-    /** All of it or nothing. */
+    /**
+     * All of it or nothing.
+     *
+     * @throws Problem when somebody of this house has an e-mail of the demo's
+     */
     public function load(): void
     {
+        foreach (self::ACCOUNTS as $who => $_) {
+            if (0 < $this->entities->getRepository(Account::class)->count(['email' => $who . self::AT])) {
+                throw Refused::because('demo', $who . self::AT . ' is somebody’s own', 'a house without it');
+            }
+        }
         $this->entities->wrapInTransaction($this->write(...));
     }
 
     private function write(): void
     {
-        $club = new Club(self::CLUB);
-        $coach = $this->account(DemoSignIn::EMAIL, 'Wren Tolland');
+        $club = new Club(self::CLUB, true);
+        $coach = $this->account('coach');
         $this->entities->persist($club);
         $kites = $this->team(
             $club,
@@ -87,12 +102,12 @@ final readonly class Demo
             $this->entities->persist(new Membership($coach, $team, Role::HeadCoach));
         }
         $this->entities->persist(
-            new Membership($this->account('assistant@saltmarsh.example', 'Piet Holm'), $kites, Role::Assistant),
+            new Membership($this->account('assistant'), $kites, Role::Assistant),
         );
         $this->entities->flush();
         $marsh = $this->entities->getRepository(Player::class)->findOneBy(['team' => $kites, 'name' => 'Marsh']);
         $this->entities->persist(
-            new Membership($this->account('player@saltmarsh.example', 'Marsh'), $kites, Role::Player, $marsh),
+            new Membership($this->account('player'), $kites, Role::Player, $marsh),
         );
         $this->entities->persist(
             new PlanDraft($kites, $this->books->write($this->planOfTheKites($kites, $coach), $kites->rules())),
@@ -116,16 +131,39 @@ final readonly class Demo
         $this->practices->write($kites, $terns, $today);
     }
 
-    /** Takes the demo club and all that hangs on it out of the database, and nothing else. */
-    public function remove(): void
+    /**
+     * Takes off what carries the demo's mark and all that hangs on it, and nothing else. A copy of everything is made
+     * first. An account on which somebody's own things hang stays for them, and can be given a new password.
+     *
+     * @return string|null where the copy is; null when there is no demo
+     *
+     * @throws Problem when it cannot be made; then nothing is taken off
+     */
+    public function remove(): ?string
     {
-        foreach ($this->entities->getRepository(Club::class)->findBy(['name' => self::CLUB]) as $club) {
+        $clubs = $this->entities->getRepository(Club::class)->findBy(['demo' => true]);
+        $accounts = $this->entities->getRepository(Account::class)->findBy(['demo' => true]);
+        if ([] === $clubs && [] === $accounts) {
+            return null;
+        }
+        $copy = $this->backups->before('demo');
+        foreach ($clubs as $club) {
             $this->ending->club($club);
         }
-        $this->entities
-            ->getConnection()
-            ->executeStatement('DELETE FROM account WHERE email LIKE ?', ['%' . House::DEMO]);
+        $connection = $this->entities->getConnection();
+        foreach ($accounts as $account) {
+            try {
+                $connection->transactional(
+                    static fn() => $connection->delete('account', ['id' => $account->id()->toBinary()]),
+                );
+            } catch (ForeignKeyConstraintViolationException) {
+                $this->entities->find(Account::class, $account->id())?->outliveTheDemo();
+                $this->entities->flush();
+            }
+        }
         $this->entities->clear();
+
+        return $copy;
     }
 
     private function team(Club $club, string $name, Level $level, RuleSet $rules, string $roster): Team
@@ -207,10 +245,10 @@ final readonly class Demo
         $this->entities->flush();
     }
 
-    /** @param non-empty-string $email */
-    private function account(string $email, string $name): Account
+    /** @param key-of<self::ACCOUNTS> $who */
+    private function account(string $who): Account
     {
-        $account = new Account($email, $name);
+        $account = new Account($who . self::AT, self::ACCOUNTS[$who], true);
         $account->setPasswordHash($this->hasher->hashPassword($account, DemoSignIn::PASSWORD));
         $this->entities->persist($account);
 

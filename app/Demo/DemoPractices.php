@@ -36,12 +36,15 @@ final readonly class DemoPractices
     public function write(Team $kites, Team $terns, \DateTimeImmutable $today): void
     {
         $helpers = [new Helper('Wren Tolland', true), new Helper('Piet Holm', true), new Helper('Oda Kessel', false)];
-        $this->held(
-            $this->practice($kites, $today->modify('-7 days')->setTime(17, 30), 60, \array_slice($helpers, 0, 2)),
-        );
-        $this->bookings($kites, $today);
-        $this->practice($kites, $today->modify('+1 day')->setTime(17, 30), 70, $helpers);
-        $this->practice($terns, $today->modify('+1 day')->setTime(19, 0), 80, $helpers);
+        $days = DemoDays::from($today);
+        $this->held($this->practice($kites, $days->held, 60, \array_slice($helpers, 0, 2)));
+        foreach ($days->booked as $index => [$from, $to, $words]) {
+            $uid = "demo-$index@saltmarsh.example";
+            $this->entities->persist(new Booking($kites, $uid, $from, $to, $words, 'Quay field'));
+        }
+        $this->entities->flush();
+        $this->practice($kites, $days->kites, 70, $helpers);
+        $this->practice($terns, $days->terns, 80, $helpers);
     }
 
     /** @param list<Helper> $helpers */
@@ -96,32 +99,6 @@ final readonly class DemoPractices
                     );
                 }
             }
-        }
-        $this->entities->flush();
-    }
-
-    /** What a calendar has brought: a game, and others who have the field, on none of the days of a practice. */
-    private function bookings(Team $team, \DateTimeImmutable $today): void
-    {
-        $after = $today->modify('+2 days')->setTime(0, 0);
-        $weekend = '7' === $after->format('N') ? $after : $after->modify('saturday');
-        foreach (
-            [
-                [$weekend->setTime(10, 0), '+2 hours', 'Game against the Dunlins'],
-                [$after->setTime(16, 0), '+3 hours', 'Field: evening school'],
-                [$after->modify('+7 days')->setTime(16, 0), '+3 hours', 'Field: evening school'],
-            ] as $index => [$start, $length, $words]
-        ) {
-            $this->entities->persist(
-                new Booking(
-                    $team,
-                    "demo-$index@saltmarsh.example",
-                    $start,
-                    $start->modify($length),
-                    $words,
-                    'Quay field',
-                ),
-            );
         }
         $this->entities->flush();
     }

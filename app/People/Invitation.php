@@ -60,11 +60,6 @@ class Invitation
         return null === $this->email || $this->email === Account::normal($email);
     }
 
-    public function use(\DateTimeImmutable $now): void
-    {
-        $this->usedAt = $now;
-    }
-
     public function revoke(\DateTimeImmutable $now): void
     {
         $this->revokedAt = $now;

@@ -8,6 +8,7 @@ use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use FoxCorner\App\Access\Secret;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Shared\Time\Instant;
 use Symfony\Component\Uid\Uuid;
 
 /** @extends ServiceEntityRepository<Invitation> */
@@ -32,6 +33,21 @@ final class InvitationRepository extends ServiceEntityRepository
     public function inTeam(Team $team, string $id): ?Invitation
     {
         return Uuid::isValid($id) ? $this->findOneBy(['team' => $team, 'id' => Uuid::fromString($id)]) : null;
+    }
+
+    /** Whether it was still open, and is used now: of those who come at the same moment it lets one in. */
+    public function use(Invitation $invitation, \DateTimeImmutable $now): bool
+    {
+        $used = $this->createQueryBuilder('one')
+            ->update()
+            ->set('one.usedAt', ':now')
+            ->where('one.id = :id AND one.usedAt IS NULL AND one.revokedAt IS NULL AND one.until > :now')
+            ->setParameter('now', $now, Instant::NAME)
+            ->setParameter('id', $invitation->id(), 'uuid')
+            ->getQuery()
+            ->execute();
+
+        return 1 === $used;
     }
 
     public function by(Secret $secret): ?Invitation

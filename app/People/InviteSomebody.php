@@ -66,7 +66,7 @@ final class InviteSomebody extends AbstractController
 
         $problem = $this->sent($membership, $invitation, $link);
 
-        return $this->page->show($membership, [], $problem, [$link, $invitation->until]);
+        return $this->page->show($membership, [], $problem, [$link, $invitation->until, 'The invitation is made']);
     }
 
     #[Route('/{team}/people/invitation/{invitation}/revoke', name: 'revoke_invitation', methods: ['POST'], priority: 2)]

@@ -22,13 +22,19 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** What an invitation's link opens: a place in the team, for an account that is there or made now. */
+/**
+ * What an invitation's link opens: a place in the team, for an account that is there or made now.
+ *
+ * Whoever comes by a letter to his e-mail chooses a password at once. Whoever comes by a link that anybody may have gets
+ * a letter first: it proves the e-mail that he says is his.
+ */
 final class JoinTeam extends AbstractController
 {
     public function __construct(
         private readonly InvitationRepository $invitations,
         private readonly EntityManagerInterface $entities,
         private readonly NewPassword $passwords,
+        private readonly WayIn $ways,
         private readonly Happenings $happenings,
         private readonly ClockInterface $clock,
         private readonly Security $security,
@@ -52,13 +58,8 @@ final class JoinTeam extends AbstractController
                 if (!$this->isCsrfTokenValid('authenticate', $request->request->getString('_token'))) {
                     throw Refused::because('page', 'it was open for long', 'sending it again');
                 }
-                $this->take($invitation, $account ?? $this->newcomer($invitation, $typed, $request));
 
-                return $this->redirectToRoute(
-                    'today',
-                    ['team' => $invitation->team->address()],
-                    Response::HTTP_SEE_OTHER,
-                );
+                return $this->joined($invitation, $account, $typed, $request);
             } catch (Problem $refused) {
                 $problem = $refused;
             } catch (UniqueConstraintViolationException) {
@@ -94,18 +95,37 @@ final class JoinTeam extends AbstractController
      *
      * @throws Problem naming the field
      */
-    private function newcomer(Invitation $invitation, array $typed, Request $request): Account
+    private function joined(Invitation $invitation, ?Account $account, array $typed, Request $request): Response
     {
-        $name = TypedName::of($typed['name'] ?? '', 'name', Account::LONGEST);
-        $account = new Account(Email::of($invitation->email ?? ($typed['email'] ?? '')), $name);
-        $this->passwords->give($account, $request->request->getString('password'));
-        $this->entities->persist($account);
+        if (null !== $account) {
+            $this->take($invitation, $account);
 
-        return $account;
+            return $this->welcome($invitation);
+        }
+        $name = TypedName::of($typed['name'] ?? '', 'name', Account::LONGEST);
+        $newcomer = new Account(Email::of($invitation->email ?? ($typed['email'] ?? '')), $name);
+        if (null !== $invitation->email) {
+            $this->passwords->give($newcomer, $request->request->getString('password'));
+            $this->take($invitation, $newcomer);
+            $this->security->login($newcomer, 'form_login', 'main');
+
+            return $this->welcome($invitation);
+        }
+        $this->take($invitation, $newcomer, fn() => $this->ways->send($newcomer, $invitation->team));
+
+        return $this->render('people/letter.html.twig', [
+            'email' => $newcomer->getUserIdentifier(),
+            'invitation' => $invitation,
+            'goesOut' => $this->ways->goesOut(),
+        ]);
     }
 
-    /** @throws Problem when it is for somebody else */
-    private function take(Invitation $invitation, Account $account): void
+    /**
+     * @param (callable(): void)|null $besides is done with it, or nothing is
+     *
+     * @throws Problem when it is for somebody else, or somebody else was quicker
+     */
+    private function take(Invitation $invitation, Account $account, ?callable $besides = null): void
     {
         if (!$invitation->isFor($account->getUserIdentifier())) {
             throw Refused::because(
@@ -114,13 +134,23 @@ final class JoinTeam extends AbstractController
                 'signing in with that, or an invitation for this one',
             );
         }
-        $invitation->use($this->clock->now());
-        $this->entities->persist(new Membership($account, $invitation->team, $invitation->role, $invitation->player));
-        $this->happenings->note($invitation->team, $account, "joined as {$invitation->words()}");
-        $this->entities->flush();
-        if (null === $this->getUser()) {
-            $this->security->login($account, 'form_login', 'main');
-        }
+        $this->entities->getConnection()->transactional(function () use ($invitation, $account, $besides): void {
+            if (!$this->invitations->use($invitation, $this->clock->now())) {
+                throw Refused::because('invitation', 'it has been used just now', 'an invitation of your own');
+            }
+            $this->entities->persist($account);
+            $membership = new Membership($account, $invitation->team, $invitation->role, $invitation->player);
+            $this->entities->persist($membership);
+            $this->happenings->note($invitation->team, $account, "joined as {$invitation->words()}");
+            $this->entities->flush();
+            null === $besides ?: $besides();
+        });
+    }
+
+    private function welcome(Invitation $invitation): Response
+    {
         $this->addFlash('done', "You are in the {$invitation->team->name}.");
+
+        return $this->redirectToRoute('today', ['team' => $invitation->team->address()], Response::HTTP_SEE_OTHER);
     }
 }

@@ -28,7 +28,7 @@ final readonly class PeoplePage
 
     /**
      * @param array<string, string> $typed
-     * @param array{string, \DateTimeImmutable}|null $link of the invitation that was made just now, and its end
+     * @param array{string, \DateTimeImmutable, string}|null $link that was made just now, its end, and what it is of
      */
     public function show(
         Membership $membership,
@@ -48,6 +48,8 @@ final readonly class PeoplePage
                 'roles' => Role::cases(),
                 'deeds' => May::cases(),
                 'manages' => $manages,
+                // Whose guardian somebody is, is said of a child.
+                'seesWards' => $membership->may(May::SeeAll),
                 'typed' => $typed,
                 'problem' => $problem,
                 'link' => $link,

@@ -9,9 +9,12 @@ use FoxCorner\App\Club\May;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\MembershipRepository;
 use FoxCorner\App\Club\PlayerRepository;
+use FoxCorner\App\Club\RightsLost;
 use FoxCorner\App\Club\Role;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use Psr\Clock\ClockInterface;
+use Psr\EventDispatcher\EventDispatcherInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -27,6 +30,9 @@ final class TeamPeople extends AbstractController
         private readonly PlayerRepository $players,
         private readonly Happenings $happenings,
         private readonly EntityManagerInterface $entities,
+        private readonly EventDispatcherInterface $events,
+        private readonly WayIn $ways,
+        private readonly ClockInterface $clock,
     ) {}
 
     #[Route('/{team}/people', name: 'people', methods: ['GET'])]
@@ -54,12 +60,13 @@ final class TeamPeople extends AbstractController
         } catch (Problem $problem) {
             return $this->told($membership, 'problem', $problem->sentence());
         }
+        $taken = $this->lessRights($other, $given->role);
         [$other->role, $other->player] = [$given->role, $given->player];
         $words = "{$other->account->name} is now " . lcfirst($given->role->label());
         $this->happenings->note($membership->team, $membership->account, $words);
         $this->entities->flush();
 
-        return $this->told($membership, 'done', "$words.");
+        return $this->told($membership, 'done', "$words.$taken");
     }
 
     #[Route('/{team}/people/{member}/remove', name: 'remove_member', methods: ['POST'])]
@@ -72,11 +79,31 @@ final class TeamPeople extends AbstractController
             return $this->leave($membership);
         }
         $words = "{$other->account->name} is out of the team";
+        $taken = $this->lessRights($other, null);
         $this->happenings->note($membership->team, $membership->account, $words);
         $this->entities->remove($other);
         $this->entities->flush();
 
-        return $this->told($membership, 'done', "$words; what he decided stays.");
+        return $this->told($membership, 'done', "$words; what he decided stays.$taken");
+    }
+
+    /** For somebody who has joined and cannot come in, since no letter has reached him: the coach knows who he is. */
+    #[Route('/{team}/people/{member}/way-in', name: 'give_way_in', methods: ['POST'])]
+    #[IsCsrfTokenValid('change')]
+    public function wayIn(Membership $membership, string $member): Response
+    {
+        $membership->mustBe(May::People);
+        $other = $this->memberships->inTeam($membership->team, $member) ?? throw $this->createNotFoundException();
+        if ($other->account->hasPassword()) {
+            return $this->told($membership, 'problem', "{$other->account->name} has come in already.");
+        }
+        $link = $this->ways->link($other->account);
+        $words = "gave {$other->account->name} a link to come in";
+        $this->happenings->note($membership->team, $membership->account, $words);
+        $this->entities->flush();
+        $until = $this->clock->now()->modify(WayIn::LASTS);
+
+        return $this->page->show($membership, link: [$link, $until, "{$other->account->name} comes in by a link"]);
     }
 
     #[Route('/{team}/people/leave', name: 'leave_team', methods: ['POST'], priority: 1)]
@@ -87,12 +114,29 @@ final class TeamPeople extends AbstractController
             return $this->told($membership, 'problem', self::alone()->sentence());
         }
         $name = $membership->team->name;
+        $lost = new RightsLost($membership->account, $membership->team, null);
+        $this->events->dispatch($lost);
         $this->happenings->note($membership->team, $membership->account, 'left the team');
         $this->entities->remove($membership);
         $this->entities->flush();
-        $this->addFlash('done', "You have left the $name.");
+        $this->addFlash('done', "You have left the $name.{$lost->words()}");
 
         return $this->redirectToRoute('home', [], Response::HTTP_SEE_OTHER);
+    }
+
+    /** @return string what was taken back with it; his sessions end where he may do less than before */
+    private function lessRights(Membership $other, ?Role $now): string
+    {
+        $lost = new RightsLost($other->account, $other->team, $now);
+        $this->events->dispatch($lost);
+        foreach (May::cases() as $deed) {
+            if ($other->may($deed) && !$lost->stillMay($deed)) {
+                $other->account->signOutEverywhere();
+                break;
+            }
+        }
+
+        return $lost->words();
     }
 
     private static function alone(): Problem

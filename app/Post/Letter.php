@@ -22,6 +22,17 @@ final readonly class Letter
         );
     }
 
+    public static function welcome(Account $account, string $team, string $link): self
+    {
+        return new self(
+            $account->getUserIdentifier(),
+            "Your way into the $team",
+            "Somebody, most likely you, has joined the $team on Fox Corner with this e-mail, as $account->name.\n\n" .
+                "Choose a password here within two weeks, and you are in:\n$link\n\n" .
+                "If it was not you, do nothing: nobody comes in without this link.\n",
+        );
+    }
+
     public static function invitation(string $to, string $from, string $team, string $as, string $link): self
     {
         return new self(

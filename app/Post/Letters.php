@@ -18,7 +18,14 @@ final readonly class Letters
     public function __construct(
         private MailerInterface $mailer,
         #[Autowire('%env(FOX_MAIL_FROM)%')] private string $from,
+        #[Autowire('%env(MAILER_DSN)%')] private string $by,
     ) {}
+
+    /** Whether they leave the house; else they lie in its simulated post box. */
+    public function goOut(): bool
+    {
+        return !str_starts_with($this->by, PostTransportFactory::SCHEME);
+    }
 
     /** @throws Problem when it cannot be delivered */
     public function send(Letter $letter): void

@@ -27,8 +27,8 @@ final readonly class PostBox
     public function put(Email $email): void
     {
         $name = "$this->folder/" . new Ulid();
-        $this->files->dumpFile("$name.eml", $email->toString());
-        $this->files->dumpFile(
+        $this->write("$name.eml", $email->toString());
+        $this->write(
             "$name.json",
             json_encode(
                 [
@@ -42,6 +42,19 @@ final readonly class PostBox
         );
         foreach (\array_slice($this->names(), self::MOST) as $old) {
             $this->files->remove([$old, substr($old, 0, -4) . 'eml']);
+        }
+    }
+
+    /** Links in it open what is somebody's: nobody else reads it. */
+    private function write(string $file, string $text): void
+    {
+        $this->files->mkdir($this->folder, 0o700);
+        $before = umask(0o077);
+        try {
+            $this->files->dumpFile($file, $text);
+            $this->files->chmod($file, 0o600);
+        } finally {
+            umask($before);
         }
     }
 

@@ -16,7 +16,7 @@ final class PostBoxPage extends AbstractController
     #[Route('/{team}/post-box', name: 'post_box', methods: ['GET'])]
     public function show(Membership $membership, PostBox $box, House $house): Response
     {
-        if (!House::isDemo($membership->account) || !$house->isOpen()) {
+        if (!$membership->account->isDemo() || !$house->isOpen()) {
             throw $this->createNotFoundException();
         }
         $membership->mustBeHeadCoach();

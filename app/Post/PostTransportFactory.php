@@ -14,7 +14,7 @@ use Symfony\Component\Mailer\Transport\TransportInterface;
 #[AutoconfigureTag('mailer.transport_factory')]
 final readonly class PostTransportFactory implements TransportFactoryInterface
 {
-    private const SCHEME = 'fox-post';
+    public const SCHEME = 'fox-post';
 
     public function __construct(private PostBox $box, private EventDispatcherInterface $dispatcher) {}
 

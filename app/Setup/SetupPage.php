@@ -13,6 +13,7 @@ use FoxCorner\App\Club\Email;
 use FoxCorner\App\Club\Founding;
 use FoxCorner\App\Club\House;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Shared\Database\OneAtATime;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\ProblemOnForm;
 use FoxCorner\App\Shared\TypedName;
@@ -33,6 +34,8 @@ final class SetupPage extends AbstractController
 {
     public function __construct(
         private readonly House $house,
+        private readonly SetupCode $code,
+        private readonly OneAtATime $one,
         private readonly Founding $founding,
         private readonly NewPassword $passwords,
         private readonly EntityManagerInterface $entities,
@@ -45,10 +48,12 @@ final class SetupPage extends AbstractController
         if (!$this->house->isOpen()) {
             return $this->redirectToRoute('sign_in');
         }
-        $form = $this->createForm(StartForm::class, new StartDraft());
+        $draft = new StartDraft();
+        $draft->code = mb_substr($request->query->getString('code'), 0, 40);
+        $form = $this->createForm(StartForm::class, $draft);
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
-            $team = $this->found($form);
+            $team = $this->alone($form);
             if (null !== $team) {
                 return $this->redirectToRoute('today', ['team' => $team->address()], Response::HTTP_SEE_OTHER);
             }
@@ -69,11 +74,28 @@ final class SetupPage extends AbstractController
         ]);
     }
 
+    /**
+     * Of those who come at the same moment, one begins.
+     *
+     * @param FormInterface<StartDraft> $form
+     */
+    private function alone(FormInterface $form): ?Team
+    {
+        try {
+            return $this->one->run('setup', fn(): ?Team => $this->house->isOpen() ? $this->found($form) : throw Refused::because('club', 'somebody has just begun one', 'signing in, or an invitation'));
+        } catch (Problem $problem) {
+            ProblemOnForm::show($form, $problem);
+
+            return null;
+        }
+    }
+
     /** @param FormInterface<StartDraft> $form */
     private function found(FormInterface $form): ?Team
     {
         $draft = $form->getData();
         try {
+            $this->code->mustBe((string) $draft->code);
             $club = TypedName::of((string) $draft->club, 'club', Club::LONGEST);
             $name = TypedName::of((string) $draft->team, 'team', Team::LONGEST);
             $coach = new Account(
@@ -81,9 +103,6 @@ final class SetupPage extends AbstractController
                 TypedName::of((string) $draft->name, 'name', Account::LONGEST),
             );
             $this->passwords->give($coach, (string) $draft->password);
-            if (House::isDemo($coach)) {
-                throw Refused::because('email', 'it is one of the demo’s', 'an address of your own');
-            }
             $team = $this->founding->found($club, $name, $draft->played(), null, $coach);
             $this->entities->flush();
         } catch (UniqueConstraintViolationException) {

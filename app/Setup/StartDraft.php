@@ -11,6 +11,7 @@ use FoxCorner\Core\Problem\Refused;
 /** A club, a team and a head coach as the first page's form gives them. */
 final class StartDraft
 {
+    public ?string $code = null;
     public ?string $club = null;
     public ?string $team = null;
     public ?Level $level = null;

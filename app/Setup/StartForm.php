@@ -23,6 +23,11 @@ final class StartForm extends AbstractType
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
         $builder
+            ->add('code', TextType::class, [
+                'label' => 'Code that bin/start has printed',
+                'required' => false,
+                'attr' => ['maxlength' => 40, 'autocomplete' => 'off'],
+            ])
             ->add('club', TextType::class, [
                 'label' => 'Club',
                 'required' => false,

@@ -31,6 +31,8 @@ final readonly class SecurityHeaders
         $headers->set('Referrer-Policy', 'same-origin');
         $headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
         $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
+        // Nothing here is for a search: plans, children's names, links that open something.
+        $headers->set('X-Robots-Tag', 'noindex, nofollow');
         if ($event->getRequest()->isSecure()) {
             $headers->set('Strict-Transport-Security', \sprintf('max-age=%d', self::A_YEAR));
         }

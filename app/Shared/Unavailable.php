@@ -91,12 +91,13 @@ final readonly class Unavailable
                 'Retry-After' => '5',
             ]);
         }
-        if ($request->isMethodSafe()) {
+        $typed = $request->isMethodSafe() ? null : TypedForm::of($request);
+        if (null === $typed) {
             return new Response((string) file_get_contents($this->page), Response::HTTP_SERVICE_UNAVAILABLE, [
                 'Retry-After' => '5',
             ]);
         }
 
-        return $this->kept->withoutDatabase(TypedForm::of($request), TypedForm::tokensOf($request));
+        return $this->kept->withoutDatabase($typed, TypedForm::tokensOf($request));
     }
 }

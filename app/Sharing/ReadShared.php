@@ -38,11 +38,8 @@ final class ReadShared extends AbstractController
         if (null === $link || null === $shown) {
             return $this->render('sharing/over.html.twig', [], new Response(status: Response::HTTP_GONE));
         }
-        $answer = $this->render("sharing/{$link->kind->value}.html.twig", ['link' => $link] + $shown);
-        // What a link opens is not to be found by searching.
-        $answer->headers->set('X-Robots-Tag', 'noindex');
 
-        return $answer;
+        return $this->render("sharing/{$link->kind->value}.html.twig", ['link' => $link] + $shown);
     }
 
     /** @return array<string, mixed>|null null where it is not there any more */

@@ -97,7 +97,7 @@ final class ClubPage extends AbstractController
         } catch (Problem $problem) {
             return $this->page($membership, [], $problem);
         }
-        if (House::isDemo($membership->account)) {
+        if ($club->demo) {
             $this->demo->remove();
             $this->security->logout(false);
 
@@ -154,7 +154,7 @@ final class ClubPage extends AbstractController
                 'typed' => $typed,
                 'problem' => $problem,
                 'canTakeAll' => [] === $this->memberships->ledByOthers($membership),
-                'hasPostBox' => House::isDemo($membership->account) && $this->house->isOpen(),
+                'hasPostBox' => $membership->account->isDemo() && $this->house->isOpen(),
             ],
             new Response(status: null === $problem ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),
         );

@@ -84,7 +84,7 @@ await() { # await NAME COMMAND...: until the command succeeds, at most 30 s
 }
 
 # What pages and console are told of the installation.
-TOLD=(APP_ENV DATABASE_URL MAILER_DSN FOX_MAIL_FROM FOX_PUBLIC_URL FOX_TIME_ZONE FOX_CLOCK_SHIFT SYMFONY_TRUSTED_PROXIES SYMFONY_TRUSTED_HOSTS)
+TOLD=(APP_ENV DATABASE_URL MAILER_DSN FOX_MAIL_FROM FOX_PUBLIC_URL FOX_SETUP_CODE FOX_TIME_ZONE FOX_CLOCK_SHIFT SYMFONY_TRUSTED_PROXIES SYMFONY_TRUSTED_HOSTS)
 
 # filled FILE: a file of the checkout with @NAME@ filled in; within this shell, so that no secret is on a command line.
 filled() {

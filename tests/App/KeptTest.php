@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Club\Player;
+use FoxCorner\App\Shared\Kept\SentAgain;
 use FoxCorner\App\Shared\Kept\TypedForm;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpFoundation\Request;
@@ -26,6 +27,12 @@ final class KeptTest extends AppTestCase
             'version' => '0',
         ],
     ];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->browser->setServerParameter('HTTP_SEC_FETCH_SITE', 'same-origin');
+    }
 
     public function testAFormSentAfterTheSessionHasEndedIsSentAgainAfterSigningIn(): void
     {
@@ -166,13 +173,79 @@ final class KeptTest extends AppTestCase
                 'password' => 'secret',
                 '_token' => 't',
                 'x_form' => ['_token' => 'u', 'startsAt' => '17:30', 'version' => '3'],
-            ]),
+            ], server: ['HTTP_SEC_FETCH_SITE' => 'same-origin']),
         );
+        self::assertNotNull($typed);
 
         self::assertSame(['name' => 'Ash', 'x_form[startsAt]' => '17:30', 'x_form[version]' => '3'], $typed->fields);
         self::assertSame(['name' => 'Ash', 'starts At' => '17:30'], $typed->words());
         self::assertSame(['x_form'], $typed->forms());
         self::assertEquals($typed, TypedForm::fromJson($typed->toJson()));
+    }
+
+    /** @param array<string, string> $sent */
+    #[TestWith([['HTTP_SEC_FETCH_SITE' => 'cross-site'], false])]
+    #[TestWith([['HTTP_SEC_FETCH_SITE' => 'same-site', 'HTTP_REFERER' => 'http://localhost/'], false])]
+    #[TestWith([['HTTP_ORIGIN' => 'http://elsewhere.example'], false])]
+    #[TestWith([['HTTP_ORIGIN' => 'null'], false])]
+    #[TestWith([['HTTP_REFERER' => 'http://localhost.elsewhere.example/'], false])]
+    #[TestWith([[], false])]
+    #[TestWith([['HTTP_ORIGIN' => 'http://localhost'], true])]
+    #[TestWith([['HTTP_REFERER' => 'http://localhost/kites'], true])]
+    public function testOnlyWhatAPageOfOursHasSentIsKept(array $sent, bool $isKept): void
+    {
+        $typed = TypedForm::of(Request::create('http://localhost/a', 'POST', ['name' => 'Ash'], server: $sent));
+
+        self::assertSame($isKept, null !== $typed);
+    }
+
+    public function testWhatAStrangersPageTypesIsNotOfferedToTheCoach(): void
+    {
+        $json = '{"path":"/kites/team/opponents","page":"/","fields":{"name":"Curlews"},"hadFile":false}';
+        foreach (['cross-site', 'same-origin'] as $from) {
+            $this->browser->setServerParameter('HTTP_SEC_FETCH_SITE', $from);
+            $form = $this->browser->request('GET', '/sign-in')->selectButton('Sign in')->form();
+            $password = ['email' => 'coach@saltmarsh.example', 'password' => 'lantern-on-the-quay'];
+            $typed = $password + ['_kept' => $json, '_seal' => str_repeat('0', 64)] + $form->getPhpValues();
+            $this->browser->request('POST', '/sign-in', ['password' => 'no'] + $typed);
+            self::assertSelectorTextNotContains('main', 'Curlews');
+            $this->browser->request('POST', '/sign-in', $typed);
+            self::assertResponseRedirects('/', message: 'signed in, and nothing comes along');
+            $this->browser->getCookieJar()->clear();
+        }
+    }
+
+    #[TestWith(['/kites/people/invite'])]
+    #[TestWith(['/kites/people/0194/role'])]
+    #[TestWith(['/kites/people/0194/remove'])]
+    #[TestWith(['/kites/club/end'])]
+    #[TestWith(['/kites/club/end-team'])]
+    #[TestWith(['/kites/shared'])]
+    #[TestWith(['/account/end'])]
+    #[TestWith(['/account/password'])]
+    #[TestWith(['/kites/team/player/0194/remove'])]
+    #[TestWith(['/nowhere/at/all/of/it'])]
+    public function testWhatGivesRightsOrTakesOffIsNeverSentAgain(string $path): void
+    {
+        self::assertNull(self::getContainer()->get(SentAgain::class)->words($path));
+        $this->browser->request('POST', $path, ['email' => 'eve@elsewhere.example']);
+        $page = $this->browser->getCrawler();
+        self::assertSame('/nowhere/at/all/of/it' === $path ? 404 : 401, $this->browser->getInternalResponse()->getStatusCode());
+        if (0 < $page->selectButton('Sign in')->count()) {
+            $this->browser->submitForm('Sign in', [
+                'email' => 'coach@saltmarsh.example',
+                'password' => 'lantern-on-the-quay',
+            ]);
+            self::assertSelectorTextContains('main', 'is not sent again from here');
+            self::assertCount(0, $this->browser->getCrawler()->filter('form[action]'));
+        }
+    }
+
+    public function testItSaysWhatSendingDoes(): void
+    {
+        $again = self::getContainer()->get(SentAgain::class);
+        self::assertSame('add player', $again->words('/kites/team/player/new'));
+        self::assertSame('edit practice', $again->words('/kites/practice/2026-11-28-kvzr/change?x=1'));
     }
 
     #[TestWith(['{"path":"//elsewhere.example","page":"/","fields":{}}'])]

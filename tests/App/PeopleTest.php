@@ -7,18 +7,20 @@ namespace FoxCorner\Tests\App;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\May;
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Club\Player;
 use FoxCorner\App\Club\Role;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\People\Invitation;
 use FoxCorner\App\Post\PostBox;
 use FoxCorner\App\Post\PostedLetter;
+use FoxCorner\App\Sharing\SharedThings;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\DomCrawler\Crawler;
 
 /** Invitations, roles, and who may do what. */
 final class PeopleTest extends AppTestCase
 {
-    public function testANewcomerJoinsByALink(): void
+    public function testANewcomerByALinkThatAnybodyMayHaveProvesHisEmail(): void
     {
         $team = $this->invitingTeam();
         $link = $this->invite($team, ['role' => 'assistant']);
@@ -26,25 +28,140 @@ final class PeopleTest extends AppTestCase
         $page = $this->browser->request('GET', $link);
         self::assertSelectorTextContains('h1', 'Join the Gulls');
         self::assertSelectorTextContains('main', 'invites you as assistant');
+        self::assertSelectorNotExists('[type=password]');
         $this->browser->submit(
-            $page->selectButton('Join')->form([
-                'name' => 'Ada Brink',
-                'email' => 'Ada@Elsewhere.example',
-                'password' => 'a heron on one leg',
-            ]),
+            $page->selectButton('Join')->form(['name' => 'Ada Brink', 'email' => 'Ada@Elsewhere.example']),
         );
-        self::assertResponseRedirects('/gulls');
-        $this->browser->followRedirect();
-        self::assertSelectorTextContains('.good', 'You are in the Gulls.');
+        self::assertSelectorTextContains('h1', 'Ask Wren Tolland for your link');
         $member = $this->member($team, 'ada@elsewhere.example');
         self::assertSame(Role::Assistant, $member?->role);
-        self::assertTrue($member->may(May::Change));
+        self::assertFalse($member->account->hasPassword());
+        $this->browser->request('GET', '/gulls');
+        self::assertResponseRedirects('/sign-in?to=/gulls', message: 'nobody is in yet');
+        $letter = $this->letter('ada@elsewhere.example');
+        self::assertSame('Your way into the Gulls', $letter->subject);
+        $this->comeIn($letter->pieces()[1][0]);
+        $this->browser->request('GET', '/gulls');
+        self::assertResponseIsSuccessful();
+        $member = $this->member($team, 'ada@elsewhere.example');
+        self::assertTrue($member?->may(May::Change));
         self::assertFalse($member->may(May::People));
 
         $this->signOut();
         $this->browser->request('GET', $link);
         self::assertResponseStatusCodeSame(410);
         self::assertSelectorTextContains('main', 'It has been used already');
+    }
+
+    public function testWhomNoLetterReachesTheHeadCoachGivesTheLink(): void
+    {
+        $team = $this->invitingTeam();
+        $link = $this->invite($team, ['role' => 'player']);
+        $this->signOut();
+        $page = $this->browser->request('GET', $link);
+        $this->browser->submit($page->selectButton('Join')->form(['name' => 'Bo', 'email' => 'bo@elsewhere.example']));
+        $this->signIn();
+        $page = $this->open($team, '/people');
+        self::assertSelectorTextContains('main', 'the e-mail is not proven');
+        $page = $this->browser->submit($page->filter('[aria-label="Give the link yourself: Bo"]')->form());
+        $way = (string) $page->filter('[data-select-all]')->attr('value');
+        $this->signOut();
+        $this->comeIn($way);
+        $this->signIn();
+        $page = $this->open($team, '/people');
+        self::assertSelectorNotExists('[aria-label="Give the link yourself: Bo"]');
+        $bo = $this->member($team, 'bo@elsewhere.example');
+        $this->browser->request('POST', "/gulls/people/{$bo?->id()}/way-in", ['_token' => $this->token($team)]);
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('main', 'has come in already', 'nobody gets a password of somebody who has one');
+    }
+
+    public function testWhoIsTakenOutOrMayDoLessTakesWhatHeHasGivenWithHim(): void
+    {
+        $team = $this->team();
+        $this->signIn();
+        $page = $this->open($team, '/people');
+        $piet = $this->member($team, 'assistant@saltmarsh.example') ?? self::fail();
+        $piet->role = Role::HeadCoach;
+        $this->entities()->flush();
+        $this->signIn('assistant');
+        $back = $this->invite($team, ['role' => 'head-coach']);
+        $this->invite($team, ['role' => 'assistant', 'email' => 'eve@elsewhere.example']);
+        $shared = $this->open($team, '/shared');
+        $this->browser->submit(
+            $shared->selectButton('Make a link')->form(['kind' => 'situation', 'of' => 'R1-0', 'days' => '7']),
+        );
+        $this->signIn();
+        $mine = $this->invite($team, ['role' => 'player']);
+        $page = $this->open($team, '/people');
+        $this->browser->submit($page->filter('[aria-label="Take out of the team: Piet Holm"]')->form());
+        $page = $this->browser->followRedirect();
+        $said = $page->filter('.good')->text();
+        self::assertStringContainsString('Taken back with it: ', $said);
+        self::assertStringContainsString('the invitation of whoever has the link', $said);
+        self::assertStringContainsString('the invitation of eve@elsewhere.example', $said);
+        self::assertStringContainsString('the link to First, nobody out', $said);
+        $this->signOut();
+        $this->browser->request('GET', $back);
+        self::assertResponseStatusCodeSame(410);
+        $this->browser->request('GET', $mine);
+        self::assertResponseIsSuccessful();
+        self::assertCount(0, self::getContainer()->get(SharedThings::class)->links($this->team()));
+    }
+
+    public function testWhoMayDoLessIsSignedOutEverywhereAndKeepsWhatHeStillMay(): void
+    {
+        $team = $this->team();
+        $this->signIn('assistant');
+        $shared = $this->open($team, '/shared');
+        $this->browser->submit(
+            $shared->selectButton('Make a link')->form(['kind' => 'situation', 'of' => 'R1-0', 'days' => '7']),
+        );
+        $asHeSignedIn = clone $this->account('assistant');
+        foreach ([['assistant', 1, 200], ['player', 0, 302]] as [$role, $links, $status]) {
+            $this->signIn();
+            $member = $this->member($team, 'assistant@saltmarsh.example') ?? self::fail();
+            $this->browser->request('POST', "/kites/people/{$member->id()}/role", [
+                '_token' => $this->token($team),
+                'role' => $role,
+                'player' => '',
+            ]);
+            self::assertCount($links, self::getContainer()->get(SharedThings::class)->links($this->team()));
+            $this->browser->loginUser($asHeSignedIn);
+            $this->browser->request('GET', '/kites');
+            self::assertResponseStatusCodeSame($status, "as $role");
+        }
+    }
+
+    public function testWhoseGuardianSomebodyIsIsForCoaches(): void
+    {
+        $team = $this->team();
+        $ines = new Account('ines@elsewhere.example', 'Ines Marsh');
+        $marsh = $this->entities()
+            ->getRepository(Player::class)
+            ->findOneBy(['team' => $team, 'name' => 'Marsh']);
+        $this->entities()->persist($ines);
+        $this->entities()->persist(new Membership($ines, $team, Role::Guardian, $marsh));
+        $this->entities()->flush();
+        foreach ([['coach', true], ['assistant', true], ['player', false]] as [$who, $sees]) {
+            $this->signIn($who);
+            $text = $this->open($team, '/people')->filter('main')->text();
+            self::assertStringContainsString('Ines Marsh', $text);
+            self::assertSame($sees, str_contains($text, 'Guardian: 6 Marsh'), $who);
+        }
+    }
+
+    /** @param string $link of a letter or a coach */
+    private function comeIn(string $link): void
+    {
+        $page = $this->browser->request('GET', $link);
+        $this->browser->submit($page->selectButton('Take it')->form(['password' => 'a heron on one leg']));
+        self::assertResponseRedirects('/');
+    }
+
+    private function token(Team $team): string
+    {
+        return (string) $this->open($team, '/people')->filter('[name=_token]')->first()->attr('value');
     }
 
     public function testWhoHasAnAccountJoinsWithIt(): void
@@ -172,9 +289,9 @@ final class PeopleTest extends AppTestCase
             $page->selectButton('Join')->form([
                 'name' => 'Ines Marsh',
                 'email' => 'ines@elsewhere.example',
-                'password' => 'a heron on one leg',
             ]),
         );
+        $this->comeIn($this->letter('ines@elsewhere.example')->pieces()[1][0]);
         $this->open($team, '/you');
         self::assertSelectorTextContains('main', 'What is kept of you');
         $member = $this->member($team, 'ines@elsewhere.example');

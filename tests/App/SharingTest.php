@@ -22,7 +22,7 @@ final class SharingTest extends AppTestCase
         self::assertCount(9, $page->filter('.shared-mark'));
         self::assertStringNotContainsString('Marsh', $page->text());
         self::assertStringContainsString('6 no. ', $page->filter('tbody')->text());
-        self::assertSame('noindex', $this->browser->getResponse()->headers->get('X-Robots-Tag'));
+        self::assertSame('noindex, nofollow', $this->browser->getResponse()->headers->get('X-Robots-Tag'));
         self::assertCount(0, $page->filter('form'), 'nothing can be changed');
     }
 

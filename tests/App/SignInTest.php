@@ -6,7 +6,9 @@ namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Accounts;
+use FoxCorner\App\Club\DemoDoor;
 use FoxCorner\App\Club\DemoSignIn;
+use FoxCorner\App\Shared\Time\Instant;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactory;
 use Symfony\Component\Security\Core\Exception\UserNotFoundException;
 
@@ -30,9 +32,7 @@ final class SignInTest extends AppTestCase
     {
         $this->entities()
             ->getConnection()
-            ->executeStatement("UPDATE account SET email = 'somebody@else.example' WHERE email = ?", [
-                DemoSignIn::EMAIL,
-            ]);
+            ->executeStatement('UPDATE account SET demo = 0');
         $this->browser->request('GET', '/sign-in');
 
         self::assertSelectorNotExists('.note');
@@ -154,18 +154,13 @@ final class SignInTest extends AppTestCase
     public function testAHundredWrongPasswordsFromEverywhereShutTheAccount(): void
     {
         $this->browser->followRedirects();
-        $insert = 'INSERT INTO sign_in_failure (email, address, at) VALUES (?, ?, NOW())';
         for ($try = 1; $try <= 99; ++$try) {
-            $this->entities()
-                ->getConnection()
-                ->executeStatement($insert, [hash('sha256', DemoSignIn::EMAIL), "10.0.0.$try"]);
+            $this->wasWrong(DemoSignIn::EMAIL, "10.0.0.$try");
         }
         $this->attempt(DemoSignIn::EMAIL, DemoSignIn::PASSWORD);
         self::assertSelectorTextContains('.strip', 'Kites', 'ninety-nine do not');
         $this->browser->getCookieJar()->clear();
-        $this->entities()
-            ->getConnection()
-            ->executeStatement($insert, [hash('sha256', DemoSignIn::EMAIL), '10.0.0.100']);
+        $this->wasWrong(DemoSignIn::EMAIL, '10.0.0.100');
         $this->attempt(DemoSignIn::EMAIL, DemoSignIn::PASSWORD);
 
         self::assertSelectorTextContains('[role=alert]', 'Too many wrong passwords.');
@@ -175,16 +170,22 @@ final class SignInTest extends AppTestCase
     {
         $this->browser->followRedirects();
         for ($try = 1; $try <= 25; ++$try) {
-            $this->entities()
-                ->getConnection()
-                ->executeStatement('INSERT INTO sign_in_failure (email, address, at) VALUES (?, ?, NOW())', [
-                    hash('sha256', "$try@elsewhere.example"),
-                    '127.0.0.1',
-                ]);
+            $this->wasWrong("$try@elsewhere.example", '127.0.0.1');
         }
         $this->attempt(DemoSignIn::EMAIL, DemoSignIn::PASSWORD);
 
         self::assertSelectorTextContains('[role=alert]', 'Too many wrong passwords.');
+    }
+
+    private function wasWrong(string $email, string $address): void
+    {
+        $this->entities()
+            ->getConnection()
+            ->insert('sign_in_failure', [
+                'email' => hash('sha256', $email),
+                'address' => $address,
+                'at' => Instant::written(self::now()),
+            ]);
     }
 
     public function testARefusedTokenIsNoWrongPassword(): void
@@ -228,7 +229,11 @@ final class SignInTest extends AppTestCase
                 return false;
             }
         };
-        $accounts = new Accounts($this->entities(), new PasswordHasherFactory([Account::class => $hasher]));
+        $accounts = new Accounts(
+            $this->entities(),
+            new PasswordHasherFactory([Account::class => $hasher]),
+            self::getContainer()->get(DemoDoor::class),
+        );
         try {
             $accounts->loadUserByIdentifier('nobody@saltmarsh.example');
             self::fail('There is nobody of that name.');

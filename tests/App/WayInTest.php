@@ -23,6 +23,7 @@ use Symfony\Component\Console\Tester\CommandTester;
 final class WayInTest extends AppTestCase
 {
     private const NEW = [
+        'start_form[code]' => 'MOLE tide-reed',
         'start_form[club]' => 'Fen End',
         'start_form[team]' => 'Bitterns',
         'start_form[level]' => 'fastpitch-12u',
@@ -68,8 +69,7 @@ final class WayInTest extends AppTestCase
 
     #[TestWith(['club', '', 'It is empty. Allowed: 1 to 80 letters.'])]
     #[TestWith(['email', 'ada', 'It is no e-mail.'])]
-    #[TestWith(['email', 'eve@saltmarsh.example', 'It is one of the demo’s.'])]
-    #[TestWith(['email', 'coach@saltmarsh.example', 'one of the demo’s'])]
+    #[TestWith(['email', 'coach@saltmarsh.example', 'It has an account'])]
     #[TestWith(['password', 'heron', 'It has 5 letters. Allowed: 10 to 72 letters'])]
     #[TestWith(['password', 'ada@fen-end.example', 'Anybody would guess it.'])]
     #[TestWith(['level', null, 'Nothing is chosen.'])]
@@ -122,8 +122,6 @@ final class WayInTest extends AppTestCase
         $this->newTeam($coach = $this->coach());
         $this->ask($coach->getUserIdentifier());
         self::assertResponseRedirects('/sign-in');
-        $this->browser->followRedirect();
-        self::assertSelectorTextContains('.good', 'If there is an account');
         $link = $this->sentLink($coach);
         $page = $this->browser->request('GET', $link);
         $this->browser->submit($page->selectButton('Take it')->form(['password' => 'short']));
@@ -149,21 +147,66 @@ final class WayInTest extends AppTestCase
         self::assertCount($before, self::getContainer()->get(PostBox::class)->letters());
     }
 
-    public function testThreeLinksAreOpenAtMostAndEachEndsInAnHour(): void
+    public function testTheNewestLinkReplacesTheOldestAndEachEndsInAnHour(): void
     {
         $coach = $this->coach();
         $tokens = self::getContainer()->get(ResetTokens::class);
-        self::assertNotNull($tokens->link($coach));
-        self::assertNotNull($tokens->link($coach));
-        self::assertNotNull($tokens->link($coach));
-        self::assertNull($tokens->link($coach));
-        $token = $this->entities()
-            ->getRepository(ResetToken::class)
-            ->findOneBy(['account' => $coach]);
+        $links = array_map(static fn(): string => $tokens->link($coach), range(1, 21));
+        $repository = $this->entities()->getRepository(ResetToken::class);
+        self::assertSame(20, $repository->count(['account' => $coach]));
+        $opens = fn(string $link): int => $this->browser->request('GET', $link)->selectButton('Take it')->count();
+        self::assertSame([0, 1, 1], [$opens($links[0]), $opens($links[1]), $opens($links[20])]);
+        $token = $repository->findOneBy(['account' => $coach]);
         self::assertNotNull($token);
         self::assertTrue($token->isOpen($token->until->modify('-1 second')));
         self::assertFalse($token->isOpen($token->until));
-        self::assertEqualsWithDelta(3600, $token->until->getTimestamp() - self::now()->getTimestamp(), 60);
+        self::assertSame(3600, $token->until->getTimestamp() - self::now()->getTimestamp());
+    }
+
+    public function testWhoAsksTooOftenIsToldSoAndNobodyElseIsKeptFromALink(): void
+    {
+        $coach = $this->coach();
+        foreach ([303, 303, 303, 422] as $status) {
+            $this->ask($coach->getUserIdentifier());
+            self::assertResponseStatusCodeSame($status);
+        }
+        self::assertSelectorTextContains('.finding', 'Too many letters were asked for. Try again in 10 minutes.');
+        self::assertInputValueSame('email', $coach->getUserIdentifier());
+        $this->ask('nobody@elsewhere.example');
+        self::assertResponseRedirects('/sign-in');
+        $this->browser->setServerParameter('REMOTE_ADDR', '203.0.113.9');
+        $this->ask($coach->getUserIdentifier());
+        self::assertResponseRedirects('/sign-in', message: 'from elsewhere he still gets one');
+        self::assertSame(0, $this->command('fox:account')->execute(['email' => $coach->getUserIdentifier()]));
+        self::assertTrue($this->canSignIn($coach, 'a heron on one leg'), 'passwords are counted apart');
+    }
+
+    public function testThePageSaysWhereNoMailGoesOutAndLettersAreReadByNobodyElse(): void
+    {
+        $coach = $this->coach();
+        $this->ask($coach->getUserIdentifier());
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.good', 'No mail goes out from here');
+        $folder = self::getContainer()->getParameter('kernel.project_dir');
+        self::assertIsString($folder);
+        $run = $_SERVER['FOX_RUN_DIR'] ?? "$folder/var/unit";
+        self::assertIsString($run);
+        $letters = (array) glob("$run/post/*");
+        self::assertNotSame([], $letters);
+        foreach (\array_slice($letters, -2) as $letter) {
+            self::assertSame('0600', substr(\sprintf('%o', fileperms((string) $letter)), -4));
+        }
+    }
+
+    #[TestWith(['', 'It is empty. Allowed: the code that bin/start has printed.'])]
+    #[TestWith(['mole-tide-rock', 'It is another one.'])]
+    public function testOnlyWhoStartedTheHouseBeginsInIt(string $code, string $words): void
+    {
+        $page = $this->browser->request('GET', '/setup');
+        $page = $this->browser->submit($page->selectButton('Begin')->form(['start_form[code]' => $code] + self::NEW));
+        self::assertResponseStatusCodeSame(422);
+        self::assertStringContainsString($words, $page->filter('.field-problem')->text());
+        self::assertNull($this->account('ada@fen-end.example'));
     }
 
     public function testALinkLeadsToTheHouseWhateverTheVisitorCallsIt(): void

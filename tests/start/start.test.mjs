@@ -79,6 +79,83 @@ test('on another port, what has ended is started again there', { timeout: 60_000
     }
 });
 
+/** What is posted to a page of the door by a browser of its own, with the page's token. */
+async function post(path, values, { from = path, cookie = '' } = {}) {
+    const page = await fetch(`http://127.0.0.1:${port}${from}`, { headers: { cookie }, redirect: 'manual' });
+    const html = await page.text();
+    const door = [cookie, ...page.headers.getSetCookie().map((one) => one.split(';')[0])].filter(Boolean).join('; ');
+    const [, name, token] = html.match(/name="([^"]*_(?:csrf_)?token\]?)"[^>]*value="([^"]+)"/) ?? ['', '_token', ''];
+    return () =>
+        fetch(`http://127.0.0.1:${port}${path}`, {
+            method: 'POST',
+            redirect: 'manual',
+            headers: { cookie: door, 'content-type': 'application/x-www-form-urlencoded' },
+            body: new URLSearchParams({ [name]: token, ...values }),
+        });
+}
+
+/** All at the same moment. */
+const together = async (prepared) => {
+    const ready = await Promise.all(prepared);
+    return Promise.all(ready.map(async (send) => ({ answer: await send() }))).then((all) =>
+        Promise.all(all.map(async ({ answer }) => ({ status: answer.status, text: await answer.text(), answer }))),
+    );
+};
+const counted = (query) =>
+    Number(
+        execFileSync('mariadb', [`--defaults-file=${run}/mariadb-client.cnf`, 'fox', '-N', '-e', query], {
+            encoding: 'utf8',
+        }),
+    );
+let coach;
+
+test('of four who begin at the same moment one does, who knows the code', { timeout: 60_000 }, async () => {
+    const begin = (index, code) =>
+        post('/setup', {
+            'start_form[code]': code,
+            'start_form[club]': `Club ${index}`,
+            'start_form[team]': 'Bitterns',
+            'start_form[level]': 'fastpitch-12u',
+            'start_form[name]': 'Ada Brink',
+            'start_form[email]': `ada${index}@fen-end.example`,
+            'start_form[password]': 'a heron on one leg',
+        });
+    const [stranger] = await together([begin(9, 'aaaa-aaaa-aaaa')]);
+    assert.equal(stranger.status, 422);
+    const code = readFileSync(join(run, 'setup-code'), 'utf8').trim();
+    const answers = await together([0, 1, 2, 3].map((index) => begin(index, code)));
+    assert.equal(answers.filter(({ status }) => status === 303).length, 1);
+    assert.equal(counted('SELECT COUNT(*) FROM club'), 1);
+    const { answer } = answers.find(({ status }) => status === 303);
+    coach = answer.headers.getSetCookie().map((one) => one.split(';')[0]).join('; ');
+});
+
+test('of six who come by one invitation at the same moment one is in', { timeout: 60_000 }, async () => {
+    const [invited] = await together([
+        post('/bitterns/people/invite', { role: 'assistant', player: '', email: '' }, { from: '/bitterns/people', cookie: coach }),
+    ]);
+    const [, secret] = invited.text.match(/\/join\/([0-9a-f]{32})/);
+    const answers = await together(
+        [0, 1, 2, 3, 4, 5].map((index) =>
+            post(`/join/${secret}`, { name: `Bo ${index}`, email: `bo${index}@fen-end.example` }),
+        ),
+    );
+    assert.equal(answers.filter(({ status }) => status === 200).length, 1);
+    assert.equal(counted("SELECT COUNT(*) FROM membership WHERE role = 'assistant'"), 1);
+    assert.equal(counted("SELECT COUNT(*) FROM account WHERE email LIKE 'bo%'"), 1);
+});
+
+test('of twenty wrong passwords at the same moment five are judged', { timeout: 60_000 }, async () => {
+    const answers = await together(
+        Array.from({ length: 20 }, (_, index) =>
+            post('/sign-in', { email: 'eve@fen-end.example', password: `guess ${index}` }),
+        ),
+    );
+    const judged = answers.filter(({ text }) => text.includes('do not belong together')).length;
+    assert.equal(judged, 5);
+    assert.equal(answers.filter(({ text }) => text.includes('Too many wrong passwords')).length, 15);
+});
+
 test('nobody but root changes what root writes', { skip: !isRoot, timeout: 60_000 }, async () => {
     const treasure = join(mkdtempSync(join(tmpdir(), 'fox-')), 'treasure');
     writeFileSync(treasure, 'gold\n', { mode: 0o600 });

@@ -11,7 +11,7 @@ use Twig\Environment;
 /** The page that a form comes back on, with what was typed and a button that sends it again. */
 final readonly class KeptPage
 {
-    public function __construct(private Environment $twig, private CsrfTokenManagerInterface $tokens) {}
+    public function __construct(private Environment $twig, private CsrfTokenManagerInterface $tokens, private SentAgain $again) {}
 
     public function of(TypedForm $typed, NotKept $why): Response
     {
@@ -35,7 +35,12 @@ final readonly class KeptPage
     private function page(TypedForm $typed, NotKept $why, array $tokens): Response
     {
         return new Response(
-            $this->twig->render('error/kept.html.twig', ['typed' => $typed, 'why' => $why, 'tokens' => $tokens]),
+            $this->twig->render('error/kept.html.twig', [
+                'typed' => $typed,
+                'why' => $why,
+                'tokens' => $tokens,
+                'does' => $this->again->words($typed->path),
+            ]),
             $why->status(),
         );
     }

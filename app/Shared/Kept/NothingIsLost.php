@@ -31,13 +31,14 @@ final readonly class NothingIsLost
             $event->getThrowable() instanceof UniqueConstraintViolationException => NotKept::ChangedMeanwhile,
             default => null,
         };
-        if (null !== $why) {
+        $typed = TypedForm::of($request);
+        if (null !== $why && null !== $typed) {
             $isScript = ByScript::asked($request);
             $event->allowCustomResponseCode();
             $event->setResponse(
                 $isScript
                     ? new JsonResponse(['problem' => $why->name], $why->status())
-                    : $this->page->of(TypedForm::of($request), $why),
+                    : $this->page->of($typed, $why),
             );
         }
     }

@@ -14,7 +14,7 @@ final readonly class TypedForm
     private const SECRET = '~password~';
     private const TOKEN = '~(^|\[)_(csrf_)?token\]?$~';
     /** What a page carries along, of no use to a reader. */
-    private const CARRIED = '~(^|\[)(version|seen|once|back|_kept|_target_path)\]?$~';
+    private const CARRIED = '~(^|\[)(version|seen|once|back|_kept|_seal|_target_path)\]?$~';
 
     /**
      * @param string                $path   where it goes
@@ -28,8 +28,12 @@ final readonly class TypedForm
         public bool $hadFile,
     ) {}
 
-    public static function of(Request $request): self
+    /** @return self|null null when no page of ours has sent it: what others typed is not kept */
+    public static function of(Request $request): ?self
     {
+        if (!OwnOrigin::sent($request)) {
+            return null;
+        }
         $from = parse_url((string) $request->headers->get('Referer'));
         $isOurs = \is_array($from) && ($from['host'] ?? '') === $request->getHost();
 

@@ -165,7 +165,11 @@ final class CalendarTest extends AppTestCase
     public function testTheWeekKnowsWhatClashesAndWhatIsFree(): void
     {
         $this->signIn();
-        $page = $this->open($this->team(), '/practice/week');
+        $game = $this->entities()
+            ->getRepository(Booking::class)
+            ->findOneBy(['summary' => 'Game against the Dunlins']);
+        self::assertNotNull($game);
+        $page = $this->open($this->team(), '/practice/week?from=' . $game->startsAt->format('Y-m-d'));
         self::assertCount(7, $page->filter('.week-day'));
         self::assertSelectorTextContains('.week', 'Game against the Dunlins');
         $tomorrow = self::now('tomorrow 17:00');
@@ -175,7 +179,7 @@ final class CalendarTest extends AppTestCase
         $this->entities()->flush();
         $this->open($this->team(), '/practice/week?from=' . $tomorrow->format('Y-m-d'));
         self::assertSelectorTextContains('.week-practice', 'Field taken');
-        $page = $this->open($this->team(), '/practice/week?from=' . $tomorrow->modify('+14 days')->format('Y-m-d'));
+        $page = $this->open($this->team(), '/practice/week?from=' . $tomorrow->modify('+21 days')->format('Y-m-d'));
         self::assertSelectorTextContains('main', 'Monday, 16:00');
         $this->browser->clickLink('Monday, 16:00');
         self::assertStringEndsWith(
