@@ -62,8 +62,8 @@ final readonly class Found
         foreach ($this->drills->of($team) as $drill) {
             $drills[] = new FoundThing($drill->name, $drill->purpose, 'drill', ['drill' => $drill->key]);
         }
-        foreach ($this->practices->of($team) as $practice) {
-            $practices[] = new FoundThing($practice->startsAt()->format('l j F Y'), $practice->place(), 'practice', [
+        foreach ($this->practices->labels($team) as $practice) {
+            $practices[] = new FoundThing($practice->startsAt->format('l j F Y'), $practice->place, 'practice', [
                 'practice' => $practice->address(),
             ]);
         }

@@ -16,7 +16,7 @@ use FoxCorner\Core\Practice\Need\Taught;
 final readonly class PracticeHistory
 {
     /** After that a repetition counts less than a thirtieth. */
-    private const SINCE = '-70 days';
+    public const SINCE = '-70 days';
 
     public function __construct(
         private PracticeRepository $practices,
@@ -34,7 +34,7 @@ final readonly class PracticeHistory
     {
         $past = array_values(
             array_filter(
-                $practices ?? $this->practices->of($team),
+                $practices ?? $this->practices->between($team, $when->modify(self::SINCE), $when),
                 static fn(Practice $practice): bool => $practice->startsAt() < $when &&
                     $practice->startsAt() > $when->modify(self::SINCE),
             ),

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice;
 
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Practice\Setup\PracticeSetup;
 use FoxCorner\App\Practice\Setup\SetupCodec;
+use FoxCorner\App\Practice\Sheet\Sheet;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -22,20 +25,18 @@ final class PracticeList extends AbstractController
     ) {}
 
     #[Route('/{team}/practice', name: 'practices', methods: ['GET'])]
-    public function show(Membership $membership): Response
+    public function show(Membership $membership, Request $request): Response
     {
         $now = $this->clock->now();
-        $coming = $past = [];
-        foreach ($this->practices->of($membership->team) as $practice) {
-            $row = [
-                'practice' => $practice,
-                'sheet' => $this->codec->read($practice),
-                'setup' => $this->setups->read($practice),
-            ];
-            $practice->endsAt() >= $now ? array_unshift($coming, $row) : ($past[] = $row);
-        }
+        $page = max(1, (int) $request->query->getString('page'));
+        [$past, $pages] = $this->practices->past($membership->team, $now, $page);
 
-        return $this->render('practice/list.html.twig', ['coming' => $coming, 'past' => $past]);
+        return $this->render('practice/list.html.twig', [
+            'coming' => array_map($this->row(...), $this->practices->coming($membership->team, $now)),
+            'past' => array_map($this->row(...), $past),
+            'page' => min($page, $pages),
+            'pages' => $pages,
+        ]);
     }
 
     #[Route('/{team}/practice/practices.ics', name: 'practices_ics', methods: ['GET'], priority: 1)]
@@ -53,5 +54,15 @@ final class PracticeList extends AbstractController
                 'Content-Disposition' => 'attachment; filename="practices.ics"',
             ],
         );
+    }
+
+    /** @return array{practice: Practice, sheet: Sheet, setup: PracticeSetup} */
+    private function row(Practice $practice): array
+    {
+        return [
+            'practice' => $practice,
+            'sheet' => $this->codec->read($practice),
+            'setup' => $this->setups->read($practice),
+        ];
     }
 }

@@ -16,10 +16,88 @@ final class PracticeRepository extends ServiceEntityRepository
         parent::__construct($registry, Practice::class);
     }
 
-    /** @return list<Practice> the latest first */
+    /** Practices that were, on a page. */
+    public const PAGE = 40;
+    /** The latest end of a practice that has begun: none is longer. */
+    public const LONGEST = '-180 minutes';
+
+    /** @return list<Practice> all that there ever were, the latest first */
     public function of(Team $team): array
     {
-        return $this->findBy(['team' => $team], ['startsAt' => 'DESC'], 60);
+        return $this->findBy(['team' => $team], ['startsAt' => 'DESC', 'id' => 'DESC']);
+    }
+
+    /** @return list<PracticeLabel> of all, without their sheets, the latest first */
+    public function labels(Team $team): array
+    {
+        /** @var list<PracticeLabel> $labels */
+        $labels = $this->getEntityManager()
+            ->createQuery(
+                'SELECT NEW ' .
+                    PracticeLabel::class .
+                    '(p.id, p.letters, p.startsAt, p.place) FROM ' .
+                    Practice::class .
+                    ' p WHERE p.team = :team ORDER BY p.startsAt DESC, p.id DESC',
+            )
+            ->setParameter('team', $team->id(), 'uuid')
+            ->getResult();
+
+        return $labels;
+    }
+
+    /** @return list<Practice> that go on or are to come, the next first */
+    public function coming(Team $team, \DateTimeImmutable $now): array
+    {
+        $begun = $this->since($team, $now->modify(self::LONGEST));
+
+        return array_reverse(
+            array_filter($begun, static fn(Practice $practice): bool => $practice->endsAt() >= $now),
+        );
+    }
+
+    /** @return list<Practice> that begin from a moment on, the latest first */
+    public function since(Team $team, \DateTimeImmutable $from): array
+    {
+        /** @var list<Practice> $found */
+        $found = $this->createQueryBuilder('p')
+            ->where('p.team = :team AND p.startsAt >= :from')
+            ->setParameter('team', $team->id(), 'uuid')
+            ->setParameter('from', $from)
+            ->orderBy('p.startsAt', 'DESC')
+            ->getQuery()
+            ->getResult();
+
+        return $found;
+    }
+
+    /**
+     * @param int $page from 1
+     *
+     * @return array{list<Practice>, int} those of the page that are over, the latest first; and how many pages there are
+     */
+    public function past(Team $team, \DateTimeImmutable $now, int $page): array
+    {
+        $over = $this->createQueryBuilder('p')
+            ->where("p.team = :team AND DATE_ADD(p.startsAt, p.minutes, 'MINUTE') < :now")
+            ->setParameter('team', $team->id(), 'uuid')
+            ->setParameter('now', $now);
+        $count = (int) (clone $over)->select('COUNT(p)')->getQuery()->getSingleScalarResult();
+        $pages = max(1, (int) ceil($count / self::PAGE));
+        /** @var list<Practice> $found */
+        $found = $over
+            ->orderBy('p.startsAt', 'DESC')
+            ->addOrderBy('p.id', 'DESC')
+            ->setFirstResult(self::PAGE * (max(1, min($page, $pages)) - 1))
+            ->setMaxResults(self::PAGE)
+            ->getQuery()
+            ->getResult();
+
+        return [$found, $pages];
+    }
+
+    public function hasAny(Team $team): bool
+    {
+        return 0 < $this->count(['team' => $team]);
     }
 
     /** A practice of this team by its address or its id; null when it is none, or another team's. */

@@ -12,8 +12,6 @@ use FoxCorner\Core\Practice\Week\FreeTime;
 /** What has the field, or the team, at an hour. */
 final readonly class TakenField
 {
-    /** The latest end of a practice that began before the hour in question: none is longer. */
-    private const LONGEST = '-180 minutes';
     /** min of a practice whose length nobody has said; days in which a free hour is looked for. */
     private const MINUTES = 70;
     private const DAYS = 21;
@@ -27,7 +25,7 @@ final readonly class TakenField
         \DateTimeImmutable $end,
         ?Practice $except = null,
     ): ?string {
-        foreach ($this->practices->between($team, $start->modify(self::LONGEST), $end) as $practice) {
+        foreach ($this->practices->between($team, $start->modify(PracticeRepository::LONGEST), $end) as $practice) {
             if (
                 $practice !== $except &&
                 !FreeTime::isFree([[$practice->startsAt(), $practice->endsAt()]], $start, $end)

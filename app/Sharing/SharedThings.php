@@ -35,8 +35,8 @@ final readonly class SharedThings
                 }
                 break;
             case SharedKind::Sheet:
-                foreach ($this->practices->of($team) as $practice) {
-                    $things[$practice->id()->toRfc4122()] = $practice->startsAt()->format('l j F, H:i');
+                foreach ($this->practices->labels($team) as $practice) {
+                    $things[$practice->id->toRfc4122()] = $practice->startsAt->format('l j F Y, H:i');
                 }
                 break;
             case SharedKind::Player:

@@ -10,6 +10,7 @@ use FoxCorner\App\Club\MembershipRepository;
 use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\ReadPlan;
+use FoxCorner\App\Practice\PracticeHistory;
 use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\TeamNeeds;
 use FoxCorner\Core\Game\Context;
@@ -64,8 +65,8 @@ final class TodayPage extends AbstractController
             array_map(static fn(ReadPlan $read): SituationPlan => $read->plan, $plans),
             $plays,
         );
-        $practices = $this->practices->of($team);
         $now = $this->clock->now();
+        $practices = $this->practices->since($team, $now->modify(PracticeHistory::SINCE));
         $record = $this->needs->record($team, $now, $practices);
         $needs = $this->needs->under($plays, $team, $roster, $now, $record);
         $drawable = self::drawable($findings, $membership->canChange());
@@ -83,7 +84,7 @@ final class TodayPage extends AbstractController
                 $plans,
             ),
             'problem' => $problem,
-            'steps' => $this->steps->of($team, $roster, [] !== $practices),
+            'steps' => $this->steps->of($team, $roster, [] !== $practices || $this->practices->hasAny($team)),
         ]);
     }
 

@@ -56,7 +56,7 @@ final readonly class Undo
                 $this->clock->now(),
             );
             $this->entities->persist($step);
-            $this->steps->dropOld($team, $this->clock->now());
+            $this->steps->dropOld($team);
 
             return $step;
         });

@@ -12,10 +12,11 @@ work() {
     done
 }
 
-# It asks every few minutes, and copies once a night: a machine that slept at three does it when it wakes.
+# It asks every few minutes, and copies once a night: a machine that slept at three does it when it wakes. What is older
+# than it may become goes with it.
 keep() {
     while sleep 300; do
-        php "$ROOT/bin/console" fox:backup --nightly --no-interaction --quiet
+        php "$ROOT/bin/console" fox:night --no-interaction --quiet
     done
 }
 

@@ -9,6 +9,7 @@ use FoxCorner\App\Calendar\CalendarReader;
 use FoxCorner\App\Calendar\FoundEvent;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeRepository;
+use FoxCorner\App\Practice\PracticeWish;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Practice\Solving\SolveJob;
@@ -223,6 +224,40 @@ final class PracticeTest extends AppTestCase
                 $reading->events,
             ),
         );
+    }
+
+    /** A season and a half ago is still there: on a page, by its words, in the calendar, to be shared. */
+    public function testOldPracticesAreReachedEverywhere(): void
+    {
+        $this->signIn();
+        $team = $this->team();
+        $practice = $this->practiceOf($team);
+        for ($week = 1; $week <= 90; ++$week) {
+            $wish = new PracticeWish(self::now("-$week weeks 09:00"), 60, "Mole $week", [], $practice->setup());
+            $this->entities()->persist(new Practice($team, $wish, $practice->sheet()));
+        }
+        $this->entities()->flush();
+        $page = $this->open($team, '/practice');
+        self::assertCount(1 + 40, $page->filter('tbody tr'), 'to come, and a page of those held');
+        self::assertSelectorTextContains('nav[aria-label="Pages of those held"]', 'Page 1 of 3');
+        $this->browser->clickLink('Earlier');
+        $page = $this->browser->clickLink('Earlier');
+        self::assertSelectorTextContains('nav[aria-label="Pages of those held"]', 'Page 3 of 3');
+        $oldest = $page->filter('tbody tr')->last()->filter('a');
+        $day = self::now('-90 weeks');
+        self::assertSame($day->format('D j M Y') . ', 09:00', trim($oldest->text()));
+        $this->browser->click($oldest->link());
+        self::assertResponseIsSuccessful();
+        $this->open($team, '/practice?page=99');
+        self::assertSelectorTextContains('nav[aria-label="Pages of those held"]', 'Page 3 of 3');
+
+        $this->open($team, '/find?q=mole%2090');
+        self::assertSelectorTextContains('main', $day->format('l j F Y'));
+        $this->open($team, '/practice/practices.ics');
+        $calendar = (string) $this->browser->getResponse()->getContent();
+        self::assertSame(92, substr_count($calendar, 'BEGIN:VEVENT'));
+        $this->open($team, '/shared?kind=sheet');
+        self::assertSelectorTextContains('main', $day->format('l j F Y, 09:00'));
     }
 
     public function testPdf(): void
