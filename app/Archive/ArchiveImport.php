@@ -18,6 +18,9 @@ use Symfony\Component\Uid\Uuid;
 /** Writes an archive's teams as new ones: all of it, or nothing where one page could not read it afterwards. */
 final readonly class ArchiveImport
 {
+    /** Rows that one statement writes. */
+    private const AT_ONCE = 100;
+
     public function __construct(private EntityManagerInterface $entities, private ReadableTeam $readable) {}
 
     /**
@@ -83,14 +86,23 @@ final readonly class ArchiveImport
             ...self::columns($archived->team, TeamTables::TEAM, $ids),
         ]);
         foreach ($archived->tables as $table => $rows) {
-            foreach ($rows as $row) {
-                $connection->insert($table, [
-                    'id' => Uuid::fromString((string) $ids->made(self::text($row['id'])))->toBinary(),
-                    ...isset(TeamTables::OF[$table]) ? [] : ['team_id' => $id->toBinary()],
-                    ...TeamTables::OWN[$table] ?? [],
-                    ...'reading' === $table ? ['taken_by_id' => $coach->id()->toBinary()] : [],
-                    ...self::columns($row, TeamTables::TABLES[$table], $ids),
-                ]);
+            $besides = [
+                ...isset(TeamTables::OF[$table]) ? [] : ['team_id' => $id->toBinary()],
+                ...TeamTables::OWN[$table] ?? [],
+                ...'reading' === $table ? ['taken_by_id' => $coach->id()->toBinary()] : [],
+            ];
+            foreach (array_chunk($rows, self::AT_ONCE) as $some) {
+                $this->insert(
+                    $table,
+                    array_map(
+                        static fn(array $row): array => [
+                            'id' => Uuid::fromString((string) $ids->made(self::text($row['id'])))->toBinary(),
+                            ...$besides,
+                            ...self::columns($row, TeamTables::TABLES[$table], $ids),
+                        ],
+                        $some,
+                    ),
+                );
             }
         }
         $team = $teams->find($id) ?? throw new \LogicException('What was written is there.');
@@ -99,6 +111,22 @@ final readonly class ArchiveImport
         $this->readable->mustBe($team);
 
         return $team;
+    }
+
+    /** @param non-empty-list<array<string, mixed>> $rows */
+    private function insert(string $table, array $rows): void
+    {
+        $columns = array_keys($rows[0]);
+        $one = '(' . implode(', ', array_fill(0, \count($columns), '?')) . ')';
+        $this->entities
+            ->getConnection()
+            ->executeStatement(
+                "INSERT INTO $table (" .
+                    implode(', ', $columns) .
+                    ') VALUES ' .
+                    implode(', ', array_fill(0, \count($rows), $one)),
+                array_merge(...array_map(array_values(...), $rows)),
+            );
     }
 
     /**

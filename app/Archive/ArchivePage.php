@@ -5,18 +5,17 @@ declare(strict_types=1);
 namespace FoxCorner\App\Archive;
 
 use Doctrine\ORM\EntityManagerInterface;
-use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\May;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\MembershipRepository;
 use FoxCorner\App\Club\ShortName;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\People\Happenings;
+use FoxCorner\App\Practice\Solving\SolveJobs;
+use FoxCorner\App\Practice\Solving\SolveKind;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\DependencyInjection\Attribute\Autowire;
-use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
@@ -29,12 +28,11 @@ final class ArchivePage extends AbstractController
 {
     public function __construct(
         private readonly ArchiveWriter $writer,
-        private readonly ArchiveImport $import,
+        private readonly KeptUpload $kept,
+        private readonly SolveJobs $jobs,
         private readonly MembershipRepository $memberships,
         private readonly EntityManagerInterface $entities,
         private readonly Happenings $happenings,
-        #[Autowire('%env(FOX_RUN_DIR)%/imports')] private readonly string $folder,
-        private readonly Filesystem $files = new Filesystem(),
     ) {}
 
     #[Route('/{team}/club/team.zip', name: 'export_team', methods: ['POST'])]
@@ -44,7 +42,7 @@ final class ArchivePage extends AbstractController
         $membership->mustBe(May::People);
         $team = $membership->team;
 
-        return $this->sent($membership, $this->writer->of('team', $team->name, [$team]), $team->name);
+        return $this->sent($membership, 'team', $team->name, [$team]);
     }
 
     #[Route('/{team}/club/all.zip', name: 'export_club', methods: ['POST'])]
@@ -60,7 +58,7 @@ final class ArchivePage extends AbstractController
 
         return [] === $teams
             ? throw $this->createNotFoundException()
-            : $this->sent($membership, $this->writer->of('club', $club->name, $teams), $club->name);
+            : $this->sent($membership, 'club', $club->name, $teams);
     }
 
     #[Route('/{team}/club/import', name: 'read_archive', methods: ['GET', 'POST'])]
@@ -68,7 +66,7 @@ final class ArchivePage extends AbstractController
     {
         $membership->mustBe(May::People);
         if (!$request->isMethod('POST')) {
-            return $this->render('archive/read.html.twig', ['archive' => null, 'problem' => null]);
+            return $this->shown($this->lookedOver($membership, $request->query->getString('job')), null);
         }
         if (!$this->isCsrfTokenValid('change', $request->request->getString('_token'))) {
             return $this->shown(null, Refused::because('page', 'it was open for long', 'choosing the file again'));
@@ -82,14 +80,13 @@ final class ArchivePage extends AbstractController
                     'an archive as Fox Corner writes it, up to 15 MB',
                 );
             }
-            $archive = ArchiveReader::read($file->getPathname());
-            $this->files->mkdir($this->folder, 0o700);
-            $this->files->copy($file->getPathname(), $this->kept($membership->account), true);
+            ArchiveReader::glance($file->getPathname());
+            $this->kept->keep($membership->account, $file->getPathname());
+
+            return $this->waitFor(SolveKind::Look, $membership);
         } catch (Problem $problem) {
             return $this->shown(null, $problem);
         }
-
-        return $this->shown($archive, null);
     }
 
     #[Route('/{team}/club/import/now', name: 'import_archive', methods: ['POST'])]
@@ -97,34 +94,38 @@ final class ArchivePage extends AbstractController
     public function take(Membership $membership): Response
     {
         $membership->mustBe(May::People);
-        $kept = $this->kept($membership->account);
         try {
-            if (!is_file($kept)) {
-                throw Refused::because('file', 'it was taken already, or long ago', 'choosing it again');
-            }
-            $archive = ArchiveReader::read($kept);
-            $teams = $this->import->into(
-                $archive->isClub() ? null : $membership->team->club,
-                $archive,
-                $membership->account,
-            );
+            $this->kept->path($membership->account);
+
+            return $this->waitFor(SolveKind::BringIn, $membership);
         } catch (Problem $problem) {
             return $this->shown(null, $problem);
         }
-        $this->files->remove($kept);
-        foreach ($teams as $team) {
-            $this->happenings->note($team, $membership->account, 'brought the team in from an archive');
-        }
-        $this->entities->flush();
-        $this->addFlash(
-            'done',
-            \count($teams) > 1 ? 'The club is here, as it was.' : "The {$teams[0]->name} are here, as they were.",
-        );
-
-        return $this->redirectToRoute('today', ['team' => $teams[0]->address()], Response::HTTP_SEE_OTHER);
     }
 
-    private function shown(?Archive $archive, ?Problem $problem): Response
+    /** @throws Problem */
+    private function waitFor(SolveKind $kind, Membership $membership): Response
+    {
+        $id = $membership->account->id()->toRfc4122();
+        $job = $this->jobs->ask($membership->team, $membership->account, $kind, $id, []);
+
+        return $this->redirectToRoute(
+            'solving',
+            ['team' => $membership->team->address(), 'job' => $job->id()],
+            Response::HTTP_SEE_OTHER,
+        );
+    }
+
+    /** What a worker has found in the archive that this coach looks over. */
+    private function lookedOver(Membership $membership, string $id): ?ArchiveSummary
+    {
+        $job = $this->jobs->inTeam($membership->team, $id);
+        $found = SolveKind::Look === $job?->kind && $job->by === $membership->account ? $job->outcome()?->found : null;
+
+        return null === $found || '' === $found ? null : ArchiveSummary::read($found);
+    }
+
+    private function shown(?ArchiveSummary $archive, ?Problem $problem): Response
     {
         return $this->render(
             'archive/read.html.twig',
@@ -133,14 +134,14 @@ final class ArchivePage extends AbstractController
         );
     }
 
-    /** Where the file that somebody looks over waits until he says yes. */
-    private function kept(Account $account): string
+    /** @param non-empty-list<Team> $teams */
+    private function sent(Membership $membership, string $what, string $name, array $teams): Response
     {
-        return "$this->folder/{$account->id()->toRfc4122()}.zip";
-    }
-
-    private function sent(Membership $membership, string $bytes, string $name): Response
-    {
+        try {
+            $bytes = $this->writer->of($what, $name, $teams);
+        } catch (Problem $problem) {
+            return $this->shown(null, $problem);
+        }
         $this->happenings->note($membership->team, $membership->account, "took the data of $name out");
         $this->entities->flush();
 

@@ -10,21 +10,32 @@ use FoxCorner\Core\Problem\Refused;
 /** Opens an archive without trusting it: nothing of it is written anywhere, only what it should hold is looked at. */
 final class ArchiveReader
 {
-    /** Bytes that all files may have unpacked; one club of many years has a tenth of it. */
-    private const MOST = 60_000_000;
+    /**
+     * Bytes of memory that a file may need when it is read, reckoned from above by what PHP takes for an object, a list
+     * and a value.
+     */
+    private const MEMORY = 600_000_000;
+    private const TAKES = ['{' => 400, '[' => 250, ',' => 64];
     private const FILES = 2000;
     private const TEAMS = 40;
     private const DEEPEST = 64;
 
+    /**
+     * Looks at what the zip says of itself, without unpacking anything.
+     *
+     * @throws Problem
+     */
+    public static function glance(string $path): void
+    {
+        $zip = self::opened($path);
+        $zip->close();
+    }
+
     /** @throws Problem saying what does not fit */
     public static function read(string $path): Archive
     {
-        $zip = new \ZipArchive();
-        if (true !== $zip->open($path, \ZipArchive::RDONLY)) {
-            throw self::refused('it is no zip, or not whole');
-        }
+        $zip = self::opened($path);
         try {
-            self::mustBeHarmless($zip);
             $says = self::json($zip, 'archive.json');
             $says = $says instanceof \stdClass ? (array) $says : [];
             if (ArchiveWriter::FORMAT !== ($says['format'] ?? null)) {
@@ -60,6 +71,23 @@ final class ArchiveReader
     }
 
     /** @throws Problem */
+    private static function opened(string $path): \ZipArchive
+    {
+        $zip = new \ZipArchive();
+        if (true !== $zip->open($path, \ZipArchive::RDONLY)) {
+            throw self::refused('it is no zip, or not whole');
+        }
+        try {
+            self::mustBeHarmless($zip);
+        } catch (Problem $problem) {
+            $zip->close();
+            throw $problem;
+        }
+
+        return $zip;
+    }
+
+    /** @throws Problem */
     private static function mustBeHarmless(\ZipArchive $zip): void
     {
         if ($zip->numFiles > self::FILES) {
@@ -77,7 +105,7 @@ final class ArchiveReader
             }
             $bytes += $about['size'];
         }
-        if ($bytes > self::MOST) {
+        if ($bytes > Archive::UNPACKED) {
             throw self::refused(\sprintf('unpacked it has %.0f MB', $bytes / 1e6));
         }
     }
@@ -86,9 +114,16 @@ final class ArchiveReader
     private static function json(\ZipArchive $zip, string $name): mixed
     {
         // No more than the archive as a whole may have, whatever the file says of its size.
-        $text = $zip->getFromName($name, self::MOST);
+        $text = $zip->getFromName($name, Archive::UNPACKED);
         if (false === $text) {
             throw self::refused("“{$name}” is missing or not whole");
+        }
+        $memory = \strlen($text);
+        foreach (self::TAKES as $sign => $bytes) {
+            $memory += $bytes * substr_count($text, $sign);
+        }
+        if ($memory > self::MEMORY) {
+            throw self::refused("“{$name}” holds more than can be read at once");
         }
         try {
             return json_decode($text, false, self::DEEPEST, \JSON_THROW_ON_ERROR);

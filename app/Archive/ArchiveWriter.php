@@ -16,6 +16,8 @@ use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Team\RosterCsv;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /**
  * Everything of teams as one zip: a document that can be read back to the letter, and beside it lists and a calendar
@@ -60,6 +62,8 @@ final readonly class ArchiveWriter
      * @param non-empty-list<Team> $teams
      *
      * @return string the zip's bytes
+     *
+     * @throws Problem when it would be more than can be read back
      */
     public function of(string $what, string $name, array $teams): string
     {
@@ -77,7 +81,21 @@ final readonly class ArchiveWriter
             $files += $this->team($team, 'team-' . ($index + 1));
         }
 
-        return self::zip($files);
+        $bytes = self::zip($files);
+        $unpacked = array_sum(array_map(strlen(...), $files));
+        if (\strlen($bytes) > Archive::PACKED || $unpacked > Archive::UNPACKED) {
+            throw Refused::because(
+                'archive',
+                \sprintf('it would have %.0f MB, %.0f unpacked', \strlen($bytes) / 1e6, $unpacked / 1e6),
+                \sprintf(
+                    '%.0f MB, %.0f unpacked: team by team; all of the house is in its nightly copies',
+                    Archive::PACKED / 1e6,
+                    Archive::UNPACKED / 1e6,
+                ),
+            );
+        }
+
+        return $bytes;
     }
 
     /** @return array<string, string> contents by name */

@@ -10,8 +10,6 @@ use FoxCorner\Core\Problem\Refused;
 /** A team of an archive, its tables looked over: every column there, of its kind, every row that is named there too. */
 final readonly class ArchivedTeam
 {
-    /** Rows of a table, at most. */
-    private const MOST = 20000;
     /** Letters of a text, at most; documents are bounded by the archive. */
     private const LONGEST = 255;
     private const ID = '~^00000000-0000-8000-8000-\d{12}$~';
@@ -32,19 +30,20 @@ final readonly class ArchivedTeam
         $document = self::object($document);
         $team = self::object($document['team'] ?? null);
         self::mustFit($team, TeamTables::TEAM, "$file, team");
+        self::mustBeTypable(static fn() => PageRules::team($team), "$file, team");
         $given = self::object($document['tables'] ?? null);
         $unknown = array_diff(array_keys($given), array_keys(TeamTables::TABLES));
         if ([] !== $unknown) {
             throw self::wrong($file, 'it has a table “' . current($unknown) . '”');
         }
         $tables = $known = [];
-        foreach (TeamTables::TABLES as $table => $columns) {
-            $tables[$table] = self::rows($given[$table] ?? null, $columns, "$file, $table");
-            foreach ($tables[$table] as $row) {
-                $known[] = $row['id'];
-            }
+        $count = 0;
+        foreach (array_keys(TeamTables::TABLES) as $table) {
+            $tables[$table] = self::rows($given[$table] ?? null, $table, "$file, $table");
+            $known += array_fill_keys(array_column($tables[$table], 'id'), true);
+            $count += \count($tables[$table]);
         }
-        if (\count($known) !== \count(array_unique($known, \SORT_REGULAR))) {
+        if (\count($known) !== $count) {
             throw self::wrong($file, 'an id is there twice');
         }
         $one = new self($team, $tables);
@@ -64,17 +63,22 @@ final readonly class ArchivedTeam
     }
 
     /**
-     * @param array<string, string> $columns
-     *
      * @return list<array<string, mixed>>
      *
      * @throws Problem
      */
-    private static function rows(mixed $rows, array $columns, string $where): array
+    private static function rows(mixed $rows, string $table, string $where): array
     {
-        if (!\is_array($rows) || !array_is_list($rows) || \count($rows) > self::MOST) {
-            throw self::wrong($where, 'it is no list of rows, or a very long one');
+        if (!\is_array($rows) || !array_is_list($rows)) {
+            throw self::wrong($where, 'there is no list of rows');
         }
+        if (\count($rows) > (PageRules::MOST[$table] ?? \PHP_INT_MAX)) {
+            throw self::wrong(
+                $where,
+                \sprintf('there are %d rows, where a team may have %d', \count($rows), PageRules::MOST[$table] ?? 0),
+            );
+        }
+        $columns = TeamTables::TABLES[$table];
         $read = [];
         foreach ($rows as $number => $row) {
             $row = self::object($row);
@@ -82,6 +86,7 @@ final readonly class ArchivedTeam
                 throw self::wrong("$where, row " . ($number + 1), 'it has no id of an archive');
             }
             self::mustFit(array_diff_key($row, ['id' => true]), $columns, "$where, row " . ($number + 1));
+            self::mustBeTypable(static fn() => PageRules::row($table, $row), "$where, row " . ($number + 1));
             $read[] = $row;
         }
 
@@ -116,6 +121,20 @@ final readonly class ArchivedTeam
             if (!$fits) {
                 throw self::wrong("$where, $column", 'it is no ' . rtrim($kind, '?'));
             }
+        }
+    }
+
+    /**
+     * @param callable(): void $rules
+     *
+     * @throws Problem where no page would have taken it
+     */
+    private static function mustBeTypable(callable $rules, string $where): void
+    {
+        try {
+            $rules();
+        } catch (Problem $problem) {
+            throw self::wrong("$where, {$problem->field()}", "{$problem->wrong()} (allowed: {$problem->allowed()})");
         }
     }
 

@@ -12,9 +12,11 @@ use FoxCorner\App\Lineup\LineupReader;
 use FoxCorner\App\Opponents\OpponentRepository;
 use FoxCorner\App\Plan\PlanDrafts;
 use FoxCorner\App\Practice\Drills\DrillShelf;
+use FoxCorner\App\Practice\Live\PracticeRun;
 use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\Setup\SetupCodec;
 use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Runners\Log\RunnerEvent;
 use FoxCorner\App\Team\Reading;
 
 /** Reads a team as the pages do, so that nothing is let in over which one of them would stumble. */
@@ -48,6 +50,12 @@ final readonly class ReadableTeam
             $this->sheets->read($practice);
             $this->setups->read($practice);
             $practice->comes();
+        }
+        foreach ($this->entities->getRepository(PracticeRun::class)->findBy(['practice' => $this->practices->of($team)]) as $run) {
+            $run->clock();
+        }
+        foreach ($this->entities->getRepository(RunnerEvent::class)->findBy(['team' => $team]) as $event) {
+            $event->words();
         }
         $this->entities->getRepository(Booking::class)->findBy(['team' => $team]);
         foreach ($this->players->of($team) as $player) {

@@ -26,7 +26,7 @@ final readonly class DemoDoor
 
     public function isOpen(): bool
     {
-        return $this->house->isOpen() || $this->isHere($this->requests->getMainRequest());
+        return $this->isHere($this->requests->getMainRequest()) || $this->house->isOpen();
     }
 
     private function isHere(?Request $request): bool

@@ -27,6 +27,8 @@ class Team
 
     /** Letters of a name. */
     public const LONGEST = 60;
+    /** Players on a roster. */
+    public const MOST_PLAYERS = 80;
 
     #[ORM\Version]
     #[ORM\Column(type: 'integer')]

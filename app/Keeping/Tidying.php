@@ -6,8 +6,11 @@ namespace FoxCorner\App\Keeping;
 
 use Doctrine\DBAL\Connection;
 use FoxCorner\App\Shared\Time\Instant;
+use Psr\Cache\CacheItemPoolInterface;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\Cache\PruneableInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\DependencyInjection\Attribute\Target;
 use Symfony\Component\Filesystem\Filesystem;
 
 /** Takes off what is older than it may become, of every team, whether anybody comes there or not. */
@@ -17,6 +20,7 @@ final readonly class Tidying
         private Connection $connection,
         private ClockInterface $clock,
         #[Autowire('%env(FOX_RUN_DIR)%')] private string $folder,
+        #[Target('reckoned')] private CacheItemPoolInterface $kept,
         private Filesystem $files = new Filesystem(),
     ) {}
 
@@ -29,6 +33,9 @@ final readonly class Tidying
             ]);
         }
         $this->connection->executeStatement('DELETE FROM session WHERE sess_lifetime < ?', [$now->getTimestamp()]);
+        if ($this->kept instanceof PruneableInterface) {
+            $this->kept->prune();
+        }
         foreach (Periods::FILES as $folder => $days) {
             foreach ((array) glob("$this->folder/$folder/*") as $file) {
                 if ($now->getTimestamp() - (int) filemtime((string) $file) > $days * 86400) {

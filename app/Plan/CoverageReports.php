@@ -50,7 +50,8 @@ final readonly class CoverageReports
 
     private function on(PlannedPlay $play, Coverage $coverage, ?PlayCost $cost): CoverageReport
     {
-        $plan = $play->plan;
+        $plan = $this->marks->unnamed($play->plan);
+        $unnamed = $play->standing($plan);
         $key = Fingerprint::of([
             $play->family->key(),
             $this->marks->of($plan->state, $plan->level, $plan->cast, $plan->byRules),
@@ -61,6 +62,8 @@ final readonly class CoverageReports
             $play->isOwnSheet() ? $play->sheet() : [],
         ]);
 
-        return $this->cache->get("report-$key", static fn(): CoverageReport => $play->reportOn($coverage, $cost));
+        return $this->cache
+            ->get("report-$key", static fn(): CoverageReport => $unnamed->reportOn($coverage, $cost))
+            ->named($play->plan->lineup);
     }
 }

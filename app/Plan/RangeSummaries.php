@@ -16,6 +16,7 @@ final readonly class RangeSummaries
 
     public function of(SituationPlan $plan, PlayCost $cost): RangeSummary
     {
+        $plan = $this->marks->unnamed($plan);
         $key = 'range-' . $this->marks->of($plan->state, $plan->level, $plan->cast, $cost);
 
         return $this->cache->get($key, static fn(): RangeSummary => $plan->range($cost)->summary);

@@ -129,6 +129,14 @@ final class EditPlayer extends AbstractController
         }
         $others = array_filter($this->players->of($team), static fn(Player $other): bool => $other !== $player);
         try {
+            if (null === $player && \count($others) >= Team::MOST_PLAYERS) {
+                throw Refused::because(
+                    'player',
+                    \sprintf('%d are on the roster', \count($others)),
+                    \sprintf('at most %d', Team::MOST_PLAYERS),
+                );
+            }
+
             return $draft->toRosterPlayer(
                 $player?->id(),
                 array_map(static fn(Player $other): int => $other->asRosterPlayer()->number, array_values($others)),

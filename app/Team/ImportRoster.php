@@ -27,9 +27,6 @@ final class ImportRoster extends AbstractController
 {
     use OffersUndo;
 
-    /** Players on a roster. */
-    private const MOST = 80;
-
     public function __construct(
         private readonly PlayerRepository $players,
         private readonly EntityManagerInterface $entities,
@@ -57,18 +54,18 @@ final class ImportRoster extends AbstractController
         if (
             $isMeant &&
             $reading->print() === $request->request->getString('seen') &&
-            \count($known) + $reading->added() <= self::MOST
+            \count($known) + $reading->added() <= Team::MOST_PLAYERS
         ) {
             return $this->write($membership, $reading, $known);
         }
         $problems =
-            [] === $reading->problems && \count($known) + $reading->added() > self::MOST
+            [] === $reading->problems && \count($known) + $reading->added() > Team::MOST_PLAYERS
                 ? [
                     new RowProblem(
                         1,
                         '',
                         \sprintf('There would be %d players on the roster', \count($known) + $reading->added()),
-                        \sprintf('at most %d', self::MOST),
+                        \sprintf('at most %d', Team::MOST_PLAYERS),
                     ),
                 ]
                 : $reading->problems;

@@ -65,6 +65,37 @@ final readonly class Lineup
         return new self($players);
     }
 
+    /**
+     * The same nine without their names: what is reckoned with them holds for whoever does the same, and says who by a
+     * sign in the place of a name, which {@see named()} fills in.
+     */
+    public function unnamed(): self
+    {
+        $players = [];
+        foreach ($this->players as $number => $player) {
+            $players[$number] = $player->unnamed(self::sign($number));
+        }
+
+        return new self($players);
+    }
+
+    /** A text of figures that were reckoned without names, with these nine's. */
+    public function named(string $text): string
+    {
+        $names = [];
+        foreach ($this->players as $number => $player) {
+            $names[self::sign($number)] = $player->name;
+        }
+
+        return strtr($text, $names);
+    }
+
+    /** Of the letters that Unicode leaves to whoever needs some of his own: nobody types it. */
+    private static function sign(int $position): string
+    {
+        return mb_chr(0xe000 + $position);
+    }
+
     public function at(Position $position): RosterPlayer
     {
         return $this->players[$position->value];

@@ -42,6 +42,12 @@ final readonly class RosterPlayer
             : new self($this->id, $this->name, $this->number, $this->positions, $this->traits, $limit);
     }
 
+    /** Nothing that a play asks of him but what he is called: what he does is the same under any name. */
+    public function unnamed(string $name): self
+    {
+        return new self('', $name, 0, [], $this->traits, $this->limit);
+    }
+
     public function plays(Position $position): bool
     {
         return \in_array($position, $this->positions, true);

@@ -68,6 +68,18 @@ final readonly class SituationPlan
         return self::standingIn($this->byRules, $this->byRules, $this->state, $this->level, Lineup::ordinary());
     }
 
+    /** The same nine without their names. */
+    public function unnamed(): self
+    {
+        return self::standingIn(
+            $this->alignment,
+            $this->byRules,
+            $this->state,
+            $this->level,
+            $this->lineup->unnamed(),
+        );
+    }
+
     /** The same nine and the same situation, standing otherwise. */
     public function standing(Alignment $alignment): self
     {

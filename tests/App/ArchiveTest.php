@@ -7,13 +7,21 @@ namespace FoxCorner\Tests\App;
 use FoxCorner\App\Archive\ArchiveImport;
 use FoxCorner\App\Archive\ArchiveReader;
 use FoxCorner\App\Archive\ArchiveWriter;
+use FoxCorner\App\Archive\PageRules;
 use FoxCorner\App\Club\Club;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\PracticeWish;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Tests\Core\Teams;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\DomCrawler\Crawler;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\Uid\Uuid;
 
 /** A team's and a club's data, out and in to the letter; and what is no archive. */
 final class ArchiveTest extends AppTestCase
@@ -103,11 +111,13 @@ final class ArchiveTest extends AppTestCase
         self::assertResponseHeaderSame('content-disposition', 'attachment; filename=kites.zip');
         $out = (string) $this->browser->getResponse()->getContent();
         $page = $this->open($this->team(), '/club/import');
-        $page = $this->upload($page->filter('[name=_token]')->first()->attr('value'), $this->file($out));
+        $this->upload($page->filter('[name=_token]')->first()->attr('value'), $this->file($out));
+        $page = $this->follow();
         self::assertSelectorTextContains('h1', 'The Kites, as they were');
         self::assertSelectorTextContains('tbody', '14');
         $before = $this->number('SELECT COUNT(*) FROM player');
         $this->browser->submit($page->selectButton('Bring it in')->form());
+        $this->browser->followRedirect();
         self::assertResponseRedirects('/kites-2');
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'The Kites are here, as they were.');
@@ -139,9 +149,21 @@ final class ArchiveTest extends AppTestCase
         ]),
     ]
     #[TestWith(['team-1.json', '"rule_set": "fastpitch-43"', '"rule_set": "cricket"', 'cricket'])]
-    #[TestWith(['team-1.json', '"level": "fastpitch-14-16u"', '"level": "moon"', 'it holds what no page could read'])]
+    #[TestWith(['team-1.json', '"level": "fastpitch-14-16u"', '"level": "moon"', 'in team-1.json, team, level "moon" is not known'])]
+    #[TestWith(['team-1.json', '"name": "Kites"', '"name": " "', 'in team-1.json, team, name it is empty'])]
+    #[TestWith(['team-1.json', '"name": "Marsh"', '"name": ""', 'name it is empty (allowed: 1 to 60 letters)'])]
+    #[TestWith(['team-1.json', '"name": "Marsh"', '"name": "Ma\\u0000rsh"', 'name it has signs that nobody can type'])]
+    #[TestWith(['team-1.json', '"number": 1,', '"number": 100,', 'number 100 is too large (allowed: 0 to 99 on the shirt)'])]
+    #[TestWith(['team-1.json', '"home_to_first": 2.94', '"home_to_first": 0.2', 'home to first 0.2 is too small'])]
+    #[TestWith(['team-1.json', '"minutes": 60', '"minutes": -5', 'minutes -5 is too small (allowed: 40 to 180'])]
+    #[TestWith(['team-1.json', '"kind": "steal"', '"kind": "x"', 'kind "x" is not known'])]
+    #[TestWith(['team-1.json', '"grade": "well"', '"grade": "superb"', 'grade "superb" is not known'])]
+    #[TestWith(['team-1.json', '"ends_at": "20', '"ends_at": "19', 'ends at it is no day of ours'])]
+    #[TestWith(['team-1.json', '"quantity": "home-to-first"', '"quantity": "luck"', 'quantity "luck" is not known'])]
+    #[TestWith(['team-1.json', '"lengths": [', '"lengths": [-1,', 'lengths -1 is too small'])]
+    #[TestWith(['team-1.json', '"letters": "', '"letters": "aeiou', 'letters they are not of an address'])]
     #[TestWith(['team-1.json', '"taken_at": "20', '"taken_at": "99-99-', 'it is no time'])]
-    #[TestWith(['team-1.json', '"throws": "R"', '"throws": "X"', 'it holds what no page could read'])]
+    #[TestWith(['team-1.json', '"throws": "R"', '"throws": "X"', 'throws "X" is not known'])]
     public function testWhatDoesNotFitIsRefusedAndNothingIsWritten(
         string $file,
         string $from,
@@ -173,6 +195,132 @@ final class ArchiveTest extends AppTestCase
             $before,
             $this->number('SELECT COUNT(*) FROM player') + $this->number('SELECT COUNT(*) FROM team'),
         );
+    }
+
+    public function testABookingThatEndsBeforeItBeginsIsRefused(): void
+    {
+        $this->expectException(Refused::class);
+        $this->expectExceptionMessage('it ends before it begins');
+        PageRules::row('booking', [
+            'uid' => 'a',
+            'starts_at' => '2027-05-01 12:00:00',
+            'ends_at' => '2027-05-01 11:59:59',
+            'summary' => 'Game',
+            'place' => '',
+            'all_day' => false,
+            'takes_field' => true,
+        ]);
+    }
+
+    /** As many as a roster may have, a past of years: out, in and out again, and every page of it is there. */
+    public function testTheLargestTeamGoesOutAndComesIn(): void
+    {
+        $coach = $this->signIn();
+        $team = $this->newTeam($coach, self::eighty());
+        $practice = $this->entities()
+            ->getRepository(Practice::class)
+            ->findOneBy(['team' => $this->team()]);
+        self::assertNotNull($practice);
+        for ($day = 1; $day <= 400; ++$day) {
+            $wish = new PracticeWish(self::now("-$day days 17:30"), 60, 'Mole', [], $practice->setup());
+            $this->entities()->persist($held = new Practice($team, $wish, $practice->sheet()));
+            for ($turn = 0; $turn < 75; ++$turn) {
+                $records[] = "({$this->bytes(Uuid::v7())}, {$this->bytes($held->id())}, $turn, 'sure-out', 'p$turn', 9, 0, 'well')";
+            }
+        }
+        $this->entities()->flush();
+        foreach (array_chunk($records, 3000) as $some) {
+            $this->entities()
+                ->getConnection()
+                ->executeStatement(
+                    'INSERT INTO turn_record (id, practice_id, block, drill, player, counted, attention, grade) VALUES ' .
+                        implode(', ', $some),
+                );
+        }
+        $writer = self::getContainer()->get(ArchiveWriter::class);
+        $out = $writer->of('team', 'Gulls', [$team]);
+        $archive = ArchiveReader::read($this->file($out));
+        self::assertSame(
+            [80, 400, 30000],
+            [$archive->teams[0]->count('player'), $archive->teams[0]->count('practice'), $archive->teams[0]->count('turn_record')],
+        );
+        [$in] = self::getContainer()->get(ArchiveImport::class)->into($team->club, $archive, $coach);
+        self::assertSame(30000 + 30000 + 32, $this->number('SELECT COUNT(*) FROM turn_record'));
+        self::assertSame(hash('sha256', $out), hash('sha256', $writer->of('team', 'Gulls', [$in])));
+    }
+
+    public function testMoreThanCanBeReadBackIsNotWritten(): void
+    {
+        $this->signIn();
+        $practice = $this->entities()
+            ->getRepository(Practice::class)
+            ->findOneBy(['team' => $this->team()]);
+        self::assertNotNull($practice);
+        for ($day = 1; $day <= 2000; ++$day) {
+            $wish = new PracticeWish(self::now("-$day days 17:30"), 60, 'Mole', [], $practice->setup());
+            $this->entities()->persist(new Practice($this->team(), $wish, $practice->sheet()));
+        }
+        $this->entities()->flush();
+        $this->take('/kites/club/team.zip');
+
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('.finding', '60 unpacked: team by team');
+    }
+
+    /** @return list<RosterPlayer> */
+    private static function eighty(): array
+    {
+        return array_map(
+            static fn(int $number): RosterPlayer => new RosterPlayer(
+                (string) $number,
+                "Player $number",
+                $number,
+                Position::read('6 4'),
+                Teams::nine()[0]->traits,
+            ),
+            range(0, 79),
+        );
+    }
+
+    private function bytes(Uuid $id): string
+    {
+        return '0x' . bin2hex($id->toBinary());
+    }
+
+    public function testWhatHoldsMoreThanItSaysEndsInASentence(): void
+    {
+        memory_reset_peak_usage();
+        $before = memory_get_usage();
+        foreach (['{"a":' . str_repeat('[],', 3_000_000), str_repeat('{"a":', 1_600_000)] as $text) {
+            try {
+                ArchiveReader::read($this->pack([
+                    'archive.json' => '{"format":"fox-corner-archive","version":1,"what":"team","name":"K","teams":1}',
+                    'team-1.json' => $text,
+                ]));
+                self::fail('It was read.');
+            } catch (Problem $problem) {
+                self::assertSame('“team-1.json” holds more than can be read at once', $problem->wrong());
+            }
+        }
+        self::assertLessThan(128_000_000, memory_get_peak_usage() - $before, 'nor was it held');
+    }
+
+    public function testTwentyThousandPlayersAreNoRoster(): void
+    {
+        $this->signIn();
+        $files = $this->files(
+            self::getContainer()
+                ->get(ArchiveWriter::class)
+                ->of('team', 'Kites', [$this->team()]),
+        );
+        $team = json_decode($files['team-1.json'], false, 512, \JSON_THROW_ON_ERROR);
+        $team->tables->player = array_fill(0, 20000, $team->tables->player[0]);
+        $token = $this->open($this->team(), '/club/import')->filter('[name=_token]')->first()->attr('value');
+        $path = $this->pack(['team-1.json' => json_encode($team, \JSON_THROW_ON_ERROR)] + $files);
+        $this->upload($token, $path);
+        $this->follow();
+
+        self::assertSelectorTextContains('.finding', 'there are 20000 rows, where a team may have 80');
     }
 
     public function testNonsenseIsRefusedWhateverItsSize(): void

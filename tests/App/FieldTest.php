@@ -100,6 +100,32 @@ final class FieldTest extends AppTestCase
         self::assertSelectorTextNotContains('body', '6 Marsh', 'whoever was put somewhere by hand stays there');
     }
 
+    public function testTheBestStepIsLookedForOnceAndByWorkersForCoaches(): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team(), '/field/R1-0');
+        self::assertCount(1, $page->filter('#improve'));
+        $asked = 'SELECT COUNT(*) FROM solve_job WHERE kind = "improve"';
+        $this->open($this->team(), '/field/R1-0/improve');
+        $first = $this->browser->getCrawler()->filter('p')->first()->text();
+        self::assertMatchesRegularExpression('/saves [\d.]+ runs|No step/', $first);
+        self::assertSame(1, $this->number($asked));
+        $this->entities()
+            ->getConnection()
+            ->executeStatement("UPDATE player SET name = 'Renamed' WHERE name = 'Ibarra'");
+        $this->open($this->team(), '/field/R1-0/improve');
+        self::assertSame(1, $this->number($asked), 'kept, and a new name costs nothing');
+        $this->open($this->team(), '/field/R1-0/improve?reach=1');
+        self::assertSame(2, $this->number($asked));
+        $this->open($this->team(), '/field/R1-0/improve?reach=9');
+        self::assertResponseStatusCodeSame(404);
+
+        $this->signIn('player');
+        self::assertCount(0, $this->open($this->team(), '/field/R1-0')->filter('#improve'));
+        $this->open($this->team(), '/field/R1-0/improve');
+        self::assertResponseStatusCodeSame(403);
+    }
+
     public function testAKeptSpotHoldsForItsDepthUntilItIsGivenUp(): void
     {
         $this->signIn();

@@ -8,6 +8,8 @@ use FoxCorner\App\Keeping\Periods;
 use FoxCorner\App\Keeping\Tidying;
 use FoxCorner\App\Shared\Time\Instant;
 use FoxCorner\App\Undo\UndoStep;
+use Symfony\Component\Cache\Adapter\NullAdapter;
+use Symfony\Component\Clock\Clock;
 use Symfony\Component\Filesystem\Filesystem;
 
 /** What is kept how long: one page says it of every table, and that much is done. */
@@ -74,7 +76,7 @@ final class KeepingTest extends AppTestCase
             $files->dumpFile("$folder/$file", '');
             $files->touch("$folder/$file", self::now("-$days days")->getTimestamp());
         }
-        (new Tidying($connection, \Symfony\Component\Clock\Clock::get(), $folder))->tidy();
+        (new Tidying($connection, Clock::get(), $folder, new NullAdapter()))->tidy();
 
         self::assertSame(1, $this->number("SELECT COUNT(*) FROM sign_in_failure WHERE email = 'kept'"));
         self::assertSame(0, $this->number("SELECT COUNT(*) FROM session WHERE sess_id = 'over'"));

@@ -14,7 +14,7 @@ use Symfony\Component\Uid\Uuid;
 /** Keeps what was done. The last word of a phone counts: it sends totals, so that sending again changes nothing. */
 final readonly class TurnRecords
 {
-    private const MOST = 500;
+    public const MOST = 500;
 
     public function __construct(private EntityManagerInterface $entities) {}
 

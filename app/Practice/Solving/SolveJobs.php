@@ -21,7 +21,7 @@ final class SolveJobs
     /** s after which a worker that has said nothing is taken for dead. */
     private const DEAD = 60;
     /** What goes on behind a page that is used meanwhile: it comes last, and leaves a worker to what is waited for. */
-    private const BEHIND = "('ways', 'search')";
+    private const BEHIND = "('ways', 'search', 'improve', 'look', 'bring-in')";
     /** Twice the moment before which a worker counts as dead. */
     private const MAY_BEGIN =
         "(job.state = 'waiting' OR (job.state = 'running' AND job.begun_at < ?)) AND NOT EXISTS (
@@ -193,6 +193,13 @@ final class SolveJobs
                 "UPDATE solve_job SET state = 'dropped' WHERE team_id = ? AND practice = ? AND kind = 'ways' AND " .
                     "state = 'waiting'",
                 [$team->id()->toBinary(), $practice],
+            );
+        }
+        if (SolveKind::Improve === $kind) {
+            // Somebody looks at another situation by now.
+            $connection->executeStatement(
+                "UPDATE solve_job SET state = 'dropped' WHERE team_id = ? AND kind = 'improve' AND state = 'waiting'",
+                [$team->id()->toBinary()],
             );
         }
     }

@@ -14,6 +14,8 @@ final readonly class SolveOutcome
      * @param array<string, float>                                      $figures
      * @param array{field: string, wrong: string, allowed: string}|null $refused
      * @param OtherSheet|null                                           $beside  kept only when somebody says so
+     * @param string                                                    $found   what was found, as the kind of work
+     *                                                                           writes it
      */
     private function __construct(
         public string $done,
@@ -21,12 +23,18 @@ final readonly class SolveOutcome
         public array $figures,
         private ?array $refused,
         public ?OtherSheet $beside = null,
+        public string $found = '',
     ) {}
 
     /** @param array<string, float> $figures */
     public static function done(string $words = '', ?string $undo = null, array $figures = []): self
     {
         return new self($words, $undo, $figures, null);
+    }
+
+    public static function found(string $found, string $words = ''): self
+    {
+        return new self($words, null, [], null, null, $found);
     }
 
     public static function besideTheOld(OtherSheet $found): self
@@ -60,6 +68,7 @@ final readonly class SolveOutcome
                 'figures' => $this->figures,
                 'refused' => $this->refused,
                 'beside' => $this->beside?->write(),
+                'found' => $this->found,
             ],
             \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
         );
@@ -74,6 +83,7 @@ final readonly class SolveOutcome
          *     figures: array<string, float|int>,
          *     refused: array{field: string, wrong: string, allowed: string}|null,
          *     beside?: array{string, string, float|int}|null,
+         *     found?: string,
          * }
          * $read
          */
@@ -85,6 +95,7 @@ final readonly class SolveOutcome
             array_map(floatval(...), $read['figures']),
             $read['refused'],
             isset($read['beside']) ? new OtherSheet(...$read['beside']) : null,
+            $read['found'] ?? '',
         );
     }
 }

@@ -73,6 +73,12 @@ final class SolvePage extends AbstractController
         if (SolveKind::Repeat === $job->kind) {
             return $this->generateUrl('practices', $team);
         }
+        if (SolveKind::BringIn === $job->kind && '' !== ($job->outcome()->found ?? '')) {
+            return $this->generateUrl('today', ['team' => $job->outcome()->found]);
+        }
+        if (\in_array($job->kind, [SolveKind::Look, SolveKind::BringIn], true)) {
+            return $this->generateUrl('read_archive', [...$team, 'job' => $job->id()]);
+        }
         $practice = $this->practices->inTeam($membership->team, $job->practice)?->address();
         if (null === $practice) {
             return $this->generateUrl('new_practice', [...$team, 'again' => $job->id()]);

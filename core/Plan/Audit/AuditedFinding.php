@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan\Audit;
 
+use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\Play\Check\Finding;
 use FoxCorner\Core\Play\Family\Trial;
 
@@ -23,6 +24,19 @@ final readonly class AuditedFinding
         public Trial $on,
         public ?Mend $mend = null,
     ) {}
+
+    /** With the names of those whom it is about. */
+    public function named(Lineup $lineup): self
+    {
+        return new self(
+            $this->worst->named($lineup),
+            $this->balls,
+            $this->tried,
+            $this->many,
+            $this->on,
+            $this->mend?->named($lineup),
+        );
+    }
 
     /** What to do about it, as a sentence. */
     public function mendWords(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan\Audit;
 
+use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\Play\Check\Finding;
 use FoxCorner\Core\Play\Family\OffenceLine;
 use FoxCorner\Core\Play\Scheme\Coverage;
@@ -34,6 +35,24 @@ final readonly class CoverageReport
         public array $offence = [],
         public int $plays = 1,
     ) {}
+
+    /** What was found without names, with the names of these nine. */
+    public function named(Lineup $lineup): self
+    {
+        $named = static fn(AuditedFinding $one): AuditedFinding => $one->named($lineup);
+
+        return new self(
+            $this->coverage,
+            array_map($named, $this->findings),
+            array_map($named, $this->prices),
+            $this->outs,
+            $this->leadOutShare,
+            $this->skills,
+            $this->costs,
+            $this->offence,
+            $this->plays,
+        );
+    }
 
     /**
      * What it costs on average when the ball is one that it is drawn up for, and when it is not.

@@ -5,10 +5,17 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Plan\Audit;
 
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 
 /** A fielder who starts somewhere else, after which a fault is gone: tried, not guessed. */
 final readonly class Mend
 {
     public function __construct(public Position $position, public Point $to, public string $words) {}
+
+    /** With the names of those whom it is about. */
+    public function named(Lineup $lineup): self
+    {
+        return new self($this->position, $this->to, $lineup->named($this->words));
+    }
 }

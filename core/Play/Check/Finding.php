@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Check;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 
 /** Something wrong with the plan: what, by how much, and what would mend it. */
@@ -30,6 +31,22 @@ final readonly class Finding
         public bool $isClose = false,
         public ?Moment $moment = null,
     ) {}
+
+    /** With the names of those whom it is about, where it was found without. */
+    public function named(Lineup $lineup): self
+    {
+        return new self(
+            $this->kind,
+            $lineup->named($this->title),
+            $lineup->named($this->measure),
+            $lineup->named($this->mend),
+            $this->position,
+            $this->base,
+            $this->weight,
+            $this->isClose,
+            $this->moment,
+        );
+    }
 
     /** The same fault on another ball has the same identity. */
     public function identity(): string

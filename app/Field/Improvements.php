@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\Field;
+
+use FoxCorner\App\Club\Team;
+use FoxCorner\App\Plan\Address\SituationAddress;
+use FoxCorner\App\Plan\Fingerprint;
+use FoxCorner\App\Plan\PlanReader;
+use FoxCorner\App\Plan\RunTables;
+use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Spot;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Range\Improvement;
+use Psr\Cache\CacheItemPoolInterface;
+use Symfony\Component\DependencyInjection\Attribute\Target;
+
+/**
+ * The best small moves. They take seconds: a worker looks for them, and what he has found is kept where every process of
+ * the house finds it.
+ */
+final readonly class Improvements
+{
+    public function __construct(
+        private PlanReader $plans,
+        private RunTables $tables,
+        #[Target('reckoned')] private CacheItemPoolInterface $kept,
+    ) {}
+
+    public function planAt(Team $team, SituationAddress $address): SituationPlan
+    {
+        return $this->plans->read($team, $address->situation, $address->context, $address->moved)->plan;
+    }
+
+    /** A mark of all that the answer depends on. */
+    public function mark(Team $team, SituationAddress $address, float $reach, bool $isJoint): string
+    {
+        $plan = $this->planAt($team, $address)->unnamed();
+
+        return Fingerprint::of([
+            $plan->state,
+            $plan->level,
+            $plan->cast,
+            $plan->alignment,
+            $this->tables->cost($team, $address->context),
+            $reach,
+            $isJoint,
+        ]);
+    }
+
+    public function isKnown(string $mark): bool
+    {
+        return $this->kept->hasItem($mark);
+    }
+
+    /** @return Improvement|null null when no step helps, or it is not known */
+    public function known(string $mark): ?Improvement
+    {
+        $found = $this->kept->getItem($mark)->get();
+
+        return $found instanceof Improvement ? $found : null;
+    }
+
+    /** @param float $reach paces that a fielder may be asked to go */
+    public function look(Team $team, SituationAddress $address, float $reach, bool $isJoint): void
+    {
+        $plan = $this->planAt($team, $address);
+        $improver = $plan->improver(
+            $plan->range($this->tables->cost($team, $address->context)),
+            self::fixed($plan),
+            (int) round(2 * $reach),
+        );
+        $item = $this->kept->getItem($this->mark($team, $address, $reach, $isJoint));
+        $this->kept->save($item->set($isJoint ? $improver->joint() : $improver->single()));
+    }
+
+    /** @return list<Position> whom somebody put there, who hold a runner or wait for a bunt */
+    private static function fixed(SituationPlan $plan): array
+    {
+        return array_values(
+            array_map(
+                static fn(Spot $spot): Position => $spot->position,
+                array_filter(
+                    $plan->alignment->spots(),
+                    static fn(Spot $spot): bool => $spot->byHand ||
+                        \in_array($spot->depth, [NamedDepth::Hold, NamedDepth::Bunt], true),
+                ),
+            ),
+        );
+    }
+}
