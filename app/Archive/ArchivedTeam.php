@@ -40,7 +40,9 @@ final readonly class ArchivedTeam
         $count = 0;
         foreach (array_keys(TeamTables::TABLES) as $table) {
             $tables[$table] = self::rows($given[$table] ?? null, $table, "$file, $table");
-            $known += array_fill_keys(array_column($tables[$table], 'id'), true);
+            foreach ($tables[$table] as $row) {
+                $known[\is_string($row['id']) ? $row['id'] : ''] = true;
+            }
             $count += \count($tables[$table]);
         }
         if (\count($known) !== $count) {

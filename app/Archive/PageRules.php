@@ -223,14 +223,23 @@ final class PageRules
     private static function among(string $kind, mixed $value, string $field): \BackedEnum
     {
         return $kind::tryFrom(self::text($value)) ??
-            throw Unknown::notOneOf($field, self::text($value), array_column($kind::cases(), 'value'));
+            throw Unknown::notOneOf(
+                $field,
+                self::text($value),
+                array_map(strval(...), array_column($kind::cases(), 'value')),
+            );
     }
 
     private static function moment(string $text, string $field): \DateTimeImmutable
     {
         $moment = \DateTimeImmutable::createFromFormat('!Y-m-d H:i:s', $text);
         $year = false === $moment ? '' : $moment->format('Y');
-        if (false === $moment || $moment->format('Y-m-d H:i:s') !== $text || $year < self::YEARS[0] || $year > self::YEARS[1]) {
+        if (
+            false === $moment ||
+            $moment->format('Y-m-d H:i:s') !== $text ||
+            $year < self::YEARS[0] ||
+            $year > self::YEARS[1]
+        ) {
             throw Refused::because($field, 'it is no day of ours', implode(' to ', self::YEARS));
         }
 

@@ -51,7 +51,9 @@ final readonly class ReadableTeam
             $this->setups->read($practice);
             $practice->comes();
         }
-        foreach ($this->entities->getRepository(PracticeRun::class)->findBy(['practice' => $this->practices->of($team)]) as $run) {
+        foreach (
+            $this->entities->getRepository(PracticeRun::class)->findBy(['practice' => $this->practices->of($team)]) as $run
+        ) {
             $run->clock();
         }
         foreach ($this->entities->getRepository(RunnerEvent::class)->findBy(['team' => $team]) as $event) {

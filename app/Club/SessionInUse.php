@@ -44,18 +44,16 @@ final readonly class SessionInUse
         }
         $session->set(self::DAY, $today);
         if ($request->cookies->get($session->getName()) === $session->getId()) {
-            $event
-                ->getResponse()
-                ->headers->setCookie(
-                    Cookie::create(
-                        $session->getName(),
-                        $session->getId(),
-                        // By the clock by which a visitor's cookies end, which is not the house's.
-                        \sprintf('+%d seconds', $this->options['cookie_lifetime'] ?? 0),
-                        secure: $request->isSecure(),
-                        sameSite: Cookie::SAMESITE_LAX,
-                    ),
-                );
+            $event->getResponse()->headers->setCookie(
+                Cookie::create(
+                    $session->getName(),
+                    $session->getId(),
+                    // By the clock by which a visitor's cookies end, which is not the house's.
+                    \sprintf('+%d seconds', $this->options['cookie_lifetime'] ?? 0),
+                    secure: $request->isSecure(),
+                    sameSite: Cookie::SAMESITE_LAX,
+                ),
+            );
         }
     }
 }

@@ -101,14 +101,10 @@ final readonly class Demo
         foreach ([$kites, $terns] as $team) {
             $this->entities->persist(new Membership($coach, $team, Role::HeadCoach));
         }
-        $this->entities->persist(
-            new Membership($this->account('assistant'), $kites, Role::Assistant),
-        );
+        $this->entities->persist(new Membership($this->account('assistant'), $kites, Role::Assistant));
         $this->entities->flush();
         $marsh = $this->entities->getRepository(Player::class)->findOneBy(['team' => $kites, 'name' => 'Marsh']);
-        $this->entities->persist(
-            new Membership($this->account('player'), $kites, Role::Player, $marsh),
-        );
+        $this->entities->persist(new Membership($this->account('player'), $kites, Role::Player, $marsh));
         $this->entities->persist(
             new PlanDraft($kites, $this->books->write($this->planOfTheKites($kites, $coach), $kites->rules())),
         );

@@ -17,7 +17,12 @@ use Symfony\Component\Console\Style\SymfonyStyle;
 #[AsCommand('fox:demo', 'Resets the Saltmarsh demo to how it came, or takes it off; says how to come in.')]
 final readonly class DemoCommand
 {
-    public function __construct(private Demo $demo, private House $house, private SetupCode $code, private PublicAddress $addresses) {}
+    public function __construct(
+        private Demo $demo,
+        private House $house,
+        private SetupCode $code,
+        private PublicAddress $addresses,
+    ) {}
 
     public function __invoke(
         SymfonyStyle $io,

@@ -29,10 +29,15 @@ final readonly class DemoDays
             'Field: evening school',
         ];
 
-        return new self($today->modify('-7 days')->setTime(17, 30), $tomorrow->setTime(17, 30), $tomorrow->setTime(19, 0), [
-            [$weekend->setTime(10, 0), $weekend->setTime(12, 0), 'Game against the Dunlins'],
-            $school($after),
-            $school($after->modify('+7 days')),
-        ]);
+        return new self(
+            $today->modify('-7 days')->setTime(17, 30),
+            $tomorrow->setTime(17, 30),
+            $tomorrow->setTime(19, 0),
+            [
+                [$weekend->setTime(10, 0), $weekend->setTime(12, 0), 'Game against the Dunlins'],
+                $school($after),
+                $school($after->modify('+7 days')),
+            ],
+        );
     }
 }

@@ -27,11 +27,24 @@ final readonly class LookForStep implements SolveWork
         $asked = json_decode($job->request, true, 4, \JSON_THROW_ON_ERROR);
         $this->improvements->look(
             $job->team,
-            $this->addresses->read($job->team, $asked['situation'], new InputBag($asked['query'])),
+            $this->addresses->read($job->team, $asked['situation'], self::query($asked['query'])),
             (float) $asked['reach'],
             $asked['isJoint'],
         );
 
         return SolveOutcome::done();
+    }
+
+    /**
+     * @param array<string, string> $said
+     *
+     * @return InputBag<string>
+     */
+    private static function query(array $said): InputBag
+    {
+        /** @var InputBag<string> $query */
+        $query = new InputBag($said);
+
+        return $query;
     }
 }

@@ -25,7 +25,9 @@ final readonly class NightCommand
         }
         // What is older goes all the same: it has been in seven copies.
         $this->tidying->tidy();
-        null === $made ?: $io->writeln("The copy is $made");
+        if (null !== $made) {
+            $io->writeln("The copy is $made");
+        }
 
         return isset($problem) ? Command::FAILURE : Command::SUCCESS;
     }

@@ -20,7 +20,7 @@ class Invitation
     use Identified;
 
     #[ORM\Column(type: Instant::NAME, nullable: true)]
-    private ?\DateTimeImmutable $usedAt = null;
+    private ?\DateTimeImmutable $usedAt;
     #[ORM\Column(type: Instant::NAME, nullable: true)]
     private ?\DateTimeImmutable $revokedAt = null;
 
@@ -36,6 +36,13 @@ class Invitation
         #[ORM\Column(type: Instant::NAME)] public readonly \DateTimeImmutable $until,
     ) {
         $this->id = Uuid::v7();
+        $this->hold(null);
+    }
+
+    /** Its use is written by {@see InvitationRepository::use} in one statement, so that it is used once. */
+    private function hold(?\DateTimeImmutable $usedAt): void
+    {
+        $this->usedAt = $usedAt;
     }
 
     public function isOpen(\DateTimeImmutable $now): bool

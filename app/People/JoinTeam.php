@@ -143,7 +143,9 @@ final class JoinTeam extends AbstractController
             $this->entities->persist($membership);
             $this->happenings->note($invitation->team, $account, "joined as {$invitation->words()}");
             $this->entities->flush();
-            null === $besides ?: $besides();
+            if (null !== $besides) {
+                $besides();
+            }
         });
     }
 

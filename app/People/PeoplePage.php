@@ -27,8 +27,8 @@ final readonly class PeoplePage
     ) {}
 
     /**
-     * @param array<string, string> $typed
-     * @param array{string, \DateTimeImmutable, string}|null $link that was made just now, its end, and what it is of
+     * @param array<string, string>                          $typed
+     * @param array{string, \DateTimeImmutable, string}|null $link  that was made just now, its end, and what it is of
      */
     public function show(
         Membership $membership,

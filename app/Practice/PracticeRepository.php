@@ -49,10 +49,9 @@ final class PracticeRepository extends ServiceEntityRepository
     public function coming(Team $team, \DateTimeImmutable $now): array
     {
         $begun = $this->since($team, $now->modify(self::LONGEST));
+        $coming = array_filter($begun, static fn(Practice $practice): bool => $practice->endsAt() >= $now);
 
-        return array_reverse(
-            array_filter($begun, static fn(Practice $practice): bool => $practice->endsAt() >= $now),
-        );
+        return array_reverse(array_values($coming));
     }
 
     /** @return list<Practice> that begin from a moment on, the latest first */

@@ -82,7 +82,12 @@ final class SetupPage extends AbstractController
     private function alone(FormInterface $form): ?Team
     {
         try {
-            return $this->one->run('setup', fn(): ?Team => $this->house->isOpen() ? $this->found($form) : throw Refused::because('club', 'somebody has just begun one', 'signing in, or an invitation'));
+            return $this->one->run(
+                'setup',
+                fn(): ?Team => $this->house->isOpen()
+                    ? $this->found($form)
+                    : throw Refused::because('club', 'somebody has just begun one', 'signing in, or an invitation'),
+            );
         } catch (Problem $problem) {
             ProblemOnForm::show($form, $problem);
 

@@ -15,6 +15,7 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Event\ControllerEvent;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\HttpKernelInterface;
 
@@ -27,6 +28,10 @@ use Symfony\Component\HttpKernel\HttpKernelInterface;
 final readonly class Unavailable
 {
     private const TRIED = '_tried_again';
+    /** Who somebody is, is known from here on. */
+    private const REACHED = '_controller_reached';
+    /** By which the framework notes that it was about to find out who somebody is, and keeps what it knows afterwards. */
+    private const FINDING_OUT = '_security_firewall_run';
     /**
      * MariaDB's numbers: read-only, disk or table full, statement took too long, killed, gone away, lost, shutting
      * down.
@@ -40,6 +45,12 @@ final readonly class Unavailable
         private ManagerRegistry $doctrine,
     ) {}
 
+    #[AsEventListener]
+    public function onController(ControllerEvent $event): void
+    {
+        $event->getRequest()->attributes->set(self::REACHED, true);
+    }
+
     #[AsEventListener(priority: 100)]
     public function onException(ExceptionEvent $event): void
     {
@@ -52,6 +63,10 @@ final readonly class Unavailable
                 return;
             }
             if (self::isAway($error)) {
+                if (!$request->attributes->has(self::REACHED)) {
+                    // Nobody could be asked who it is: that is no sign-out, and what the session says of it stays.
+                    $request->attributes->remove(self::FINDING_OUT);
+                }
                 $event->allowCustomResponseCode();
                 $event->setResponse($this->away($request));
 
@@ -72,7 +87,9 @@ final readonly class Unavailable
     /** Whoever only reads may always; whoever writes, if the whole of it was rolled back. */
     private function mayTryAgain(Request $request): bool
     {
-        return !$request->attributes->has(self::TRIED) && ($request->isMethodSafe() || !$this->writes->anyStands());
+        return $request->attributes->has(self::REACHED) &&
+            !$request->attributes->has(self::TRIED) &&
+            ($request->isMethodSafe() || !$this->writes->anyStands());
     }
 
     private function again(ExceptionEvent $event): Response

@@ -1,6 +1,6 @@
 # What has which style: Prettier lays lines out, php-cs-fixer has the last word in PHP, shfmt in shell. Needs settings.sh.
 
-FORMATTED="assets templates tests/browser tests/scripts tests/Tools/*.mjs *.mjs package.json .prettierrc.json"
+FORMATTED="assets templates tests/browser tests/scripts tests/start tests/Tools/*.mjs *.mjs package.json .prettierrc.json"
 PHP_FORMATTED="core app bench tests config public .php-cs-fixer.dist.php bin/console bin/fox bin/bench"
 PHP_FORMATTED="$PHP_FORMATTED tests/Tools/folders tests/Tools/golden tests/Tools/lines tests/Tools/mutate tests/Tools/attack"
 SHELL_FORMATTED="bin/start bin/stop bin/test bin/fix bin/packages bin/lib/*.sh tests/browser/*.sh .ci/run"

@@ -93,7 +93,7 @@ final readonly class Lineup
     /** Of the letters that Unicode leaves to whoever needs some of his own: nobody types it. */
     private static function sign(int $position): string
     {
-        return mb_chr(0xe000 + $position);
+        return mb_chr(0xE000 + $position);
     }
 
     public function at(Position $position): RosterPlayer

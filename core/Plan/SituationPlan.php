@@ -71,13 +71,7 @@ final readonly class SituationPlan
     /** The same nine without their names. */
     public function unnamed(): self
     {
-        return self::standingIn(
-            $this->alignment,
-            $this->byRules,
-            $this->state,
-            $this->level,
-            $this->lineup->unnamed(),
-        );
+        return self::standingIn($this->alignment, $this->byRules, $this->state, $this->level, $this->lineup->unnamed());
     }
 
     /** The same nine and the same situation, standing otherwise. */

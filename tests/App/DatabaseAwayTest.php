@@ -14,6 +14,7 @@ use FoxCorner\App\Shared\Unavailable;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Event\ControllerEvent;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\HttpKernelInterface;
 
@@ -143,6 +144,18 @@ final class DatabaseAwayTest extends AppTestCase
         self::assertSame(2, $times);
     }
 
+    public function testWhomTheDatabaseCouldNotNameIsNotSignedOutAndNothingIsTriedForHim(): void
+    {
+        $request = Request::create('/x');
+        $request->attributes->set('_security_firewall_run', '_security_main');
+        $kernel = $this->kernelThat(static fn(): Response => self::fail('It is not tried again.'));
+        $event = new ExceptionEvent($kernel, $request, HttpKernelInterface::MAIN_REQUEST, self::deadlock());
+        $this->listener(new Writes())->onException($event);
+
+        self::assertSame(503, $event->getResponse()?->getStatusCode());
+        self::assertFalse($request->attributes->has('_security_firewall_run'), 'what the session says stays');
+    }
+
     public function testHealthSaysThatNothingIsTaken(): void
     {
         $other = $this->anotherConnection();
@@ -159,13 +172,17 @@ final class DatabaseAwayTest extends AppTestCase
 
     private function answer(string $method, \Throwable $error, Writes $writes, HttpKernelInterface $kernel): Response
     {
-        $event = new ExceptionEvent(
-            $kernel,
-            Request::create('/x', $method, server: 'POST' === $method ? ['HTTP_ACCEPT' => 'application/json'] : []),
-            HttpKernelInterface::MAIN_REQUEST,
-            $error,
+        $request = Request::create(
+            '/x',
+            $method,
+            server: 'POST' === $method ? ['HTTP_ACCEPT' => 'application/json'] : [],
         );
-        $this->listener($writes)->onException($event);
+        $event = new ExceptionEvent($kernel, $request, HttpKernelInterface::MAIN_REQUEST, $error);
+        $listener = $this->listener($writes);
+        $listener->onController(
+            new ControllerEvent($kernel, static fn(): Response => new Response(), $request, $event->getRequestType()),
+        );
+        $listener->onException($event);
 
         return $event->getResponse() ?? self::fail('It is answered.');
     }

@@ -33,7 +33,12 @@ final class DemoTest extends AppTestCase
         $said = $this->console(['--remove' => true]);
 
         self::assertStringContainsString('Sign in with your account', $said);
-        self::assertCount(1, $this->entities()->getRepository(Club::class)->findBy(['name' => 'Saltmarsh']));
+        self::assertCount(
+            1,
+            $this->entities()
+                ->getRepository(Club::class)
+                ->findBy(['name' => 'Saltmarsh']),
+        );
         self::assertNotNull($this->entities()->find(Account::class, $ada->id()));
         self::assertSame('Gulls', $this->team('Gulls')->name);
         self::assertNull($this->account(DemoSignIn::EMAIL));
@@ -43,7 +48,7 @@ final class DemoTest extends AppTestCase
     {
         $said = $this->console(['--remove' => true]);
         self::assertSame(1, preg_match('/What was there before is in (\S+before-demo-\S+\.sql\.gz)/', $said, $found));
-        $copy = gzdecode((string) file_get_contents($found[1] ?? ''));
+        $copy = gzdecode((string) file_get_contents($found[1]));
 
         self::assertStringContainsString('Saltmarsh', (string) $copy);
         self::assertStringNotContainsString('What was there before', $this->console(['--remove' => true]));
@@ -51,8 +56,7 @@ final class DemoTest extends AppTestCase
 
     public function testAnAccountOnWhichSomebodysThingsHangStaysWithoutThePasswordThatEverybodyKnows(): void
     {
-        $coach = $this->account(DemoSignIn::EMAIL) ?? self::fail();
-        $this->newTeam($coach);
+        $this->newTeam($this->signIn());
         self::getContainer()->get(Demo::class)->remove();
         $stays = $this->account(DemoSignIn::EMAIL) ?? self::fail();
 
@@ -61,7 +65,12 @@ final class DemoTest extends AppTestCase
         self::assertSame('Gulls', $this->team('Gulls')->name);
         self::assertFalse(self::getContainer()->get(House::class)->hasDemo());
         self::assertStringContainsString('somebody’s own', $this->console(['--if-missing' => true]));
-        self::assertNull($this->entities()->getRepository(Club::class)->findOneBy(['demo' => true]), 'nothing of it');
+        self::assertNull(
+            $this->entities()
+                ->getRepository(Club::class)
+                ->findOneBy(['demo' => true]),
+            'nothing of it',
+        );
     }
 
     public function testSomebodyWhoJoinedWithAnEmailOfTheDemosStopsNothing(): void
@@ -149,9 +158,7 @@ final class DemoTest extends AppTestCase
     private function door(string $address, string $host, string $publicly = 'http://127.0.0.1:8085'): DemoDoor
     {
         $requests = new RequestStack();
-        $requests->push(
-            Request::create("http://$host/sign-in", server: ['REMOTE_ADDR' => $address]),
-        );
+        $requests->push(Request::create("http://$host/sign-in", server: ['REMOTE_ADDR' => $address]));
 
         return new DemoDoor(self::getContainer()->get(House::class), $requests, $publicly);
     }

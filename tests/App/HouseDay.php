@@ -31,7 +31,9 @@ final class HouseDay implements Extension
         $_SERVER['FOX_CLOCK_SHIFT'] = $_ENV['FOX_CLOCK_SHIFT'] = '0';
         $_SERVER['FOX_TIME_ZONE'] = $_ENV['FOX_TIME_ZONE'] = $zone;
         putenv('FOX_CLOCK_SHIFT=0');
-        $moment = Clock::get()->now()->modify("$shift seconds");
+        $moment = Clock::get()
+            ->now()
+            ->modify("$shift seconds");
         $facade->registerSubscriber(
             new class ($moment) implements PreparationStartedSubscriber {
                 public function __construct(private readonly \DateTimeImmutable $moment) {}

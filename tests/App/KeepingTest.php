@@ -31,10 +31,12 @@ final class KeepingTest extends AppTestCase
         $named = array_values(array_diff(array_keys($said), $folders));
         sort($named);
         self::assertSame($tables, $named);
-        foreach ([...array_map(static fn(array $row): int => $row[1], Periods::ROWS), ...Periods::FILES] as $of => $days) {
+        foreach (
+            [...array_map(static fn(array $row): int => $row[1], Periods::ROWS), ...Periods::FILES] as $of => $days
+        ) {
             self::assertStringStartsWith(1 === $days ? '1 day' : "$days days", $said[$of] ?? '', $of);
         }
-        self::assertSame(14 * 86400, $this->lifetime());
+        self::assertSame(14 * 86400, self::getContainer()->getParameter('session.storage.options')['gc_maxlifetime']);
     }
 
     public function testAStepOfATeamWhereNobodyComesIsGoneAfterThirtyDays(): void
@@ -72,7 +74,9 @@ final class KeepingTest extends AppTestCase
         ]);
         $folder = sys_get_temp_dir() . '/fox-' . bin2hex(random_bytes(6));
         $files = new Filesystem();
-        foreach (['post/new' => 29, 'post/old' => 31, 'imports/new' => 0, 'imports/old' => 2, 'backups/old' => 99] as $file => $days) {
+        foreach (
+            ['post/new' => 29, 'post/old' => 31, 'imports/new' => 0, 'imports/old' => 2, 'backups/old' => 99] as $file => $days
+        ) {
             $files->dumpFile("$folder/$file", '');
             $files->touch("$folder/$file", self::now("-$days days")->getTimestamp());
         }
@@ -80,15 +84,11 @@ final class KeepingTest extends AppTestCase
 
         self::assertSame(1, $this->number("SELECT COUNT(*) FROM sign_in_failure WHERE email = 'kept'"));
         self::assertSame(0, $this->number("SELECT COUNT(*) FROM session WHERE sess_id = 'over'"));
-        $left = array_map(static fn(mixed $file): string => basename(\dirname((string) $file)) . '/' . basename((string) $file), (array) glob("$folder/*/*"));
+        $left = array_map(
+            static fn(mixed $file): string => basename(\dirname((string) $file)) . '/' . basename((string) $file),
+            (array) glob("$folder/*/*"),
+        );
         self::assertSame(['backups/old', 'imports/new', 'post/new'], $left);
         $files->remove($folder);
-    }
-
-    private function lifetime(): mixed
-    {
-        $options = self::getContainer()->getParameter('session.storage.options');
-
-        return \is_array($options) ? $options['gc_maxlifetime'] ?? null : null;
     }
 }

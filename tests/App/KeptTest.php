@@ -168,12 +168,17 @@ final class KeptTest extends AppTestCase
     public function testNeitherPasswordsNorTokensAreShownOrKept(): void
     {
         $typed = TypedForm::of(
-            Request::create('/a?b=1', 'POST', [
-                'name' => 'Ash',
-                'password' => 'secret',
-                '_token' => 't',
-                'x_form' => ['_token' => 'u', 'startsAt' => '17:30', 'version' => '3'],
-            ], server: ['HTTP_SEC_FETCH_SITE' => 'same-origin']),
+            Request::create(
+                '/a?b=1',
+                'POST',
+                [
+                    'name' => 'Ash',
+                    'password' => 'secret',
+                    '_token' => 't',
+                    'x_form' => ['_token' => 'u', 'startsAt' => '17:30', 'version' => '3'],
+                ],
+                server: ['HTTP_SEC_FETCH_SITE' => 'same-origin'],
+            ),
         );
         self::assertNotNull($typed);
 
@@ -230,7 +235,10 @@ final class KeptTest extends AppTestCase
         self::assertNull(self::getContainer()->get(SentAgain::class)->words($path));
         $this->browser->request('POST', $path, ['email' => 'eve@elsewhere.example']);
         $page = $this->browser->getCrawler();
-        self::assertSame('/nowhere/at/all/of/it' === $path ? 404 : 401, $this->browser->getInternalResponse()->getStatusCode());
+        self::assertSame(
+            '/nowhere/at/all/of/it' === $path ? 404 : 401,
+            $this->browser->getInternalResponse()->getStatusCode(),
+        );
         if (0 < $page->selectButton('Sign in')->count()) {
             $this->browser->submitForm('Sign in', [
                 'email' => 'coach@saltmarsh.example',

@@ -73,7 +73,11 @@ final class PeopleTest extends AppTestCase
         $bo = $this->member($team, 'bo@elsewhere.example');
         $this->browser->request('POST', "/gulls/people/{$bo?->id()}/way-in", ['_token' => $this->token($team)]);
         $this->browser->followRedirect();
-        self::assertSelectorTextContains('main', 'has come in already', 'nobody gets a password of somebody who has one');
+        self::assertSelectorTextContains(
+            'main',
+            'has come in already',
+            'nobody gets a password of somebody who has one',
+        );
     }
 
     public function testWhoIsTakenOutOrMayDoLessTakesWhatHeHasGivenWithHim(): void

@@ -30,9 +30,7 @@ final class SignInTest extends AppTestCase
 
     public function testNoDemoNoHint(): void
     {
-        $this->entities()
-            ->getConnection()
-            ->executeStatement('UPDATE account SET demo = 0');
+        $this->entities()->getConnection()->executeStatement('UPDATE account SET demo = 0');
         $this->browser->request('GET', '/sign-in');
 
         self::assertSelectorNotExists('.note');

@@ -399,9 +399,7 @@ final class TeamTest extends AppTestCase
                 ->getRepository(Player::class)
                 ->findOneBy(['name' => 'Lund']) ?? self::fail('Lund is on the roster.');
         foreach (range(1, 60) as $_) {
-            $this->entities()->persist(
-                new Reading($lund, Quantity::HomeToFirst, 4.0, $coach, self::now()),
-            );
+            $this->entities()->persist(new Reading($lund, Quantity::HomeToFirst, 4.0, $coach, self::now()));
         }
         $this->entities()->flush();
         foreach (range(1, 31) as $_) {

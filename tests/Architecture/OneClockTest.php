@@ -11,8 +11,7 @@ use PHPUnit\Framework\TestCase;
 final class OneClockTest extends TestCase
 {
     private const ASKS_THE_MACHINE = [
-        'a date from nothing or from words' =>
-            '/new \\\\?DateTime(Immutable)?\\(\\s*(\\)|[\'"](now|today|tomorrow|yesterday|midnight|noon|first|last|next|' .
+        'a date from nothing or from words' => '/new \\\\?DateTime(Immutable)?\\(\\s*(\\)|[\'"](now|today|tomorrow|yesterday|midnight|noon|first|last|next|' .
             'mon|tue|wed|thu|fri|sat|sun|[+-]))/i',
         'a function' => '/(?<![\\w>:$\\\\])(?<!function )\\\\?(time|date|gmdate|mktime|gmmktime|strtotime|getdate|localtime|microtime|' .
             'date_create(_immutable)?)\\(/',
@@ -38,9 +37,9 @@ final class OneClockTest extends TestCase
                 continue;
             }
             ++$read;
-            foreach (file($file->getPathname()) ?: [] as $number => $line) {
+            foreach ((array) file($file->getPathname()) as $number => $line) {
                 foreach (self::patterns($ending) as $what => $pattern) {
-                    if (1 === preg_match($pattern, $line)) {
+                    if (1 === preg_match($pattern, (string) $line)) {
                         $found[] = \sprintf('%s:%d asks by %s', $path, $number + 1, $what);
                     }
                 }

@@ -1,4 +1,4 @@
-import { expect, isAccessible, test } from './fox.mjs';
+import { expect, isAccessible, services, test } from './fox.mjs';
 
 // Every press, every choice and every field that is filled in is one; what a new coach has to do, and no more.
 function counting(page) {
@@ -47,6 +47,7 @@ test('from an empty house to a first practice in at most 60 presses', async ({ p
     await page.goto('/');
     await begin.press(page.getByRole('link', { name: 'Begin with a team of your own' }));
     await isAccessible(page);
+    await begin.fill(page.getByLabel('Code that bin/start has printed'), services('setup_code').toString().trim());
     await begin.fill(page.getByLabel('Club'), 'Fen End');
     await begin.fill(page.getByLabel('Team'), 'Bitterns');
     await begin.press(page.getByLabel('Fastpitch, 14 to 16'));
@@ -87,7 +88,7 @@ test('an assistant comes by the link, sees the plan, and the coach takes her out
     await page.goto('/bitterns/people');
     await isAccessible(page);
     await page.getByRole('button', { name: 'Invite' }).click();
-    const link = await page.getByLabel('Link of the invitation').inputValue();
+    const link = await page.getByLabel('The link').inputValue();
 
     const phone = await browser.newContext({ viewport: { width: 390, height: 844 } });
     const other = await phone.newPage();
@@ -95,12 +96,22 @@ test('an assistant comes by the link, sees the plan, and the coach takes her out
     await isAccessible(other);
     await other.getByLabel('Your name').fill('Bo Reed');
     await other.getByLabel('Your e-mail').fill('bo@fen-end.example');
-    await other.getByLabel('A password').fill('two bitterns boom');
     await other.getByRole('button', { name: 'Join' }).click();
-    await expect(other.locator('.good')).toContainText('You are in the Bitterns.');
+    await expect(other.getByRole('heading', { level: 1 })).toHaveText('Ask Ada Brink for your link');
+    await isAccessible(other);
 
     await page.goto('/bitterns/people');
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('2 people are in the Bitterns');
+    await page.getByLabel('Change Bo Reed').click();
+    await page.getByRole('button', { name: 'Give the link yourself: Bo Reed' }).click();
+    await isAccessible(page);
+    await other.goto(new URL(await page.getByLabel('The link').inputValue()).pathname);
+    await other.getByLabel('New password').fill('two bitterns boom');
+    await other.getByRole('button', { name: 'Take it' }).click();
+    await other.goto('/bitterns');
+    await expect(other.locator('.strip')).toContainText('Bitterns');
+
+    await page.goto('/bitterns/people');
     await page.getByLabel('Change Bo Reed').click();
     await page.getByRole('button', { name: 'Take out of the team: Bo Reed' }).click();
     await expect(page.locator('.good')).toContainText('Bo Reed is out of the team');

@@ -47,10 +47,10 @@ const PARTS = ['settings', 'install', 'owner', 'services'].map((part) => `bin/li
 const SOURCED = [...PARTS, 'tests/browser/demo.sh'].map((part) => `. ${part}`).join('; ');
 
 /** Runs a line of the start command's own shell functions on the tested instance. */
-export const services = (line) =>
-    execFileSync('bash', ['-c', `PROFILE=${process.env.FOX_PROFILE ?? 'test'}; ${SOURCED}; ${line}`], {
-        stdio: ['ignore', 'pipe', 'pipe'],
-    });
+export const services = (line) => execFileSync('bash', ['-c', shell(line)], { stdio: ['ignore', 'pipe', 'pipe'] });
+
+/** The same, for whoever runs it himself. */
+export const shell = (line) => `PROFILE=${process.env.FOX_PROFILE ?? 'test'}; ${SOURCED}; ${line}`;
 
 /** For a file whose tests change things: it begins with the demo as it comes, whatever others have done. */
 export const startsFromAFreshDemo = () => test.beforeAll(() => services('fresh_demo'));

@@ -1,4 +1,5 @@
-import { expect, services, signIn, test } from './fox.mjs';
+import { spawn } from 'node:child_process';
+import { expect, services, shell, signIn, test } from './fox.mjs';
 
 test.use({ expectedErrors: 'status of (50[0-9]|422)' });
 
@@ -67,6 +68,23 @@ test('a database that only reads: the page says so, and /health too', async ({ p
     });
 });
 
+for (const table of ['session', 'account']) {
+    test(`where ${table} is locked for a while, nobody is signed out`, async ({ page }) => {
+        const team = await signIn(page);
+        const lock = spawn('bash', [
+            '-c',
+            shell(
+                `mariadb --defaults-file=$RUN_DIR/mariadb-client.cnf fox -e "LOCK TABLES ${table} WRITE; SELECT SLEEP(9)"`,
+            ),
+        ]);
+        const over = new Promise((resolve) => lock.on('close', resolve));
+        await expect(async () => expect((await page.request.get(`/${team}/team`)).status()).toBe(503)).toPass();
+        await over;
+        await page.goto(`/${team}/team`);
+        await expect(page.getByRole('heading', { level: 1 })).toContainText('players');
+    });
+}
+
 test('a worker that is killed is started again, and its practice is solved', async ({ page }) => {
     test.slow();
     const team = await signIn(page);
@@ -81,13 +99,15 @@ test('a worker that is killed is started again, and its practice is solved', asy
 
 test('nobody but the owner enters where the sockets are, and no secret is on a command line', async () => {
     const seen = services(
-        'stat -c %a "$RUN_DIR/sock" "$RUN_DIR"; stat -c %a "$RUN_DIR/database-password" "$RUN_DIR/php-fpm.conf" ' +
-            '"$RUN_DIR/mariadb-client.cnf"',
+        'stat -c %a "$RUN_DIR/sock"; stat -c "%A %G" "$RUN_DIR" "$RUN_DIR/database-password" "$RUN_DIR/php-fpm.conf" ' +
+            '"$RUN_DIR/mariadb-client.cnf" | sed "s/ $(id -gn "$OWNER")\$/ own/; s/ $(id -gn)\$/ own/"',
     )
         .toString()
         .trim()
         .split('\n');
-    expect(seen).toEqual(['700', '700', '600', '600', '600']);
+    expect(seen.shift()).toBe('700');
+    for (const one of seen)
+        expect(one, 'nothing for others, nothing to write for its group').toMatch(/^.rw..-.---.own$/);
     const who = services(
         'ps -o user= -p "$(cat $RUN_DIR/fpm.pid),$(cat $RUN_DIR/mariadb.pid),$(cat $RUN_DIR/nginx.pid),$(cat ' +
             '$RUN_DIR/workers.pid)" | sort -u',

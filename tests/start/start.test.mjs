@@ -127,12 +127,19 @@ test('of four who begin at the same moment one does, who knows the code', { time
     assert.equal(answers.filter(({ status }) => status === 303).length, 1);
     assert.equal(counted('SELECT COUNT(*) FROM club'), 1);
     const { answer } = answers.find(({ status }) => status === 303);
-    coach = answer.headers.getSetCookie().map((one) => one.split(';')[0]).join('; ');
+    coach = answer.headers
+        .getSetCookie()
+        .map((one) => one.split(';')[0])
+        .join('; ');
 });
 
 test('of six who come by one invitation at the same moment one is in', { timeout: 60_000 }, async () => {
     const [invited] = await together([
-        post('/bitterns/people/invite', { role: 'assistant', player: '', email: '' }, { from: '/bitterns/people', cookie: coach }),
+        post(
+            '/bitterns/people/invite',
+            { role: 'assistant', player: '', email: '' },
+            { from: '/bitterns/people', cookie: coach },
+        ),
     ]);
     const [, secret] = invited.text.match(/\/join\/([0-9a-f]{32})/);
     const answers = await together(

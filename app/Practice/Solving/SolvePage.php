@@ -73,8 +73,9 @@ final class SolvePage extends AbstractController
         if (SolveKind::Repeat === $job->kind) {
             return $this->generateUrl('practices', $team);
         }
-        if (SolveKind::BringIn === $job->kind && '' !== ($job->outcome()->found ?? '')) {
-            return $this->generateUrl('today', ['team' => $job->outcome()->found]);
+        $found = $job->outcome()->found ?? '';
+        if (SolveKind::BringIn === $job->kind && '' !== $found) {
+            return $this->generateUrl('today', ['team' => $found]);
         }
         if (\in_array($job->kind, [SolveKind::Look, SolveKind::BringIn], true)) {
             return $this->generateUrl('read_archive', [...$team, 'job' => $job->id()]);

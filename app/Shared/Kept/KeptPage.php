@@ -11,7 +11,11 @@ use Twig\Environment;
 /** The page that a form comes back on, with what was typed and a button that sends it again. */
 final readonly class KeptPage
 {
-    public function __construct(private Environment $twig, private CsrfTokenManagerInterface $tokens, private SentAgain $again) {}
+    public function __construct(
+        private Environment $twig,
+        private CsrfTokenManagerInterface $tokens,
+        private SentAgain $again,
+    ) {}
 
     public function of(TypedForm $typed, NotKept $why): Response
     {

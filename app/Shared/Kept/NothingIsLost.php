@@ -36,9 +36,7 @@ final readonly class NothingIsLost
             $isScript = ByScript::asked($request);
             $event->allowCustomResponseCode();
             $event->setResponse(
-                $isScript
-                    ? new JsonResponse(['problem' => $why->name], $why->status())
-                    : $this->page->of($typed, $why),
+                $isScript ? new JsonResponse(['problem' => $why->name], $why->status()) : $this->page->of($typed, $why),
             );
         }
     }
