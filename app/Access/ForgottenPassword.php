@@ -57,7 +57,8 @@ final class ForgottenPassword extends AbstractController
             'done',
             $this->letters->goOut()
                 ? 'If there is an account with this e-mail, a link is on its way. It works for an hour.'
-                : 'No mail goes out from here. Whoever keeps the machine can give you a link: bin/console fox:account ' .
+                : 'No mail goes out from here. Whoever keeps the machine can give you a link: ' .
+                    'bin/console fox:account ' .
                     'and your e-mail.',
         );
 

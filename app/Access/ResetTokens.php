@@ -14,8 +14,8 @@ final readonly class ResetTokens
 {
     private const LASTS = '+1 hour';
     /**
-     * Open links of one account: more than one network address may ask for in the hour that a link lasts (Tried::Letter),
-     * so that nobody can end somebody's link by asking for others.
+     * Open links of one account: more than one network address may ask for in the hour that a link lasts
+     * (Tried::Letter), so that nobody can end somebody's link by asking for others.
      */
     private const MOST = 20;
 

@@ -12,7 +12,7 @@ use FoxCorner\App\Lineup\LineupReader;
 use FoxCorner\App\Opponents\OpponentRepository;
 use FoxCorner\App\Plan\PlanDrafts;
 use FoxCorner\App\Practice\Drills\DrillShelf;
-use FoxCorner\App\Practice\Live\PracticeRun;
+use FoxCorner\App\Practice\Live\RunRepository;
 use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\Setup\SetupCodec;
 use FoxCorner\App\Practice\SheetCodec;
@@ -31,6 +31,7 @@ final readonly class ReadableTeam
         private PracticeRepository $practices,
         private SheetCodec $sheets,
         private SetupCodec $setups,
+        private RunRepository $runs,
         private EntityManagerInterface $entities,
     ) {}
 
@@ -51,9 +52,7 @@ final readonly class ReadableTeam
             $this->setups->read($practice);
             $practice->comes();
         }
-        foreach (
-            $this->entities->getRepository(PracticeRun::class)->findBy(['practice' => $this->practices->of($team)]) as $run
-        ) {
+        foreach ($this->runs->ofAll($this->practices->of($team)) as $run) {
             $run->clock();
         }
         foreach ($this->entities->getRepository(RunnerEvent::class)->findBy(['team' => $team]) as $event) {

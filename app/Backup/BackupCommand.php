@@ -22,11 +22,8 @@ final readonly class BackupCommand
         #[Option('The copy of tonight, if it is not there yet; the last seven are kept')] bool $nightly = false,
     ): int {
         try {
-            if ('' !== $file) {
-                $this->backups->to($file);
-            }
             $made = match (true) {
-                '' !== $file => $file,
+                '' !== $file => $this->backups->to($file),
                 $nightly => $this->backups->nightly(),
                 default => $this->backups->now(),
             };

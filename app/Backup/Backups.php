@@ -8,6 +8,7 @@ use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\Filesystem\Exception\IOException;
 use Symfony\Component\Filesystem\Filesystem;
 
 /** Copies of the whole database in the instance's folder: of each kind that makes itself, the last seven are kept. */
@@ -20,7 +21,9 @@ final readonly class Backups
     public function __construct(
         private DatabaseCopy $copy,
         private ClockInterface $clock,
-        #[Autowire('%env(FOX_RUN_DIR)%/backups')] private string $folder,
+        private Sealing $sealing,
+        #[Autowire('%env(default:fox.backups:FOX_BACKUP_DIR)%')] private string $folder,
+        #[Autowire('%env(FOX_RUN_DIR)%/tmp')] private string $open,
         private Filesystem $files = new Filesystem(),
     ) {}
 
@@ -34,13 +37,13 @@ final readonly class Backups
         $now = $this->clock->now();
         $night = $now->modify(\sprintf('-%d hours', self::HOUR))->format('Y-m-d');
         $file = "$this->folder/night-$night.sql.gz";
-        if (is_file($file)) {
+        if (is_file($file) || is_file($file . Sealing::ENDING)) {
             return null;
         }
-        $this->to($file);
+        $made = $this->to($file);
         $this->keepTheLast('night');
 
-        return $file;
+        return $made;
     }
 
     /** @throws Problem when it cannot be made */
@@ -71,10 +74,9 @@ final readonly class Backups
         $made = 0;
         do {
             $file = \sprintf('%s-%02d.sql.gz', $at, ++$made);
-        } while (file_exists($file));
-        $this->to($file);
+        } while (file_exists($file) || file_exists($file . Sealing::ENDING));
 
-        return $file;
+        return $this->to($file);
     }
 
     private function keepTheLast(string $beginning): void
@@ -84,14 +86,39 @@ final readonly class Backups
         }
     }
 
-    /** @throws Problem when it cannot be made, or a file is there */
-    public function to(string $file): void
+    /**
+     * @return string the file; its name says when it is sealed
+     *
+     * @throws Problem when it cannot be made, or a file is there
+     */
+    public function to(string $file): string
     {
-        if (file_exists($file)) {
-            throw Refused::because('file', "$file is there already", 'a name that is free');
+        $made = $this->sealing->isOn() ? $file . Sealing::ENDING : $file;
+        if (file_exists($made)) {
+            throw Refused::because('file', "$made is there already", 'a name that is free');
         }
-        $this->files->mkdir(\dirname($file), 0o700);
-        $this->copy->write($file);
+        try {
+            $this->files->mkdir(\dirname($file), 0o700);
+        } catch (IOException) {
+            throw Refused::because('file', \dirname($file) . ' cannot be made', 'a folder that can be written to');
+        }
+        if (!$this->sealing->isOn()) {
+            $this->copy->write($file);
+
+            return $made;
+        }
+        // What is open never lies where it is kept.
+        $open = "$this->open/" . bin2hex(random_bytes(8)) . '.sql.gz';
+        $this->files->mkdir($this->open, 0o700);
+        try {
+            $this->copy->write($open);
+            $this->sealing->seal($open, "$made.part");
+            rename("$made.part", $made);
+        } finally {
+            $this->files->remove([$open, "$made.part"]);
+        }
+
+        return $made;
     }
 
     /**
@@ -108,9 +135,19 @@ final readonly class Backups
         if (false === $lock || !flock($lock, \LOCK_EX | \LOCK_NB)) {
             throw Refused::because('restore', 'another one is on', 'waiting until it has ended');
         }
-        $this->copy->mustBeWhole($file);
-        $before = $this->now();
-        $this->copy->read($file);
+        $open = $file;
+        try {
+            if (is_file($file) && Sealing::isSealed($file)) {
+                $this->files->mkdir($this->open, 0o700);
+                $open = "$this->open/" . bin2hex(random_bytes(8)) . '.sql.gz';
+                $this->sealing->open($file, $open);
+            }
+            $this->copy->mustBeWhole($open);
+            $before = $this->now();
+            $this->copy->read($open);
+        } finally {
+            $this->files->remove($open === $file ? [] : [$open]);
+        }
 
         return $before;
     }
@@ -124,7 +161,7 @@ final readonly class Backups
     /** @return list<string> the oldest first, whatever the clock said when they were made */
     private function files(string $beginning): array
     {
-        $found = glob("$this->folder/$beginning-*.sql.gz");
+        $found = glob("$this->folder/$beginning-*.sql.gz{," . Sealing::ENDING . '}', \GLOB_BRACE);
         $found = false === $found ? [] : $found;
         usort(
             $found,

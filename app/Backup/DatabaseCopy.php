@@ -23,11 +23,17 @@ final readonly class DatabaseCopy
     private const LONGEST = 600;
     private const PIECE = 65536;
 
-    public function __construct(private Connection $connection) {}
+    /** Bytes that stay free beside a copy, and the part of what the database holds that one needs at most. */
+    private const ROOM = 50_000_000;
+    private const SHARE = 0.6;
 
-    /** @throws Problem when it cannot be made */
+    /** @param float|null $free bytes that are free for a copy; null: what the disk says */
+    public function __construct(private Connection $connection, private ?float $free = null) {}
+
+    /** @throws Problem when it cannot be made, or there is no room for it */
     public function write(string $file): void
     {
+        $this->mustHaveRoom(\dirname($file));
         $part = "$file.part";
         $out = gzopen($part, 'wb6');
         if (false === $out) {
@@ -44,18 +50,39 @@ final readonly class DatabaseCopy
             ...array_map(fn(string $table): string => "--ignore-table-data={$this->name()}.$table", self::MOMENT),
             $this->name(),
         ]);
-        $dump->run(static function (string $type, string $piece) use ($out): void {
+        $isWritten = true;
+        $dump->run(static function (string $type, string $piece) use ($out, &$isWritten): void {
             if (Process::OUT === $type) {
-                gzwrite($out, $piece);
+                $isWritten = $isWritten && \strlen($piece) === @gzwrite($out, $piece);
             }
         });
-        gzwrite($out, "\n" . self::LAST . "\n");
-        gzclose($out);
-        if (!$dump->isSuccessful()) {
+        $last = "\n" . self::LAST . "\n";
+        $isWritten = \strlen($last) === @gzwrite($out, $last) && @gzclose($out) && $isWritten;
+        if (!$dump->isSuccessful() || !$isWritten) {
             unlink($part);
-            throw Refused::because('database', trim($dump->getErrorOutput()), 'a database that answers');
+            throw $isWritten
+                ? Refused::because('database', trim($dump->getErrorOutput()), 'a database that answers')
+                : Refused::because('file', "$file cannot be written to its end", 'a place with more room');
         }
         rename($part, $file);
+    }
+
+    /** @throws Problem */
+    private function mustHaveRoom(string $folder): void
+    {
+        $holds = $this->connection->fetchOne(
+            'SELECT SUM(data_length) FROM information_schema.tables WHERE table_schema = ?',
+            [$this->name()],
+        );
+        $free = $this->free ?? disk_free_space($folder);
+        $needs = self::ROOM + self::SHARE * (is_numeric($holds) ? (float) $holds : 0.0);
+        if (false !== $free && $free < $needs) {
+            throw Refused::because(
+                'file',
+                \sprintf('%.0f MB are free in %s', $free / 1e6, $folder),
+                \sprintf('a place with %.0f MB', $needs / 1e6),
+            );
+        }
     }
 
     /** @throws Problem when it is no copy, not whole, or of a later version */

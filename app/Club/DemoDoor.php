@@ -10,8 +10,8 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\RequestStack;
 
 /**
- * Whether the demo's accounts, whose password everybody knows, may come in: while nobody but the demo lives here; beside
- * a club of somebody's own only from this machine itself, and where it is not reached from outside.
+ * Whether the demo's accounts, whose password everybody knows, may come in: while nobody but the demo lives here;
+ * beside a club of somebody's own only from this machine itself, and where it is not reached from outside.
  */
 final readonly class DemoDoor
 {

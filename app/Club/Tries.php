@@ -13,10 +13,10 @@ use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\RequestStack;
 
 /**
- * Slows down guessing, at the door and wherever a password is asked for. What was tried within ten minutes counts: a few
- * for one account from one network address close that way in, more from one address close it for everybody there. An
- * account as a whole is closed only by far more. A try is counted before it is judged, one after the other, and forgotten
- * when it was right: so twenty at the same moment are twenty.
+ * Slows down guessing, at the door and wherever a password is asked for. What was tried within ten minutes counts: a
+ * few for one account from one network address close that way in, more from one address close it for everybody there.
+ * An account as a whole is closed only by far more. A try is counted before it is judged, one after the other, and
+ * forgotten when it was right: so twenty at the same moment are twenty.
  */
 final readonly class Tries
 {

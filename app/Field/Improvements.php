@@ -18,8 +18,8 @@ use Psr\Cache\CacheItemPoolInterface;
 use Symfony\Component\DependencyInjection\Attribute\Target;
 
 /**
- * The best small moves. They take seconds: a worker looks for them, and what he has found is kept where every process of
- * the house finds it.
+ * The best small moves. They take seconds: a worker looks for them, and what he has found is kept where every process
+ * of the house finds it.
  */
 final readonly class Improvements
 {

@@ -9,6 +9,7 @@ use FoxCorner\App\Shared\Time\Instant;
 use Psr\Cache\CacheItemPoolInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Cache\PruneableInterface;
+use Symfony\Component\Clock\NativeClock;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\DependencyInjection\Attribute\Target;
 use Symfony\Component\Filesystem\Filesystem;
@@ -32,13 +33,15 @@ final readonly class Tidying
                 Instant::written($now->modify("-$days days")),
             ]);
         }
-        $this->connection->executeStatement('DELETE FROM session WHERE sess_lifetime < ?', [$now->getTimestamp()]);
+        // Sessions end and files grow old by the machine's clock, whatever day the house has.
+        $machine = (new NativeClock())->now()->getTimestamp();
+        $this->connection->executeStatement('DELETE FROM session WHERE sess_lifetime < ?', [$machine]);
         if ($this->kept instanceof PruneableInterface) {
             $this->kept->prune();
         }
         foreach (Periods::FILES as $folder => $days) {
             foreach ((array) glob("$this->folder/$folder/*") as $file) {
-                if ($now->getTimestamp() - (int) filemtime((string) $file) > $days * 86400) {
+                if ($machine - (int) filemtime((string) $file) > $days * 86400) {
                     $this->files->remove((string) $file);
                 }
             }

@@ -25,8 +25,8 @@ use Symfony\Component\Routing\Attribute\Route;
 /**
  * What an invitation's link opens: a place in the team, for an account that is there or made now.
  *
- * Whoever comes by a letter to his e-mail chooses a password at once. Whoever comes by a link that anybody may have gets
- * a letter first: it proves the e-mail that he says is his.
+ * Whoever comes by a letter to his e-mail chooses a password at once. Whoever comes by a link that anybody may have
+ * gets a letter first: it proves the e-mail that he says is his.
  */
 final class JoinTeam extends AbstractController
 {

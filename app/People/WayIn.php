@@ -12,9 +12,9 @@ use FoxCorner\App\Post\Letters;
 use FoxCorner\Core\Problem\Problem;
 
 /**
- * How somebody who has joined by a link that anybody may have comes in: by a letter to his e-mail, with a link to choose
- * a password at. Until then the account opens nothing. Where no mail goes out, or it is lost, a head coach who knows him
- * gives him the link.
+ * How somebody who has joined by a link that anybody may have comes in: by a letter to his e-mail, with a link to
+ * choose a password at. Until then the account opens nothing. Where no mail goes out, or it is lost, a head coach who
+ * knows him gives him the link.
  */
 final readonly class WayIn
 {

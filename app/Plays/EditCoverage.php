@@ -56,6 +56,7 @@ final class EditCoverage extends AbstractController
     #[Route('/audit', name: 'audit_coverage', methods: ['GET'], priority: 2)]
     public function audit(Membership $membership, PlayFamily $family, string $situation, Request $request): Response
     {
+        $membership->mustBeAbleToChange();
         $play = $this->desk->play($membership, $family, $situation);
         $draft = CoverageDraft::typed($request->query, $family);
 

@@ -28,6 +28,7 @@ final class SetOutLines extends AbstractController
     #[IsCsrfTokenValid('change')]
     public function set(Membership $membership, PlayFamily $family, string $situation, Request $request): Response
     {
+        $membership->mustBeAbleToChange();
         $address = $this->addresses->read($membership->team, $situation, $request->query);
         try {
             $lines = OutLines::of(self::share($request, 'sure'), self::share($request, 'chance'));

@@ -72,7 +72,7 @@ final class PracticeRepository extends ServiceEntityRepository
     /**
      * @param int $page from 1
      *
-     * @return array{list<Practice>, int} those of the page that are over, the latest first; and how many pages there are
+     * @return array{list<Practice>, int} those of the page that are over, the latest first; how many pages there are
      */
     public function past(Team $team, \DateTimeImmutable $now, int $page): array
     {

@@ -30,7 +30,7 @@ final readonly class Unavailable
     private const TRIED = '_tried_again';
     /** Who somebody is, is known from here on. */
     private const REACHED = '_controller_reached';
-    /** By which the framework notes that it was about to find out who somebody is, and keeps what it knows afterwards. */
+    /** By which the framework notes that it was finding out who somebody is, and keeps afterwards what it knows. */
     private const FINDING_OUT = '_security_firewall_run';
     /**
      * MariaDB's numbers: read-only, disk or table full, statement took too long, killed, gone away, lost, shutting

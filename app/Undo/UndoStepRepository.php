@@ -33,7 +33,8 @@ final class UndoStepRepository extends ServiceEntityRepository
                     UndoLabel::class .
                     '(step.id, step.words, account.name, step.at, step.undone) FROM ' .
                     UndoStep::class .
-                    ' step JOIN step.by account WHERE step.team = :team AND step.at >= :since ORDER BY step.at DESC, step.id DESC',
+                    ' step JOIN step.by account WHERE step.team = :team AND step.at >= :since ' .
+                    'ORDER BY step.at DESC, step.id DESC',
             )
             ->setParameter('team', $team->id(), 'uuid')
             ->setParameter('since', $this->since(), Instant::NAME)

@@ -1,7 +1,7 @@
 # What an installation may say of itself, by the environment or a file of settings; and whether it makes sense.
 # docs/deploy.md explains each. Sourced by settings.sh.
 
-SETTINGS=(FOX_PORT FOX_LISTEN FOX_PUBLIC_URL FOX_TRUSTED_PROXIES FOX_TRUSTED_HOSTS FOX_DATABASE_URL FOX_MAIL_FROM FOX_TIME_ZONE MAILER_DSN FOX_USER DB_OPTIONS)
+SETTINGS=(FOX_BACKUP_DIR FOX_BACKUP_PASSPHRASE FOX_FIGURES_MB FOX_COMPILED_MB FOX_PORT FOX_LISTEN FOX_PUBLIC_URL FOX_TRUSTED_PROXIES FOX_TRUSTED_HOSTS FOX_DATABASE_URL FOX_MAIL_FROM FOX_TIME_ZONE MAILER_DSN FOX_USER DB_OPTIONS)
 
 # read_settings FILE: NAME=value a line; what the environment says comes first. It is read, never run.
 read_settings() {
@@ -26,6 +26,10 @@ must_fit() {
 # Looks at what is set, and says what follows from it: LISTEN, NEAR, and what Symfony trusts.
 settle_environment() {
     local octet='[0-9]{1,3}(\.[0-9]{1,3}){3}' host='[A-Za-z0-9]([A-Za-z0-9.-]*[A-Za-z0-9])?' one
+    must_fit FOX_BACKUP_DIR '^/[^@"]+$' 'the full path of a folder'
+    must_fit FOX_BACKUP_PASSPHRASE '^[^@"]{12,}$' 'twelve letters or more, no quotes and no @'
+    must_fit FOX_FIGURES_MB '^[1-9][0-9]{1,4}$' 'a number of megabytes from 10'
+    must_fit FOX_COMPILED_MB '^[1-9][0-9]{1,3}$' 'a number of megabytes from 10'
     must_fit FOX_PORT '^[0-9]{4,5}$' 'a number from 1024 to 65000'
     must_fit FOX_LISTEN "^($octet|\[[0-9A-Fa-f:]+\])\$" 'an address of this machine, as 127.0.0.1, 0.0.0.0 or [::]'
     must_fit FOX_PUBLIC_URL "^https?://($host|\[[0-9A-Fa-f:]+\])(:[0-9]+)?\$" 'http:// or https:// with a host, without a path'

@@ -27,6 +27,8 @@ settle_owner() {
         [ "$(stat -c %U "$RUN_DIR/$folder")" = "$OWNER" ] || chown -R --no-dereference "$OWNER:" "$RUN_DIR/$folder"
     done
     let_owner_in
+    [ -z "$FOX_BACKUP_DIR" ] || as_owner test -d "$FOX_BACKUP_DIR" -a -w "$FOX_BACKUP_DIR" ||
+        fail "FOX_BACKUP_DIR is \"$FOX_BACKUP_DIR\"; allowed: a folder that $OWNER may write to"
 }
 
 # The way to the checkout may be closed to others, as a home folder is: this one user may then pass, nobody else.

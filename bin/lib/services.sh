@@ -84,7 +84,7 @@ await() { # await NAME COMMAND...: until the command succeeds, at most 30 s
 }
 
 # What pages and console are told of the installation.
-TOLD=(APP_ENV DATABASE_URL MAILER_DSN FOX_MAIL_FROM FOX_PUBLIC_URL FOX_SETUP_CODE FOX_TIME_ZONE FOX_CLOCK_SHIFT SYMFONY_TRUSTED_PROXIES SYMFONY_TRUSTED_HOSTS)
+TOLD=(APP_ENV FOX_BACKUP_DIR FOX_BACKUP_PASSPHRASE DATABASE_URL MAILER_DSN FOX_MAIL_FROM FOX_PUBLIC_URL FOX_SETUP_CODE FOX_TIME_ZONE FOX_CLOCK_SHIFT SYMFONY_TRUSTED_PROXIES SYMFONY_TRUSTED_HOSTS)
 
 # filled FILE: a file of the checkout with @NAME@ filled in; within this shell, so that no secret is on a command line.
 filled() {
@@ -137,9 +137,11 @@ start_fpm() {
     rm -f "$RUN_DIR/sock/php.sock"
     # What is empty is left out: PHP takes no empty value.
     filled "$ROOT/config/server/php-fpm.conf" | sed "/= \"\"\$/d" | written "$RUN_DIR/php-fpm.conf"
+    # What pages have reckoned is kept in so much room: when it is full, what nobody has asked for in half an hour goes.
     launch fpm "$(compgen -c php-fpm8. | sort -V | tail -n 1)" --nodaemonize --fpm-config "$RUN_DIR/php-fpm.conf" \
         -d opcache.enable=1 -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 \
-        $QUICK -d apc.enabled=1 -d apc.shm_size=32M
+        $QUICK -d opcache.jit_buffer_size="${FOX_COMPILED_MB:-160}M" -d apc.enabled=1 \
+        -d apc.shm_size="${FOX_FIGURES_MB:-128}M" -d apc.ttl=1800
     await fpm test -S "$RUN_DIR/sock/php.sock"
 }
 

@@ -250,7 +250,8 @@ final class ArchiveTest extends AppTestCase
             $this->entities()
                 ->getConnection()
                 ->executeStatement(
-                    'INSERT INTO turn_record (id, practice_id, block, drill, player, counted, attention, grade) VALUES ' .
+                    'INSERT INTO turn_record (id, practice_id, block, drill, player, counted, attention, grade) ' .
+                        'VALUES ' .
                         implode(', ', $some),
                 );
         }

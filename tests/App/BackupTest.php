@@ -7,6 +7,7 @@ namespace FoxCorner\Tests\App;
 use DAMA\DoctrineTestBundle\Doctrine\DBAL\StaticDriver;
 use FoxCorner\App\Backup\Backups;
 use FoxCorner\App\Backup\DatabaseCopy;
+use FoxCorner\App\Backup\Sealing;
 use FoxCorner\Core\Problem\Problem;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Clock\MockClock;
@@ -125,12 +126,82 @@ final class BackupTest extends AppTestCase
         }
     }
 
-    private function backups(?MockClock $clock = null): Backups
+    public function testSealedItIsReadByWhoHasThePassphraseAlone(): void
+    {
+        $backups = $this->backups(sealed: 'nine herons on the mole');
+        $made = $backups->to("$this->folder/one.sql.gz");
+        self::assertSame("$this->folder/one.sql.gz.sealed", $made);
+        self::assertSame([], (array) glob("$this->folder/{*.gz,*.part,open/*}", \GLOB_BRACE), 'nothing lies open');
+        self::assertSame(0o600, fileperms($made) & 0o777);
+        $bytes = (string) file_get_contents($made);
+        self::assertFalse(@gzdecode($bytes));
+        StaticDriver::rollBack();
+        $before = $backups->restore($made);
+        StaticDriver::beginTransaction();
+        self::assertStringEndsWith('.sql.gz.sealed', $before);
+        $sealing = new Sealing('nine herons on the mole');
+        $sealing->open($made, "$this->folder/opened.gz");
+        $sql = (string) gzdecode((string) file_get_contents("$this->folder/opened.gz"));
+        self::assertStringContainsString('INSERT INTO `player`', $sql);
+
+        $broken = $bytes;
+        $broken[intdiv(\strlen($bytes), 2)] = \chr(\ord($broken[intdiv(\strlen($bytes), 2)]) ^ 1);
+        foreach (
+            [
+                ['eight herons on the mole', $bytes, 'does not open with this passphrase'],
+                ['', $bytes, 'is sealed'],
+                ['nine herons on the mole', substr($bytes, 0, -20), 'is not whole'],
+                ['nine herons on the mole', substr($bytes, 0, 30), 'is not whole'],
+                ['nine herons on the mole', $broken, 'is not whole'],
+            ] as [$passphrase, $content, $words]
+        ) {
+            file_put_contents("$this->folder/tried", $content);
+            try {
+                $this->backups(sealed: $passphrase)->restore("$this->folder/tried");
+                self::fail('It was opened.');
+            } catch (Problem $problem) {
+                self::assertStringContainsString($words, $problem->wrong());
+            }
+        }
+    }
+
+    public function testEveryNightOneSealedToo(): void
+    {
+        $clock = new MockClock('2026-11-20 12:00:00');
+        $this->backups($clock)->nightly();
+        for ($night = 0; $night < 8; ++$night) {
+            $clock->modify('+1 day');
+            self::assertStringEndsWith(
+                '.sealed',
+                (string) $this->backups($clock, 'nine herons on the mole')->nightly(),
+            );
+            self::assertNull($this->backups($clock, 'nine herons on the mole')->nightly());
+        }
+
+        self::assertCount(7, $this->backups($clock)->nights());
+    }
+
+    public function testWhereThereIsNoRoomNothingIsBegun(): void
+    {
+        $copy = new DatabaseCopy($this->entities()->getConnection(), 50_000_000.0);
+        try {
+            $this->backups(copy: $copy)->to("$this->folder/one.sql.gz");
+            self::fail('It was begun.');
+        } catch (Problem $problem) {
+            self::assertSame("50 MB are free in $this->folder", $problem->wrong());
+            self::assertStringContainsString('a place with 5', $problem->allowed());
+        }
+        self::assertSame([], (array) glob("$this->folder/*"));
+    }
+
+    private function backups(?MockClock $clock = null, string $sealed = '', ?DatabaseCopy $copy = null): Backups
     {
         return new Backups(
-            self::getContainer()->get(DatabaseCopy::class),
+            $copy ?? self::getContainer()->get(DatabaseCopy::class),
             $clock ?? new MockClock('2026-11-20 12:00:00'),
+            new Sealing($sealed),
             $this->folder,
+            "$this->folder/open",
         );
     }
 }

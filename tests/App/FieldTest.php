@@ -103,6 +103,7 @@ final class FieldTest extends AppTestCase
     public function testTheBestStepIsLookedForOnceAndByWorkersForCoaches(): void
     {
         $this->signIn();
+        self::getContainer()->get('reckoned')->clear();
         $page = $this->open($this->team(), '/field/R1-0');
         self::assertCount(1, $page->filter('#improve'));
         $asked = 'SELECT COUNT(*) FROM solve_job WHERE kind = "improve"';

@@ -10,6 +10,7 @@ use FoxCorner\App\Shared\Time\Instant;
 use FoxCorner\App\Undo\UndoStep;
 use Symfony\Component\Cache\Adapter\NullAdapter;
 use Symfony\Component\Clock\Clock;
+use Symfony\Component\Clock\NativeClock;
 use Symfony\Component\Filesystem\Filesystem;
 
 /** What is kept how long: one page says it of every table, and that much is done. */
@@ -69,16 +70,21 @@ final class KeepingTest extends AppTestCase
         $connection->insert('session', [
             'sess_id' => 'over',
             'sess_data' => '',
-            'sess_lifetime' => self::now('-1 minute')->getTimestamp(),
+            'sess_lifetime' => (new NativeClock())->now()->getTimestamp() - 60,
             'sess_time' => 0,
         ]);
         $folder = sys_get_temp_dir() . '/fox-' . bin2hex(random_bytes(6));
         $files = new Filesystem();
-        foreach (
-            ['post/new' => 29, 'post/old' => 31, 'imports/new' => 0, 'imports/old' => 2, 'backups/old' => 99] as $file => $days
-        ) {
+        $written = [
+            'post/new' => 29,
+            'post/old' => 31,
+            'imports/new' => 0,
+            'imports/old' => 2,
+            'backups/old' => 99,
+        ];
+        foreach ($written as $file => $days) {
             $files->dumpFile("$folder/$file", '');
-            $files->touch("$folder/$file", self::now("-$days days")->getTimestamp());
+            $files->touch("$folder/$file", (new NativeClock())->now()->getTimestamp() - 86400 * $days);
         }
         (new Tidying($connection, Clock::get(), $folder, new NullAdapter()))->tidy();
 

@@ -10,12 +10,14 @@ use PHPUnit\Framework\TestCase;
 /** Now is the house's clock's, which tests set: nobody asks the machine or the database what day it is. */
 final class OneClockTest extends TestCase
 {
+    private const WORDS =
+        'now|today|tomorrow|yesterday|midnight|noon|first|last|next|mon|tue|wed|thu|fri|sat|sun|[+-]';
+    private const FUNCTIONS = 'time|date|gmdate|mktime|gmmktime|strtotime|getdate|localtime|microtime|date_create';
+    private const QUERIES = 'NOW|CURDATE|CURTIME|SYSDATE|UNIX_TIMESTAMP|UTC_TIMESTAMP';
     private const ASKS_THE_MACHINE = [
-        'a date from nothing or from words' => '/new \\\\?DateTime(Immutable)?\\(\\s*(\\)|[\'"](now|today|tomorrow|yesterday|midnight|noon|first|last|next|' .
-            'mon|tue|wed|thu|fri|sat|sun|[+-]))/i',
-        'a function' => '/(?<![\\w>:$\\\\])(?<!function )\\\\?(time|date|gmdate|mktime|gmmktime|strtotime|getdate|localtime|microtime|' .
-            'date_create(_immutable)?)\\(/',
-        'a query' => '/\\b(NOW|CURDATE|CURTIME|SYSDATE|UNIX_TIMESTAMP|UTC_TIMESTAMP)\\(|\\bCURRENT_(DATE|TIME|TIMESTAMP)\\b/',
+        'a date from nothing or from words' => '/new \\\\?DateTime(Immutable)?\\(\\s*(\\)|[\'"](' . self::WORDS . '))/i',
+        'a function' => '/(?<![\\w>:$\\\\])(?<!function )\\\\?(' . self::FUNCTIONS . ')\\(/',
+        'a query' => '/\\b(' . self::QUERIES . ')\\(|\\bCURRENT_(DATE|TIME|TIMESTAMP)\\b/',
     ];
     private const IN_A_TEMPLATE = '/[\'"](now|today|tomorrow|yesterday)[\'"]\\s*\\||(?<![|\\w])date\\(\\s*(\\)|[\'"])/';
     /** Sessions and cookies end by PHP's own clock and the visitor's; how long a run took is no day. */

@@ -88,7 +88,7 @@ test('an assistant comes by the link, sees the plan, and the coach takes her out
     await page.goto('/bitterns/people');
     await isAccessible(page);
     await page.getByRole('button', { name: 'Invite' }).click();
-    const link = await page.getByLabel('The link').inputValue();
+    const link = await page.getByRole('textbox', { name: 'The link', exact: true }).inputValue();
 
     const phone = await browser.newContext({ viewport: { width: 390, height: 844 } });
     const other = await phone.newPage();
@@ -105,7 +105,7 @@ test('an assistant comes by the link, sees the plan, and the coach takes her out
     await page.getByLabel('Change Bo Reed').click();
     await page.getByRole('button', { name: 'Give the link yourself: Bo Reed' }).click();
     await isAccessible(page);
-    await other.goto(new URL(await page.getByLabel('The link').inputValue()).pathname);
+    await other.goto(new URL(await page.getByRole('textbox', { name: 'The link', exact: true }).inputValue()).pathname);
     await other.getByLabel('New password').fill('two bitterns boom');
     await other.getByRole('button', { name: 'Take it' }).click();
     await other.goto('/bitterns');

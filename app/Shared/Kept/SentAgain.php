@@ -8,8 +8,8 @@ use Symfony\Component\Routing\Exception\ExceptionInterface;
 use Symfony\Component\Routing\RouterInterface;
 
 /**
- * Which forms are offered to be sent again by a press, and what the press would do. What gives somebody rights, or takes
- * something off, is never: it is done where one sees what it is.
+ * Which forms are offered to be sent again by a press, and what the press would do. What gives somebody rights, or
+ * takes something off, is never: it is done where one sees what it is.
  */
 final readonly class SentAgain
 {

@@ -10,8 +10,8 @@ use Symfony\Component\DependencyInjection\Attribute\AsDecorator;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 /**
- * What "now" is everywhere: the machine's time, or as far from it as FOX_CLOCK_SHIFT says (s), by which a whole instance
- * is tried on another day. It goes on from there.
+ * What "now" is everywhere: the machine's time, or as far from it as FOX_CLOCK_SHIFT says (s), by which a whole
+ * instance is tried on another day. It goes on from there.
  */
 #[AsDecorator('clock')]
 final readonly class HouseClock implements ClockInterface

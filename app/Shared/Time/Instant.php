@@ -8,8 +8,9 @@ use Doctrine\DBAL\Platforms\AbstractPlatform;
 use Doctrine\DBAL\Types\DateTimeImmutableType;
 
 /**
- * A moment, kept by the clock that knows no summer time (UTC): what lasts an hour lasts one on the night on which clocks
- * are turned, too. What is planned for a clock on a wall (a practice, a booking) is no moment: docs/decisions/07.
+ * A moment, kept by the clock that knows no summer time (UTC): what lasts an hour lasts one on the night on which
+ * clocks are turned, too. What is planned for a clock on a wall (a practice, a booking) is no moment:
+ * docs/decisions/07.
  */
 final class Instant extends DateTimeImmutableType
 {

@@ -1,0 +1,348 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\App;
+
+use FoxCorner\App\Club\Account;
+use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Club\Player;
+use FoxCorner\App\Club\Role;
+use FoxCorner\App\Club\Team;
+use FoxCorner\App\People\Invitation;
+use FoxCorner\App\Practice\Drills\DrillDraft;
+use FoxCorner\App\Practice\Drills\DrillShelf;
+use FoxCorner\App\Practice\Drills\OwnDrill;
+use FoxCorner\App\Practice\Solving\SolveJob;
+use FoxCorner\App\Practice\Solving\SolveKind;
+use FoxCorner\App\Sharing\SharedKind;
+use FoxCorner\App\Sharing\SharedLink;
+use FoxCorner\App\Team\Reading;
+use FoxCorner\App\Undo\UndoStep;
+use FoxCorner\Core\People\Quantity;
+use FoxCorner\Core\Practice\Drill\ShippedDrills;
+use FoxCorner\Tests\Core\Teams;
+use Symfony\Component\Routing\Exception\ExceptionInterface;
+use Symfony\Component\Routing\RouterInterface;
+use Symfony\Component\Uid\Uuid;
+
+/**
+ * Every route there is, by every method, for everybody: a stranger, another team's head coach, those of the team by
+ * role, each with a token that holds; and what is another team's under the address of one's own. A route that is new is
+ * in it by itself, and a page that is new for players, or for head coaches alone, has to be written down here.
+ */
+final class RouteMatrixTest extends AppTestCase
+{
+    private const METHODS = ['GET', 'POST', 'PUT', 'DELETE'];
+    /** What whoever comes may ask for. */
+    private const OPEN = ['sign_in', 'sign_out', 'forgotten', 'reset_password', 'join', 'setup', 'read_shared'];
+    private const OPEN_GET = ['foxcorner_app_shared_health_answer'];
+    /** What players and guardians may press in a team: the way out, and how their device shows it. */
+    private const PLAYERS_PRESS = ['leave_team', 'taste'];
+    /** What they read. */
+    private const PLAYERS_READ = [
+        'compare',
+        'depths',
+        'draw_depths',
+        'drill',
+        'drills',
+        'export_rates',
+        'export_record',
+        'field',
+        'find',
+        'help',
+        'known',
+        'lineup',
+        'looks_card',
+        'needs',
+        'old_bunts',
+        'outfield_jobs',
+        'outfield_sheet',
+        'people',
+        'plays',
+        'practice',
+        'practice_cards',
+        'practice_ics',
+        'practice_pdf',
+        'practices',
+        'practices_ics',
+        'record',
+        'rules',
+        'run_practice',
+        'run_state',
+        'run_station',
+        'runners',
+        'runs',
+        'season',
+        'situations',
+        'team',
+        'today',
+        'walk_off',
+        'week',
+        'you',
+    ];
+    /** What an assistant may not. */
+    private const HEAD_COACHES = [
+        'add_team',
+        'change_role',
+        'club',
+        'end_club',
+        'end_team',
+        'export_club',
+        'export_team',
+        'give_way_in',
+        'import_archive',
+        'invite',
+        'post_box',
+        'read_archive',
+        'remove_member',
+        'remove_opponent',
+        'remove_player',
+        'remove_practice',
+        'revoke_invitation',
+    ];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->browser->disableReboot();
+    }
+
+    public function testAStrangerReachesNothing(): void
+    {
+        foreach ($this->routes($this->team()) as [$name, $path, $declared]) {
+            foreach (self::METHODS as $method) {
+                $isOpen =
+                    \in_array($name, self::OPEN, true) || (\in_array($name, self::OPEN_GET, true) && 'GET' === $method);
+                $status = $this->ask($method, $path);
+                if (!$isOpen) {
+                    self::assertContains($status, [302, 401, 404, 405], "$method $name");
+                    $to = (string) $this->browser->getResponse()->headers->get('Location');
+                    self::assertSame(302 === $status, str_contains($to, '/sign-in'), "$method $name leads to $to");
+                }
+                if (!\in_array($method, $this->answered($path), true)) {
+                    self::assertContains($status, [404, 405], "$method $name");
+                }
+            }
+        }
+    }
+
+    public function testAnotherTeamsHeadCoachReachesNothing(): void
+    {
+        $kites = $this->routes($this->team());
+        $this->newTeam($this->stranger());
+        $token = $this->signedIn($this->stranger());
+        foreach ($kites as [$name, $path, $declared]) {
+            foreach (str_contains($path, '/kites') ? $declared : [] as $method) {
+                self::assertSame(404, $this->ask($method, $path, $token), "$method $name");
+            }
+        }
+    }
+
+    public function testPlayersAndGuardiansPressNothingAndReadWhatIsWrittenDown(): void
+    {
+        $marsh = $this->entities()
+            ->getRepository(Player::class)
+            ->findOneBy(['team' => $this->team(), 'name' => 'Marsh']);
+        $guardian = $this->stranger();
+        $this->entities()->persist(new Membership($guardian, $this->team(), Role::Guardian, $marsh));
+        $this->entities()->flush();
+        $routes = $this->routes($this->team());
+        foreach (['guardian' => $guardian, 'player' => $this->signIn('player')] as $who => $account) {
+            $token = $this->signedIn($account);
+            $reads = $presses = [];
+            foreach ($routes as [$name, $path, $declared]) {
+                if (!str_contains($path, '/kites')) {
+                    continue;
+                }
+                if (\in_array('POST', $declared, true) && !\in_array($name, self::PLAYERS_PRESS, true)) {
+                    $status = $this->ask('POST', $path, $token);
+                    $presses += \in_array($status, [403, 404], true) ? [] : [$name => $status];
+                }
+                if (\in_array('GET', $declared, true) && 400 > $this->ask('GET', $path)) {
+                    $reads[] = $name;
+                }
+            }
+            self::assertSame([], $presses, "$who presses more");
+            sort($reads);
+            self::assertSame(self::PLAYERS_READ, $reads, "what a $who reads");
+        }
+    }
+
+    public function testAnAssistantIsNoHeadCoach(): void
+    {
+        $routes = $this->routes($this->team());
+        $token = $this->signedIn($this->signIn('assistant'));
+        $refused = [];
+        foreach ($routes as [$name, $path, $declared]) {
+            foreach (str_contains($path, '/kites') && 'leave_team' !== $name ? $declared : [] as $method) {
+                $status = $this->ask($method, $path, $token);
+                if (403 === $status) {
+                    $refused[$name] = $name;
+                }
+            }
+        }
+        sort($refused);
+
+        self::assertSame(self::HEAD_COACHES, $refused);
+    }
+
+    public function testWhatIsAnotherTeamsIsNotThereUnderMyAddress(): void
+    {
+        $theirs = $this->things($this->team());
+        $coach = $this->stranger();
+        $mine = $this->newTeam($coach, Teams::nine());
+        $token = $this->signedIn($coach);
+        $tried = 0;
+        foreach ($this->routes($mine, $theirs) as [$name, $path, $declared, $named]) {
+            foreach ([] === array_intersect($named, array_keys($theirs)) ? [] : $declared as $method) {
+                // Nothing is there to be tried any more, and the page that asked says nothing.
+                $expected = 'ways_out' === $name ? 204 : 404;
+                self::assertSame($expected, $this->ask($method, $path, $token), "$method $name at $path");
+                ++$tried;
+            }
+        }
+
+        self::assertGreaterThan(40, $tried);
+    }
+
+    private function ask(string $method, string $path, string $token = ''): int
+    {
+        // The kernel stays, which is quick; what the last request has left of rows does not.
+        self::getContainer()->get('doctrine')->resetManager();
+        $this->browser->request($method, $path, 'GET' === $method ? [] : ['_token' => $token]);
+        $status = $this->browser->getResponse()->getStatusCode();
+        self::assertLessThan(500, $status, "$method $path");
+
+        return $status;
+    }
+
+    /** @return string a token that holds */
+    private function signedIn(Account $account): string
+    {
+        $this->browser->loginUser($account);
+
+        return (string) $this->browser->request('GET', '/account')->filter('[name=_token]')->first()->attr('value');
+    }
+
+    private function stranger(): Account
+    {
+        $known = $this->entities()
+            ->getRepository(Account::class)
+            ->findOneBy(['email' => 'eve@elsewhere.example']);
+        if (null === $known) {
+            $known = new Account('eve@elsewhere.example', 'Eve');
+            $this->entities()->persist($known);
+            $this->entities()->flush();
+        }
+
+        return $known;
+    }
+
+    /**
+     * @param array<string, string>|null $things ids by what routes call them; null: the team's own
+     *
+     * @return list<array{string, string, list<string>, list<string>}> name, path, methods, and what its path names
+     */
+    private function routes(Team $team, ?array $things = null): array
+    {
+        $fixed = [
+            'team' => $team->address(),
+            'family' => 'bunt',
+            'situation' => 'R1-0',
+            'rule' => 'guard',
+            'topic' => 'field',
+            'seed' => '7',
+            'secret' => str_repeat('0', 32),
+        ];
+        $known = ($things ?? $this->things($team)) + $fixed;
+        $routes = [];
+        foreach (self::getContainer()->get(RouterInterface::class)->getRouteCollection() as $name => $route) {
+            $variables = $route->compile()->getVariables();
+            $path = (string) preg_replace_callback(
+                '/\{(\w+)\}/',
+                static fn(array $found): string => $known[$found[1]] ?? '01940000-0000-7000-8000-000000000001',
+                $route->getPath(),
+            );
+            $routes[] = [
+                $name,
+                $path,
+                array_values($route->getMethods()),
+                array_map(strval(...), array_values($variables)),
+            ];
+        }
+        self::assertGreaterThan(100, \count($routes));
+
+        return $routes;
+    }
+
+    /** @return list<string> methods that some route takes at a path */
+    private function answered(string $path): array
+    {
+        $router = self::getContainer()->get(RouterInterface::class);
+        $takes = static function (string $method) use ($router, $path): bool {
+            $router->getContext()->setMethod($method);
+            try {
+                return [] !== $router->match($path);
+            } catch (ExceptionInterface) {
+                return false;
+            }
+        };
+        $methods = array_values(array_filter(self::METHODS, $takes));
+        $router->getContext()->setMethod('GET');
+
+        return $methods;
+    }
+
+    /** @return array<string, string> ids of something of each kind that the team has, by what routes call it */
+    private function things(Team $team): array
+    {
+        $coach = $this->signIn();
+        $this->browser->getCookieJar()->clear();
+        $player = $this->entities()
+            ->getRepository(Player::class)
+            ->findOneBy(['team' => $team]);
+        self::assertNotNull($player);
+        $new = [
+            'job' => new SolveJob($team, $coach, SolveKind::Ways, '', '{}', self::now()),
+            'step' => new UndoStep($team, 'Something', '[]', $coach, self::now()),
+            'invitation' => new Invitation($team, Role::Assistant, null, null, $coach, 'x', self::now('+1 day')),
+            'link' => new SharedLink($team, SharedKind::Situation, 'R1-0', false, 'y', $coach, self::now('+1 day')),
+            'reading' => new Reading($player, Quantity::Arm, 50.0, $coach, self::now()),
+            'drill' => new OwnDrill(
+                $team,
+                self::getContainer()
+                    ->get(DrillShelf::class)
+                    ->write(DrillDraft::copyOf(ShippedDrills::get('charge-and-throw'))),
+            ),
+        ];
+        foreach ($new as $one) {
+            $this->entities()->persist($one);
+        }
+        $this->entities()->flush();
+        $own = $new['drill']->id()->toRfc4122();
+        $known = ['player', 'practice', 'opponent', 'booking', 'membership'];
+        $ids = array_map(fn(string $table): string => $this->idIn($table, $team), array_combine($known, $known));
+
+        return [
+            'job' => $new['job']->id()->toRfc4122(),
+            'step' => $new['step']->id()->toRfc4122(),
+            'invitation' => $new['invitation']->id()->toRfc4122(),
+            'link' => $new['link']->id()->toRfc4122(),
+            'reading' => $new['reading']->id()->toRfc4122(),
+            ...$ids,
+            'drill' => "own-$own",
+            'member' => $ids['membership'],
+        ];
+    }
+
+    private function idIn(string $table, Team $team): string
+    {
+        $id = $this->entities()
+            ->getConnection()
+            ->fetchOne("SELECT id FROM $table WHERE team_id = ? LIMIT 1", [$team->id()->toBinary()]);
+        self::assertIsString($id);
+
+        return Uuid::fromBinary($id)->toRfc4122();
+    }
+}
