@@ -311,13 +311,14 @@ final class ArchiveTest extends AppTestCase
 
     public function testWhatHoldsMoreThanItSaysEndsInASentence(): void
     {
+        $says = '{"format":"fox-corner-archive","version":1,"what":"team","name":"K","teams":1}';
         memory_reset_peak_usage();
         $before = memory_get_usage();
         foreach (['{"a":' . str_repeat('[],', 3_000_000), str_repeat('{"a":', 1_600_000)] as $text) {
             try {
                 ArchiveReader::read(
                     $this->pack([
-                        'archive.json' => '{"format":"fox-corner-archive","version":1,"what":"team","name":"K","teams":1}',
+                        'archive.json' => $says,
                         'team-1.json' => $text,
                     ]),
                 );

@@ -258,18 +258,14 @@ final class RouteMatrixTest extends AppTestCase
         $known = ($things ?? $this->things($team)) + $fixed;
         $routes = [];
         foreach (self::getContainer()->get(RouterInterface::class)->getRouteCollection() as $name => $route) {
-            $variables = $route->compile()->getVariables();
+            /** @var list<string> $variables */
+            $variables = array_values($route->compile()->getVariables());
             $path = (string) preg_replace_callback(
                 '/\{(\w+)\}/',
                 static fn(array $found): string => $known[$found[1]] ?? '01940000-0000-7000-8000-000000000001',
                 $route->getPath(),
             );
-            $routes[] = [
-                $name,
-                $path,
-                array_values($route->getMethods()),
-                array_map(strval(...), array_values($variables)),
-            ];
+            $routes[] = [$name, $path, array_values($route->getMethods()), $variables];
         }
         self::assertGreaterThan(100, \count($routes));
 
