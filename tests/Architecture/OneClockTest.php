@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 /** Now is the house's clock's, which tests set: nobody asks the machine or the database what day it is. */
 final class OneClockTest extends TestCase
 {
-    private const WORDS = 'now|today|tomorrow|yesterday|midnight|noon|first|last|next|mon|tue|wed|thu|fri|sat|sun|[+-]';
+    private const WORDS = 'now|today|tomorrow|yesterday|midnight|first|last|next|mon|tue|wed|thu|fri|sat|sun|[+-]';
     private const FUNCTIONS = 'time|date|gmdate|mktime|gmmktime|strtotime|getdate|localtime|microtime|date_create';
     private const QUERIES = 'NOW|CURDATE|CURTIME|SYSDATE|UNIX_TIMESTAMP|UTC_TIMESTAMP';
     private const ASKS_THE_MACHINE = [
