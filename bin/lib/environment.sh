@@ -1,7 +1,8 @@
 # What an installation may say of itself, by the environment or a file of settings; and whether it makes sense.
 # docs/deploy.md explains each. Sourced by settings.sh.
 
-SETTINGS=(FOX_BACKUP_DIR FOX_BACKUP_PASSPHRASE FOX_FIGURES_MB FOX_COMPILED_MB FOX_PORT FOX_LISTEN FOX_PUBLIC_URL FOX_TRUSTED_PROXIES FOX_TRUSTED_HOSTS FOX_DATABASE_URL FOX_MAIL_FROM FOX_TIME_ZONE MAILER_DSN FOX_USER DB_OPTIONS)
+SETTINGS=(FOX_PORT FOX_LISTEN FOX_PUBLIC_URL FOX_TRUSTED_PROXIES FOX_TRUSTED_HOSTS FOX_DATABASE_URL FOX_MAIL_FROM FOX_TIME_ZONE MAILER_DSN FOX_USER FOX_BACKUP_DIR
+    FOX_BACKUP_PASSPHRASE FOX_FIGURES_MB FOX_COMPILED_MB DB_OPTIONS)
 
 # read_settings FILE: NAME=value a line; what the environment says comes first. It is read, never run.
 read_settings() {

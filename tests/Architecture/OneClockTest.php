@@ -14,7 +14,7 @@ final class OneClockTest extends TestCase
     private const FUNCTIONS = 'time|date|gmdate|mktime|gmmktime|strtotime|getdate|localtime|microtime|date_create';
     private const QUERIES = 'NOW|CURDATE|CURTIME|SYSDATE|UNIX_TIMESTAMP|UTC_TIMESTAMP';
     private const ASKS_THE_MACHINE = [
-        'a date from nothing or from words' => '/new \\\\?DateTime(Immutable)?\\(\\s*(\\)|[\'"](' . self::WORDS . '))/i',
+        'a date of its own' => '/new \\\\?DateTime(Immutable)?\\(\\s*(\\)|[\'"](' . self::WORDS . '))/i',
         'a function' => '/(?<![\\w>:$\\\\])(?<!function )\\\\?(' . self::FUNCTIONS . ')\\(/',
         'a query' => '/\\b(' . self::QUERIES . ')\\(|\\bCURRENT_(DATE|TIME|TIMESTAMP)\\b/',
     ];

@@ -35,6 +35,13 @@ for (const [environment, said] of [
     [{ FOX_TRUSTED_HOSTS: 'fox.example, other.example' }, /names of hosts/],
     [{ FOX_DATABASE_URL: 'postgres://a:b@c/d' }, /mysql:\/\/user:password@host:port\/name/],
     [{ FOX_PORT: '80' }, /a number from 1024 to 65000/],
+    [{ FOX_TIME_ZONE: 'Mars/Olympus' }, /FOX_TIME_ZONE is "Mars\/Olympus"; allowed: a zone/],
+    [{ FOX_TIME_ZONE: '../../etc/passwd' }, /allowed: a zone/],
+    [{ FOX_CLOCK_SHIFT: 'tomorrow' }, /a number of seconds/],
+    [{ FOX_FIGURES_MB: '1' }, /a number of megabytes/],
+    [{ FOX_COMPILED_MB: 'much' }, /a number of megabytes/],
+    [{ FOX_BACKUP_DIR: 'backups' }, /the full path of a folder/],
+    [{ FOX_BACKUP_PASSPHRASE: 'short' }, /twelve letters or more/],
 ]) {
     test(`refused: ${JSON.stringify(environment)}`, () => {
         const answer = settle(environment);
