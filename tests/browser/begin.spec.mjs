@@ -116,6 +116,6 @@ test('an assistant comes by the link, sees the plan, and the coach takes her out
     await page.getByRole('button', { name: 'Take out of the team: Bo Reed' }).click();
     await expect(page.locator('.good')).toContainText('Bo Reed is out of the team');
     await other.goto('/bitterns');
-    await expect(other.getByRole('heading', { level: 1 })).toHaveText('This page is not there');
+    await expect(other.getByRole('button', { name: 'Sign in' }), 'and her sessions have ended').toBeVisible();
     await phone.close();
 });

@@ -26,8 +26,10 @@ function standAtTheDay(ahead) {
 }
 
 export const test = base.extend({
-    context: async ({ context }, use) => {
-        await context.addInitScript(standAtTheDay, AHEAD);
+    /** Off where a test sets the browser's clock itself. */
+    isAtTheDay: [true, { option: true }],
+    context: async ({ context, isAtTheDay }, use) => {
+        if (isAtTheDay) await context.addInitScript(standAtTheDay, AHEAD);
         await use(context);
     },
     /** A pattern of console errors that the test brings about itself. */

@@ -126,7 +126,7 @@ test.describe('tonight on two phones', () => {
 });
 
 test.describe('far from the mast', () => {
-    test.use({ expectedErrors: 'ERR_FAILED|404' });
+    test.use({ expectedErrors: 'ERR_FAILED|404', isAtTheDay: false });
     test('a phone that has lost the network turns its blocks by itself', async ({ page }) => {
         test.slow();
         const address = await newPractice(page, 'Far from the mast');

@@ -18,6 +18,8 @@ const within = (settings) =>
     `${settings}; . bin/lib/settings.sh; keep_environment; start_fpm; start_workers; start_nginx`;
 
 test.beforeAll(async () => {
+    // The demo alone: beside a club of somebody's own its password opens nothing from outside.
+    services('fresh_demo');
     rmSync(dir, { recursive: true, force: true });
     mkdirSync(dir, { recursive: true });
     execFileSync(
