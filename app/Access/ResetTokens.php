@@ -7,12 +7,14 @@ namespace FoxCorner\App\Access;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Shared\PublicAddress;
+use FoxCorner\App\Shared\Time\Instant;
 use Psr\Clock\ClockInterface;
 
 /** Makes and finds the links by which somebody chooses a new password. */
 final readonly class ResetTokens
 {
-    private const LASTS = '+1 hour';
+    /** s */
+    private const LASTS = 3600;
     /**
      * Open links of one account: more than one network address may ask for in the hour that a link lasts
      * (Tried::Letter), so that nobody can end somebody's link by asking for others.
@@ -26,7 +28,7 @@ final readonly class ResetTokens
     ) {}
 
     /** @return string the address to go to; of too many open ones the oldest is over */
-    public function link(Account $account, string $lasts = self::LASTS): string
+    public function link(Account $account, int $lasts = self::LASTS): string
     {
         $now = $this->clock->now();
         $open = [];
@@ -39,7 +41,7 @@ final readonly class ResetTokens
             $this->entities->remove($oldest);
         }
         $secret = Secret::make();
-        $this->entities->persist(new ResetToken($account, $secret->fingerprint(), $now->modify($lasts)));
+        $this->entities->persist(new ResetToken($account, $secret->fingerprint(), Instant::later($now, $lasts)));
         $this->entities->flush();
 
         return $this->addresses->of('reset_password', ['secret' => $secret->word]);

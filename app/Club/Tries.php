@@ -119,6 +119,6 @@ final readonly class Tries
 
     private function since(): string
     {
-        return Instant::written($this->clock->now()->modify(\sprintf('-%d seconds', self::COUNTS_FOR)));
+        return Instant::written(Instant::later($this->clock->now(), -self::COUNTS_FOR));
     }
 }

@@ -11,6 +11,7 @@ use FoxCorner\App\Club\MembershipRepository;
 use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Club\RightsLost;
 use FoxCorner\App\Club\Role;
+use FoxCorner\App\Shared\Time\Instant;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Psr\Clock\ClockInterface;
@@ -101,7 +102,7 @@ final class TeamPeople extends AbstractController
         $words = "gave {$other->account->name} a link to come in";
         $this->happenings->note($membership->team, $membership->account, $words);
         $this->entities->flush();
-        $until = $this->clock->now()->modify(WayIn::LASTS);
+        $until = Instant::later($this->clock->now(), WayIn::LASTS);
 
         return $this->page->show($membership, link: [$link, $until, "{$other->account->name} comes in by a link"]);
     }

@@ -18,7 +18,8 @@ use FoxCorner\Core\Problem\Problem;
  */
 final readonly class WayIn
 {
-    public const LASTS = '+14 days';
+    /** s: two weeks. */
+    public const LASTS = 14 * 86400;
 
     public function __construct(private ResetTokens $tokens, private Letters $letters) {}
 

@@ -26,7 +26,8 @@ use Symfony\Component\Console\Style\SymfonyStyle;
 #[AsCommand('fox:club', 'Makes a club with a team and its head coach, and says where he chooses his password.')]
 final readonly class ClubCommand
 {
-    private const LASTS = '+7 days';
+    /** s: a week. */
+    private const LASTS = 7 * 86400;
 
     public function __construct(
         private Accounts $accounts,

@@ -4,7 +4,8 @@ import { placeNames } from './labels.js';
 import { asPng, asSvg } from './picture.js';
 
 export function offerNear(scope) {
-    for (const drawing of scope.querySelectorAll('svg.drawing')) {
+    // A picture that nobody reads (aria-hidden) is chosen by, not looked at.
+    for (const drawing of scope.querySelectorAll('svg.drawing:not([aria-hidden])')) {
         if (drawing.dataset.whole) continue;
         drawing.dataset.whole = drawing.getAttribute('viewBox');
         const tools = document.createElement('div');

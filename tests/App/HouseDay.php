@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
+use FoxCorner\App\Shared\Time\Instant;
 use PHPUnit\Event\Test\PreparationStarted;
 use PHPUnit\Event\Test\PreparationStartedSubscriber;
 use PHPUnit\Runner\Extension\Extension;
@@ -31,9 +32,7 @@ final class HouseDay implements Extension
         $_SERVER['FOX_CLOCK_SHIFT'] = $_ENV['FOX_CLOCK_SHIFT'] = '0';
         $_SERVER['FOX_TIME_ZONE'] = $_ENV['FOX_TIME_ZONE'] = $zone;
         putenv('FOX_CLOCK_SHIFT=0');
-        $moment = Clock::get()
-            ->now()
-            ->modify("$shift seconds");
+        $moment = Instant::later(Clock::get()->now(), $shift);
         $facade->registerSubscriber(
             new class ($moment) implements PreparationStartedSubscriber {
                 public function __construct(private readonly \DateTimeImmutable $moment) {}

@@ -7,6 +7,7 @@ namespace FoxCorner\App\Practice\Live;
 use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\Sheet\SheetBlock;
+use FoxCorner\App\Shared\Time\Instant;
 use FoxCorner\Core\Practice\BlockKind;
 use FoxCorner\Core\Practice\Live\RunClock;
 
@@ -92,7 +93,7 @@ final readonly class RunState
         }
         $left = $this->clock->endsAt($this->signal->now) - $this->signal->now;
 
-        return $wall->setTimezone($zone)->modify('+' . intdiv(max(0, $left), 1000) . ' seconds');
+        return Instant::later($wall->setTimezone($zone), intdiv(max(0, $left), 1000));
     }
 
     /** Whether whoever starts it now has probably mistaken the practice: it is not to begin within the hour. */

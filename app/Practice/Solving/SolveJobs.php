@@ -20,6 +20,8 @@ final class SolveJobs
     private const MOST = 4;
     /** s after which a worker that has said nothing is taken for dead. */
     private const DEAD = 60;
+    /** s after which nobody waits for a piece of work any more. */
+    private const RECENT = 600;
     /** What goes on behind a page that is used meanwhile: it comes last, and leaves a worker to what is waited for. */
     private const BEHIND = "('ways', 'search', 'improve', 'look', 'bring-in')";
     /** Twice the moment before which a worker counts as dead. */
@@ -228,12 +230,12 @@ final class SolveJobs
     /** Nobody waits for what was asked before. */
     private static function recent(\DateTimeImmutable $now): string
     {
-        return Instant::written($now->modify('-10 minutes'));
+        return Instant::written(Instant::later($now, -self::RECENT));
     }
 
     private function dead(): string
     {
-        return Instant::written($this->clock->now()->modify('-' . self::DEAD . ' seconds'));
+        return Instant::written(Instant::later($this->clock->now(), -self::DEAD));
     }
 
     private function stateOf(SolveJob $job): ?SolveState

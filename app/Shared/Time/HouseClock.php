@@ -23,7 +23,7 @@ final readonly class HouseClock implements ClockInterface
 
     public function now(): DatePoint
     {
-        return DatePoint::createFromInterface($this->machine->now())->modify("$this->shift seconds");
+        return Instant::later(DatePoint::createFromInterface($this->machine->now()), $this->shift);
     }
 
     public function sleep(float|int $seconds): void

@@ -17,6 +17,23 @@ final class Instant extends DateTimeImmutableType
     public const NAME = 'instant';
     private const FORM = 'Y-m-d H:i:s';
 
+    /**
+     * So many seconds later, or earlier where they are negative. PHP's own "-60 seconds" goes by the wall: a minute after
+     * clocks were turned it leads into the future.
+     *
+     * @template T of \DateTimeImmutable
+     *
+     * @param T $moment
+     *
+     * @return T
+     */
+    public static function later(\DateTimeImmutable $moment, int $seconds): \DateTimeImmutable
+    {
+        $time = new \DateInterval(\sprintf('PT%dS', abs($seconds)));
+
+        return $seconds < 0 ? $moment->sub($time) : $moment->add($time);
+    }
+
     /** As it stands in a query. */
     public static function written(\DateTimeInterface $moment): string
     {
