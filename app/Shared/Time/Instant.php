@@ -18,8 +18,8 @@ final class Instant extends DateTimeImmutableType
     private const FORM = 'Y-m-d H:i:s';
 
     /**
-     * So many seconds later, or earlier where they are negative. PHP's own "-60 seconds" goes by the wall: a minute after
-     * clocks were turned it leads into the future.
+     * So many seconds later, or earlier where they are negative. PHP's own "-60 seconds" goes by the wall: a minute
+     * after clocks were turned it leads into the future.
      *
      * @template T of \DateTimeImmutable
      *
