@@ -236,7 +236,7 @@ final class ArchiveTest extends AppTestCase
             ->findOneBy(['team' => $this->team()]);
         self::assertNotNull($practice);
         $records = [];
-        for ($day = 1; $day <= 400; ++$day) {
+        for ($day = 1; $day <= 300; ++$day) {
             $wish = new PracticeWish(self::now("-$day days 17:30"), 60, 'Mole', [], $practice->setup());
             $this->entities()->persist($held = new Practice($team, $wish, $practice->sheet()));
             for ($turn = 0; $turn < 75; ++$turn) {
@@ -259,7 +259,7 @@ final class ArchiveTest extends AppTestCase
         $out = $writer->of('team', 'Gulls', [$team]);
         $archive = ArchiveReader::read($this->file($out));
         self::assertSame(
-            [80, 400, 30000],
+            [80, 300, 22500],
             [
                 $archive->teams[0]->count('player'),
                 $archive->teams[0]->count('practice'),
@@ -267,7 +267,7 @@ final class ArchiveTest extends AppTestCase
             ],
         );
         [$in] = self::getContainer()->get(ArchiveImport::class)->into($team->club, $archive, $coach);
-        self::assertSame(30000 + 30000 + 32, $this->number('SELECT COUNT(*) FROM turn_record'));
+        self::assertSame(22500 + 22500 + 32, $this->number('SELECT COUNT(*) FROM turn_record'));
         self::assertSame(hash('sha256', $out), hash('sha256', $writer->of('team', 'Gulls', [$in])));
     }
 
@@ -278,8 +278,9 @@ final class ArchiveTest extends AppTestCase
             ->getRepository(Practice::class)
             ->findOneBy(['team' => $this->team()]);
         self::assertNotNull($practice);
-        for ($day = 1; $day <= 2000; ++$day) {
-            $wish = new PracticeWish(self::now("-$day days 17:30"), 60, 'Mole', [], $practice->setup());
+        $large = '{"a":"' . str_repeat('a', 3_000_000) . '"}';
+        for ($day = 1; $day <= 20; ++$day) {
+            $wish = new PracticeWish(self::now("-$day days 17:30"), 60, 'Mole', [], $large);
             $this->entities()->persist(new Practice($this->team(), $wish, $practice->sheet()));
         }
         $this->entities()->flush();
