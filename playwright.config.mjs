@@ -9,10 +9,10 @@ export default defineConfig({
     workers: 1,
     // What changes the plan, what changes people and practices, what only looks, what begins a club, what ends servers, what stands in front.
     projects: [
-        { name: 'plan', testIgnore: /people|practice|walk|access|fits|outage|begin|proxy/ },
+        { name: 'plan', testIgnore: /people|practice|walk|places\.spec|outage|begin|proxy/ },
         { name: 'people', testMatch: /people|practice|walk/ },
-        { name: 'design', testMatch: /access|fits/, grep: /of design/ },
-        { name: 'teaching', testMatch: /access|fits/, grep: /of teaching/ },
+        { name: 'design', testMatch: /places\.spec/, grep: /of design/ },
+        { name: 'teaching', testMatch: /places\.spec/, grep: /of teaching/ },
         { name: 'proxy', testMatch: /proxy\.spec/ },
         { name: 'begin', testMatch: /begin/ },
         { name: 'outage', testMatch: /outage/ },

@@ -53,6 +53,8 @@ detached() {
         done
         exec setsid "$@" </dev/null
     ) &
+    # Whoever ends it later says so himself.
+    disown
 }
 
 # launch NAME COMMAND...: as the owner, whose log it is too: it is opened by him, and by him put aside when it has grown.
