@@ -95,7 +95,8 @@ final class TeamPeople extends AbstractController
     {
         $membership->mustBe(May::People);
         $other = $this->memberships->inTeam($membership->team, $member) ?? throw $this->createNotFoundException();
-        if ($other->account->hasPassword()) {
+        // Who is in another team too is not this coach's alone to let in.
+        if ($other->account->hasPassword() || 1 < \count($this->memberships->of($other->account))) {
             return $this->told($membership, 'problem', "{$other->account->name} has come in already.");
         }
         $link = $this->ways->link($other->account);

@@ -57,9 +57,9 @@ final readonly class SolveHandler
                 $id,
                 SolveOutcome::refused(
                     Refused::because(
-                        'practice',
-                        'it could not be solved, by a fault of ours that is in the log now',
-                        'trying otherwise: other stations, minutes or people',
+                        $job->kind->thing(),
+                        'it could not be done, by a fault of ours that is in the log now',
+                        'trying it otherwise',
                     ),
                 ),
             );

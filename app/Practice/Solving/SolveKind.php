@@ -33,4 +33,14 @@ enum SolveKind: string
             self::Improve => 'The best small step is being looked for',
         };
     }
+
+    /** What it is done to, as a message names it. */
+    public function thing(): string
+    {
+        return match ($this) {
+            self::Look, self::BringIn => 'archive',
+            self::Improve => 'step',
+            default => 'practice',
+        };
+    }
 }
