@@ -63,6 +63,16 @@ final class PeopleTest extends AppTestCase
         $this->signIn();
         $page = $this->open($team, '/people');
         self::assertSelectorTextContains('main', 'the e-mail is not proven');
+        $bo = $this->member($team, 'bo@elsewhere.example') ?? self::fail();
+        $elsewhere = new Membership($bo->account, $this->team(), Role::Player);
+        $this->entities()->persist($elsewhere);
+        $this->entities()->flush();
+        $this->browser->submit($page->filter('[aria-label="Give the link yourself: Bo"]')->form());
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('main', 'has come in already', 'another team has him, too');
+        $this->entities()
+            ->getConnection()
+            ->delete('membership', ['id' => $elsewhere->id()->toBinary()]);
         $page = $this->browser->submit($page->filter('[aria-label="Give the link yourself: Bo"]')->form());
         $way = (string) $page->filter('[data-select-all]')->attr('value');
         $this->signOut();
