@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Field;
 
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Club\Team;
 use FoxCorner\App\Plan\Address\SituationAddresses;
 use FoxCorner\App\Practice\Solving\SolveJobs;
 use FoxCorner\App\Practice\Solving\SolveKind;
@@ -42,9 +43,9 @@ final class ImprovePart extends AbstractController
             'yes' => true,
             default => throw Unknown::notOneOf('together', $request->query->getString('together'), ['yes', 'no']),
         };
-        $mark = $this->improvements->mark($team, $address, $reach, $isJoint);
-        $open = $this->jobs->latest($team, SolveKind::Improve, $mark);
-        if (!$this->improvements->isKnown($mark) && (null === $open || $open->state()->isOver())) {
+        $plan = $this->improvements->planAt($team, $address);
+        $mark = $this->improvements->mark($team, $plan, $address->context, $reach, $isJoint);
+        if (!$this->improvements->isKnown($mark) && !$this->isLookedFor($team, $mark)) {
             try {
                 $this->jobs->ask($team, $membership->account, SolveKind::Improve, $mark, [
                     'situation' => $situation,
@@ -60,11 +61,18 @@ final class ImprovePart extends AbstractController
         return $this->render('field/improve.html.twig', [
             'address' => $address,
             'team' => $team,
-            'plan' => $this->improvements->planAt($team, $address),
+            'plan' => $plan,
             'isKnown' => $this->improvements->isKnown($mark),
             'found' => $this->improvements->known($mark),
             'isJoint' => $isJoint,
             'reach' => $reach,
         ]);
+    }
+
+    private function isLookedFor(Team $team, string $mark): bool
+    {
+        $latest = $this->jobs->latest($team, SolveKind::Improve, $mark);
+
+        return null !== $latest && !$latest->state()->isOver();
     }
 }

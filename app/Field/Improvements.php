@@ -11,6 +11,7 @@ use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\RunTables;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Alignment\Spot;
+use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Range\Improvement;
@@ -34,17 +35,21 @@ final readonly class Improvements
         return $this->plans->read($team, $address->situation, $address->context, $address->moved)->plan;
     }
 
-    /** A mark of all that the answer depends on. */
-    public function mark(Team $team, SituationAddress $address, float $reach, bool $isJoint): string
+    /**
+     * A mark of all that the answer depends on.
+     *
+     * @param SituationPlan $plan at the address
+     */
+    public function mark(Team $team, SituationPlan $plan, Context $context, float $reach, bool $isJoint): string
     {
-        $plan = $this->planAt($team, $address)->unnamed();
+        $plan = $plan->unnamed();
 
         return Fingerprint::of([
             $plan->state,
             $plan->level,
             $plan->cast,
             $plan->alignment,
-            $this->tables->cost($team, $address->context),
+            $this->tables->cost($team, $context),
             $reach,
             $isJoint,
         ]);
@@ -72,7 +77,7 @@ final readonly class Improvements
             self::fixed($plan),
             (int) round(2 * $reach),
         );
-        $item = $this->kept->getItem($this->mark($team, $address, $reach, $isJoint));
+        $item = $this->kept->getItem($this->mark($team, $plan, $address->context, $reach, $isJoint));
         $this->kept->save($item->set($isJoint ? $improver->joint() : $improver->single()));
     }
 
