@@ -24,7 +24,6 @@ use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Play\Bunt\BuntTrial;
-use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
 use FoxCorner\Core\Play\GroundBall\GroundBallFamily;
 use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
@@ -38,7 +37,6 @@ use FoxCorner\Core\Play\Outfield\OutfieldFamily;
 use FoxCorner\Core\Play\Outfield\OutfieldTrial;
 use FoxCorner\Core\Play\Relay\RelayArms;
 use FoxCorner\Core\Play\Scheme\Coverage;
-use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Build\Placement;
@@ -119,12 +117,12 @@ final class CoreTimings
             ),
             'one ground-ball play with all options' => static fn(): mixed => $ground->run($grounder, $cost),
             'two or one, 25 x 25' => static fn(): mixed => TwoOrOne::of(
-                GroundSetting::of($plan->state, $plan->level, $plan->cast, $cost),
+                GroundSetting::of($plan->scene($cost)),
                 6,
             )->chart(range(40.0, 88.0, 2.0), range(2.8, 4.0, 0.05)),
             'ground-ball results, 5 x 3' => static fn(): mixed => ResultTable::of(
                 GroundDefence::of(
-                    PlaySetting::of($plan->state, $plan->level, $plan->cast, $ground->policy, $cost),
+                    $plan->scene($cost)->wanting($ground->policy),
                     $ground->coverage ?? throw new \LogicException('There is one.'),
                 ),
             ),
@@ -134,13 +132,7 @@ final class CoreTimings
                 IdleCheck::of(...),
                 array_map(
                     static fn(PlannedPlay $play): OutfieldDefence => new OutfieldDefence(
-                        PlaySetting::of(
-                            $play->plan->state,
-                            $play->plan->level,
-                            $play->plan->cast,
-                            OutPolicy::Numbers,
-                            $cost,
-                        ),
+                        $play->plan->scene($cost),
                         (new OutfieldFamily())->coverages($state->rules, $play->plan->state->situation)[0],
                     ),
                     $all,

@@ -89,7 +89,7 @@ final class FieldPage extends AbstractController
         if (null === $planned->coverage) {
             return ['planned' => $planned, 'range' => null, 'drawing' => $drawing];
         }
-        $timeline = $planned->run($controls->trial($address->trial, $planned->plan->state), $cost);
+        $timeline = $planned->run($controls->trial($address->trial, $planned->plan->scene()), $cost);
 
         return [
             'drawing' => $drawing,

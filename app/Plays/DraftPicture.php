@@ -41,7 +41,7 @@ final readonly class DraftPicture
         if (null === $coverage || [] === $coverage->fielders) {
             return new self(array_fill_keys(array_keys($columns), null), '', null, $drawing);
         }
-        $tried = $play->runs($play->family->trials($play->plan->state));
+        $tried = $play->runs($play->family->trials($play->plan->scene()));
         $plays = array_map(static fn(Branch $branch): ?Timeline => self::in($branch, $coverage, $tried), $columns);
         if (!isset($columns[$chosen])) {
             $chosen = (string) (array_keys(array_filter($plays))[0] ?? '');
@@ -66,8 +66,8 @@ final readonly class DraftPicture
      */
     private static function seldom(Coverage $coverage, PlannedPlay $play): iterable
     {
-        $against = $play->family->against($play->setting(), $coverage);
-        foreach ($play->family->rareTrials($play->plan->state) as $trial) {
+        $against = $play->family->against($play->scene(), $coverage);
+        foreach ($play->family->rareTrials($play->plan->scene()) as $trial) {
             yield $against($trial)->timeline();
         }
     }

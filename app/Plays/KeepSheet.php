@@ -44,7 +44,7 @@ final class KeepSheet extends AbstractController
         $controls = $this->controls->of($family);
         // What is typed beside the drawing, as a sign, goes with what the drawing shows.
         $typed = $controls->read($request->request);
-        $trial = $controls->trial([...$address->trial, ...$typed], $play->plan->state);
+        $trial = $controls->trial([...$address->trial, ...$typed], $play->plan->scene());
         $balls = $this->kept($play);
         $one = $family->words()->one;
         $off = $request->request->getString('off');

@@ -73,7 +73,7 @@ final class PlaysPage extends AbstractController
     ): array {
         $cost = $this->tables->cost($membership->team, $address->context);
         $controls = $this->controls->of($play->family);
-        $like = $controls->trial($address->trial, $play->plan->state);
+        $like = $controls->trial($address->trial, $play->plan->scene());
         $maps = MapsShown::of($play, $query->with, $cost, $like);
         $reports = $this->reports->of($play, $cost);
 

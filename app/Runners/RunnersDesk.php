@@ -131,13 +131,7 @@ final readonly class RunnersDesk
     {
         $plan = $read->plan;
         $context = $plan->state->context;
-        $onBase = BaseRunner::ofLevel(
-            $base,
-            $plan->state->rules,
-            $plan->level,
-            $context->runners,
-            time: $context->times[$base->value] ?? null,
-        );
+        $onBase = BaseRunner::inGame($base, $plan->state, $plan->level);
         $named = [
             new NamedRunner(
                 '',

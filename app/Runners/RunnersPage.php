@@ -77,6 +77,6 @@ final class RunnersPage extends AbstractController
         $carried = ['pick' => $query->pick->value, 'bag' => $query->base->word()];
         $off = null === $query->lead ? [] : ['off' => (string) $query->lead];
 
-        return $play->run($this->controls->of($family)->trial($carried + $off, $read->plan->state));
+        return $play->run($this->controls->of($family)->trial($carried + $off, $read->plan->scene()));
     }
 }

@@ -97,6 +97,6 @@ final class HitBalls
 
     private static function trial(PlayFamily $family, Point $point, string $flight, SituationPlan $plan): Trial
     {
-        return $family->trial(['x' => $point->x, 'y' => $point->y, 'flight' => $flight], $plan->state->rules);
+        return $family->trial(['x' => $point->x, 'y' => $point->y, 'flight' => $flight], $plan->scene());
     }
 }

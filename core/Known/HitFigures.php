@@ -10,11 +10,10 @@ use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Core\Play\Family\Trial;
-use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Runs\PlayCost;
 
 /**
@@ -125,7 +124,7 @@ final class HitFigures
         return $found;
     }
 
-    private static function running(SituationPlan $plan, float $deviations, PlayCost $cost): PlaySetting
+    private static function running(SituationPlan $plan, float $deviations, PlayCost $cost): Scene
     {
         $state = $plan->state;
         $seconds = $plan->level->homeToFirstOver($state->rules->basePath) + $deviations * $plan->level->scatter;
@@ -134,13 +133,11 @@ final class HitFigures
             $times[$base->value] = $seconds;
         }
 
-        return PlaySetting::of(
+        return Scene::of(
             GameState::of($state->rules, $state->situation, $state->context->withTimes($times)),
             $plan->level,
             $plan->cast,
-            OutPolicy::Numbers,
-            $cost,
-        );
+        )->costing($cost);
     }
 
     /** @param array<string, array<string, float>> $found is added to */

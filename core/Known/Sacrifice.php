@@ -41,7 +41,9 @@ final readonly class Sacrifice
                         2,
                 );
                 $feet = RollingBall::bunt(Speed::ofMph($mph), $rules->buntSurface(), $degrees)->restDistance();
-                $called = $play->run($family->trial(['degrees' => $degrees, 'feet' => $feet], $rules), $cost)->called();
+                $called = $play
+                    ->run($family->trial(['degrees' => $degrees, 'feet' => $feet], $plan->scene()), $cost)
+                    ->called();
                 $whole += $weight;
                 $batter += Base::First === $called->base ? $weight * $called->chance : 0.0;
                 $lead += Base::First === $called->base ? 0.0 : $weight * $called->chance;

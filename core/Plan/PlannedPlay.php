@@ -8,7 +8,7 @@ use FoxCorner\Core\Plan\Audit\CoverageAudit;
 use FoxCorner\Core\Plan\Audit\CoverageReport;
 use FoxCorner\Core\Plan\Audit\Mender;
 use FoxCorner\Core\Play\Check\ShippedChecks;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
@@ -123,7 +123,7 @@ final readonly class PlannedPlay
      */
     public function runs(array $trials, ?PlayCost $cost = null): array
     {
-        $play = $this->family->against($this->setting($cost), $this->chosen());
+        $play = $this->family->against($this->scene($cost), $this->chosen());
 
         return array_map(static fn(Trial $trial): Timeline => $play($trial)->timeline(), $trials);
     }
@@ -138,17 +138,17 @@ final readonly class PlannedPlay
     {
         $own = $this->own();
 
-        return [] === $own ? $this->family->trials($this->plan->state) : $own;
+        return [] === $own ? $this->family->trials($this->plan->scene()) : $own;
     }
 
     /** @return list<Trial> what the team has put on its list itself */
     private function own(): array
     {
-        $rules = $this->plan->state->rules;
+        $scene = $this->plan->scene();
         $trials = [];
         foreach ($this->walked as $fields) {
             try {
-                $trials[] = $this->family->trial($fields, $rules);
+                $trials[] = $this->family->trial($fields, $scene);
             } catch (Problem) {
                 continue;
             }
@@ -181,11 +181,11 @@ final readonly class PlannedPlay
         $audit = new CoverageAudit(
             $this->family,
             [...ShippedChecks::all(), ...$this->family->checks()],
-            fn(): PlaySetting => $this->standing($this->plan->ordinary())->settingOf($coverage, $cost),
+            fn(): Scene => $this->standing($this->plan->ordinary())->sceneOf($coverage, $cost),
             new Mender($this->plan->atDepths($coverage->depths, $coverage->name . ' wants it.')),
         );
 
-        return $audit->of($this->settingOf($coverage, $cost), $coverage, $this->own());
+        return $audit->of($this->sceneOf($coverage, $cost), $coverage, $this->own());
     }
 
     /**
@@ -197,12 +197,10 @@ final readonly class PlannedPlay
      */
     public function map(Coverage $coverage, ?PlayCost $cost = null, ?Trial $like = null): ?PlayMap
     {
-        $rules = $this->plan->state->rules;
-        $placed = $this->family->spots($rules, $like ?? $this->family->trial([], $rules));
+        $scene = $this->plan->scene();
+        $placed = $this->family->spots($scene, $like ?? $this->family->trial([], $scene));
 
-        return [] === $placed
-            ? null
-            : PlayMap::of($this->family, $this->settingOf($coverage, $cost), $coverage, $placed);
+        return [] === $placed ? null : PlayMap::of($this->family, $this->sceneOf($coverage, $cost), $coverage, $placed);
     }
 
     /**
@@ -210,9 +208,9 @@ final readonly class PlannedPlay
      *
      * @throws \LogicException when the situation has no coverage
      */
-    public function setting(?PlayCost $cost = null): PlaySetting
+    public function scene(?PlayCost $cost = null): Scene
     {
-        return $this->settingOf($this->chosen(), $cost);
+        return $this->sceneOf($this->chosen(), $cost);
     }
 
     private function chosen(): Coverage
@@ -222,11 +220,11 @@ final readonly class PlannedPlay
     }
 
     /** The nine as the coverage wants them before the pitch. */
-    private function settingOf(Coverage $coverage, ?PlayCost $cost): PlaySetting
+    private function sceneOf(Coverage $coverage, ?PlayCost $cost): Scene
     {
         $plan = $this->plan->atDepths($coverage->depths, $coverage->name . ' wants it.');
 
-        return PlaySetting::of($plan->state, $plan->level, $plan->cast, $this->policy, $cost, $this->lines);
+        return $plan->scene($cost)->wanting($this->policy, $this->lines);
     }
 
     /** The same but for what is given. */

@@ -16,6 +16,7 @@ use FoxCorner\Core\Plan\Check\AlignmentCheck;
 use FoxCorner\Core\Plan\Check\ShippedChecks;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Check\Finding;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Range\Fly\FlyMap;
 use FoxCorner\Core\Range\Improver;
@@ -129,10 +130,16 @@ final readonly class SituationPlan
         );
     }
 
+    /** What is there before a play begins; what it costs, where that is asked. */
+    public function scene(?PlayCost $cost = null): Scene
+    {
+        return Scene::of($this->state, $this->level, $this->cast)->costing($cost);
+    }
+
     /** What the alignment gets of this batter's ground balls. */
     public function range(PlayCost $cost): RangeMap
     {
-        return RangeMap::of($this->state, $this->level, $this->cast, $cost);
+        return RangeMap::of($this->scene($cost));
     }
 
     private static function standingIn(

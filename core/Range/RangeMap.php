@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Range;
 
-use FoxCorner\Core\Game\GameState;
-use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Fielding\BallFielded;
 use FoxCorner\Core\Play\Fielding\GridPlays;
 use FoxCorner\Core\Play\Fielding\GroundBalls;
@@ -19,7 +18,6 @@ use FoxCorner\Core\Play\Fielding\GroundTree;
 use FoxCorner\Core\Play\Fielding\PastInfield;
 use FoxCorner\Core\Play\Fielding\ReachSearch;
 use FoxCorner\Core\Play\Fielding\Spray;
-use FoxCorner\Core\Runs\PlayCost;
 
 /** Works out what an alignment gets of a batter's ground balls, and again quickly when one fielder moves. */
 final readonly class RangeMap
@@ -43,16 +41,17 @@ final readonly class RangeMap
         private PastInfield $past,
     ) {}
 
-    public static function of(GameState $state, LevelProfile $level, Cast $cast, PlayCost $cost): self
+    /** @param Scene $scene with what plays cost; else by the level's runs */
+    public static function of(Scene $scene): self
     {
-        $setting = GroundSetting::of($state, $level, $cast, $cost);
-        $balls = GroundBalls::of(Spray::of($state->context), $state->rules, $level);
+        $setting = GroundSetting::of($scene);
+        $balls = GroundBalls::of(Spray::of($scene->state->context), $scene->rules, $scene->level);
         $reaches = [];
         foreach ($setting->fielders as $number => $fielder) {
             $reaches[$number] = self::reach($fielder, $setting, $balls);
         }
 
-        return self::fromReaches($setting, $balls, $cast, $reaches, null);
+        return self::fromReaches($setting, $balls, $scene->cast, $reaches, null);
     }
 
     /**

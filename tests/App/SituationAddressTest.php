@@ -16,6 +16,7 @@ use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\HttpFoundation\InputBag;
@@ -82,7 +83,9 @@ final class SituationAddressTest extends TestCase
 
         $bunt = (new BuntControls())->trial(
             $address->trial,
-            GameState::of(ShippedRuleSets::get('fastpitch-43'), $address->situation, $address->context),
+            Teams::plan(
+                GameState::of(ShippedRuleSets::get('fastpitch-43'), $address->situation, $address->context),
+            )->scene(),
         );
         self::assertSame([$degrees, $feet], [$bunt->degrees, $bunt->feet]);
         self::assertLessThanOrEqual(45.0, abs($bunt->ball->sprayDegrees), 'fair');

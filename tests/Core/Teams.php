@@ -23,6 +23,7 @@ use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Runs\RunChain;
 
@@ -113,6 +114,14 @@ final class Teams
             Lineup::choose($roster ?? self::nine()),
             PlanBook::shipped($state->rules),
         );
+    }
+
+    public static function scene(
+        string $rules = 'fastpitch-43',
+        string $situation = 'R1-0',
+        Level $level = Level::Fastpitch16,
+    ): Scene {
+        return self::plan(self::state($rules, $situation), $level)->scene();
     }
 
     /** @param list<RosterPlayer>|null $roster */

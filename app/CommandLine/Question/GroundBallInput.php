@@ -7,7 +7,7 @@ namespace FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Field\Surface;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\GroundBall\GroundBallPlay;
 use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
 use FoxCorner\Core\Play\GroundBall\GroundCoverages;
@@ -23,13 +23,13 @@ use FoxCorner\Core\Runs\PlayCost;
 final class GroundBallInput
 {
     /**
-     * @return array{GroundBallPlay, PlaySetting}
+     * @return array{GroundBallPlay, Scene}
      *
      * @throws Problem
      */
     public static function play(Fields $input, SituationPlan $plan, PlayCost $cost): array
     {
-        $setting = self::setting($input, $plan, $cost);
+        $scene = self::scene($input, $plan, $cost);
         $ball = $input->within('ball');
         $trial = GroundBallTrial::hit(
             $ball->number('degrees'),
@@ -39,18 +39,14 @@ final class GroundBallInput
             self::surface($ball),
         );
 
-        return [GroundDefence::of($setting, self::coverage($input, $plan))->play($trial), $setting];
+        return [GroundDefence::of($scene, self::coverage($input, $plan))->play($trial), $scene];
     }
 
-    private static function setting(Fields $input, SituationPlan $plan, PlayCost $cost): PlaySetting
+    private static function scene(Fields $input, SituationPlan $plan, PlayCost $cost): Scene
     {
-        return PlaySetting::of(
-            $plan->state,
-            $plan->level,
-            $plan->cast,
-            OutPolicy::from($input->text('policy', OutPolicy::Numbers->value)),
-            $cost,
-        );
+        $policy = OutPolicy::from($input->text('policy', OutPolicy::Numbers->value));
+
+        return $plan->scene($cost)->wanting($policy);
     }
 
     /** @throws Problem */

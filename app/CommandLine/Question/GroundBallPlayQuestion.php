@@ -9,7 +9,7 @@ use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Play\Clock\Leg;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\GroundBall\Afterwards;
 use FoxCorner\Core\Runs\CostUnit;
@@ -21,7 +21,7 @@ final readonly class GroundBallPlayQuestion implements Question
     {
         $plan = PlanInput::read($input);
         $cost = PlanInput::cost($plan);
-        [$play, $setting] = GroundBallInput::play($input, $plan, $cost);
+        [$play, $scene] = GroundBallInput::play($input, $plan, $cost);
         $timeline = $play->timeline();
         $comes = $play->fielding->comes;
         $called = $timeline->called();
@@ -33,10 +33,7 @@ final readonly class GroundBallPlayQuestion implements Question
             'goes_through' => $isGone,
             'clean_chance' => round($play->fielding->met->clean ?? 0.0, 4),
             'runner_goes' => 1 === $play->fielding->goes,
-            'legs' => array_map(
-                static fn(Leg $leg): array => self::leg($leg, $setting),
-                $isGone ? [] : $timeline->legs,
-            ),
+            'legs' => array_map(static fn(Leg $leg): array => self::leg($leg, $scene), $isGone ? [] : $timeline->legs),
             'outs' => (object) [
                 '0' => round(1 - $comes->out, 4),
                 '1' => round($comes->out - $comes->two, 4),
@@ -54,11 +51,11 @@ final readonly class GroundBallPlayQuestion implements Question
     }
 
     /** @return array<string, mixed> */
-    private static function leg(Leg $leg, PlaySetting $setting): array
+    private static function leg(Leg $leg, Scene $scene): array
     {
         $made = $leg->made;
         $isOwn = $made->cover === $leg->from->by->position;
-        $feet = $leg->from->at->distanceTo($setting->bag($made->base));
+        $feet = $leg->from->at->distanceTo($scene->bag($made->base));
 
         return [
             'kind' => match (true) {

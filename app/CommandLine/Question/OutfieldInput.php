@@ -9,14 +9,12 @@ use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Outfield\Boldness;
 use FoxCorner\Core\Play\Outfield\Flight;
 use FoxCorner\Core\Play\Outfield\OutfieldCoverages;
 use FoxCorner\Core\Play\Outfield\OutfieldDefence;
 use FoxCorner\Core\Play\Outfield\OutfieldTrial;
 use FoxCorner\Core\Play\Relay\Reached;
-use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Problem;
 
 /** The fields of a question that describe a ball to the outfield and who covers it. */
@@ -28,16 +26,7 @@ final class OutfieldInput
         $key = $input->text('coverage', $coverages[0]->key);
         foreach ($coverages as $coverage) {
             if ($coverage->key === $key) {
-                return new OutfieldDefence(
-                    PlaySetting::of(
-                        $plan->state,
-                        $plan->level,
-                        $plan->cast,
-                        OutPolicy::Numbers,
-                        PlanInput::cost($plan),
-                    ),
-                    $coverage,
-                );
+                return new OutfieldDefence($plan->scene(PlanInput::cost($plan)), $coverage);
             }
         }
         throw new \LogicException('The schema lets no other coverage through.');

@@ -30,7 +30,7 @@ final readonly class PlayQuestion implements Question
         }
 
         return self::describe(
-            $play->run($play->family->trial($trial, $play->plan->state->rules), PlanInput::cost($play->plan)),
+            $play->run($play->family->trial($trial, $play->plan->scene()), PlanInput::cost($play->plan)),
         );
     }
 

@@ -9,12 +9,10 @@ use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Rundown\RundownCoverages;
 use FoxCorner\Core\Play\Rundown\RundownPlay;
 use FoxCorner\Core\Play\Rundown\RundownTrial;
 use FoxCorner\Core\Play\Rundown\Watched;
-use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
@@ -41,7 +39,7 @@ final readonly class RundownQuestion implements Question
         $key = $input->text('coverage', $coverages[0]->key);
         $coverage = array_values(array_filter($coverages, static fn($one): bool => $one->key === $key))[0];
         $play = new RundownPlay(
-            PlaySetting::of($plan->state, $plan->level, $plan->cast, OutPolicy::Numbers, PlanInput::cost($plan)),
+            $plan->scene(PlanInput::cost($plan)),
             $coverage,
             self::trial($input, $from, $plan->state->rules->basePath),
         );

@@ -24,7 +24,7 @@ final readonly class TwoOrOneQuestion implements Question
                 'a runner on first and fewer than two out',
             );
         }
-        $setting = GroundSetting::of($plan->state, $plan->level, $plan->cast, PlanInput::cost($plan));
+        $setting = GroundSetting::of($plan->scene(PlanInput::cost($plan)));
         $chart = TwoOrOne::of($setting, $input->whole('starter', 6))->chart(
             array_values($input->numbers('exit_speeds_mph')),
             array_values($input->numbers('home_to_first_s')),

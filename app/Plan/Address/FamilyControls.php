@@ -6,8 +6,8 @@ namespace FoxCorner\App\Plan\Address;
 
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Runs\PlayCost;
@@ -35,7 +35,7 @@ interface FamilyControls
      *
      * @throws Problem
      */
-    public function trial(array $carried, GameState $state): Trial;
+    public function trial(array $carried, Scene $scene): Trial;
 
     /** @return array<string, string|null> parameters that lead to a trial; null takes one out of an address */
     public function carry(Trial $trial): array;

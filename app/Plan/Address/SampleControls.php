@@ -6,8 +6,8 @@ namespace FoxCorner\App\Plan\Address;
 
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Problem\Problem;
@@ -35,11 +35,11 @@ final readonly class SampleControls implements FamilyControls
         return 1 === preg_match('/^\d{1,3}$/', $typed) ? [$this->parameter() => $typed] : throw $this->unknown($typed);
     }
 
-    public function trial(array $carried, GameState $state): Trial
+    public function trial(array $carried, Scene $scene): Trial
     {
         $typed = $carried[$this->parameter()] ?? '1';
 
-        return $this->family->trials($state)[(int) $typed - 1] ?? throw $this->unknown($typed);
+        return $this->family->trials($scene)[(int) $typed - 1] ?? throw $this->unknown($typed);
     }
 
     public function carry(Trial $trial): array
@@ -51,7 +51,7 @@ final readonly class SampleControls implements FamilyControls
     {
         $here = $address->trial[$this->parameter()] ?? '1';
         $choices = [];
-        foreach ($this->family->trials($play->plan->state) as $index => $trial) {
+        foreach ($this->family->trials($play->plan->scene()) as $index => $trial) {
             $number = (string) ($index + 1);
             $choices[] = new Choice(
                 "trial-$number",

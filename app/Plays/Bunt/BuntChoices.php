@@ -85,7 +85,7 @@ final readonly class BuntChoices
             BuntOutlook::of($state),
             IntentMix::of($state),
             $state->hasFewerThanTwoOuts() && null !== $play->coverage
-                ? PoppedUp::all($bunt->kind->change($play->setting()), $play->coverage)
+                ? PoppedUp::all($bunt->kind->setting($play->scene()), $play->coverage)
                 : [],
         );
     }

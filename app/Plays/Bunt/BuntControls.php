@@ -10,11 +10,11 @@ use FoxCorner\App\Plan\Address\TwoNumbers;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Play\Bunt\BuntKind;
 use FoxCorner\Core\Play\Bunt\BuntTrial;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Runs\PlayCost;
@@ -53,15 +53,15 @@ final readonly class BuntControls implements FamilyControls
         return self::parameters(self::bunt($query), $kind);
     }
 
-    public function trial(array $carried, GameState $state): BuntTrial
+    public function trial(array $carried, Scene $scene): BuntTrial
     {
         [$degrees, $feet] = self::typed($carried[self::BUNT] ?? '');
 
         return BuntTrial::restingAt(
             $feet,
             $degrees,
-            $state->rules,
-            BuntKind::from($carried[self::HOW] ?? BuntKind::in($state->situation)[0]->value),
+            $scene->rules,
+            BuntKind::from($carried[self::HOW] ?? BuntKind::in($scene->situation)[0]->value),
         );
     }
 
@@ -77,7 +77,7 @@ final readonly class BuntControls implements FamilyControls
 
     public function choices(SituationAddress $address, PlannedPlay $play, PlayCost $cost): BuntChoices
     {
-        return BuntChoices::of($address, $this->trial($address->trial, $play->plan->state), $play);
+        return BuntChoices::of($address, $this->trial($address->trial, $play->plan->scene()), $play);
     }
 
     public function folder(): string

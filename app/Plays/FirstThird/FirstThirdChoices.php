@@ -50,7 +50,7 @@ final class FirstThirdChoices
     public function one(): FirstThirdPlay
     {
         return $this->one ??= new FirstThirdPlay(
-            $this->planned->setting($this->cost),
+            $this->planned->scene($this->cost),
             $this->planned->coverage ?? throw new \LogicException('It is covered.'),
             $this->trial,
         );

@@ -180,7 +180,7 @@ final class GroundBallChoices
     private function defence(): GroundDefence
     {
         return $this->defence ??= GroundDefence::of(
-            $this->play->setting($this->cost),
+            $this->play->scene($this->cost),
             $this->play->coverage ?? throw new \LogicException('Ground balls are covered everywhere.'),
         );
     }

@@ -10,8 +10,8 @@ use FoxCorner\App\Plan\Address\TwoNumbers;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\GroundBall\GroundBallFamily;
 use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
@@ -58,14 +58,14 @@ final readonly class GroundBallControls implements FamilyControls
         );
     }
 
-    public function trial(array $carried, GameState $state): GroundBallTrial
+    public function trial(array $carried, Scene $scene): GroundBallTrial
     {
         [$degrees, $mph] = self::typed($carried[self::BALL] ?? (string) GroundBallFamily::USUAL);
 
         return GroundBallTrial::hit(
             $degrees,
-            $mph ?? GroundBallFamily::usualSpeed($state->rules),
-            $state->rules,
+            $mph ?? $scene->level->groundBallSpeed,
+            $scene->rules,
             Hop::from($carried[self::HOP] ?? Hop::True->value),
         );
     }
@@ -82,7 +82,7 @@ final readonly class GroundBallControls implements FamilyControls
 
     public function choices(SituationAddress $address, PlannedPlay $play, PlayCost $cost): GroundBallChoices
     {
-        return new GroundBallChoices($address, $play, $this->trial($address->trial, $play->plan->state), $cost);
+        return new GroundBallChoices($address, $play, $this->trial($address->trial, $play->plan->scene()), $cost);
     }
 
     public function folder(): string

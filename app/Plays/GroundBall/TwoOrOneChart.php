@@ -43,7 +43,7 @@ final readonly class TwoOrOneChart
         if (!$plan->state->doublePlayIsInOrder()) {
             return null;
         }
-        $setting = GroundSetting::of($plan->state, $plan->level, $plan->cast, $cost);
+        $setting = GroundSetting::of($plan->scene($cost));
         $starter = self::starter($plan->cast, $trial->degrees);
         [$rules, $level] = [$plan->state->rules, $plan->level];
         $ordinary = $level->homeToFirstOver($rules->basePath);

@@ -52,7 +52,7 @@ final class JobsPage extends AbstractController
     private static function defence(PlannedPlay $play, PlayCost $cost): OutfieldDefence
     {
         return new OutfieldDefence(
-            $play->setting($cost),
+            $play->scene($cost),
             $play->coverage ?? throw new \LogicException('Balls to the outfield are covered everywhere.'),
         );
     }

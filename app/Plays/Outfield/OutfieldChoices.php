@@ -195,7 +195,7 @@ final class OutfieldChoices
     private function defence(): OutfieldDefence
     {
         return $this->defence ??= new OutfieldDefence(
-            $this->planned->setting($this->cost),
+            $this->planned->scene($this->cost),
             $this->planned->coverage ?? throw new \LogicException('Balls to the outfield are covered everywhere.'),
         );
     }

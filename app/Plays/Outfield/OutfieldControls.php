@@ -10,8 +10,8 @@ use FoxCorner\App\Plan\Address\TwoNumbers;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Outfield\Boldness;
 use FoxCorner\Core\Play\Outfield\Flight;
@@ -70,9 +70,9 @@ final readonly class OutfieldControls implements FamilyControls
         );
     }
 
-    public function trial(array $carried, GameState $state): OutfieldTrial
+    public function trial(array $carried, Scene $scene): OutfieldTrial
     {
-        $usual = OutfieldFamily::usual($state->rules);
+        $usual = OutfieldFamily::usual($scene->rules);
         [$x, $y] = isset($carried[self::HIT])
             ? TwoNumbers::read(self::HIT, $carried[self::HIT], self::PLACE)
             : [$usual->x, $usual->y];
@@ -80,7 +80,7 @@ final readonly class OutfieldControls implements FamilyControls
         return OutfieldTrial::near(
             Point::of($x, $y),
             Flight::from($carried[self::FLIGHT] ?? Flight::Ground->value),
-            $state->rules,
+            $scene->rules,
             Reached::tryFrom($carried[self::REACHED] ?? ''),
             Boldness::from($carried[self::BOLD] ?? Boldness::Ordinary->value),
         );
@@ -102,7 +102,7 @@ final readonly class OutfieldControls implements FamilyControls
 
     public function choices(SituationAddress $address, PlannedPlay $play, PlayCost $cost): OutfieldChoices
     {
-        return new OutfieldChoices($address, $play, $this->trial($address->trial, $play->plan->state), $cost);
+        return new OutfieldChoices($address, $play, $this->trial($address->trial, $play->plan->scene()), $cost);
     }
 
     public function folder(): string

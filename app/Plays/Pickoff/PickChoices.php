@@ -52,7 +52,7 @@ final class PickChoices
     public function one(): PickPlay
     {
         return $this->one ??= new PickPlay(
-            $this->planned->setting($this->cost),
+            $this->planned->scene($this->cost),
             $this->planned->coverage ?? throw new \LogicException('It is covered.'),
             $this->trial,
         );

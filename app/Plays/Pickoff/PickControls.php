@@ -8,6 +8,7 @@ use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\App\Plays\Running\RunnersControls;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Pickoff\PickoffFamily;
 use FoxCorner\Core\Play\Pickoff\Picks;
 use FoxCorner\Core\Play\Pickoff\PickTrial;
@@ -38,27 +39,27 @@ final readonly class PickControls extends RunnersControls
 
     public function choices(SituationAddress $address, PlannedPlay $play, PlayCost $cost): PickChoices
     {
-        return new PickChoices($address, $play, $this->trial($address->trial, $play->plan->state), $cost);
+        return new PickChoices($address, $play, $this->trial($address->trial, $play->plan->scene()), $cost);
     }
 
-    public function trial(array $carried, GameState $state): PickTrial
+    public function trial(array $carried, Scene $scene): PickTrial
     {
         // Another bag has other throws: what was picked before need not be thrown there.
         $base = $carried['bag'] ?? null;
-        $trial = parent::trial(array_diff_key($carried, null === $base ? [] : ['bag' => true]), $state);
+        $trial = parent::trial(array_diff_key($carried, null === $base ? [] : ['bag' => true]), $scene);
         $wanted = $trial instanceof PickTrial ? $trial : throw new \LogicException('It is a pick.');
-        foreach (Picks::open($state->situation->bases, $state->rules) as $open) {
+        foreach (Picks::open($scene->situation->bases, $scene->rules) as $open) {
             if ($open->base->word() === ($base ?? $wanted->base->word()) && $open->kind === $wanted->kind) {
                 return PickTrial::thrown($open->kind, $open->base, $wanted->lead, $wanted->sign, $wanted->used);
             }
         }
-        foreach (Picks::open($state->situation->bases, $state->rules) as $open) {
+        foreach (Picks::open($scene->situation->bases, $scene->rules) as $open) {
             if ($open->base->word() === $base) {
                 return $open;
             }
         }
 
-        return Picks::near($wanted, $state->situation->bases, $state->rules) ?? $wanted;
+        return Picks::near($wanted, $scene->situation->bases, $scene->rules) ?? $wanted;
     }
 
     protected function usual(GameState $state): array

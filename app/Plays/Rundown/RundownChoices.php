@@ -58,7 +58,7 @@ final class RundownChoices
     public function one(): RundownPlay
     {
         return $this->one ??= new RundownPlay(
-            $this->planned->setting($this->cost),
+            $this->planned->scene($this->cost),
             $this->planned->coverage ?? throw new \LogicException('It is covered.'),
             $this->trial,
         );

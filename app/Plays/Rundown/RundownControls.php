@@ -28,7 +28,7 @@ final readonly class RundownControls extends RunnersControls
 
     public function choices(SituationAddress $address, PlannedPlay $play, PlayCost $cost): RundownChoices
     {
-        $trial = $this->trial($address->trial, $play->plan->state);
+        $trial = $this->trial($address->trial, $play->plan->scene());
 
         return new RundownChoices(
             $address,

@@ -35,7 +35,7 @@ final readonly class PlayTried
                 $timeline->called(),
                 $address->with([...$controls->carry($timeline->trial), 'view' => $play->family->key()]),
             ),
-            array_values($play->runs($play->family->trials($play->plan->state), $cost)),
+            array_values($play->runs($play->family->trials($play->plan->scene()), $cost)),
         );
         usort($tried, static fn(self $a, self $b): int => $b->called->chance <=> $a->called->chance);
 

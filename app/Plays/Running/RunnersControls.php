@@ -8,6 +8,7 @@ use FoxCorner\App\Plan\Address\FamilyControls;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Problem\Refused;
@@ -42,7 +43,7 @@ abstract readonly class RunnersControls implements FamilyControls
         return $read;
     }
 
-    public function trial(array $carried, GameState $state): Trial
+    public function trial(array $carried, Scene $scene): Trial
     {
         $fields = [];
         foreach ($this->parameters as $name => $field) {
@@ -51,7 +52,7 @@ abstract readonly class RunnersControls implements FamilyControls
             }
         }
 
-        return $this->family->trial($fields + $this->usual($state), $state->rules);
+        return $this->family->trial($fields + $this->usual($scene->state), $scene);
     }
 
     public function carry(Trial $trial): array

@@ -39,7 +39,7 @@ final class StealChoices
     public function one(): StealPlay
     {
         return $this->one ??= new StealPlay(
-            $this->planned->setting($this->cost),
+            $this->planned->scene($this->cost),
             $this->planned->coverage ?? throw new \LogicException('It is covered.'),
             $this->trial,
         );

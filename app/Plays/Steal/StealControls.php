@@ -23,7 +23,7 @@ final readonly class StealControls extends RunnersControls
 
     public function choices(SituationAddress $address, PlannedPlay $play, PlayCost $cost): StealChoices
     {
-        $trial = $this->trial($address->trial, $play->plan->state);
+        $trial = $this->trial($address->trial, $play->plan->scene());
 
         return new StealChoices(
             $address,

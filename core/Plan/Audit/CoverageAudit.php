@@ -10,7 +10,7 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Check\Finding;
 use FoxCorner\Core\Play\Check\PlayCheck;
 use FoxCorner\Core\Play\Clock\Play;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Family\OffenceLine;
 use FoxCorner\Core\Play\Family\PlayFamily;
@@ -29,9 +29,9 @@ final readonly class CoverageAudit
     private const REACHED = 2;
 
     /**
-     * @param list<PlayCheck>         $checks
-     * @param \Closure(): PlaySetting $ordinary the same with nine of the level where the rules put them: what is wrong
-     *                                          with them too is the coverage's price, and nobody's fault
+     * @param list<PlayCheck>   $checks
+     * @param \Closure(): Scene $ordinary the same with nine of the level where the rules put them: what is wrong
+     *                                    with them too is the coverage's price, and nobody's fault
      */
     public function __construct(
         private PlayFamily $family,
@@ -41,22 +41,22 @@ final readonly class CoverageAudit
     ) {}
 
     /** @param list<Trial> $also what the team walks through besides: its faults count, its figures do not */
-    public function of(PlaySetting $setting, Coverage $coverage, array $also = []): CoverageReport
+    public function of(Scene $scene, Coverage $coverage, array $also = []): CoverageReport
     {
-        $play = $this->family->against($setting, $coverage);
+        $play = $this->family->against($scene, $coverage);
         $run = static fn(Trial $trial): Timeline => $play($trial)->timeline();
-        $tried = array_map($play, $this->family->trials($setting->state));
+        $tried = array_map($play, $this->family->trials($scene));
         $plays = array_map(static fn(Play $one): Timeline => $one->timeline(), $tried);
         $outs =
             array_sum(array_map(static fn(Timeline $play): float => $play->called()->chance, $plays)) / \count($plays);
         $leads = \count(array_filter($plays, self::takesLead(...))) / \count($plays);
         $offence =
-            $this->family instanceof WeighsOffence && null !== $setting->cost
-                ? $this->family->offence($setting, $coverage, $tried)
+            $this->family instanceof WeighsOffence && null !== $scene->cost
+                ? $this->family->offence($scene, $coverage, $tried)
                 : [];
 
         $found = WorstCases::of([...$plays, ...array_map($run, $also)], $this->checks);
-        [$faults, $prices] = $this->sorted($found, $setting, $coverage, $offence);
+        [$faults, $prices] = $this->sorted($found, $scene, $coverage, $offence);
 
         return new CoverageReport(
             $coverage,
@@ -66,7 +66,7 @@ final readonly class CoverageAudit
             $leads,
             $this->skills($plays),
             match (true) {
-                null === $setting->cost => [],
+                null === $scene->cost => [],
                 [] === $offence => $this->costs($plays),
                 default => $this->weighed($offence),
             },
@@ -85,12 +85,12 @@ final readonly class CoverageAudit
      *
      * @return array{list<AuditedFinding>, list<AuditedFinding>} faults, and what is the coverage's price; worst first
      */
-    private function sorted(WorstCases $found, PlaySetting $setting, Coverage $coverage, array $offence): array
+    private function sorted(WorstCases $found, Scene $scene, Coverage $coverage, array $offence): array
     {
         $faults = $prices = [];
         $many = $this->family->words()->many;
         $isRare = [] !== $offence && OffenceLine::met($offence) < self::RARE;
-        $against = fn(PlaySetting $in): \Closure => $this->family->against($in, $coverage);
+        $against = fn(Scene $in): \Closure => $this->family->against($in, $coverage);
         $ordinary = null;
         foreach ($found->cases as [$finding, $balls, $worst, $check]) {
             if ($finding->isClose && ($isRare || ($finding->weight * $balls) / $found->plays < self::WORTH)) {
@@ -109,7 +109,7 @@ final readonly class CoverageAudit
                     $check,
                     $finding,
                     $worst,
-                    $against($setting->moved($who, $to)),
+                    $against($scene->moved($who, $to)),
                 ),
             );
             $faults[] = new AuditedFinding($finding, $balls, $found->plays, $many, $worst, $mend);
@@ -222,8 +222,10 @@ final readonly class CoverageAudit
             $costs[$policy->value] =
                 array_sum(
                     array_map(
-                        static fn(Timeline $play): float => $policy->choose($play->options(), $play->setting->lines)
-                            ->cost ?? 0.0,
+                        static fn(Timeline $play): float => $policy->choose(
+                            $play->options(),
+                            $play->setting->scene->lines,
+                        )->cost ?? 0.0,
                         $plays,
                     ),
                 ) / \count($plays);

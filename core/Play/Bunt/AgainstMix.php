@@ -8,7 +8,7 @@ use FoxCorner\Core\Game\Intent;
 use FoxCorner\Core\Game\IntentMix;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\Play\Clock\Play;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\OffenceLine;
 use FoxCorner\Core\Play\Fielding\Spray;
 use FoxCorner\Core\Play\Running\StealKind;
@@ -45,13 +45,13 @@ final readonly class AgainstMix
      * @param list<Play>                $tried against {@see BuntGrid::sample()}, where that is there already
      */
     public function __construct(
-        private PlaySetting $setting,
+        private Scene $scene,
         private Coverage $coverage,
         private \Closure $bunts,
         private array $tried = [],
     ) {
-        $this->fake = new BehindFake($setting, $coverage);
-        $this->swung = new SwungAt($setting, $coverage);
+        $this->fake = new BehindFake($scene, $coverage);
+        $this->swung = new SwungAt($scene, $coverage);
     }
 
     /**
@@ -61,7 +61,7 @@ final readonly class AgainstMix
      */
     public function lines(array $policies): array
     {
-        $mix = IntentMix::of($this->setting->state);
+        $mix = IntentMix::of($this->scene->state);
         $lines = [];
         foreach ($mix->intents() as $intent) {
             $lines[] = new OffenceLine(
@@ -108,7 +108,7 @@ final readonly class AgainstMix
      */
     private function orPopped(BuntKind $kind, array $down, array $policies): array
     {
-        $all = PoppedUp::all($kind->change($this->setting), $this->coverage);
+        $all = PoppedUp::all($kind->setting($this->scene), $this->coverage);
         if ([] === $all) {
             return $down;
         }
@@ -140,7 +140,7 @@ final readonly class AgainstMix
     /** What a ground ball of such a swing costs more than had nobody thought of a bunt. */
     private function swung(Intent $intent, float $speed): float
     {
-        $spray = Intent::Slap === $intent ? Spray::slapped() : Spray::of($this->setting->state->context);
+        $spray = Intent::Slap === $intent ? Spray::slapped() : Spray::of($this->scene->state->context);
 
         return $this->swung->more($intent->isShown(), $spray, $speed);
     }
@@ -158,7 +158,7 @@ final readonly class AgainstMix
         foreach ($weighed as [$play, $share]) {
             $options = $play->options();
             foreach ($policies as $policy) {
-                $cost = $policy->choose($options, $this->setting->lines)->cost ?? 0.0;
+                $cost = $policy->choose($options, $this->scene->lines)->cost ?? 0.0;
                 $costs[$policy->value] = ($costs[$policy->value] ?? 0.0) + ($share / $whole) * $cost;
             }
         }
@@ -169,7 +169,7 @@ final readonly class AgainstMix
     /** @return list<array{Play, float}> bunts shown early: those that were tried already */
     private function shown(): array
     {
-        $isTried = [] !== $this->tried && $this->setting->state->hasFewerThanTwoOuts();
+        $isTried = [] !== $this->tried && $this->scene->state->hasFewerThanTwoOuts();
 
         return self::byLength($isTried ? $this->tried : $this->sample(BuntKind::Sacrifice));
     }
@@ -177,7 +177,7 @@ final readonly class AgainstMix
     /** @return list<Play> */
     private function sample(BuntKind $kind): array
     {
-        return array_map($this->bunts, BuntGrid::sample($this->setting->rules, $kind));
+        return array_map($this->bunts, BuntGrid::sample($this->scene->rules, $kind));
     }
 
     /**
@@ -199,7 +199,7 @@ final readonly class AgainstMix
     /** @return list<array{Play, float}> */
     private function drags(): array
     {
-        $isRight = Bats::Right === $this->setting->state->context->batter->type->bats();
+        $isRight = Bats::Right === $this->scene->state->context->batter->type->bats();
         $third = self::TO_THIRD[$isRight ? 0 : 1];
         $spots = [];
         foreach (self::DRAGS as [$degrees, $feet, $share]) {
@@ -217,7 +217,7 @@ final readonly class AgainstMix
      */
     private function all(array $spots, BuntKind $kind): array
     {
-        $rules = $this->setting->rules;
+        $rules = $this->scene->rules;
 
         return array_map(
             fn(array $spot): array => [

@@ -7,9 +7,9 @@ namespace FoxCorner\Core\Play\Bunt;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Paths;
-use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
 use FoxCorner\Core\Play\Clock\Receiving;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Running\Battery;
 use FoxCorner\Core\Play\Running\Going;
 use FoxCorner\Core\Play\Running\StealKind;
@@ -30,18 +30,18 @@ final readonly class BehindFake
     /** s from the moment at which the pitch is caught until somebody is at the runner's next bag; INF: nobody. */
     private float $there;
 
-    public function __construct(private PlaySetting $setting, Coverage $coverage)
+    public function __construct(private Scene $scene, Coverage $coverage)
     {
-        $this->cost = $setting->cost ?? throw new \LogicException('Nothing was asked of cost.');
-        $this->goer = self::goer($setting);
-        $this->battery = Battery::onField($setting);
-        $this->there = null === $this->goer ? \INF : self::there($this->goer->to(), $setting, $coverage);
+        $this->cost = $scene->cost ?? throw new \LogicException('Nothing was asked of cost.');
+        $this->goer = self::goer($scene);
+        $this->battery = Battery::onField($scene);
+        $this->there = null === $this->goer ? \INF : self::there($this->goer->to(), $scene, $coverage);
     }
 
     /** What it costs when nobody goes. */
     public function staying(): float
     {
-        return $this->cost->now($this->setting->situation);
+        return $this->cost->now($this->scene->situation);
     }
 
     /** What it costs when a runner goes, with the pitch or once the catcher has it; as staying where nobody can. */
@@ -51,9 +51,9 @@ final readonly class BehindFake
             return $this->staying();
         }
         $safe = $this->safe($this->goer, $kind);
-        $on = $this->setting->situation->bases->mask();
+        $on = $this->scene->situation->bases->mask();
         $moved = self::moved($this->goer->from, $on);
-        $outs = $this->setting->situation->outs->value;
+        $outs = $this->scene->situation->outs->value;
 
         return $safe * $this->cost->after($moved, $outs, 0) +
             (1 - $safe) * $this->cost->after($moved & ~(1 << ($this->goer->to()->value - 1)), $outs + 1, 0);
@@ -61,25 +61,25 @@ final readonly class BehindFake
 
     private function safe(Going $goer, StealKind $kind): float
     {
-        [$rules, $level, $battery] = [$this->setting->rules, $this->setting->level, $this->battery];
+        [$rules, $level, $battery] = [$this->scene->rules, $this->scene->level, $this->battery];
         $race = StealRace::to($goer->to(), $battery, $rules, $level, $kind, $battery->toPlate + $this->there);
 
         return $race->success($goer->thief, $goer->lead);
     }
 
-    private static function there(Base $base, PlaySetting $setting, Coverage $coverage): float
+    private static function there(Base $base, Scene $scene, Coverage $coverage): float
     {
-        $caught = Possession::atBag($setting->cast->at(Position::Catcher), $setting->bag(Base::Home), 0.0, 0.0);
-        $paths = new Paths($setting->expecting(), $coverage, $caught);
+        $caught = Possession::atBag($scene->cast->at(Position::Catcher), $scene->bag(Base::Home), 0.0, 0.0);
+        $paths = new Paths(BuntKind::leaning($scene), $coverage, $caught);
 
         return Receiving::at($base, $coverage->jobs(Branch::fieldedBy(Position::Catcher)), $paths)->there;
     }
 
     /** The foremost runner with nobody in front of him. */
-    private static function goer(PlaySetting $setting): ?Going
+    private static function goer(Scene $scene): ?Going
     {
-        $bases = $setting->situation->bases;
-        foreach ($setting->rules->steals ? Going::all($setting) : [] as $runner) {
+        $bases = $scene->situation->bases;
+        foreach ($scene->rules->steals ? Going::all($scene) : [] as $runner) {
             $isFree = Base::Home !== $runner->to() && !$bases->has($runner->to());
             if ($isFree) {
                 return $runner;

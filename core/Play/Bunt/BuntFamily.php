@@ -6,14 +6,12 @@ namespace FoxCorner\Core\Play\Bunt;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\IntentMix;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Play;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\FamilyWords;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Family\WeighsOffence;
@@ -23,7 +21,6 @@ use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
-use FoxCorner\Core\Runs\PlayCost;
 
 /** Bunts, wherever the rules allow them; with two out for a hit. */
 final readonly class BuntFamily implements WeighsOffence
@@ -83,9 +80,9 @@ final readonly class BuntFamily implements WeighsOffence
         ];
     }
 
-    public function perPlateAppearance(GameState $state, LevelProfile $level): float
+    public function perPlateAppearance(Scene $scene): float
     {
-        return $state->rules->bunts ? IntentMix::of($state)->bunted() : 0.0;
+        return $scene->rules->bunts ? IntentMix::of($scene->state)->bunted() : 0.0;
     }
 
     public function isReadByOthers(): bool
@@ -98,27 +95,30 @@ final readonly class BuntFamily implements WeighsOffence
         return [OutPolicy::First, OutPolicy::Sure, OutPolicy::Lead, OutPolicy::Numbers];
     }
 
-    public function trials(GameState $state): array
+    public function trials(Scene $scene): array
     {
         // With two out nobody gives himself up: it is for a hit, and comes as a surprise.
-        return BuntGrid::sample($state->rules, $state->hasFewerThanTwoOuts() ? BuntKind::Sacrifice : BuntKind::Drag);
+        return BuntGrid::sample(
+            $scene->rules,
+            $scene->state->hasFewerThanTwoOuts() ? BuntKind::Sacrifice : BuntKind::Drag,
+        );
     }
 
-    public function rareTrials(GameState $state): iterable
+    public function rareTrials(Scene $scene): iterable
     {
         foreach (BuntKind::cases() as $kind) {
-            foreach (BuntGrid::ground($state->rules, $kind) as $placed) {
+            foreach (BuntGrid::ground($scene->rules, $kind) as $placed) {
                 yield $placed->trial;
             }
         }
     }
 
-    public function spots(RuleSet $rules, Trial $like): array
+    public function spots(Scene $scene, Trial $like): array
     {
-        return BuntGrid::ground($rules, self::bunt($like)->kind);
+        return BuntGrid::ground($scene->rules, self::bunt($like)->kind);
     }
 
-    public function trial(array $fields, RuleSet $rules): BuntTrial
+    public function trial(array $fields, Scene $scene): BuntTrial
     {
         $kind = (string) ($fields['kind'] ?? BuntKind::Sacrifice->value);
         $number = static fn(string $name, float $usual): float => is_numeric($fields[$name] ?? $usual)
@@ -128,36 +128,29 @@ final readonly class BuntFamily implements WeighsOffence
         return BuntTrial::restingAt(
             $number('feet', self::USUAL[1]),
             $number('degrees', self::USUAL[0]),
-            $rules,
+            $scene->rules,
             BuntKind::tryFrom($kind) ??
                 throw Unknown::notOneOf('kind', $kind, array_column(BuntKind::cases(), 'value')),
         );
     }
 
-    public function against(PlaySetting $setting, Coverage $coverage): \Closure
+    public function against(Scene $scene, Coverage $coverage): \Closure
     {
         $bunted = [];
-        $asked = $setting->hasChoice() ? self::costing($setting) : $setting;
+        // Runners who need not go decide by what it costs.
+        $asked = Bunted::isChosen($scene) ? $scene->costing($scene->worth()) : $scene;
 
         return static function (Trial $trial) use ($asked, $coverage, &$bunted): Play {
             $bunt = self::bunt($trial);
-            $bunted[$bunt->kind->value] ??= new Bunted($bunt->kind->change($asked), $coverage, $bunt->kind);
+            $bunted[$bunt->kind->value] ??= new Bunted($bunt->kind->setting($asked), $coverage, $bunt->kind);
 
             return $bunted[$bunt->kind->value]->play($bunt);
         };
     }
 
-    /** The same, by runs where nothing was asked of cost: runners decide by it. */
-    private static function costing(PlaySetting $setting): PlaySetting
+    public function offence(Scene $scene, Coverage $coverage, array $tried = []): array
     {
-        return null === $setting->cost ? $setting->costing(PlayCost::inRuns($setting->level->chain())) : $setting;
-    }
-
-    public function offence(PlaySetting $setting, Coverage $coverage, array $tried = []): array
-    {
-        return (new AgainstMix($setting, $coverage, $this->against($setting, $coverage), $tried))->lines(
-            $this->policies(),
-        );
+        return (new AgainstMix($scene, $coverage, $this->against($scene, $coverage), $tried))->lines($this->policies());
     }
 
     public function checks(): array

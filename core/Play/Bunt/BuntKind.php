@@ -7,7 +7,9 @@ namespace FoxCorner\Core\Play\Bunt;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Play\Cast\RunnerMind;
 use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 
 /** How the offence bunts: shown early to give a runner a base, or as a surprise. */
 enum BuntKind: string
@@ -38,13 +40,32 @@ enum BuntKind: string
         };
     }
 
-    /** The setting of a play that is bunted so. */
-    public function change(PlaySetting $setting): PlaySetting
+    /** A play that is bunted so, and whose runners see it on the ground first. */
+    public function setting(Scene $scene): PlaySetting
     {
+        $running = static fn(Scene $scene): PlaySetting => PlaySetting::running(
+            $scene,
+            static fn(Base $base): RunnerMind => RunnerMind::ReadsBunt,
+        );
+
         return match ($this) {
-            self::Sacrifice => $setting->expecting(),
-            self::Drag => $setting->surprised(),
-            self::Squeeze => $setting->withRunnerGone(Base::Third),
+            self::Sacrifice => $running(self::leaning($scene)),
+            self::Drag => $running(self::surprised($scene))->batterStarting($scene->level->motion->startSlap),
+            self::Squeeze => $running($scene)->withRunnerGone(Base::Third),
         };
+    }
+
+    /** They saw the batter square around, and lean the way they will go as the ball comes down. */
+    public static function leaning(Scene $scene): Scene
+    {
+        return $scene->with($scene->cast->sooner($scene->level->motion->buntShown));
+    }
+
+    /** Nobody knew what was coming. */
+    private static function surprised(Scene $scene): Scene
+    {
+        $motion = $scene->level->motion;
+
+        return $scene->with($scene->cast->surprised($motion->infieldReaction + $motion->surprise));
     }
 }

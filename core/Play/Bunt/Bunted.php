@@ -8,6 +8,7 @@ use FoxCorner\Core\Play\Clock\FieldedPlay;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 
@@ -23,8 +24,21 @@ final readonly class Bunted
 
     public function __construct(private PlaySetting $setting, private Coverage $coverage, BuntKind $kind)
     {
-        $canWait = BuntKind::Squeeze !== $kind && $setting->hasChoice() && $setting->state->hasFewerThanTwoOuts();
+        $canWait =
+            BuntKind::Squeeze !== $kind && self::isChosen($setting->scene) && $setting->state->hasFewerThanTwoOuts();
         $this->holding = $canWait ? $setting->holding() : null;
+    }
+
+    /** Whether a runner is on whom nobody forces. */
+    public static function isChosen(Scene $scene): bool
+    {
+        foreach ($scene->situation->bases->occupied() as $base) {
+            if (!$scene->situation->bases->forces($base)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function play(BuntTrial $bunt): Play

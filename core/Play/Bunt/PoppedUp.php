@@ -68,7 +68,7 @@ final readonly class PoppedUp
     }
 
     /**
-     * @param PlaySetting $setting changed by {@see BuntKind::change()}
+     * @param PlaySetting $setting by {@see BuntKind::setting()}
      *
      * @return list<self> by where they come down; none when nobody is sent to the ball
      */
@@ -119,7 +119,7 @@ final readonly class PoppedUp
      */
     public function costs(array $policies): array
     {
-        $cost = $this->setting->cost ?? throw new \LogicException('Nothing was asked of cost.');
+        $cost = $this->setting->scene->cost ?? throw new \LogicException('Nothing was asked of cost.');
         $on = $this->setting->situation->bases->mask();
         $outs = $this->setting->situation->outs->value + 1;
         $bit = null === $this->doubled ? 0 : 1 << ($this->doubled->value - 1);
@@ -127,7 +127,7 @@ final readonly class PoppedUp
         $options = $this->dropped();
         $costs = [];
         foreach ($policies as $policy) {
-            $fallen = $policy->choose($options, $this->setting->lines)->cost ?? 0.0;
+            $fallen = $policy->choose($options, $this->setting->scene->lines)->cost ?? 0.0;
             $costs[$policy->value] = $this->caught * $caught + (1 - $this->caught) * $fallen;
         }
 
@@ -158,7 +158,7 @@ final readonly class PoppedUp
         $waiting = $this->waiting();
         $there = max(self::HANGS + self::PICKED_UP, $this->needs);
         $ball = Possession::ofBall($this->who, $this->at, $there, 0.0, $motion);
-        $paths = new Paths($waiting, $this->coverage, $ball);
+        $paths = new Paths($waiting->scene, $this->coverage, $ball);
 
         return (new ThrowChoice($waiting, $ball, $this->jobs(), $paths))->all();
     }
@@ -182,7 +182,7 @@ final readonly class PoppedUp
         PlaySetting $setting,
         Coverage $coverage,
     ): float {
-        $paths = new Paths($setting, $coverage, $ball);
+        $paths = new Paths($setting->scene, $coverage, $ball);
         $cover = Receiving::at($runner->base, $coverage->jobs(Branch::fieldedBy($ball->by->position)), $paths);
         if (null === $cover->by) {
             return 0.0;

@@ -9,7 +9,7 @@ use FoxCorner\Core\Motion\MotionProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Cast\CastMember;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Fielding\GridPlays;
 use FoxCorner\Core\Play\Fielding\GroundBalls;
 use FoxCorner\Core\Play\Fielding\GroundPlays;
@@ -37,9 +37,9 @@ final class SwungAt
 
     private readonly PlayCost $cost;
 
-    public function __construct(private readonly PlaySetting $setting, private readonly Coverage $coverage)
+    public function __construct(private readonly Scene $scene, private readonly Coverage $coverage)
     {
-        $this->cost = $setting->cost ?? throw new \LogicException('Nothing was asked of cost.');
+        $this->cost = $scene->cost ?? throw new \LogicException('Nothing was asked of cost.');
     }
 
     /**
@@ -52,17 +52,17 @@ final class SwungAt
     {
         $moved = $this->moved($isShown);
 
-        return $moved === $this->setting->cast ? 0.0 : $this->cost($moved, $spray, $of) - $this->unmoved($spray, $of);
+        return $moved === $this->scene->cast ? 0.0 : $this->cost($moved, $spray, $of) - $this->unmoved($spray, $of);
     }
 
     /** The same for all coverages of a situation, and asked once. */
     private function unmoved(Spray $spray, float $of): float
     {
-        $known = self::known()[$this->setting->cast] ?? null;
+        $known = self::known()[$this->scene->cast] ?? null;
         $costs = null !== $known && $known[0] === $this->cost ? $known[1] : [];
         $key = implode('/', [$of, ...$spray->shares]);
-        $costs[$key] ??= $this->cost($this->setting->cast, $spray, $of);
-        self::known()[$this->setting->cast] = [$this->cost, $costs];
+        $costs[$key] ??= $this->cost($this->scene->cast, $spray, $of);
+        self::known()[$this->scene->cast] = [$this->cost, $costs];
 
         return $costs[$key];
     }
@@ -75,9 +75,8 @@ final class SwungAt
 
     private function cost(Cast $cast, Spray $spray, float $of): float
     {
-        $state = $this->setting->state;
-        $ground = GroundSetting::of($state, $this->setting->level, $cast, $this->cost);
-        $balls = GroundBalls::few($spray, $state->rules, $this->setting->level, $of);
+        $ground = GroundSetting::of($this->scene->with($cast));
+        $balls = GroundBalls::few($spray, $this->scene->rules, $this->scene->level, $of);
         $reaches = [];
         foreach ($ground->fielders as $number => $fielder) {
             $search = new ReachSearch($fielder, $ground);
@@ -91,8 +90,8 @@ final class SwungAt
     /** The nine as they are when they see that the ball is hit. */
     private function moved(bool $isShown): Cast
     {
-        $motion = $this->setting->level->motion;
-        $cast = $this->setting->cast;
+        $motion = $this->scene->level->motion;
+        $cast = $this->scene->cast;
         foreach (Position::INFIELD as $position) {
             $isEarly = \in_array($position, $this->coverage->early, true);
             $to = $isEarly || $isShown ? $this->goes($position) : null;
@@ -124,7 +123,7 @@ final class SwungAt
         }
         foreach ($this->coverage->jobs(Branch::fieldedBy(Position::Pitcher))[$position->value] ?? [] as $job) {
             if (null !== $job->base) {
-                return $this->setting->bag($job->base);
+                return $this->scene->bag($job->base);
             }
         }
 

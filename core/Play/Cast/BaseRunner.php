@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Play\Cast;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\RunnerSpeed;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\Legs;
@@ -17,19 +18,19 @@ final readonly class BaseRunner
 {
     /**
      * @param float $lead       feet off the base at contact
-     * @param float $startDelay seconds from contact to going
+     * @param float $startDelay seconds from contact to going; INF: he waits what becomes of the ball
      */
     private function __construct(
         public Base $base,
         public float $lead,
         public float $startDelay,
         public Legs $legs,
-        private float $basePath,
+        private RuleSet $rules,
         private MotionProfile $motion,
     ) {}
 
     /**
-     * A runner of the level, with the lead that the rule set allows.
+     * A runner of the level who waits, with the lead that the rule set allows.
      *
      * @param float|null $time his own home to first on this field, s; null: the level's, by his speed
      */
@@ -38,35 +39,39 @@ final readonly class BaseRunner
         RuleSet $rules,
         LevelProfile $level,
         RunnerSpeed $speed = RunnerSpeed::Ordinary,
-        RunnerMind $mind = RunnerMind::ReadsBunt,
         ?float $time = null,
     ): self {
         $motion = $level->motion;
         $seconds = $time ?? $level->homeToFirstOver($rules->basePath) * $speed->timeShare();
         $legs = Legs::fromHomeToFirst($seconds, $motion->startRight, $rules->basePath, $motion->accelerationTime);
 
-        return new self(
-            $base,
-            self::lead($rules->leads, $motion),
-            $mind->startDelay($motion, $rules->leads),
-            $legs,
-            $rules->basePath,
-            $motion,
-        );
+        return new self($base, self::lead($rules->leads, $motion), \INF, $legs, $rules, $motion);
+    }
+
+    /** Whoever is on a base of a game; he waits. */
+    public static function inGame(Base $base, GameState $state, LevelProfile $level): self
+    {
+        $context = $state->context;
+
+        return self::ofLevel($base, $state->rules, $level, $context->runners, $context->times[$base->value] ?? null);
+    }
+
+    /** The same runner, who knows what he waits for. */
+    public function minding(RunnerMind $mind): self
+    {
+        return $this->but(startDelay: $mind->startDelay($this->motion, $this->rules->leads));
     }
 
     /** The same runner, who goes nowhere: he waits what becomes of the ball. */
     public function staying(): self
     {
-        return new self($this->base, $this->lead, \INF, $this->legs, $this->basePath, $this->motion);
+        return $this->but(startDelay: \INF);
     }
 
     /** The same runner, who goes so much later: he has to see a ball come down first. */
     public function later(float $seconds): self
     {
-        $delay = $this->startDelay + $seconds;
-
-        return new self($this->base, $this->lead, $delay, $this->legs, $this->basePath, $this->motion);
+        return $this->but(startDelay: $this->startDelay + $seconds);
     }
 
     public function stays(): bool
@@ -77,29 +82,39 @@ final readonly class BaseRunner
     /** The same runner, gone with the pitch; he had no lead then. */
     public function gone(): self
     {
-        $delay = -$this->motion->squeezeStart;
+        return $this->but(lead: 0.0, startDelay: -$this->motion->squeezeStart);
+    }
 
-        return new self($this->base, 0.0, $delay, $this->legs, $this->basePath, $this->motion);
+    private function but(?float $lead = null, ?float $startDelay = null): self
+    {
+        return new self(
+            $this->base,
+            $lead ?? $this->lead,
+            $startDelay ?? $this->startDelay,
+            $this->legs,
+            $this->rules,
+            $this->motion,
+        );
     }
 
     /** Seconds from contact to the next base, or to the one after it with the base in between rounded. */
     public function secondsOver(int $bases): float
     {
         return $this->startDelay +
-            $this->legs->secondsFor($bases * $this->basePath - $this->lead) +
+            $this->legs->secondsFor($bases * $this->rules->basePath - $this->lead) +
             $this->rounding($bases);
     }
 
     /** Seconds from a standing start on the base, as when he tags up, to the next one or over several. */
     public function secondsFromBase(int $bases): float
     {
-        return $this->legs->secondsFor($bases * $this->basePath) + $this->rounding($bases);
+        return $this->legs->secondsFor($bases * $this->rules->basePath) + $this->rounding($bases);
     }
 
     /** s lost at the bases in between */
     private function rounding(int $bases): float
     {
-        return ($bases - 1) * $this->motion->roundingPerFoot * $this->basePath;
+        return ($bases - 1) * $this->motion->roundingPerFoot * $this->rules->basePath;
     }
 
     private static function lead(LeadRule $rule, MotionProfile $motion): float

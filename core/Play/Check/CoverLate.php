@@ -39,7 +39,7 @@ final readonly class CoverLate implements PlayCheck
             $play->options(),
         );
 
-        return $play->setting->choose($options)->base === $option->base;
+        return $play->setting->scene->choose($options)->base === $option->base;
     }
 
     /** The coverage leaves the bag open and says so. */

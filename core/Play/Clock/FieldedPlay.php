@@ -35,7 +35,7 @@ final readonly class FieldedPlay implements Play
         private Possession $fielded,
     ) {
         $this->jobs = $coverage->jobs(Branch::fieldedBy($fielded->by->position));
-        $this->paths = new Paths($setting, $coverage, $fielded);
+        $this->paths = new Paths($setting->scene, $coverage, $fielded);
         $this->options = (new ThrowChoice($setting, $fielded, $this->jobs, $this->paths))->all();
     }
 
@@ -51,7 +51,7 @@ final readonly class FieldedPlay implements Play
 
     public function timeline(): Timeline
     {
-        $made = $this->setting->choose($this->options);
+        $made = $this->setting->scene->choose($this->options);
 
         return new Timeline(
             $this->setting,

@@ -22,9 +22,9 @@ final readonly class GotBy
 
     private float $limit;
 
-    public function __construct(private PlaySetting $setting, private Point $from, private Base $base)
+    public function __construct(private Scene $scene, private Point $from, private Base $base)
     {
-        $this->limit = self::ONE_BASE * $setting->level->homeToFirstOver($setting->rules->basePath);
+        $this->limit = self::ONE_BASE * $scene->level->homeToFirstOver($scene->rules->basePath);
     }
 
     /**
@@ -54,7 +54,7 @@ final readonly class GotBy
      */
     public function isMet(CastMember $who, float $starts, float $ball, float $look): bool
     {
-        $bag = $this->setting->bag($this->base);
+        $bag = $this->scene->bag($this->base);
         $feet = $this->from->distanceTo($bag);
         $most = Base::Second === $this->base ? self::LIES : self::FENCE;
         for ($since = $look; $since <= $this->limit; $since += $look) {

@@ -21,7 +21,7 @@ final readonly class Paths
     /** ft that the second man to the ball keeps from it, so that the throwing lane is free (ours). */
     private const CLEAR_OF_BALL = 18.0;
 
-    public function __construct(private PlaySetting $setting, private Coverage $coverage, private Possession $ball) {}
+    public function __construct(private Scene $scene, private Coverage $coverage, private Possession $ball) {}
 
     /** A fielder of a coverage at contact: who leaves with the pitch is on the way already. */
     public static function starting(CastMember $who, Coverage $coverage, MotionProfile $motion): CastMember
@@ -33,7 +33,7 @@ final readonly class Paths
     public function there(Position $position, Job $job): float
     {
         $who = $this->who($position);
-        $bag = $this->setting->bag($job->base ?? throw self::withoutBase($job));
+        $bag = $this->scene->bag($job->base ?? throw self::withoutBase($job));
         if (!$job->startsTowardBall) {
             return max(0.0, $who->secondsTo($bag));
         }
@@ -74,7 +74,7 @@ final readonly class Paths
 
     private function toBag(Track $standing, CastMember $who, Job $job): Track
     {
-        $bag = $this->setting->bag($job->base ?? throw self::withoutBase($job));
+        $bag = $this->scene->bag($job->base ?? throw self::withoutBase($job));
         if (!$job->startsTowardBall) {
             return $standing->thenRuns($bag, $who->reaction, $who->legs);
         }
@@ -86,7 +86,7 @@ final readonly class Paths
 
     private function behind(Base $base): Point
     {
-        $bag = $this->setting->bag($base);
+        $bag = $this->scene->bag($base);
 
         return $this->ball->at->toward($bag, $this->ball->at->distanceTo($bag) + self::BACK_UP_DEPTH);
     }
@@ -96,19 +96,19 @@ final readonly class Paths
     {
         return $who->start->toward(
             $this->ball->at,
-            $who->legs->distanceAfter($this->setting->level->motion->turnBackRead - $who->reaction),
+            $who->legs->distanceAfter($this->scene->level->motion->turnBackRead - $who->reaction),
         );
     }
 
     /** Seconds at which he runs the other way. */
     private function turned(): float
     {
-        return $this->setting->level->motion->turnBackRead + $this->setting->level->motion->turnBackLoss;
+        return $this->scene->level->motion->turnBackRead + $this->scene->level->motion->turnBackLoss;
     }
 
     private function who(Position $position): CastMember
     {
-        return self::starting($this->setting->cast->at($position), $this->coverage, $this->setting->level->motion);
+        return self::starting($this->scene->cast->at($position), $this->coverage, $this->scene->level->motion);
     }
 
     private static function withoutBase(Job $job): \LogicException

@@ -10,144 +10,96 @@ use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\LevelProfile;
-use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\BaseRunner;
 use FoxCorner\Core\Play\Cast\BatterRunner;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Cast\RunnerMind;
 use FoxCorner\Core\Play\Worth\AfterThrow;
-use FoxCorner\Core\Play\Worth\OutLines;
-use FoxCorner\Core\Play\Worth\OutPolicy;
-use FoxCorner\Core\Runs\PlayCost;
 
-/** What the clock needs to know of a play before it begins, whatever kind it is: no ball, no coverage. */
+/** A scene in which it is known who runs, and what each waits for; no ball, no coverage. */
 final readonly class PlaySetting
 {
+    public GameState $state;
+    public LevelProfile $level;
+    public Cast $cast;
     public RuleSet $rules;
     public Situation $situation;
+    public Throwing $throwing;
     /** What follows a throw; null when nothing was asked of its cost. */
     public ?AfterThrow $after;
-    /** @var array<int, Point> by the base's value */
-    private array $bags;
     /** @var array<int, float> seconds at which a runner could be at a base, by the base's value, first base first */
     public array $threats;
 
     /**
+     * @param BatterRunner|null      $batter  null: he waits for the pitch
      * @param list<BaseRunner>       $runners lead runner last
      * @param array<int, float>|null $threats null: by who runs
      */
     private function __construct(
-        public GameState $state,
-        public LevelProfile $level,
-        public Cast $cast,
-        public BatterRunner $batter,
+        public Scene $scene,
+        public ?BatterRunner $batter,
         public array $runners,
-        public OutPolicy $policy,
-        public Throwing $throwing,
-        public ?PlayCost $cost,
         ?array $threats = null,
-        public OutLines $lines = new OutLines(),
     ) {
-        [$this->rules, $this->situation] = [$state->rules, $state->situation];
-        $this->after = null === $cost ? null : new AfterThrow($cost, $this->situation, self::held($runners));
-        $diamond = $this->rules->diamond();
-        $bags = [];
-        foreach (Base::cases() as $base) {
-            $bags[$base->value] = $diamond->at($base);
-        }
-        $this->bags = $bags;
+        [$this->state, $this->level, $this->cast] = [$scene->state, $scene->level, $scene->cast];
+        [$this->rules, $this->situation, $this->throwing] = [$scene->rules, $scene->situation, $scene->throwing];
+        $this->after =
+            null === $scene->cost || null === $batter
+                ? null
+                : new AfterThrow($scene->cost, $scene->situation, self::held($runners));
         $this->threats = $threats ?? self::arrivals($batter, $runners, $this->rules->basePath);
     }
 
-    public static function of(
-        GameState $state,
-        LevelProfile $level,
-        Cast $cast,
-        OutPolicy $policy,
-        ?PlayCost $cost = null,
-        OutLines $lines = new OutLines(),
-    ): self {
-        $batter = BatterRunner::of($state->context->batter, $state->rules, $level);
-        $throwing = Throwing::at($level, $state->rules->sport);
-        $runners = self::runnersOf($state, $level, static fn(Base $base): RunnerMind => RunnerMind::ReadsBunt);
+    /**
+     * The ball is hit, and all run.
+     *
+     * @param callable(Base): RunnerMind $mind what the runner on a base waits for
+     */
+    public static function running(Scene $scene, callable $mind): self
+    {
+        $batter = BatterRunner::of($scene->state->context->batter, $scene->rules, $scene->level);
+        $runners = array_map(
+            static fn(Base $base): BaseRunner => BaseRunner::inGame($base, $scene->state, $scene->level)->minding(
+                $mind($base),
+            ),
+            $scene->situation->bases->occupied(),
+        );
 
-        return new self($state, $level, $cast, $batter, $runners, $policy, $throwing, $cost, null, $lines);
+        return new self($scene, $batter, $runners);
     }
 
-    /** The same with runners who see a ball on the ground: they go at once, or one who need not go stays. */
-    public function onTheGround(?Base $staying = null): self
+    /** On the ground they go at once, or one who need not go stays. */
+    public static function onTheGround(Scene $scene, ?Base $staying = null): self
+    {
+        $setting = self::running($scene, RunnerMind::onTheGround(...));
+
+        return $setting->but(
+            runners: array_map(
+                static fn(BaseRunner $runner): BaseRunner => $staying === $runner->base ? $runner->staying() : $runner,
+                $setting->runners,
+            ),
+        );
+    }
+
+    /**
+     * Nobody has hit the ball: the batter waits, and what runners do is the play's own to say.
+     *
+     * @param array<int, float> $threats s at which a runner could be at a base, by the base's value
+     */
+    public static function betweenPitches(Scene $scene, array $threats = []): self
     {
         $runners = array_map(
-            static fn(BaseRunner $runner): BaseRunner => $staying === $runner->base ? $runner->staying() : $runner,
-            self::runnersOf($this->state, $this->level, RunnerMind::onTheGround(...)),
+            static fn(Base $base): BaseRunner => BaseRunner::inGame($base, $scene->state, $scene->level),
+            $scene->situation->bases->occupied(),
         );
 
-        return $this->but(runners: $runners);
+        return new self($scene, null, $runners, $threats);
     }
 
-    /**
-     * The same but for what is given.
-     *
-     * @param list<BaseRunner>|null  $runners
-     * @param array<int, float>|null $threats null: by who runs
-     */
-    private function but(
-        ?Cast $cast = null,
-        ?BatterRunner $batter = null,
-        ?array $runners = null,
-        ?array $threats = null,
-    ): self {
-        return new self(
-            $this->state,
-            $this->level,
-            $cast ?? $this->cast,
-            $batter ?? $this->batter,
-            $runners ?? $this->runners,
-            $this->policy,
-            $this->throwing,
-            $this->cost,
-            $threats,
-            $this->lines,
-        );
-    }
-
-    /**
-     * @param callable(Base): RunnerMind $mind of the runner on a base
-     *
-     * @return list<BaseRunner> lead runner last
-     */
-    private static function runnersOf(GameState $state, LevelProfile $level, callable $mind): array
+    /** The same with a batter who is on the way so many s after contact, if he would not be sooner. */
+    public function batterStarting(float $seconds): self
     {
-        $runners = [];
-        foreach ($state->situation->bases->occupied() as $base) {
-            $context = $state->context;
-            $runners[] = BaseRunner::ofLevel(
-                $base,
-                $state->rules,
-                $level,
-                $context->runners,
-                $mind($base),
-                $context->times[$base->value] ?? null,
-            );
-        }
-
-        return $runners;
-    }
-
-    /** The same nine, of whom nobody knew what was coming, and a batter who is on the way with the swing. */
-    public function surprised(): self
-    {
-        $motion = $this->level->motion;
-        $cast = $this->cast->surprised($motion->infieldReaction + $motion->surprise);
-        $batter = $this->batter->startingAfter($motion->startSlap);
-
-        return $this->but(cast: $cast, batter: $batter);
-    }
-
-    /** The same nine, who saw the batter square around: they lean the way they will go as the ball comes down. */
-    public function expecting(): self
-    {
-        return $this->but(cast: $this->cast->sooner($this->level->motion->buntShown));
+        return $this->but(batter: $this->batter?->startingAfter($seconds));
     }
 
     /** The same with the runners waiting whom nobody forces. */
@@ -176,24 +128,6 @@ final readonly class PlaySetting
         return $this->but(runners: $runners);
     }
 
-    /** Whether a runner is on whom nobody forces. */
-    public function hasChoice(): bool
-    {
-        foreach ($this->situation->bases->occupied() as $base) {
-            if (!$this->situation->bases->forces($base)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** The same, and what plays cost is asked. */
-    public function costing(PlayCost $cost): self
-    {
-        return $this->valued($cost, $this->threats);
-    }
-
     /** The same with the runner of a base gone with the pitch. */
     public function withRunnerGone(Base $from): self
     {
@@ -212,55 +146,22 @@ final readonly class PlaySetting
      */
     public function threatened(array $threats): self
     {
-        return $this->but(threats: $threats);
-    }
-
-    /** The same with one of the nine somewhere else before the pitch. */
-    public function moved(Position $position, Point $to): self
-    {
-        return $this->but(cast: $this->cast->moved($position, $to), threats: $this->threats);
-    }
-
-    /**
-     * The same while nobody has hit the ball: the batter waits, and what a throw costs is the play's own to say.
-     *
-     * @param array<int, float> $threats s at which a runner could be at a base, by the base's value
-     */
-    public function betweenPitches(array $threats): self
-    {
-        return $this->valued(null, $threats);
-    }
-
-    /** @param array<int, float> $threats */
-    private function valued(?PlayCost $cost, array $threats): self
-    {
-        return new self(
-            $this->state,
-            $this->level,
-            $this->cast,
-            $this->batter,
-            $this->runners,
-            $this->policy,
-            $this->throwing,
-            $cost,
-            $threats,
-            $this->lines,
-        );
-    }
-
-    /**
-     * What the coach wants of all that could be done.
-     *
-     * @param non-empty-list<ThrowOption> $options lead base first, first base last
-     */
-    public function choose(array $options): ThrowOption
-    {
-        return $this->policy->choose($options, $this->lines);
+        return new self($this->scene, $this->batter, $this->runners, $threats);
     }
 
     public function bag(Base $base): Point
     {
-        return $this->bags[$base->value];
+        return $this->scene->bag($base);
+    }
+
+    /**
+     * The same but for what is given; which bases are in danger follows from it.
+     *
+     * @param list<BaseRunner>|null $runners
+     */
+    private function but(?BatterRunner $batter = null, ?array $runners = null): self
+    {
+        return new self($this->scene, $batter ?? $this->batter, $runners ?? $this->runners);
     }
 
     /**
@@ -283,9 +184,9 @@ final readonly class PlaySetting
      *
      * @return array<int, float>
      */
-    private static function arrivals(BatterRunner $batter, array $runners, float $basePath): array
+    private static function arrivals(?BatterRunner $batter, array $runners, float $basePath): array
     {
-        $threats = [Base::First->value => $batter->secondsFor($basePath)];
+        $threats = null === $batter ? [] : [Base::First->value => $batter->secondsFor($basePath)];
         foreach ($runners as $runner) {
             if ($runner->stays()) {
                 continue;

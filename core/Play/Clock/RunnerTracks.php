@@ -14,13 +14,14 @@ final class RunnerTracks
     public static function of(PlaySetting $setting): array
     {
         $batter = $setting->batter;
-        $tracks = [
-            'batter' => Track::standingAt(Point::home())->thenRuns(
+        $tracks = [];
+        if (null !== $batter) {
+            $tracks['batter'] = Track::standingAt(Point::home())->thenRuns(
                 $setting->bag(Base::First),
                 $batter->startDelay,
                 $batter->legs,
-            ),
-        ];
+            );
+        }
         foreach ($setting->runners as $runner) {
             $next = $setting->bag($runner->base->next() ?? Base::Home);
             $off = $setting->bag($runner->base)->toward($next, $runner->lead);

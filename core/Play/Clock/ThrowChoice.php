@@ -114,7 +114,7 @@ final class ThrowChoice
     {
         $who = array_map($this->setting->cast->at(...), $behind);
 
-        return (new GotBy($this->setting, $this->ball->at, $base))->isMetByOne($who, $ball, self::LOOK);
+        return (new GotBy($this->setting->scene, $this->ball->at, $base))->isMetByOne($who, $ball, self::LOOK);
     }
 
     /** Whoever has made a force goes on to first; null where that is not worth a throw. */

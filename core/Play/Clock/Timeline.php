@@ -117,7 +117,7 @@ final readonly class Timeline
     /** Whether one of them has a throw to a bag that gets by, before it costs a second base. */
     public function isBackedUpInTime(ThrowOption $throw): bool
     {
-        $gotBy = new GotBy($this->setting, $this->legs[0]->from->at, $throw->base);
+        $gotBy = new GotBy($this->setting->scene, $this->legs[0]->from->at, $throw->base);
 
         return $gotBy->isMetByOne($this->behind($throw->base), $throw->ballThere, self::LOOK);
     }

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Family;
 
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Play\Check\PlayCheck;
 use FoxCorner\Core\Play\Clock\Play;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
@@ -42,7 +40,7 @@ interface PlayFamily
     public function tasks(): array;
 
     /** How often it comes up in a plate appearance that begins so, 0 to 1. */
-    public function perPlateAppearance(GameState $state, LevelProfile $level): float;
+    public function perPlateAppearance(Scene $scene): float;
 
     /** Whether the other side gains by knowing the coverage, so that it should not always be the same. */
     public function isReadByOthers(): bool;
@@ -51,10 +49,10 @@ interface PlayFamily
     public function policies(): array;
 
     /** @return non-empty-list<Trial> what a coverage is audited against */
-    public function trials(GameState $state): array;
+    public function trials(Scene $scene): array;
 
     /** @return iterable<Trial> beyond those: so many that a branch which seldom arises does among them */
-    public function rareTrials(GameState $state): iterable;
+    public function rareTrials(Scene $scene): iterable;
 
     /**
      * What a coverage is mapped against.
@@ -63,7 +61,7 @@ interface PlayFamily
      *
      * @return list<PlacedTrial> row by row; empty when there is no map of it
      */
-    public function spots(RuleSet $rules, Trial $like): array;
+    public function spots(Scene $scene, Trial $like): array;
 
     /**
      * A trial from an address or a file.
@@ -72,14 +70,14 @@ interface PlayFamily
      *
      * @throws Problem
      */
-    public function trial(array $fields, RuleSet $rules): Trial;
+    public function trial(array $fields, Scene $scene): Trial;
 
     /**
      * A coverage in a setting, ready for any ball: what does not depend on the ball is reckoned once.
      *
      * @return \Closure(Trial): Play throws a \LogicException when the trial is another family's
      */
-    public function against(PlaySetting $setting, Coverage $coverage): \Closure;
+    public function against(Scene $scene, Coverage $coverage): \Closure;
 
     /** @return list<PlayCheck> faults that only this kind of play can have, besides those that all can */
     public function checks(): array;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Family;
 
 use FoxCorner\Core\Play\Clock\Play;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Scheme\Coverage;
 
 /** A family of plays of which the other side may do something else than what a coverage is drawn up for. */
@@ -20,5 +20,5 @@ interface WeighsOffence extends PlayFamily
      *
      * @throws \LogicException when the setting knows no cost
      */
-    public function offence(PlaySetting $setting, Coverage $coverage, array $tried = []): array;
+    public function offence(Scene $scene, Coverage $coverage, array $tried = []): array;
 }

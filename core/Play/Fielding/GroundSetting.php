@@ -17,9 +17,9 @@ use FoxCorner\Core\Play\Cast\BaseRunner;
 use FoxCorner\Core\Play\Cast\BatterRunner;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Cast\RunnerMind;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Relay\Through;
 use FoxCorner\Core\Runs\PlateAppearance;
-use FoxCorner\Core\Runs\PlayCost;
 
 /** What all ground balls of a situation share: who runs and how fast, who fields and covers, what can be wanted. */
 final readonly class GroundSetting
@@ -99,19 +99,16 @@ final readonly class GroundSetting
     }
 
     /** @param Covering|null $covering who takes throws where; null: as is usual */
-    public static function of(
-        GameState $state,
-        LevelProfile $level,
-        Cast $cast,
-        PlayCost $cost,
-        ?Covering $covering = null,
-    ): self {
+    public static function of(Scene $scene, ?Covering $covering = null): self
+    {
+        [$state, $level] = [$scene->state, $scene->level];
+
         return new self(
             $state,
             $level,
-            new Aims($cost, $state->situation, new PlateAppearance($level->rates, $level->advancement())),
+            new Aims($scene->worth(), $state->situation, new PlateAppearance($level->rates, $level->advancement())),
             BatterRunner::of($state->context->batter, $state->rules, $level),
-            $cast,
+            $scene->cast,
             $covering,
         );
     }
@@ -178,17 +175,10 @@ final readonly class GroundSetting
         ];
         foreach ($state->situation->bases->occupied() as $base) {
             $next = ($base->next() ?? Base::Home)->value;
-            $time = $state->context->times[$base->value] ?? null;
-            $runner = BaseRunner::ofLevel(
-                $base,
-                $rules,
-                $level,
-                $state->context->runners,
-                RunnerMind::onTheGround($base),
-                $time,
-            );
+            $runner = BaseRunner::inGame($base, $state, $level)->minding(RunnerMind::onTheGround($base));
             $arrivals[$next] = $runner->secondsOver(1);
-            $spreads[$next] = OutChance::spread($exact, $level->scatter, null !== $time);
+            $isKnown = isset($state->context->times[$base->value]);
+            $spreads[$next] = OutChance::spread($exact, $level->scatter, $isKnown);
         }
 
         return [$arrivals, $spreads];

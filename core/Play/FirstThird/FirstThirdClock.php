@@ -10,6 +10,7 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Leg;
+use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
 use FoxCorner\Core\Play\Clock\Stop;
 use FoxCorner\Core\Play\Clock\Timeline;
@@ -24,24 +25,24 @@ final readonly class FirstThirdClock
 
     public function timeline(): Timeline
     {
-        $setting = $this->play->setting;
+        $scene = $this->play->scene;
         $race = $this->play->race;
         $third = $this->play->onThird;
         $first = $this->play->first;
 
         return new Timeline(
-            $setting->betweenPitches([Base::Second->value => $race->firstThere()]),
+            PlaySetting::betweenPitches($scene, [Base::Second->value => $race->firstThere()]),
             $this->play->coverage,
             $this->play->trial,
             $this->legs(),
             $this->play->errands->moves(),
-            BetweenPitches::ball($setting, $this->isEarly() ? null : $this->toPlate(), $this->flights()),
+            BetweenPitches::ball($scene, $this->isEarly() ? null : $this->toPlate(), $this->flights()),
             [
                 $third->name() => ThirdRunner::Stays === $this->play->third
-                        ? $third->standing($setting)
-                        : $third->running($setting, $race->thirdStarts($this->play->third), $race->off()),
+                        ? $third->standing($scene)
+                        : $third->running($scene, $race->thirdStarts($this->play->third), $race->off()),
                 $first->name() => $first->running(
-                    $setting,
+                    $scene,
                     $this->starts(),
                     GoesWhen::Delayed === $this->play->trial->when ? $race->firstOff() : $first->lead,
                 ),
@@ -71,13 +72,13 @@ final readonly class FirstThirdClock
 
     private function from(): Point
     {
-        return $this->isEarly() ? $this->play->setting->rules->diamond()->pitchersPlate() : Point::home();
+        return $this->isEarly() ? $this->play->scene->rules->diamond()->pitchersPlate() : Point::home();
     }
 
     /** Where it is stopped on its way home: in front of second, on the mound, at the bag. */
     private function stop(): Point
     {
-        $second = $this->play->setting->bag(Base::Second);
+        $second = $this->play->scene->bag(Base::Second);
         $feet = $this->play->race->stop($this->play->school)[1] ?? 0.0;
 
         return School::Through === $this->play->school ? $second : Point::home()->toward($second, $feet);
@@ -109,9 +110,9 @@ final readonly class FirstThirdClock
             ],
             School::FeintThird => [
                 [$this->from(), $made->released + FirstThirdRace::FEINT],
-                [$this->play->setting->bag(Base::Third), $made->ballThere],
+                [$this->play->scene->bag(Base::Third), $made->ballThere],
             ],
-            default => [$from, [$this->play->setting->bag(Base::Second), $this->play->race->atSecond()]],
+            default => [$from, [$this->play->scene->bag(Base::Second), $this->play->race->atSecond()]],
         };
     }
 
@@ -119,7 +120,7 @@ final readonly class FirstThirdClock
     private function legs(): array
     {
         $made = $this->play->made();
-        $by = $this->play->setting->cast->at($this->play->firstBy());
+        $by = $this->play->scene->cast->at($this->play->firstBy());
         $has = $this->isEarly() ? 0.0 : $this->toPlate();
         $first = Possession::atBag($by, $this->from(), $has, $made->released - $has);
         if (!$this->play->isHome()) {
@@ -132,7 +133,7 @@ final readonly class FirstThirdClock
         return [
             new Leg($first, [$made], $made, new Stop($who, $this->stop(), $cut)),
             new Leg(
-                Possession::atBag($this->play->setting->cast->at($who), $this->stop(), $cut, $again - $cut),
+                Possession::atBag($this->play->scene->cast->at($who), $this->stop(), $cut, $again - $cut),
                 [$made],
                 $made->from($again),
             ),
@@ -144,7 +145,7 @@ final readonly class FirstThirdClock
     {
         $made = $this->play->made();
         $race = $this->play->race;
-        $leads = $this->play->setting->rules->leads->allowsLeads();
+        $leads = $this->play->scene->rules->leads->allowsLeads();
         $events = [
             new Event(EventKind::Contact, 0.0, $leads ? 'First move' : 'Release'),
             new Event(

@@ -6,11 +6,9 @@ namespace FoxCorner\Core\Play\FirstThird;
 
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Bases;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Play\Clock\Play;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\FamilyWords;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
@@ -65,9 +63,9 @@ final readonly class FirstThirdFamily implements PlayFamily
         return FirstThirdCoverages::tasks();
     }
 
-    public function perPlateAppearance(GameState $state, LevelProfile $level): float
+    public function perPlateAppearance(Scene $scene): float
     {
-        return $state->rules->steals ? self::EACH : 0.0;
+        return $scene->rules->steals ? self::EACH : 0.0;
     }
 
     public function isReadByOthers(): bool
@@ -80,11 +78,11 @@ final readonly class FirstThirdFamily implements PlayFamily
         return [OutPolicy::Numbers];
     }
 
-    public function trials(GameState $state): array
+    public function trials(Scene $scene): array
     {
         return array_map(
             static fn(GoesWhen $when): FirstThirdTrial => new FirstThirdTrial($when),
-            self::open($state->rules),
+            self::open($scene->rules),
         );
     }
 
@@ -99,35 +97,35 @@ final readonly class FirstThirdFamily implements PlayFamily
         return [] === $open ? [GoesWhen::WithPitch] : array_values($open);
     }
 
-    public function rareTrials(GameState $state): iterable
+    public function rareTrials(Scene $scene): iterable
     {
         return [];
     }
 
-    public function spots(RuleSet $rules, Trial $like): array
+    public function spots(Scene $scene, Trial $like): array
     {
         return [];
     }
 
-    public function trial(array $fields, RuleSet $rules): FirstThirdTrial
+    public function trial(array $fields, Scene $scene): FirstThirdTrial
     {
         $typed = new TrialFields($fields);
         $when = $typed->oneOf('when', GoesWhen::class) ?? GoesWhen::WithPitch;
 
         return new FirstThirdTrial(
-            \in_array($when, self::open($rules), true) ? $when : GoesWhen::WithPitch,
+            \in_array($when, self::open($scene->rules), true) ? $when : GoesWhen::WithPitch,
             $typed->oneOf('third', ThirdRunner::class),
         );
     }
 
-    public function against(PlaySetting $setting, Coverage $coverage): \Closure
+    public function against(Scene $scene, Coverage $coverage): \Closure
     {
-        return static function (Trial $trial) use ($setting, $coverage): Play {
+        return static function (Trial $trial) use ($scene, $coverage): Play {
             if (!$trial instanceof FirstThirdTrial) {
                 throw new \LogicException('“' . $trial->words() . '” is no first-and-third steal.');
             }
 
-            return new FirstThirdPlay($setting, $coverage, $trial);
+            return new FirstThirdPlay($scene, $coverage, $trial);
         };
     }
 

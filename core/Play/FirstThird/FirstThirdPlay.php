@@ -9,7 +9,7 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\CaughtBetween;
 use FoxCorner\Core\Play\Clock\Play;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Running\BatterSide;
@@ -20,7 +20,6 @@ use FoxCorner\Core\Play\Running\Toll;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\RunnersJob;
-use FoxCorner\Core\Runs\PlayCost;
 
 /** A first-and-third steal on the clock, as the coverage answers it. */
 final readonly class FirstThirdPlay implements Play
@@ -38,21 +37,21 @@ final readonly class FirstThirdPlay implements Play
     public Going $first;
     public Going $onThird;
     public Errands $errands;
-    public PlaySetting $setting;
+    public Scene $scene;
     /** @var array<int, non-empty-list<Job>> by position number */
     public array $jobs;
     private ThrowOption $option;
 
-    public function __construct(PlaySetting $setting, public Coverage $coverage, public FirstThirdTrial $trial)
+    public function __construct(Scene $scene, public Coverage $coverage, public FirstThirdTrial $trial)
     {
-        $this->setting = GoesWhen::FakeBunt === $trial->when ? self::drawnIn($setting) : $setting;
-        $going = Going::all($setting);
+        $this->scene = GoesWhen::FakeBunt === $trial->when ? self::drawnIn($scene) : $scene;
+        $going = Going::all($scene);
         if (2 !== \count($going)) {
             throw new \LogicException('It needs runners on first and third.');
         }
         [$this->onThird, $this->first] = $going;
-        $battery = Battery::onField($setting);
-        $branch = BatterSide::of($setting->state->context->batter)->branch();
+        $battery = Battery::onField($scene);
+        $branch = BatterSide::of($scene->state->context->batter)->branch();
         $this->school = FirstThirdCoverages::school($coverage, $branch);
         $jobs = $coverage->jobs($branch);
         if (GoesWhen::Early === $trial->when) {
@@ -62,9 +61,9 @@ final readonly class FirstThirdPlay implements Play
             $jobs[Position::Catcher->value] = [Job::cover(Base::Home)];
         }
         $this->jobs = $jobs;
-        $starts = GoesWhen::Early === $trial->when ? $setting->level->motion->infieldReaction : $battery->toPlate;
-        $this->errands = new Errands($this->setting, Point::home(), $jobs, $starts);
-        $middle = $setting->cast->at($this->errands->taker(Base::Second) ?? Position::SecondBase);
+        $starts = GoesWhen::Early === $trial->when ? $scene->level->motion->infieldReaction : $battery->toPlate;
+        $this->errands = new Errands($this->scene, Point::home(), $jobs, $starts);
+        $middle = $scene->cast->at($this->errands->taker(Base::Second) ?? Position::SecondBase);
         $this->race = new FirstThirdRace(
             $battery,
             $this->first->thief,
@@ -72,14 +71,13 @@ final readonly class FirstThirdPlay implements Play
             $this->onThird->thief,
             $this->onThird->lead,
             $middle->arm,
-            $setting->rules,
-            $setting->level,
+            $scene->rules,
+            $scene->level,
             $trial->when,
             min($this->errands->takenFrom(Base::Second), 10.0),
         );
         $this->chances = new Chances($this->race);
-        $cost = $setting->cost ?? PlayCost::inRuns($setting->level->chain());
-        $this->choice = Choice::of($this->race, new Toll($cost, $setting->situation), $setting->state);
+        $this->choice = Choice::of($this->race, new Toll($scene->worth(), $scene->situation), $scene->state);
         $this->third = $trial->third ?? $this->choice->worth($this->school)->worst();
         $this->option = $this->option();
     }
@@ -136,7 +134,7 @@ final readonly class FirstThirdPlay implements Play
 
     public function caught(): ?CaughtBetween
     {
-        $path = $this->setting->rules->basePath;
+        $path = $this->scene->rules->basePath;
 
         return match (true) {
             GoesWhen::Early === $this->trial->when => new CaughtBetween(Base::First, $path / 2, false, $path / 2),
@@ -148,7 +146,7 @@ final readonly class FirstThirdPlay implements Play
     private function option(): ThrowOption
     {
         $worth = $this->choice->worth($this->school);
-        $cost = null === $this->setting->cost ? null : $worth->against($this->third);
+        $cost = null === $this->scene->cost ? null : $worth->against($this->third);
         $goes = ThirdRunner::Stays !== $this->third;
         $home = $goes ? $this->chances->outAtHome($this->school, $this->third) : 0.0;
 
@@ -187,7 +185,7 @@ final readonly class FirstThirdPlay implements Play
 
     private function thrown(Base $base, ?Position $by, float $chance, float $outAt, ?float $cost): ThrowOption
     {
-        $tag = $this->setting->level->motion->tag;
+        $tag = $this->scene->level->motion->tag;
         $runner = match ($base) {
             Base::Home => $this->race->thirdThere($this->third),
             Base::Third => $this->race->backAtThird(),
@@ -210,13 +208,13 @@ final readonly class FirstThirdPlay implements Play
         );
     }
 
-    private static function drawnIn(PlaySetting $setting): PlaySetting
+    private static function drawnIn(Scene $scene): Scene
     {
-        $third = $setting->bag(Base::Third);
+        $third = $scene->bag(Base::Third);
 
-        return $setting->moved(
+        return $scene->moved(
             Position::ThirdBase,
-            $third->toward(Point::home(), self::DRAWN_IN * $setting->rules->basePath),
+            $third->toward(Point::home(), self::DRAWN_IN * $scene->rules->basePath),
         );
     }
 }

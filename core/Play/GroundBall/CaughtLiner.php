@@ -46,7 +46,7 @@ final readonly class CaughtLiner
     /** @return list<self> one for each infielder that balls are hit at */
     public static function all(GroundDefence $defence): array
     {
-        $setting = $defence->setting->onTheGround();
+        $setting = PlaySetting::onTheGround($defence->scene);
 
         return array_map(static fn(Position $at): self => new self($setting, $defence->ground, $at), Starter::WHO);
     }

@@ -6,12 +6,10 @@ namespace FoxCorner\Core\Play\GroundBall;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Play;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\FamilyWords;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
@@ -31,8 +29,6 @@ final readonly class GroundBallFamily implements PlayFamily
     private const DIRECTIONS = [-33.0, -18.0, 0.0, 18.0, 33.0];
     /** Of an ordinary one's speed: from dead in front of the plate to the hardest. */
     private const RARE_SPEEDS = [0.15, 0.3, 0.5, 0.75, 1.0, 1.4];
-    /** mph of an ordinary one on fields from that base path on, ft (ours). */
-    private const ORDINARY = [85 => 80.0, 75 => 63.0, 65 => 58.0, 0 => 54.0];
     /** Where one goes when nobody says otherwise: toward short. */
     public const USUAL = -18.0;
 
@@ -71,9 +67,9 @@ final readonly class GroundBallFamily implements PlayFamily
         ];
     }
 
-    public function perPlateAppearance(GameState $state, LevelProfile $level): float
+    public function perPlateAppearance(Scene $scene): float
     {
-        return $level->rates->onTheGround($level->advancement()->groundShare);
+        return $scene->level->rates->onTheGround($scene->level->advancement()->groundShare);
     }
 
     public function isReadByOthers(): bool
@@ -86,15 +82,15 @@ final readonly class GroundBallFamily implements PlayFamily
         return OutPolicy::cases();
     }
 
-    public function trials(GameState $state): array
+    public function trials(Scene $scene): array
     {
         $trials = [];
         foreach (self::DIRECTIONS as $degrees) {
             foreach (ResultTable::KINDS as $speed) {
                 $trials[] = GroundBallTrial::hit(
                     $degrees,
-                    round($speed * self::usualSpeed($state->rules)),
-                    $state->rules,
+                    round($speed * $scene->level->groundBallSpeed),
+                    $scene->rules,
                 );
             }
         }
@@ -102,23 +98,23 @@ final readonly class GroundBallFamily implements PlayFamily
         return $trials;
     }
 
-    public function rareTrials(GameState $state): iterable
+    public function rareTrials(Scene $scene): iterable
     {
-        $usual = self::usualSpeed($state->rules);
+        $usual = $scene->level->groundBallSpeed;
         foreach (range(-44.0, 44.0, 4.0) as $degrees) {
             foreach (self::RARE_SPEEDS as $share) {
                 $mph = max(GroundBallTrial::SLOWEST, round($share * $usual));
-                yield GroundBallTrial::hit($degrees, $mph, $state->rules);
+                yield GroundBallTrial::hit($degrees, $mph, $scene->rules);
             }
         }
     }
 
-    public function spots(RuleSet $rules, Trial $like): array
+    public function spots(Scene $scene, Trial $like): array
     {
         return [];
     }
 
-    public function trial(array $fields, RuleSet $rules): GroundBallTrial
+    public function trial(array $fields, Scene $scene): GroundBallTrial
     {
         $number = static fn(string $name, float $usual): float => is_numeric($fields[$name] ?? $usual)
             ? (float) ($fields[$name] ?? $usual)
@@ -127,27 +123,15 @@ final readonly class GroundBallFamily implements PlayFamily
 
         return GroundBallTrial::hit(
             $number('degrees', self::USUAL),
-            $number('mph', self::usualSpeed($rules)),
-            $rules,
+            $number('mph', $scene->level->groundBallSpeed),
+            $scene->rules,
             Hop::tryFrom($hop) ?? throw Unknown::notOneOf('hop', $hop, array_column(Hop::cases(), 'value')),
         );
     }
 
-    /** mph */
-    public static function usualSpeed(RuleSet $rules): float
+    public function against(Scene $scene, Coverage $coverage): \Closure
     {
-        foreach (self::ORDINARY as $from => $mph) {
-            if ($rules->basePath >= $from) {
-                return $mph;
-            }
-        }
-
-        throw new \LogicException('Every base path is longer than nothing.');
-    }
-
-    public function against(PlaySetting $setting, Coverage $coverage): \Closure
-    {
-        $defence = GroundDefence::of($setting, $coverage);
+        $defence = GroundDefence::of($scene, $coverage);
 
         return static function (Trial $trial) use ($defence): Play {
             if (!$trial instanceof GroundBallTrial) {

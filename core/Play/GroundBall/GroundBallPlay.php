@@ -17,6 +17,7 @@ use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
 use FoxCorner\Core\Play\Clock\RunnerTracks;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Clock\Track;
@@ -52,13 +53,10 @@ final readonly class GroundBallPlay implements Play
         $this->jobs = $coverage->jobs(Branch::fieldedBy($fielded->by->position));
     }
 
-    public static function of(
-        PlaySetting $setting,
-        Coverage $coverage,
-        GroundBallTrial $trial,
-        GroundFielding $fielding,
-    ): self {
-        $setting = $setting->onTheGround(0 === $fielding->goes ? $fielding->setting->aims->free : null);
+    public static function of(Scene $scene, Coverage $coverage, GroundBallTrial $trial, GroundFielding $fielding): self
+    {
+        $staying = 0 === $fielding->goes ? $fielding->setting->aims->free : null;
+        $setting = PlaySetting::onTheGround($scene, $staying);
         if (null === $fielding->met) {
             return self::through($setting, $coverage, $trial, $fielding);
         }
@@ -150,7 +148,7 @@ final readonly class GroundBallPlay implements Play
 
     private function called(): int
     {
-        return (int) array_search($this->setting->choose($this->options), $this->options, true);
+        return (int) array_search($this->setting->scene->choose($this->options), $this->options, true);
     }
 
     public function timeline(): Timeline
@@ -206,7 +204,7 @@ final readonly class GroundBallPlay implements Play
     /** @return array<int, Move> by position number */
     private function moves(): array
     {
-        $paths = new Paths($this->setting, $this->coverage, $this->fielded);
+        $paths = new Paths($this->setting->scene, $this->coverage, $this->fielded);
         $moves = [];
         foreach (Position::cases() as $position) {
             $who = $this->setting->cast->at($position);

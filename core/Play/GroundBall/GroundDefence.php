@@ -6,7 +6,7 @@ namespace FoxCorner\Core\Play\GroundBall;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Fielding\BallFielded;
 use FoxCorner\Core\Play\Fielding\BallWay;
 use FoxCorner\Core\Play\Fielding\Covering;
@@ -20,7 +20,6 @@ use FoxCorner\Core\Play\Fielding\ReachSearch;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\JobKind;
-use FoxCorner\Core\Runs\PlayCost;
 
 /** A coverage in a setting, ready for any ground ball: what does not depend on the ball is reckoned once. */
 final class GroundDefence
@@ -31,37 +30,24 @@ final class GroundDefence
     private array $searches = [];
 
     private function __construct(
-        public readonly PlaySetting $setting,
+        public readonly Scene $scene,
         public readonly Coverage $coverage,
         public readonly GroundSetting $ground,
     ) {
         $this->plays = new GroundPlays($ground);
-        $this->tree = new GroundTree($ground, $this->plays, (new WantedOut($setting, $ground))->among(...));
+        $this->tree = new GroundTree($ground, $this->plays, (new WantedOut($scene, $ground))->among(...));
     }
 
-    public static function of(PlaySetting $setting, Coverage $coverage): self
+    public static function of(Scene $scene, Coverage $coverage): self
     {
-        return new self(
-            $setting,
-            $coverage,
-            GroundSetting::of(
-                $setting->state,
-                $setting->level,
-                $setting->cast,
-                $setting->cost ?? PlayCost::inRuns($setting->level->chain()),
-                Covering::by(
-                    self::sent($coverage),
-                    $setting->cast,
-                    $setting->rules->diamond(),
-                    $setting->level->motion,
-                ),
-            ),
-        );
+        $covering = Covering::by(self::sent($coverage), $scene->cast, $scene->rules->diamond(), $scene->level->motion);
+
+        return new self($scene, $coverage, GroundSetting::of($scene, $covering));
     }
 
     public function play(GroundBallTrial $trial): GroundBallPlay
     {
-        return GroundBallPlay::of($this->setting, $this->coverage, $trial, $this->fielding($trial));
+        return GroundBallPlay::of($this->scene, $this->coverage, $trial, $this->fielding($trial));
     }
 
     public function fielding(GroundBallTrial $trial): GroundFielding

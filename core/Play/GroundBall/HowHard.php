@@ -35,12 +35,12 @@ final readonly class HowHard
 
     private static function of(GroundDefence $defence, Position $at): self
     {
-        $setting = $defence->setting;
-        $degrees = Starter::toward($setting, $at);
-        $usual = $setting->level->groundBallSpeed;
+        $scene = $defence->scene;
+        $degrees = Starter::toward($scene, $at);
+        $usual = $scene->level->groundBallSpeed;
         $two = $home = null;
         for ($mph = round(self::SOFTEST * $usual); $mph <= self::HARDEST * $usual; $mph += self::STEP) {
-            $fielding = $defence->fielding(GroundBallTrial::hit($degrees, $mph, $setting->rules));
+            $fielding = $defence->fielding(GroundBallTrial::hit($degrees, $mph, $scene->rules));
             // A soft one is somebody else's.
             $isHis = $fielding->met?->by->number === $at->value;
             $best = $isHis && [] !== $fielding->attempts ? GroundTree::best($fielding->attempts, 1) : null;

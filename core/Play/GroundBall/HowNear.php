@@ -38,13 +38,13 @@ final readonly class HowNear
     /** Balls are hit from where he stands on toward the bag, a degree apart. */
     private static function farthest(GroundDefence $defence, Position $who, Base $bag): ?float
     {
-        $setting = $defence->setting;
-        $at = $setting->bag($bag);
-        $from = round(Starter::toward($setting, $who));
+        $scene = $defence->scene;
+        $at = $scene->bag($bag);
+        $from = round(Starter::toward($scene, $who));
         $to = round(max(-GroundBallTrial::FAIR, min(GroundBallTrial::FAIR, $at->sprayDegrees())));
         $farthest = null;
         foreach (range($from, $to) as $degrees) {
-            $trial = GroundBallTrial::hit($degrees, $setting->level->groundBallSpeed, $setting->rules);
+            $trial = GroundBallTrial::hit($degrees, $scene->level->groundBallSpeed, $scene->rules);
             $fielding = $defence->fielding($trial);
             $isHis = $fielding->met?->by->number === $who->value;
             if (null !== $fielding->met && $isHis && self::takesItHimself($fielding->attempts, $bag)) {

@@ -17,12 +17,12 @@ final readonly class ResultTable
 
     public static function of(GroundDefence $defence): self
     {
-        $setting = $defence->setting;
+        $scene = $defence->scene;
         $rows = [];
         foreach (Starter::WHO as $position) {
-            $degrees = Starter::toward($setting, $position);
+            $degrees = Starter::toward($scene, $position);
             foreach (self::KINDS as $kind => $share) {
-                $trial = GroundBallTrial::hit($degrees, $share * $setting->level->groundBallSpeed, $setting->rules);
+                $trial = GroundBallTrial::hit($degrees, $share * $scene->level->groundBallSpeed, $scene->rules);
                 $rows[$position->value][$kind] = $defence->fielding($trial)->comes;
             }
         }

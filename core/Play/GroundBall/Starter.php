@@ -6,7 +6,7 @@ namespace FoxCorner\Core\Play\GroundBall;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Fielding\Attempt;
 
 /** A double play as it is taught, by who starts it: the hands it goes through, and its time against this batter. */
@@ -45,10 +45,10 @@ final readonly class Starter
     /** @return list<self> for balls hit at each starter, hard enough; home first where the bases are loaded */
     public static function all(GroundDefence $defence, float $mph): array
     {
-        $setting = $defence->setting;
+        $scene = $defence->scene;
         $starters = [];
         foreach (self::WHO as $position) {
-            $trial = GroundBallTrial::hit(round(self::toward($setting, $position)), $mph, $setting->rules);
+            $trial = GroundBallTrial::hit(round(self::toward($scene, $position)), $mph, $scene->rules);
             $fielding = $defence->fielding($trial);
             foreach ($fielding->attempts as $attempt) {
                 if (0 !== $attempt->receiver && null !== $fielding->met) {
@@ -80,9 +80,9 @@ final readonly class Starter
     }
 
     /** Degrees from straight away of a ball that is hit at somebody. */
-    public static function toward(PlaySetting $setting, Position $position): float
+    public static function toward(Scene $scene, Position $position): float
     {
-        return max(-self::FAIR, min(self::FAIR, $setting->cast->at($position)->start->sprayDegrees()));
+        return max(-self::FAIR, min(self::FAIR, $scene->cast->at($position)->start->sprayDegrees()));
     }
 
     /** "6–4–3" */

@@ -6,7 +6,7 @@ namespace FoxCorner\Core\Play\GroundBall;
 
 use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Fielding\Attempt;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
@@ -14,7 +14,7 @@ use FoxCorner\Core\Play\Fielding\GroundSetting;
 /** The attempts at a ground ball as throws to choose from, and the one that a policy wants. */
 final readonly class WantedOut
 {
-    public function __construct(private PlaySetting $wants, private GroundSetting $setting) {}
+    public function __construct(private Scene $wants, private GroundSetting $setting) {}
 
     /** @param non-empty-list<Attempt> $attempts */
     public function among(array $attempts, int $goes): Attempt

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Map;
 
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\PlacedTrial;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Scheme\Coverage;
@@ -16,16 +16,16 @@ final readonly class PlayMap
     private function __construct(public array $spots) {}
 
     /** @param non-empty-list<PlacedTrial> $placed */
-    public static function of(PlayFamily $family, PlaySetting $setting, Coverage $coverage, array $placed): self
+    public static function of(PlayFamily $family, Scene $scene, Coverage $coverage, array $placed): self
     {
-        $against = $family->against($setting, $coverage);
+        $against = $family->against($scene, $coverage);
 
         return new self(
-            array_map(static function (PlacedTrial $one) use ($against, $setting): MapSpot {
+            array_map(static function (PlacedTrial $one) use ($against, $scene): MapSpot {
                 $play = $against($one->trial);
                 $options = $play->options();
 
-                return new MapSpot($one->at, $one->trial, $play->firstBy(), $setting->choose($options), $options);
+                return new MapSpot($one->at, $one->trial, $play->firstBy(), $scene->choose($options), $options);
             }, $placed),
         );
     }

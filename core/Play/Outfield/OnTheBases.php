@@ -78,7 +78,7 @@ final readonly class OnTheBases
 
     public static function batter(PlaySetting $setting): self
     {
-        $batter = $setting->batter;
+        $batter = $setting->batter ?? throw new \LogicException('Who has hit it runs.');
         $arrivals = [];
         foreach (Base::cases() as $base) {
             $arrivals[$base->value] = $batter->secondsOver(

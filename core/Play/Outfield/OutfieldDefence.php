@@ -8,6 +8,7 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Relay\Reached;
 use FoxCorner\Core\Play\Relay\RelayArms;
 use FoxCorner\Core\Play\Relay\Retrieval;
@@ -23,10 +24,10 @@ final readonly class OutfieldDefence
     public PlaySetting $setting;
     private PlayCost $cost;
 
-    public function __construct(PlaySetting $setting, public Coverage $coverage)
+    public function __construct(Scene $scene, public Coverage $coverage)
     {
-        $this->setting = $setting->onTheGround();
-        $this->cost = $setting->cost ?? PlayCost::inRuns($setting->level->chain());
+        $this->setting = PlaySetting::onTheGround($scene);
+        $this->cost = $scene->worth();
     }
 
     public function play(OutfieldTrial $trial): OutfieldPlay

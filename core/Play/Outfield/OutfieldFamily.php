@@ -6,11 +6,9 @@ namespace FoxCorner\Core\Play\Outfield;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Play\Clock\Play;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\FamilyWords;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
@@ -61,9 +59,9 @@ final readonly class OutfieldFamily implements PlayFamily
         return OutfieldCoverages::tasks();
     }
 
-    public function perPlateAppearance(GameState $state, LevelProfile $level): float
+    public function perPlateAppearance(Scene $scene): float
     {
-        return $level->rates->toTheOutfield($level->advancement()->groundShare);
+        return $scene->level->rates->toTheOutfield($scene->level->advancement()->groundShare);
     }
 
     public function isReadByOthers(): bool
@@ -76,30 +74,30 @@ final readonly class OutfieldFamily implements PlayFamily
         return [OutPolicy::Numbers, OutPolicy::Lead];
     }
 
-    public function trials(GameState $state): array
+    public function trials(Scene $scene): array
     {
-        return TwelveBalls::of($state->rules);
+        return TwelveBalls::of($scene->rules);
     }
 
-    public function rareTrials(GameState $state): iterable
+    public function rareTrials(Scene $scene): iterable
     {
-        $balls = SixtyBalls::of($state->rules);
+        $balls = SixtyBalls::of($scene->rules);
         yield from $balls;
         foreach ([Reached::OffFence, Reached::BackTurned] as $reached) {
             foreach ($balls as $ball) {
-                yield OutfieldTrial::near($ball->to, $ball->flight, $state->rules, $reached);
+                yield OutfieldTrial::near($ball->to, $ball->flight, $scene->rules, $reached);
             }
         }
     }
 
-    public function spots(RuleSet $rules, Trial $like): array
+    public function spots(Scene $scene, Trial $like): array
     {
         return [];
     }
 
-    public function trial(array $fields, RuleSet $rules): OutfieldTrial
+    public function trial(array $fields, Scene $scene): OutfieldTrial
     {
-        $usual = self::usual($rules);
+        $usual = self::usual($scene->rules);
         $number = static fn(string $name, float $else): float => is_numeric($fields[$name] ?? $else)
             ? (float) ($fields[$name] ?? $else)
             : throw Refused::because($name, 'it is not a number', 'feet, a number');
@@ -111,7 +109,7 @@ final readonly class OutfieldFamily implements PlayFamily
             Point::of($number('x', $usual->x), $number('y', $usual->y)),
             Flight::tryFrom($flight) ??
                 throw Unknown::notOneOf('flight', $flight, array_column(Flight::cases(), 'value')),
-            $rules,
+            $scene->rules,
             '' === $reached
                 ? null
                 : Reached::tryFrom($reached) ??
@@ -129,9 +127,9 @@ final readonly class OutfieldFamily implements PlayFamily
         return Point::of(round($point->x), round($point->y));
     }
 
-    public function against(PlaySetting $setting, Coverage $coverage): \Closure
+    public function against(Scene $scene, Coverage $coverage): \Closure
     {
-        $defence = new OutfieldDefence($setting, $coverage);
+        $defence = new OutfieldDefence($scene, $coverage);
 
         return static function (Trial $trial) use ($defence): Play {
             if (!$trial instanceof OutfieldTrial) {

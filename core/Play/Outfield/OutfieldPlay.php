@@ -75,7 +75,7 @@ final readonly class OutfieldPlay implements Play
     /** The same as the throw that is made. */
     public function option(): ThrowOption
     {
-        return $this->setting->choose($this->options);
+        return $this->setting->scene->choose($this->options);
     }
 
     /** Whether a bag that a runner may want has nobody. */

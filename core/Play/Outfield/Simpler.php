@@ -63,7 +63,7 @@ final readonly class Simpler
         $coverages = [];
         foreach ($defences as $defence) {
             $coverages[] = $simple = self::simplified($defence->coverage, $instead);
-            $other = new OutfieldDefence($defence->setting, $simple);
+            $other = new OutfieldDefence($defence->setting->scene, $simple);
             foreach (SixtyBalls::of($defence->setting->rules) as $trial) {
                 [$before, $after] = [$defence->play($trial), $other->play($trial)];
                 $lost += $after->made()->cost - $before->made()->cost;

@@ -13,6 +13,7 @@ use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Running\BatterSide;
@@ -41,43 +42,43 @@ final readonly class PickPlay implements Play
     public float $nearer;
     /** Whether somebody is behind the throw in time. */
     public bool $isBackedUp;
-    private PlaySetting $setting;
+    private Scene $scene;
     /** What an ordinary throw that gets by costs, times how often it does; null when nothing was asked. */
     public ?float $errorCost;
     private ?float $outSaves;
     private Errands $errands;
     private ThrowOption $option;
 
-    public function __construct(PlaySetting $setting, private Coverage $coverage, public PickTrial $trial)
+    public function __construct(Scene $scene, private Coverage $coverage, public PickTrial $trial)
     {
-        $reach = WithinReach::of($setting, $this->jobs($setting), $trial, Battery::onField($setting));
-        [$setting, $this->nearer] = [$reach->setting, $reach->nearer];
-        $this->setting = $setting;
+        $reach = WithinReach::of($scene, $this->jobs($scene), $trial, Battery::onField($scene));
+        [$scene, $this->nearer] = [$reach->scene, $reach->nearer];
+        $this->scene = $scene;
         $this->going = $this->runner();
-        $battery = Battery::onField($setting);
-        $jobs = $this->jobs($setting);
+        $battery = Battery::onField($scene);
+        $jobs = $this->jobs($scene);
         $this->errands = new Errands(
-            $setting,
-            PickRace::from($trial->kind, $setting->rules),
+            $scene,
+            PickRace::from($trial->kind, $scene->rules),
             $jobs,
             self::SEEN,
             $this->breaking($jobs),
         );
         $taker = $this->errands->taker($trial->base);
-        $who = null === $taker ? null : $setting->cast->at($taker);
+        $who = null === $taker ? null : $scene->cast->at($taker);
         $this->race = PickRace::of(
             $trial->kind,
             $trial->base,
             $battery,
-            null === $who ? null : WithinReach::fromBag($setting, $who, $trial),
-            ($who ?? $setting->cast->at(Position::Pitcher))->legs,
-            $setting->rules,
-            $setting->level,
+            null === $who ? null : WithinReach::fromBag($scene, $who, $trial),
+            ($who ?? $scene->cast->at(Position::Pitcher))->legs,
+            $scene->rules,
+            $scene->level,
             $trial->isSurprise(),
         );
-        $this->off = Leads::atThrow($trial->kind, $this->going->lead, $setting->rules);
+        $this->off = Leads::atThrow($trial->kind, $this->going->lead, $scene->rules);
         $this->isBackedUp = $this->errands->isBackedUp($trial->base, $this->race->ball);
-        $toll = null === $setting->cost ? null : new Toll($setting->cost, $setting->situation);
+        $toll = null === $scene->cost ? null : new Toll($scene->cost, $scene->situation);
         $this->errorCost = $toll?->ofError(
             $trial->base,
             Giving::PAST * $this->race->astray(),
@@ -111,45 +112,45 @@ final readonly class PickPlay implements Play
 
         return null === $taker
             ? null
-            : WithinReach::fromBag($this->setting, $this->setting->cast->at($taker), $this->trial);
+            : WithinReach::fromBag($this->scene, $this->scene->cast->at($taker), $this->trial);
     }
 
     public function timeline(): Timeline
     {
-        $by = $this->setting->cast->at($this->firstBy());
-        $from = PickRace::from($this->trial->kind, $this->setting->rules);
+        $by = $this->scene->cast->at($this->firstBy());
+        $from = PickRace::from($this->trial->kind, $this->scene->rules);
         $race = $this->race;
         $runners = [];
-        foreach (Going::all($this->setting) as $going) {
+        foreach (Going::all($this->scene) as $going) {
             $runners[$going->name()] =
                 $going->from === $this->trial->base
                     ? $this->going->back(
-                        $this->setting,
-                        $race->tells + $this->setting->level->motion->plannedReaction,
+                        $this->scene,
+                        $race->tells + $this->scene->level->motion->plannedReaction,
                         $race->runner($going->thief, $this->off),
                         $this->off,
                     )
-                    : $going->standing($this->setting);
+                    : $going->standing($this->scene);
         }
 
         return new Timeline(
-            $this->setting->betweenPitches([]),
+            PlaySetting::betweenPitches($this->scene),
             $this->coverage,
             $this->trial,
             [new Leg(Possession::atBag($by, $from, 0.0, $race->released), [$this->option], $this->option)],
             $this->errands->moves(),
-            BetweenPitches::ball($this->setting, $this->trial->kind->isCatchers() ? 0.0 : null, [
+            BetweenPitches::ball($this->scene, $this->trial->kind->isCatchers() ? 0.0 : null, [
                 [$from, $race->released],
-                [$this->setting->bag($this->trial->base), $race->ball],
+                [$this->scene->bag($this->trial->base), $race->ball],
             ]),
             $runners,
             $this->events(),
             title: $this->title(),
             caught: new CaughtBetween(
                 $this->trial->base,
-                max($this->off, $this->setting->rules->basePath / 4),
+                max($this->off, $this->scene->rules->basePath / 4),
                 true,
-                max($this->off, $this->setting->rules->basePath / 4),
+                max($this->off, $this->scene->rules->basePath / 4),
             ),
         );
     }
@@ -182,7 +183,7 @@ final readonly class PickPlay implements Play
     private function runner(): Going
     {
         $leads = null === $this->trial->lead ? [] : [$this->trial->base->value => $this->trial->lead];
-        foreach (Going::all($this->setting, $leads) as $going) {
+        foreach (Going::all($this->scene, $leads) as $going) {
             if ($going->from === $this->trial->base) {
                 return $going;
             }
@@ -191,9 +192,9 @@ final readonly class PickPlay implements Play
     }
 
     /** @return array<int, non-empty-list<Job>> */
-    private function jobs(PlaySetting $setting): array
+    private function jobs(Scene $scene): array
     {
-        $side = BatterSide::of($setting->state->context->batter);
+        $side = BatterSide::of($scene->state->context->batter);
         $jobs = $this->coverage->jobs(HoldCoverages::branch($this->trial->kind, $this->trial->base, $side));
         $jobs[$this->firstBy()->value] = [RunnersJob::pick($this->trial->base, $this->trial->kind->skill())];
 

@@ -7,11 +7,9 @@ namespace FoxCorner\Core\Play\Pickoff;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Play\Clock\Play;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\BeginsEmpty;
 use FoxCorner\Core\Play\Family\FamilyWords;
 use FoxCorner\Core\Play\Family\Trial;
@@ -61,9 +59,9 @@ final readonly class PickoffFamily implements BeginsEmpty
         return HoldCoverages::tasks();
     }
 
-    public function perPlateAppearance(GameState $state, LevelProfile $level): float
+    public function perPlateAppearance(Scene $scene): float
     {
-        return $state->rules->leads->allowsLeads() ? self::EACH : self::EACH_CATCHERS;
+        return $scene->rules->leads->allowsLeads() ? self::EACH : self::EACH_CATCHERS;
     }
 
     public function isReadByOthers(): bool
@@ -76,27 +74,27 @@ final readonly class PickoffFamily implements BeginsEmpty
         return [OutPolicy::Numbers];
     }
 
-    public function trials(GameState $state): array
+    public function trials(Scene $scene): array
     {
-        $open = Picks::open($state->situation->bases, $state->rules);
+        $open = Picks::open($scene->situation->bases, $scene->rules);
 
         return [] === $open ? [PickTrial::thrown(PickKind::CatcherBehind, Base::First)] : $open;
     }
 
-    public function rareTrials(GameState $state): iterable
+    public function rareTrials(Scene $scene): iterable
     {
         return [];
     }
 
-    public function spots(RuleSet $rules, Trial $like): array
+    public function spots(Scene $scene, Trial $like): array
     {
         return [];
     }
 
-    public function trial(array $fields, RuleSet $rules): PickTrial
+    public function trial(array $fields, Scene $scene): PickTrial
     {
         $typed = new TrialFields($fields);
-        $leads = $rules->leads->allowsLeads();
+        $leads = $scene->rules->leads->allowsLeads();
         $kind = $typed->oneOf('kind', PickKind::class) ?? ($leads ? PickKind::Quick : PickKind::CatcherBehind);
 
         return PickTrial::thrown(
@@ -108,15 +106,15 @@ final readonly class PickoffFamily implements BeginsEmpty
         );
     }
 
-    public function against(PlaySetting $setting, Coverage $coverage): \Closure
+    public function against(Scene $scene, Coverage $coverage): \Closure
     {
-        return static function (Trial $trial) use ($setting, $coverage): Play {
+        return static function (Trial $trial) use ($scene, $coverage): Play {
             if (!$trial instanceof PickTrial) {
                 throw new \LogicException('“' . $trial->words() . '” is no pick.');
             }
-            $arises = Picks::near($trial, $setting->situation->bases, $setting->rules);
+            $arises = Picks::near($trial, $scene->situation->bases, $scene->rules);
 
-            return new PickPlay($setting, $coverage, $arises ?? throw new \LogicException('Nobody is on.'));
+            return new PickPlay($scene, $coverage, $arises ?? throw new \LogicException('Nobody is on.'));
         };
     }
 

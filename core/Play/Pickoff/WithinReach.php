@@ -6,7 +6,7 @@ namespace FoxCorner\Core\Play\Pickoff;
 
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\CastMember;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Running\Battery;
 use FoxCorner\Core\Play\Running\Errands;
 use FoxCorner\Core\Play\Running\PickRace;
@@ -21,35 +21,35 @@ final readonly class WithinReach
     private const NOTHING = 0.1;
 
     /**
-     * @param PlaySetting $setting with him there
-     * @param float       $nearer  ft
+     * @param Scene $scene  with him there
+     * @param float $nearer ft
      */
-    private function __construct(public PlaySetting $setting, public float $nearer) {}
+    private function __construct(public Scene $scene, public float $nearer) {}
 
     /** @param array<int, non-empty-list<Job>> $jobs by position number */
-    public static function of(PlaySetting $setting, array $jobs, PickTrial $trial, Battery $battery): self
+    public static function of(Scene $scene, array $jobs, PickTrial $trial, Battery $battery): self
     {
-        $from = PickRace::from($trial->kind, $setting->rules);
-        $taker = (new Errands($setting, $from, $jobs, 0.0))->taker($trial->base);
+        $from = PickRace::from($trial->kind, $scene->rules);
+        $taker = (new Errands($scene, $from, $jobs, 0.0))->taker($trial->base);
         if (null === $taker || null === $trial->kind->breaks()) {
-            return new self($setting, 0.0);
+            return new self($scene, 0.0);
         }
-        $who = $setting->cast->at($taker);
-        $race = PickRace::of($trial->kind, $trial->base, $battery, 0.0, $who->legs, $setting->rules, $setting->level);
-        $beyond = self::fromBag($setting, $who, $trial) - $race->withinReach($who->legs);
+        $who = $scene->cast->at($taker);
+        $race = PickRace::of($trial->kind, $trial->base, $battery, 0.0, $who->legs, $scene->rules, $scene->level);
+        $beyond = self::fromBag($scene, $who, $trial) - $race->withinReach($who->legs);
         $nearer = min(self::CHEATS, max(0.0, $beyond));
 
         return $nearer < self::NOTHING
-            ? new self($setting, 0.0)
-            : new self($setting->moved($taker, $who->start->toward($setting->bag($trial->base), $nearer)), $nearer);
+            ? new self($scene, 0.0)
+            : new self($scene->moved($taker, $who->start->toward($scene->bag($trial->base), $nearer)), $nearer);
     }
 
     /** A first baseman who holds stands at the bag; only with the pitch does he come off it. */
-    public static function fromBag(PlaySetting $setting, CastMember $who, PickTrial $trial): float
+    public static function fromBag(Scene $scene, CastMember $who, PickTrial $trial): float
     {
-        $feet = $who->start->distanceTo($setting->bag($trial->base));
-        $isHeld = Position::FirstBase === $who->position && $setting->state->firstIsHeld();
+        $feet = $who->start->distanceTo($scene->bag($trial->base));
+        $isHeld = Position::FirstBase === $who->position && $scene->state->firstIsHeld();
 
-        return $isHeld && !$trial->kind->isCatchers() ? max(0.0, $feet - $setting->level->motion->holdShuffle) : $feet;
+        return $isHeld && !$trial->kind->isCatchers() ? max(0.0, $feet - $scene->level->motion->holdShuffle) : $feet;
     }
 }

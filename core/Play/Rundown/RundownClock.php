@@ -10,6 +10,7 @@ use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\Move;
+use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
 use FoxCorner\Core\Play\Clock\Stop;
 use FoxCorner\Core\Play\Clock\Timeline;
@@ -43,9 +44,9 @@ final readonly class RundownClock
         $after = $play->end->after ?? $this->runsFor($play->toGo());
         $caught = $play->made()->ballThere;
         $runners = [];
-        foreach (Going::all($play->setting) as $going) {
+        foreach (Going::all($play->scene) as $going) {
             $runners[$going->name()] =
-                $going->from === $play->from ? $this->runner($after, $caught) : $going->standing($play->setting);
+                $going->from === $play->from ? $this->runner($after, $caught) : $going->standing($play->scene);
         }
         $made = $play->made();
         $start = $play->at($this->ballAt(0.0));
@@ -53,7 +54,7 @@ final readonly class RundownClock
         $tagged = $play->at($this->tagAt($after));
 
         return new Timeline(
-            $play->setting->betweenPitches([]),
+            PlaySetting::betweenPitches($play->scene),
             $play->coverage,
             $play->trial,
             [
@@ -122,7 +123,7 @@ final readonly class RundownClock
         if (null === $turned) {
             return $this->runnerAt($this->play->made()->ballThere);
         }
-        $path = $this->play->setting->rules->basePath;
+        $path = $this->play->scene->rules->basePath;
 
         return $this->play->isForward ? $path - $turned->toGo : $turned->toGo;
     }
@@ -143,10 +144,10 @@ final readonly class RundownClock
     {
         $play = $this->play;
         $moves = (new Errands(
-            $play->setting,
+            $play->scene,
             $play->at($this->ballAt(0.0)),
             $play->jobs,
-            $play->setting->level->motion->plannedReaction,
+            $play->scene->level->motion->plannedReaction,
             $this->filling(),
         ))->moves();
         $moves[$play->starter->position->value] = new Move(
@@ -201,7 +202,7 @@ final readonly class RundownClock
     /** Comes off his bag to the ball, and tags. */
     private function meeting(CastMember $who, float $after, float $caught): Track
     {
-        $bag = $this->play->setting->bag($this->play->ahead());
+        $bag = $this->play->scene->bag($this->play->ahead());
         $tag = $this->play->at($this->tagAt($after));
 
         return Track::standingAt($bag)

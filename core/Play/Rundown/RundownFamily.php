@@ -6,12 +6,10 @@ namespace FoxCorner\Core\Play\Rundown;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Play\Clock\CaughtBetween;
 use FoxCorner\Core\Play\Clock\Play;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\FamilyWords;
 use FoxCorner\Core\Play\Family\TakesOver;
 use FoxCorner\Core\Play\Family\Trial;
@@ -58,7 +56,7 @@ final readonly class RundownFamily implements TakesOver
         return RundownCoverages::tasks();
     }
 
-    public function perPlateAppearance(GameState $state, LevelProfile $level): float
+    public function perPlateAppearance(Scene $scene): float
     {
         return self::EACH;
     }
@@ -73,10 +71,10 @@ final readonly class RundownFamily implements TakesOver
         return [OutPolicy::Numbers];
     }
 
-    public function trials(GameState $state): array
+    public function trials(Scene $scene): array
     {
         $trials = [];
-        foreach ($state->situation->bases->occupied() as $base) {
+        foreach ($scene->situation->bases->occupied() as $base) {
             $trials[] = RundownTrial::caught($base);
             $trials[] = RundownTrial::caught($base, isBehind: true);
         }
@@ -84,17 +82,17 @@ final readonly class RundownFamily implements TakesOver
         return [] === $trials ? [RundownTrial::caught()] : $trials;
     }
 
-    public function rareTrials(GameState $state): iterable
+    public function rareTrials(Scene $scene): iterable
     {
         return [];
     }
 
-    public function spots(RuleSet $rules, Trial $like): array
+    public function spots(Scene $scene, Trial $like): array
     {
         return [];
     }
 
-    public function trial(array $fields, RuleSet $rules): RundownTrial
+    public function trial(array $fields, Scene $scene): RundownTrial
     {
         $typed = new TrialFields($fields);
         $from = $typed->text('from');
@@ -109,7 +107,7 @@ final readonly class RundownFamily implements TakesOver
                 ? null
                 : self::BASES[$from] ??
                     throw Refused::because('from', "“{$from}” is no base to come from", 'first, second, third'),
-            null === $off ? null : min($off, $rules->basePath - 1.0),
+            null === $off ? null : min($off, $scene->rules->basePath - 1.0),
             $typed->number('gap'),
             'behind' === $ball,
         );
@@ -125,14 +123,14 @@ final readonly class RundownFamily implements TakesOver
         );
     }
 
-    public function against(PlaySetting $setting, Coverage $coverage): \Closure
+    public function against(Scene $scene, Coverage $coverage): \Closure
     {
-        return static function (Trial $trial) use ($setting, $coverage): Play {
+        return static function (Trial $trial) use ($scene, $coverage): Play {
             if (!$trial instanceof RundownTrial) {
                 throw new \LogicException('“' . $trial->words() . '” is no rundown.');
             }
 
-            return new RundownPlay($setting, $coverage, $trial);
+            return new RundownPlay($scene, $coverage, $trial);
         };
     }
 

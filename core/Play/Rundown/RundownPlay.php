@@ -12,7 +12,7 @@ use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Clock\Play;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Running\Going;
@@ -52,12 +52,12 @@ final readonly class RundownPlay implements Play
     public array $jobs;
     private ThrowOption $option;
 
-    public function __construct(public PlaySetting $setting, public Coverage $coverage, public RundownTrial $trial)
+    public function __construct(public Scene $scene, public Coverage $coverage, public RundownTrial $trial)
     {
         $this->runner = $this->caught();
         $this->from = $this->runner->from;
         $this->to = $this->runner->to();
-        $path = $setting->rules->basePath;
+        $path = $scene->rules->basePath;
         $this->off = min($path - self::AT_THE_BAG, $trial->off ?? self::HALF * $path);
         $this->isForward = $trial->isBehind;
         $most = $this->isForward ? $this->off : $path - $this->off;
@@ -65,8 +65,8 @@ final readonly class RundownPlay implements Play
         $jobs = $coverage->jobs(RundownCoverages::branch($this->from));
         $behind = $this->isForward ? $this->from : $this->to;
         $ahead = $this->isForward ? $this->to : $this->from;
-        $this->starter = $setting->cast->at(self::who($jobs, $behind));
-        $this->receiver = $setting->cast->at(self::who($jobs, $ahead));
+        $this->starter = $scene->cast->at(self::who($jobs, $behind));
+        $this->receiver = $scene->cast->at(self::who($jobs, $ahead));
         $jobs[$this->starter->position->value] = [RunnersJob::runAtHim()];
         $this->jobs = $jobs;
         $this->chase = new Chase(
@@ -74,8 +74,8 @@ final readonly class RundownPlay implements Play
             $this->runner->thief->legs,
             $this->receiver->legs,
             $this->starter->arm,
-            $setting->throwing->throws,
-            $setting->level->skills,
+            $scene->throwing->throws,
+            $scene->level->skills,
         );
         $this->end = $this->chase->best($this->toGo(), $this->gap);
         $this->option = $this->option($ahead);
@@ -94,7 +94,7 @@ final readonly class RundownPlay implements Play
     /** ft from him to the bag that he is run toward */
     public function toGo(): float
     {
-        $path = $this->setting->rules->basePath;
+        $path = $this->scene->rules->basePath;
 
         return $this->isForward ? $path - $this->off : $this->off;
     }
@@ -107,7 +107,7 @@ final readonly class RundownPlay implements Play
     /** A point on the line between the two bases. */
     public function at(float $off): Point
     {
-        return $this->setting->bag($this->from)->toward($this->setting->bag($this->to), $off);
+        return $this->scene->bag($this->from)->toward($this->scene->bag($this->to), $off);
     }
 
     public function made(): ThrowOption
@@ -128,18 +128,18 @@ final readonly class RundownPlay implements Play
     public function watched(): array
     {
         $watched = [];
-        foreach (Going::all($this->setting) as $other) {
+        foreach (Going::all($this->scene) as $other) {
             if ($other->from->value <= $this->from->value) {
                 continue;
             }
-            $target = $this->setting->bag($other->to());
+            $target = $this->scene->bag($other->to());
             $ball = $this->at($this->isForward ? $this->off - $this->gap : $this->off + $this->gap);
             $feet = $ball->distanceTo($target);
-            $motion = $this->setting->level->motion;
+            $motion = $this->scene->level->motion;
             $tag =
                 self::SEES +
                 $motion->exchangeSet +
-                $this->setting->throwing->throws->given($feet, $this->starter->arm) +
+                $this->scene->throwing->throws->given($feet, $this->starter->arm) +
                 $motion->tag;
             $there = $motion->stealStart + $other->thief->secondsFrom($other->lead);
             $watched[] = new Watched(
@@ -147,7 +147,7 @@ final readonly class RundownPlay implements Play
                 $other->to(),
                 $there,
                 $tag,
-                TagThrow::over($feet, Giving::reach($other->to()), $this->setting->level->skills)->out(
+                TagThrow::over($feet, Giving::reach($other->to()), $this->scene->level->skills)->out(
                     $there - $tag,
                     $other->thief->spread,
                 ),
@@ -160,11 +160,11 @@ final readonly class RundownPlay implements Play
     /** The chance of the second out when a runner behind him has come too far after the first tag. */
     public function two(): float
     {
-        if (Outs::Two === $this->setting->situation->outs) {
+        if (Outs::Two === $this->scene->situation->outs) {
             return 0.0;
         }
         $best = 0.0;
-        foreach (Going::all($this->setting) as $other) {
+        foreach (Going::all($this->scene) as $other) {
             if ($other->from->value < $this->from->value) {
                 $best = max($best, $this->trailing($other));
             }
@@ -176,26 +176,25 @@ final readonly class RundownPlay implements Play
     /** A runner behind comes as far as the base in front of him lets him, and looks: half way when the tag is made. */
     private function trailing(Going $other): float
     {
-        $motion = $this->setting->level->motion;
-        $path = $this->setting->rules->basePath;
+        $motion = $this->scene->level->motion;
+        $path = $this->scene->rules->basePath;
         $off = self::HALF * $path;
         $feet = $path;
-        $ball =
-            self::SEES + $motion->exchangeSet + $this->setting->throwing->throws->given($feet, $this->receiver->arm);
+        $ball = self::SEES + $motion->exchangeSet + $this->scene->throwing->throws->given($feet, $this->receiver->arm);
         $back = $motion->infieldReaction + $other->thief->secondsBack($off, $motion);
 
         return OutChance::ofMargin($back - $ball - $motion->tag, $other->thief->spread) *
             Giving::caught(
                 $feet,
                 Giving::reach($other->from),
-                $this->setting->level->skills->throw,
-                $this->setting->level->skills->bag,
+                $this->scene->level->skills->throw,
+                $this->scene->level->skills->bag,
             );
     }
 
     private function caught(): Going
     {
-        $all = Going::all($this->setting);
+        $all = Going::all($this->scene);
         foreach ($all as $going) {
             if ($going->from === $this->trial->from) {
                 return $going;
@@ -246,8 +245,8 @@ final readonly class RundownPlay implements Play
             $after + Chase::RELEASE,
             $tagged,
             0.0,
-            $tagged + $this->setting->level->motion->tag,
-            $tagged + $this->setting->level->motion->tag + 0.1 * ($chance > 0.5 ? 1.0 : -1.0),
+            $tagged + $this->scene->level->motion->tag,
+            $tagged + $this->scene->level->motion->tag + 0.1 * ($chance > 0.5 ? 1.0 : -1.0),
             $chance,
             $chance,
             $chance,
@@ -259,10 +258,10 @@ final readonly class RundownPlay implements Play
     /** Safe, he is at the base that he was run toward; a throw that gets by gives everybody one. */
     private function cost(float $chance): ?float
     {
-        if (null === $this->setting->cost) {
+        if (null === $this->scene->cost) {
             return null;
         }
-        $toll = new Toll($this->setting->cost, $this->setting->situation);
+        $toll = new Toll($this->scene->cost, $this->scene->situation);
         $safe = $this->isForward ? $this->to->value : $this->from->value;
 
         return $chance * $toll->after([$this->from->value => null]) +

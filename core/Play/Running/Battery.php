@@ -9,7 +9,7 @@ use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Traits;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 
 /** Pitcher and catcher, as a runner who may go sees them. */
 final readonly class Battery
@@ -50,12 +50,12 @@ final readonly class Battery
     }
 
     /** Pitcher and catcher of those who are on the field. */
-    public static function onField(PlaySetting $setting): self
+    public static function onField(Scene $scene): self
     {
         return self::of(
-            $setting->level,
-            $setting->cast->at(Position::Pitcher)->player->traits,
-            $setting->cast->at(Position::Catcher)->player->traits,
+            $scene->level,
+            $scene->cast->at(Position::Pitcher)->player->traits,
+            $scene->cast->at(Position::Catcher)->player->traits,
         );
     }
 

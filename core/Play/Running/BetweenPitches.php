@@ -7,7 +7,7 @@ namespace FoxCorner\Core\Play\Running;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\EventKind;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Track;
 
@@ -23,12 +23,12 @@ final class BetweenPitches
      * @param float|null                $toPlate s at which the catcher has it; null: it is not pitched
      * @param list<array{Point, float}> $then    where it is when, in order of time
      */
-    public static function ball(PlaySetting $setting, ?float $toPlate, array $then): Track
+    public static function ball(Scene $scene, ?float $toPlate, array $then): Track
     {
-        $rubber = $setting->rules->diamond()->pitchersPlate();
+        $rubber = $scene->rules->diamond()->pitchersPlate();
         $track = Track::standingAt($rubber);
         if (null !== $toPlate) {
-            $flight = min($toPlate, self::PITCH * $setting->rules->pitchingDistance);
+            $flight = min($toPlate, self::PITCH * $scene->rules->pitchingDistance);
             $track = $track->thenAt($rubber, $toPlate - $flight)->thenAt(Point::home(), $toPlate);
         }
         foreach ($then as [$point, $seconds]) {
@@ -44,10 +44,10 @@ final class BetweenPitches
      *
      * @return list<Event> in order of time
      */
-    public static function events(PlaySetting $setting, ThrowOption $made, ?float $toPlate, string $runner): array
+    public static function events(Scene $scene, ThrowOption $made, ?float $toPlate, string $runner): array
     {
         $events = [
-            new Event(EventKind::Contact, 0.0, $setting->rules->leads->allowsLeads() ? 'First move' : 'Release'),
+            new Event(EventKind::Contact, 0.0, $scene->rules->leads->allowsLeads() ? 'First move' : 'Release'),
             new Event(EventKind::Released, $made->released, 'Thrown'),
             new Event(EventKind::Arrives, $made->outAt, 'Tag at ' . $made->base->word()),
             new Event(EventKind::RunnerThere, $made->runnerThere, "$runner there"),

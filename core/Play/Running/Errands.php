@@ -10,7 +10,7 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Clock\GotBy;
 use FoxCorner\Core\Play\Clock\Move;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\Track;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
@@ -37,7 +37,7 @@ final readonly class Errands
      * @param array<int, non-empty-list<Job>> $jobs   by position number
      */
     public function __construct(
-        private PlaySetting $setting,
+        private Scene $scene,
         private Point $from,
         private array $jobs,
         private float $starts,
@@ -50,7 +50,7 @@ final readonly class Errands
         $moves = [];
         foreach (Position::cases() as $position) {
             $own = $this->jobs[$position->value] ?? [];
-            $who = $this->setting->cast->at($position);
+            $who = $this->scene->cast->at($position);
             $moves[$position->value] = new Move($who, $own, $this->track($who, $own[0] ?? null));
         }
 
@@ -106,8 +106,8 @@ final readonly class Errands
 
     private function meets(Position $position, Base $base, float $ball): bool
     {
-        return (new GotBy($this->setting, $this->from, $base))->isMet(
-            $this->setting->cast->at($position),
+        return (new GotBy($this->scene, $this->from, $base))->isMet(
+            $this->scene->cast->at($position),
             $this->starts($position),
             $ball,
             self::LOOK,
@@ -116,7 +116,7 @@ final readonly class Errands
 
     public function there(Position $position, Job $job): float
     {
-        $who = $this->setting->cast->at($position);
+        $who = $this->scene->cast->at($position);
         $feet = $who->start->distanceTo($this->point($who, $job));
 
         return $feet < 1.0 ? 0.0 : $this->starts($position) + $who->legs->secondsFor($feet);
@@ -146,9 +146,9 @@ final readonly class Errands
         if (null === $job->base) {
             return $who->start;
         }
-        $bag = $this->setting->bag($job->base);
+        $bag = $this->scene->bag($job->base);
         if (RunnersJob::fill($job->base)->key() === $job->key()) {
-            $middle = $this->setting->rules->diamond()->pitchersPlate();
+            $middle = $this->scene->rules->diamond()->pitchersPlate();
 
             return $middle->toward($bag, $middle->distanceTo($bag) + self::BESIDE);
         }

@@ -6,7 +6,7 @@ namespace FoxCorner\Core\Play\Running;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Play\Cast\BaseRunner;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\Track;
 
 /** A runner on base, and how far off he is before the pitch. */
@@ -21,20 +21,20 @@ final readonly class Going
      *
      * @return list<self> lead runner first
      */
-    public static function all(PlaySetting $setting, array $leads = []): array
+    public static function all(Scene $scene, array $leads = []): array
     {
         return array_map(
-            static fn(BaseRunner $runner): self => new self(
-                $runner->base,
+            static fn(Base $base): self => new self(
+                $base,
                 Thief::running(
-                    $runner->legs,
-                    isset($setting->state->context->times[$runner->base->value]),
-                    $setting->rules,
-                    $setting->level,
+                    BaseRunner::inGame($base, $scene->state, $scene->level)->legs,
+                    isset($scene->state->context->times[$base->value]),
+                    $scene->rules,
+                    $scene->level,
                 ),
-                $leads[$runner->base->value] ?? Leads::usual($runner->base, $setting->rules),
+                $leads[$base->value] ?? Leads::usual($base, $scene->rules),
             ),
-            array_reverse($setting->runners),
+            array_reverse($scene->situation->bases->occupied()),
         );
     }
 
@@ -50,9 +50,9 @@ final readonly class Going
     }
 
     /** Stands where he leads. */
-    public function standing(PlaySetting $setting): Track
+    public function standing(Scene $scene): Track
     {
-        return Track::standingAt($setting->bag($this->from)->toward($setting->bag($this->to()), $this->lead));
+        return Track::standingAt($scene->bag($this->from)->toward($scene->bag($this->to()), $this->lead));
     }
 
     /**
@@ -61,10 +61,10 @@ final readonly class Going
      * @param float $starts s
      * @param float $off    ft off the base by then
      */
-    public function running(PlaySetting $setting, float $starts, float $off): Track
+    public function running(Scene $scene, float $starts, float $off): Track
     {
-        [$bag, $next] = [$setting->bag($this->from), $setting->bag($this->to())];
-        $track = $this->standing($setting);
+        [$bag, $next] = [$scene->bag($this->from), $scene->bag($this->to())];
+        $track = $this->standing($scene);
         $there = $bag->toward($next, $off);
         if ($off > $this->lead + 0.1) {
             $track = $track->thenAt($there, $starts);
@@ -80,10 +80,10 @@ final readonly class Going
      * @param float $there  s at which his hand is on the bag
      * @param float $off    ft off it by then
      */
-    public function back(PlaySetting $setting, float $starts, float $there, float $off): Track
+    public function back(Scene $scene, float $starts, float $there, float $off): Track
     {
-        [$bag, $next] = [$setting->bag($this->from), $setting->bag($this->to())];
+        [$bag, $next] = [$scene->bag($this->from), $scene->bag($this->to())];
 
-        return $this->standing($setting)->thenAt($bag->toward($next, $off), $starts)->thenAt($bag, $there);
+        return $this->standing($scene)->thenAt($bag->toward($next, $off), $starts)->thenAt($bag, $there);
     }
 }

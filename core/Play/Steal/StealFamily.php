@@ -6,11 +6,9 @@ namespace FoxCorner\Core\Play\Steal;
 
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Bases;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Play\Clock\Play;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\FamilyWords;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
@@ -68,9 +66,9 @@ final readonly class StealFamily implements PlayFamily
         return StealCoverages::tasks();
     }
 
-    public function perPlateAppearance(GameState $state, LevelProfile $level): float
+    public function perPlateAppearance(Scene $scene): float
     {
-        return $state->rules->steals ? self::EACH : 0.0;
+        return $scene->rules->steals ? self::EACH : 0.0;
     }
 
     public function isReadByOthers(): bool
@@ -83,22 +81,22 @@ final readonly class StealFamily implements PlayFamily
         return [OutPolicy::Numbers, OutPolicy::Lead];
     }
 
-    public function trials(GameState $state): array
+    public function trials(Scene $scene): array
     {
         return array_map(static fn(StealKind $kind): StealTrial => StealTrial::going($kind), StealKind::cases());
     }
 
-    public function rareTrials(GameState $state): iterable
+    public function rareTrials(Scene $scene): iterable
     {
         return [];
     }
 
-    public function spots(RuleSet $rules, Trial $like): array
+    public function spots(Scene $scene, Trial $like): array
     {
         return [];
     }
 
-    public function trial(array $fields, RuleSet $rules): StealTrial
+    public function trial(array $fields, Scene $scene): StealTrial
     {
         $typed = new TrialFields($fields);
 
@@ -108,14 +106,14 @@ final readonly class StealFamily implements PlayFamily
         );
     }
 
-    public function against(PlaySetting $setting, Coverage $coverage): \Closure
+    public function against(Scene $scene, Coverage $coverage): \Closure
     {
-        return static function (Trial $trial) use ($setting, $coverage): Play {
+        return static function (Trial $trial) use ($scene, $coverage): Play {
             if (!$trial instanceof StealTrial) {
                 throw new \LogicException('“' . $trial->words() . '” is no steal.');
             }
 
-            return new StealPlay($setting, $coverage, $trial);
+            return new StealPlay($scene, $coverage, $trial);
         };
     }
 

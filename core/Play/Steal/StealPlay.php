@@ -12,6 +12,7 @@ use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Running\BatterSide;
@@ -40,16 +41,16 @@ final readonly class StealPlay implements Play
     /** @var non-empty-list<ThrowOption> lead base first */
     private array $options;
 
-    public function __construct(private PlaySetting $setting, private Coverage $coverage, private StealTrial $trial)
+    public function __construct(private Scene $scene, private Coverage $coverage, private StealTrial $trial)
     {
-        $front = $setting->runners[\count($setting->runners) - 1] ?? throw new \LogicException('Nobody is on.');
-        $going = Going::all($setting, null === $trial->lead ? [] : [$front->base->value => $trial->lead]);
+        $front = array_reverse($scene->situation->bases->occupied())[0] ?? throw new \LogicException('Nobody is on.');
+        $going = Going::all($scene, null === $trial->lead ? [] : [$front->value => $trial->lead]);
         $this->going = [] === $going ? throw new \LogicException('Nobody is on.') : $going;
-        $this->battery = Battery::onField($setting);
-        $jobs = $coverage->jobs(BatterSide::of($setting->state->context->batter)->branch());
+        $this->battery = Battery::onField($scene);
+        $jobs = $coverage->jobs(BatterSide::of($scene->state->context->batter)->branch());
         $jobs[$this->thrower()->value] = [RunnersJob::throwDown($this->going[0]->to())];
         $seen = $this->battery->toPlate + (StealKind::Delayed === $trial->kind ? self::SEEN : 0.0);
-        $this->errands = new Errands($setting, Point::home(), $jobs, $seen, $this->sooner($jobs));
+        $this->errands = new Errands($scene, Point::home(), $jobs, $seen, $this->sooner($jobs));
         $this->options = array_map($this->option(...), $this->going);
     }
 
@@ -68,37 +69,37 @@ final readonly class StealPlay implements Play
     {
         $front = $this->going[0];
 
-        return Helps::all($this->race($front), $this->battery, $front->thief, $front->lead, $this->setting->rules);
+        return Helps::all($this->race($front), $this->battery, $front->thief, $front->lead, $this->scene->rules);
     }
 
     public function timeline(): Timeline
     {
-        $made = $this->setting->choose($this->options);
+        $made = $this->scene->choose($this->options);
         $isHome = Base::Home === $this->going[0]->to();
-        $thrower = $this->setting->cast->at($this->thrower());
-        $rubber = $this->setting->rules->diamond()->pitchersPlate();
+        $thrower = $this->scene->cast->at($this->thrower());
+        $rubber = $this->scene->rules->diamond()->pitchersPlate();
         $at = $isHome ? $rubber : Point::home();
         $caught = $isHome ? 0.0 : $this->battery->toPlate;
         $runners = $threats = [];
         foreach ($this->going as $going) {
             $race = $this->race($going);
-            $runners[$going->name()] = $going->running($this->setting, $race->starts, $race->off($going->lead));
+            $runners[$going->name()] = $going->running($this->scene, $race->starts, $race->off($going->lead));
             $threats[$going->to()->value] = $race->runner($going->thief, $going->lead);
         }
 
         return new Timeline(
-            $this->setting->betweenPitches($threats),
+            PlaySetting::betweenPitches($this->scene, $threats),
             $this->coverage,
             $this->trial,
             [new Leg(Possession::atBag($thrower, $at, $caught, $made->released - $caught), $this->options, $made)],
             $this->errands->moves(),
-            BetweenPitches::ball($this->setting, $this->battery->toPlate, [
+            BetweenPitches::ball($this->scene, $this->battery->toPlate, [
                 [$at, $made->released],
-                [$this->setting->bag($made->base), $made->ballThere],
+                [$this->scene->bag($made->base), $made->ballThere],
             ]),
             $runners,
             BetweenPitches::events(
-                $this->setting,
+                $this->scene,
                 $made,
                 $isHome ? null : $this->battery->toPlate,
                 $this->runnerOf($made),
@@ -116,12 +117,12 @@ final readonly class StealPlay implements Play
      */
     private function sooner(array $jobs): array
     {
-        $motion = $this->setting->level->motion;
+        $motion = $this->scene->level->motion;
         $starts = StealRace::to(
             Base::Third,
             $this->battery,
-            $this->setting->rules,
-            $this->setting->level,
+            $this->scene->rules,
+            $this->scene->level,
             $this->trial->kind,
         )->starts;
         $own = array_fill_keys(Position::numbers($this->coverage->early), $motion->plannedReaction);
@@ -149,8 +150,8 @@ final readonly class StealPlay implements Play
         return StealRace::to(
             $going->to(),
             $this->battery,
-            $this->setting->rules,
-            $this->setting->level,
+            $this->scene->rules,
+            $this->scene->level,
             $this->trial->kind,
             Base::Home === $going->to() ? 0.0 : $this->errands->takenFrom($going->to()),
         );
@@ -185,10 +186,10 @@ final readonly class StealPlay implements Play
     /** Everybody who goes is there, but for whoever the throw is for. */
     private function cost(Going $thrownAt, StealRace $race, float $chance): ?float
     {
-        if (null === $this->setting->cost) {
+        if (null === $this->scene->cost) {
             return null;
         }
-        $toll = new Toll($this->setting->cost, $this->setting->situation);
+        $toll = new Toll($this->scene->cost, $this->scene->situation);
         $astray = min(1 - $chance, Giving::PAST * $race->astray());
         $more = $this->errands->isBackedUp($thrownAt->to(), $race->ball) ? 1 : 2;
 

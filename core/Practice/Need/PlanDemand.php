@@ -36,7 +36,7 @@ final class PlanDemand
             $comes =
                 $visits->in($plan->state->situation) *
                 $plan->state->rules->innings *
-                $one->play->family->perPlateAppearance($plan->state, $plan->level);
+                $one->play->family->perPlateAppearance($plan->scene());
             foreach ($one->report->skills as $number => $counts) {
                 foreach ($counts as $name => $count) {
                     $skill = self::skill(Position::from($number), $name);

@@ -135,7 +135,7 @@ final class TeamScript
      */
     private static function ball(PlannedPlay $play, array $taken): Timeline
     {
-        $balls = array_values($play->runs($play->family->trials($play->plan->state)));
+        $balls = array_values($play->runs($play->family->trials($play->plan->scene())));
         $had = array_count_values($taken);
         $order = static fn(Timeline $ball): array => [$had[$ball->fieldedBy()->value] ?? 0, $ball->called()->chance];
         $outs = array_values(

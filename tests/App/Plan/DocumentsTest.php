@@ -34,6 +34,7 @@ use FoxCorner\Core\Play\Scheme\CoveragePrint;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Tests\Core\Teams;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -267,7 +268,7 @@ final class DocumentsTest extends TestCase
     {
         $ball = ['x' => -60.0, 'y' => 150.0, 'flight' => 'fly', 'reached' => 'across', 'boldness' => 'bold'];
 
-        return [PlayFamilies::shipped()->get('outfield')->trial($ball, ShippedRuleSets::get('fastpitch-43'))];
+        return [PlayFamilies::shipped()->get('outfield')->trial($ball, Teams::scene())];
     }
 
     private static function mustFit(string $document): void

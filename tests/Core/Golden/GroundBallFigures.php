@@ -13,7 +13,6 @@ use FoxCorner\Core\Level\LevelShares;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
 use FoxCorner\Core\Play\GroundBall\Afterwards;
@@ -64,7 +63,7 @@ final class GroundBallFigures implements Figures
             yield from self::plays($level, $situation, $policy);
         }
         $plan = (new LevelFigures(Level::HighSchool))->plan('R1-1');
-        $setting = GroundSetting::of($plan->state, $plan->level, $plan->cast, Teams::cost(Level::HighSchool));
+        $setting = GroundSetting::of($plan->scene(Teams::cost(Level::HighSchool)));
         foreach ([4, 5, 6] as $starter) {
             yield "two-or-one/$starter" => TwoOrOne::of($setting, $starter)->chart([55, 70, 85], [4.2, 4.6, 5.0]);
         }
@@ -96,7 +95,7 @@ final class GroundBallFigures implements Figures
         }
         $plan = (new LevelFigures(Level::HighSchool))->plan('R1-1');
         $cost = Teams::cost(Level::HighSchool);
-        $setting = PlaySetting::of($plan->state, $plan->level, $plan->cast, OutPolicy::Numbers, $cost);
+        $setting = $plan->scene($cost);
         $coverage = GroundCoverages::for($plan->state->situation->bases, $plan->state->rules->sport)[0];
         $defence = GroundDefence::of($setting, $coverage);
         yield 'results' => array_map(
@@ -131,14 +130,14 @@ final class GroundBallFigures implements Figures
     {
         $plan = (new LevelFigures($level))->plan($situation);
         $cost = Teams::cost($level);
-        $setting = PlaySetting::of($plan->state, $plan->level, $plan->cast, OutPolicy::Numbers, $cost);
+        $setting = $plan->scene($cost);
         $coverage = GroundCoverages::for($plan->state->situation->bases, $plan->state->rules->sport)[0];
         $defence = GroundDefence::of($setting, $coverage);
         $liners = CaughtLiner::all($defence);
         yield "reads/$level->value/$situation" => [
             HowHard::all($defence),
             HowNear::all($defence),
-            HowSure::all(GroundSetting::of($plan->state, $plan->level, $plan->cast, $cost)->aims),
+            HowSure::all(GroundSetting::of($plan->scene($cost))->aims),
             array_map(
                 static fn(CaughtLiner $one): array => array_map(
                     static fn(Base $base): array => [$one->isAlone($base), $one->waiting($base), $one->gone($base)],
@@ -161,7 +160,7 @@ final class GroundBallFigures implements Figures
     {
         $plan = (new LevelFigures($level))->plan($situation);
         $rules = $plan->state->rules;
-        $setting = PlaySetting::of($plan->state, $plan->level, $plan->cast, $policy, Teams::cost($level));
+        $setting = $plan->scene(Teams::cost($level))->wanting($policy);
         $coverage = GroundCoverages::for($plan->state->situation->bases, $rules->sport)[0];
         foreach ([[-40, 0.5], [-19, 0.95], [-4, 0.8], [14, 1.1], [34, 0.7]] as [$degrees, $speed]) {
             $trial = GroundBallTrial::hit($degrees, $speed * $rules->basePath, $rules, Hop::True);

@@ -13,7 +13,6 @@ use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\Play\Cast\BatterRunner;
-use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Voice;
 use FoxCorner\Core\Play\Clock\VoiceWord;
 use FoxCorner\Core\Play\Outfield\AirRules;
@@ -34,7 +33,6 @@ use FoxCorner\Core\Play\Relay\Reached;
 use FoxCorner\Core\Play\Relay\RelayArms;
 use FoxCorner\Core\Play\Relay\Through;
 use FoxCorner\Core\Play\Scheme\CoveragePrint;
-use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Tests\Core\Teams;
 
 /** Balls to the outfield: arms on a line, plays, tag-ups, jobs. */
@@ -144,7 +142,7 @@ final class OutfieldFigures implements Figures
         $plan = (new LevelFigures($level))->plan($situation);
 
         return new OutfieldDefence(
-            PlaySetting::of($plan->state, $plan->level, $plan->cast, OutPolicy::Numbers, Teams::cost($level)),
+            $plan->scene(Teams::cost($level)),
             array_column(OutfieldCoverages::for($plan->state->situation->bases, $plan->state->rules), null, 'key')[
                 $coverage
             ],

@@ -138,7 +138,7 @@ final class RunningFigures implements Figures
         $figures = [];
         foreach ($play->coverages as $coverage) {
             $figures["print/$coverage->key"] = CoveragePrint::of($coverage);
-            foreach ($family->trials($state) as $trial) {
+            foreach ($family->trials($plan->scene()) as $trial) {
                 $timeline = $play->trying($coverage)->run($trial, Teams::cost($level));
                 $figures[$coverage->key . '/' . implode(',', $trial->fields())] = self::told($timeline);
             }

@@ -137,7 +137,7 @@ final class BelievableTest extends TestCase
         $cast = $plan->cast
             ->moved(Position::FirstBase, Point::of(150, 200))
             ->moved(Position::SecondBase, Point::of(100, 250));
-        $map = RangeMap::of($plan->state, $plan->level, $cast, Teams::cost($level));
+        $map = RangeMap::of($plan->scene(Teams::cost($level))->with($cast));
 
         self::assertLessThan(0.035, $map->summary->outsPerBall, 'only what the pitcher or their own feet still get');
     }
@@ -150,12 +150,8 @@ final class BelievableTest extends TestCase
         $deep = $plan->cast
             ->moved(Position::FirstBase, $first->plus(20, 62))
             ->moved(Position::SecondBase, $second->plus(0, 30));
-        $outs = static fn(Cast $cast): float => RangeMap::of(
-            $plan->state,
-            $plan->level,
-            $cast,
-            Teams::cost(Level::HighSchool),
-        )->summary->outChance[15];
+        $outs = static fn(Cast $cast): float => RangeMap::of($plan->scene(Teams::cost(Level::HighSchool))->with($cast))
+            ->summary->outChance[15];
 
         self::assertLessThan($outs($plan->cast) - 0.05, $outs($deep), 'on a ball to short, whom nobody moved');
     }

@@ -291,7 +291,7 @@ final class BuntPlayTest extends TestCase
         );
         $kinds = array_map(
             static fn(Trial $trial): mixed => $trial->fields()['kind'],
-            $plan->family->trials($plan->plan->state),
+            $plan->family->trials($plan->plan->scene()),
         );
         self::assertSame([BuntKind::Drag->value], array_values(array_unique($kinds)));
         self::assertNull(Teams::bunt(Teams::state('slowpitch-65'))->coverage, 'nobody bunts');

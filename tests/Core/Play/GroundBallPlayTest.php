@@ -26,7 +26,7 @@ use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Check\NobodyIdle;
 use FoxCorner\Core\Play\Clock\EventKind;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Fielding\Attempt;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
@@ -241,10 +241,10 @@ final class GroundBallPlayTest extends TestCase
     {
         $plan = (new LevelFigures(Level::HighSchool))->plan($situation);
         $family = new GroundBallFamily();
-        $setting = self::setting($plan, OutPolicy::Numbers);
+        $scene = self::scene($plan, OutPolicy::Numbers);
         foreach ($family->coverages($plan->state->rules, $plan->state->situation) as $coverage) {
-            $play = $family->against($setting, $coverage);
-            foreach ($family->trials($plan->state) as $trial) {
+            $play = $family->against($scene, $coverage);
+            foreach ($family->trials($plan->scene()) as $trial) {
                 $timeline = $play($trial)->timeline();
                 self::assertSame([], (new NobodyIdle())->findings($timeline), $trial->words());
                 foreach (Base::cases() as $base) {
@@ -404,7 +404,7 @@ final class GroundBallPlayTest extends TestCase
     {
         $plan = (new LevelFigures(Level::Pro))->plan($situation);
 
-        return TwoOrOne::of(GroundSetting::of($plan->state, $plan->level, $plan->cast, Teams::cost()), 6);
+        return TwoOrOne::of(GroundSetting::of($plan->scene(Teams::cost())), 6);
     }
 
     /** A slow ball with first and second taken is out at second, with a feint and a look at third. */
@@ -464,21 +464,18 @@ final class GroundBallPlayTest extends TestCase
         Level $level = Level::HighSchool,
     ): GroundBallPlay {
         return GroundDefence::of(
-            self::setting($plan, $policy, $level),
+            self::scene($plan, $policy, $level),
             GroundCoverages::for($plan->state->situation->bases, $plan->state->rules->sport)[0],
         )->play($trial);
     }
 
-    private static function setting(
-        SituationPlan $plan,
-        OutPolicy $policy,
-        Level $level = Level::HighSchool,
-    ): PlaySetting {
+    private static function scene(SituationPlan $plan, OutPolicy $policy, Level $level = Level::HighSchool): Scene
+    {
         $context = $plan->state->context;
         $cost = PlayCost::isInChance($context, $plan->state->rules->innings)
             ? PlayCost::inChance(WinTable::of(RunChain::of($level->rates()), $plan->state->rules->innings), $context)
             : Teams::cost($level);
 
-        return PlaySetting::of($plan->state, $plan->level, $plan->cast, $policy, $cost);
+        return $plan->scene($cost)->wanting($policy);
     }
 }

@@ -18,7 +18,6 @@ use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Fielding\GroundSetting;
 use FoxCorner\Core\Play\GroundBall\CaughtLiner;
 use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
@@ -28,7 +27,6 @@ use FoxCorner\Core\Play\GroundBall\HowHard;
 use FoxCorner\Core\Play\GroundBall\HowNear;
 use FoxCorner\Core\Play\GroundBall\HowSure;
 use FoxCorner\Core\Play\GroundBall\ThreeOnALine;
-use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Runs\RunChain;
 use FoxCorner\Tests\Core\Teams;
@@ -71,7 +69,7 @@ final class GroundReadsTest extends TestCase
     public function testUnderTheSpeedThatIsSaidTwoAreNotOnAndFromItTheyAre(): void
     {
         $defence = self::at('R1-0');
-        $setting = $defence->setting;
+        $setting = $defence->scene;
         foreach (HowHard::all($defence) as $row) {
             self::assertNotNull($row->two);
             $degrees = $setting->cast->at($row->at)->start->sprayDegrees();
@@ -150,7 +148,7 @@ final class GroundReadsTest extends TestCase
     {
         $plan = (new LevelFigures(Level::Pro))->plan($situation);
         $cost = PlayCost::inRuns(RunChain::of(Level::Pro->rates()));
-        $all = HowSure::all(GroundSetting::of($plan->state, $plan->level, $plan->cast, $cost)->aims);
+        $all = HowSure::all(GroundSetting::of($plan->scene($cost))->aims);
 
         return array_combine(array_map(static fn(HowSure $one): int => $one->bag->value, $all), $all);
     }
@@ -204,7 +202,7 @@ final class GroundReadsTest extends TestCase
     private static function against(SituationPlan $plan, Level $level): GroundDefence
     {
         return GroundDefence::of(
-            PlaySetting::of($plan->state, $plan->level, $plan->cast, OutPolicy::Numbers, Teams::cost($level)),
+            $plan->scene(Teams::cost($level)),
             GroundCoverages::for($plan->state->situation->bases, $plan->state->rules->sport)[0],
         );
     }

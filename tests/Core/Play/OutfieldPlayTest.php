@@ -16,7 +16,6 @@ use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Clock\EventKind;
-use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Voice;
 use FoxCorner\Core\Play\Clock\VoiceWord;
 use FoxCorner\Core\Play\Outfield\AirRules;
@@ -40,7 +39,6 @@ use FoxCorner\Core\Play\Relay\Retrieval;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\JobKind;
-use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -58,10 +56,7 @@ final class OutfieldPlayTest extends TestCase
             'key',
         );
 
-        return new OutfieldDefence(
-            PlaySetting::of($plan->state, $plan->level, $plan->cast, OutPolicy::Numbers, Teams::cost($level)),
-            $coverages[$coverage],
-        );
+        return new OutfieldDefence($plan->scene(Teams::cost($level)), $coverages[$coverage]);
     }
 
     private static function play(
@@ -469,7 +464,7 @@ final class OutfieldPlayTest extends TestCase
             $defence->setting->rules,
             boldness: Boldness::Bold,
         );
-        $bare = new OutfieldDefence($defence->setting, self::without($defence->coverage, JobKind::BackUp));
+        $bare = new OutfieldDefence($defence->setting->scene, self::without($defence->coverage, JobKind::BackUp));
         [$behind, $nobody] = [$defence->play($trial)->made(), $bare->play($trial)->made()];
         $worth = new WhereEnds(Teams::cost(Level::Pro), 2);
         $astray = Giving::PAST * (1 - $behind->way->caught);
@@ -502,7 +497,7 @@ final class OutfieldPlayTest extends TestCase
     {
         $defence = self::defence(Level::Pro, 'R1-0');
         foreach ([JobKind::Trail, JobKind::Cut] as $gone) {
-            $ours = new OutfieldDefence($defence->setting, self::without($defence->coverage, $gone));
+            $ours = new OutfieldDefence($defence->setting->scene, self::without($defence->coverage, $gone));
             foreach (TwelveBalls::of($defence->setting->rules) as $ball) {
                 $timeline = $ours->play($ball)->timeline();
                 self::assertNotContains([VoiceWord::Tandem], array_map(self::words(...), $timeline->voices));
@@ -540,7 +535,7 @@ final class OutfieldPlayTest extends TestCase
         $few = Simpler::of($defences, 2);
         self::assertNotSame([], $few->dropped);
         foreach ($few->coverages as $index => $coverage) {
-            $jobs = IdleCheck::of(new OutfieldDefence($defences[$index]->setting, $coverage))->jobs;
+            $jobs = IdleCheck::of(new OutfieldDefence($defences[$index]->setting->scene, $coverage))->jobs;
             self::assertLessThanOrEqual(2, max([0, ...array_map(\count(...), $jobs)]));
         }
         self::assertGreaterThanOrEqual(0.0, $few->lost);
@@ -575,7 +570,7 @@ final class OutfieldPlayTest extends TestCase
     public function testABallThatCannotBeIsRefused(array $fields, string $field): void
     {
         try {
-            (new OutfieldFamily())->trial($fields, ShippedRuleSets::get('baseball-90'));
+            (new OutfieldFamily())->trial($fields, Teams::scene('baseball-90', level: Level::Pro));
             self::fail('It was taken.');
         } catch (Problem $problem) {
             self::assertSame($field, $problem->field());
@@ -587,7 +582,7 @@ final class OutfieldPlayTest extends TestCase
         $rules = ShippedRuleSets::get('fastpitch-43');
         $family = new OutfieldFamily();
         foreach (TwelveBalls::of($rules) as $ball) {
-            self::assertEquals($ball, $family->trial($ball->fields(), $rules));
+            self::assertEquals($ball, $family->trial($ball->fields(), Teams::scene($rules->key)));
         }
         $touch = OutfieldTrial::near(Point::of(0.0, 900.0), Flight::Line, $rules);
         self::assertSame(Flight::Line, $touch->flight);

@@ -35,7 +35,7 @@ final class PoppedUpTest extends TestCase
     {
         $play = Teams::bunt(Teams::state(situation: 'R1-0'));
         $stays = $play->coverage('first-stays');
-        $popped = PoppedUp::all(BuntKind::Sacrifice->change($play->setting()), $stays)[2];
+        $popped = PoppedUp::all(BuntKind::Sacrifice->setting($play->scene()), $stays)[2];
 
         self::assertSame(Position::Catcher, $popped->by);
         self::assertEqualsWithDelta(0.227, $popped->caught, 0.005);
@@ -44,7 +44,7 @@ final class PoppedUpTest extends TestCase
     public function testTheChanceIsOneOfTime(): void
     {
         $play = Teams::bunt(Teams::state(situation: 'R1-0'));
-        $setting = BuntKind::Sacrifice->change($play->setting(Teams::cost(Level::Fastpitch16)));
+        $setting = BuntKind::Sacrifice->setting($play->scene(Teams::cost(Level::Fastpitch16)));
         $coverage = $play->coverage ?? self::fail('There is one.');
         foreach (PoppedUp::all($setting, $coverage) as $one) {
             $who = $setting->cast->at($one->by);
@@ -70,7 +70,7 @@ final class PoppedUpTest extends TestCase
     public function testRunnersWaitUntilItIsDown(): void
     {
         $popped = self::popped('R1-0')[0];
-        $setting = Teams::bunt(Teams::state(situation: 'R1-0'))->setting();
+        $setting = BuntKind::Squeeze->setting(Teams::scene(situation: 'R1-0'));
         $runner = $setting->runners[0];
         $usual = $runner->secondsOver(1);
 
@@ -136,7 +136,7 @@ final class PoppedUpTest extends TestCase
         $play = Teams::bunt(Teams::state(situation: $situation));
 
         return PoppedUp::all(
-            $kind->change($play->setting(Teams::cost(Level::Fastpitch16))),
+            $kind->setting($play->scene(Teams::cost(Level::Fastpitch16))),
             $play->coverage ?? self::fail('There is one.'),
         );
     }

@@ -17,6 +17,7 @@ use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Play\Cast\BaseRunner;
 use FoxCorner\Core\Play\Cast\BatterRunner;
 use FoxCorner\Core\Play\Cast\Cast;
+use FoxCorner\Core\Play\Cast\RunnerMind;
 use FoxCorner\Core\Play\Clock\Track;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -38,7 +39,9 @@ final class RunnersTest extends TestCase
 
     public function testRoundingABaseCostsInProportion(): void
     {
-        $runner = BaseRunner::ofLevel(Base::First, ShippedRuleSets::get('baseball-90'), Level::Pro->profile());
+        $runner = BaseRunner::ofLevel(Base::First, ShippedRuleSets::get('baseball-90'), Level::Pro->profile())->minding(
+            RunnerMind::ReadsBunt,
+        );
         $straight = $runner->startDelay + $runner->legs->secondsFor(180 - $runner->lead);
 
         self::assertEqualsWithDelta(0.3, $runner->secondsOver(2) - $straight, 1e-9);

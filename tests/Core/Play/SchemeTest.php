@@ -66,7 +66,7 @@ final class SchemeTest extends TestCase
     public function testABuntNobodyDescribesIsStraightAndThirtyFeetOut(): void
     {
         $family = new BuntFamily();
-        $bunt = $family->trial([], ShippedRuleSets::get('baseball-90'));
+        $bunt = $family->trial([], Teams::scene('baseball-90'));
 
         self::assertSame(['degrees' => 0.0, 'feet' => 30.0, 'kind' => 'sacrifice'], $bunt->fields());
     }

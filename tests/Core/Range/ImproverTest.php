@@ -53,7 +53,7 @@ final class ImproverTest extends TestCase
             $near = $plan->cast->moved($position, Point::home()->between($plan->cast->at($position)->start, 0.6));
             foreach ([$plan->cast, $near] as $cast) {
                 $improver = new Improver(
-                    RangeMap::of($plan->state, $plan->level, $cast, Teams::cost($level)),
+                    RangeMap::of($plan->scene(Teams::cost($level))->with($cast)),
                     $cast,
                     $plan->state->rules,
                     $plan->alignment,

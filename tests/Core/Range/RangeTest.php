@@ -120,7 +120,7 @@ final class RangeTest extends TestCase
     {
         $plan = self::plan('none-2');
         $cast = $plan->cast->moved(Position::SecondBase, Point::of(40, 118));
-        $fresh = RangeMap::of($plan->state, $plan->level, $cast, Teams::cost());
+        $fresh = RangeMap::of($plan->scene(Teams::cost())->with($cast));
 
         self::assertEqualsWithDelta(
             $fresh->summary->outsPerBall,
@@ -233,7 +233,7 @@ final class RangeTest extends TestCase
         foreach ([...$moves, [Position::Pitcher, 3.0]] as [$who, $feet]) {
             $at = $plan->cast->at($who)->start;
             $cast = $plan->cast->moved($who, Point::of($at->x + $feet, $at->y - 4.0));
-            $anew = RangeMap::of($plan->state, $plan->level, $cast, Teams::cost())->summary;
+            $anew = RangeMap::of($plan->scene(Teams::cost())->with($cast))->summary;
             $moved = $map->moved($cast, $who)->summary;
 
             self::assertEqualsWithDelta($anew->outChance, $moved->outChance, 1e-9, $who->person());

@@ -7,12 +7,10 @@ namespace FoxCorner\Tests\Trial\ThrowHome;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Bases;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Play;
-use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\FamilyWords;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
@@ -68,7 +66,7 @@ final readonly class ThrowHomeFamily implements PlayFamily
         return [Job::cover(Base::Home), Job::backUp(Base::First)];
     }
 
-    public function perPlateAppearance(GameState $state, LevelProfile $level): float
+    public function perPlateAppearance(Scene $scene): float
     {
         return 0.01;
     }
@@ -83,34 +81,34 @@ final readonly class ThrowHomeFamily implements PlayFamily
         return [OutPolicy::First, OutPolicy::Sure, OutPolicy::Lead, OutPolicy::Numbers];
     }
 
-    public function trials(GameState $state): array
+    public function trials(Scene $scene): array
     {
         return array_map(static fn(Position $who): Trial => new ThrowHomeTrial($who), self::INFIELD);
     }
 
-    public function rareTrials(GameState $state): iterable
+    public function rareTrials(Scene $scene): iterable
     {
         return [];
     }
 
-    public function spots(RuleSet $rules, Trial $like): array
+    public function spots(Scene $scene, Trial $like): array
     {
         return [];
     }
 
-    public function trial(array $fields, RuleSet $rules): Trial
+    public function trial(array $fields, Scene $scene): Trial
     {
         return new ThrowHomeTrial(Position::ofNumber((int) ($fields['who'] ?? 1)));
     }
 
-    public function against(PlaySetting $setting, Coverage $coverage): \Closure
+    public function against(Scene $scene, Coverage $coverage): \Closure
     {
-        return static function (Trial $trial) use ($setting, $coverage): Play {
+        return static function (Trial $trial) use ($scene, $coverage): Play {
             if (!$trial instanceof ThrowHomeTrial) {
                 throw new \LogicException('This is no throw home.');
             }
 
-            return new ThrowHomePlay($setting, $coverage, $trial);
+            return new ThrowHomePlay($scene, $coverage, $trial);
         };
     }
 

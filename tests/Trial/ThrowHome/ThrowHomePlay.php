@@ -15,6 +15,7 @@ use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
 use FoxCorner\Core\Play\Clock\RunnerTracks;
+use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowChoice;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
@@ -32,12 +33,15 @@ final readonly class ThrowHomePlay implements Play
     private Paths $paths;
     private ThrowOption $home;
 
-    public function __construct(private PlaySetting $setting, private Coverage $coverage, private ThrowHomeTrial $trial)
+    private PlaySetting $setting;
+
+    public function __construct(Scene $scene, private Coverage $coverage, private ThrowHomeTrial $trial)
     {
+        $this->setting = $setting = PlaySetting::onTheGround($scene);
         $who = $setting->cast->at($trial->who);
         $this->jobs = $coverage->jobs(Branch::fieldedBy($trial->who));
         $this->held = Possession::ofBall($who, $who->start, 0.0, 0.0, $setting->level->motion);
-        $this->paths = new Paths($setting, $coverage, $this->held);
+        $this->paths = new Paths($scene, $coverage, $this->held);
         // The runner on third is the lead runner: his base comes first.
         $this->home = (new ThrowChoice($setting, $this->held, $this->jobs, $this->paths))->all()[0];
     }

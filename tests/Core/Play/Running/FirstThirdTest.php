@@ -284,9 +284,9 @@ final class FirstThirdTest extends TestCase
         $family = new FirstThirdFamily();
 
         self::assertSame([GoesWhen::WithPitch, GoesWhen::FakeBunt, GoesWhen::Delayed], FirstThirdFamily::open($rules));
-        self::assertSame(GoesWhen::WithPitch, $family->trial(['when' => 'early'], $rules)->when);
+        self::assertSame(GoesWhen::WithPitch, $family->trial(['when' => 'early'], Teams::scene($rules->key))->when);
         $trial = new FirstThirdTrial(GoesWhen::Delayed, ThirdRunner::Reads);
-        self::assertEquals($trial, $family->trial($trial->fields(), $rules));
+        self::assertEquals($trial, $family->trial($trial->fields(), Teams::scene($rules->key)));
         self::assertSame(
             [],
             $family->coverages(ShippedRuleSets::get('slowpitch-65'), Teams::state(situation: 'R1R3-0')->situation),

@@ -280,7 +280,7 @@ final class PickTest extends TestCase
         $family = new PickoffFamily();
         $rules = ShippedRuleSets::get('baseball-90');
         $trial = PickTrial::thrown(PickKind::Timed, Base::Third, 11.5, 'cap', 2);
-        self::assertEquals($trial, $family->trial($trial->fields(), $rules));
+        self::assertEquals($trial, $family->trial($trial->fields(), Teams::scene($rules->key)));
         foreach (
             [
                 ['kind' => 'hidden'],
@@ -291,7 +291,7 @@ final class PickTest extends TestCase
             ] as $fields
         ) {
             try {
-                $family->trial($fields, $rules);
+                $family->trial($fields, Teams::scene($rules->key));
                 self::fail('It is none: ' . json_encode($fields));
             } catch (Problem $problem) {
                 self::assertSame(array_key_last($fields), $problem->field());

@@ -15,7 +15,6 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Clock\CaughtBetween;
-use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Core\Play\Rundown\Chase;
 use FoxCorner\Core\Play\Rundown\RundownCoverages;
@@ -25,7 +24,6 @@ use FoxCorner\Core\Play\Rundown\RundownTrial;
 use FoxCorner\Core\Play\Running\Thief;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
-use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -204,7 +202,7 @@ final class RundownTest extends TestCase
 
         self::assertSame(RundownFamily::KEY, $rundown->key());
         self::assertEquals(RundownTrial::caught(Base::Second, 31.0, 23.0), $trial);
-        self::assertEquals($trial, $rundown->trial($trial->fields(), ShippedRuleSets::get('baseball-90')));
+        self::assertEquals($trial, $rundown->trial($trial->fields(), Teams::scene('baseball-90', level: Level::Pro)));
     }
 
     public function testEverybodyMovesAndTheTracksMeet(): void
@@ -235,7 +233,7 @@ final class RundownTest extends TestCase
     public function testWhatIsNoRundownIsRefused(array $fields, string $field): void
     {
         try {
-            (new RundownFamily())->trial($fields, ShippedRuleSets::get('baseball-90'));
+            (new RundownFamily())->trial($fields, Teams::scene('baseball-90', level: Level::Pro));
             self::fail('It is none.');
         } catch (Problem $problem) {
             self::assertSame($field, $problem->field());
@@ -247,13 +245,7 @@ final class RundownTest extends TestCase
         $plan = Teams::plan(Teams::state('baseball-90', $situation), Level::HighSchool);
 
         return new RundownPlay(
-            PlaySetting::of(
-                $plan->state,
-                $plan->level,
-                $plan->cast,
-                OutPolicy::Numbers,
-                Teams::cost(Level::HighSchool),
-            ),
+            $plan->scene(Teams::cost(Level::HighSchool)),
             RundownCoverages::for($plan->state->situation->bases)[0],
             $trial,
         );

@@ -137,9 +137,9 @@ final class StealPlayTest extends TestCase
         $rules = Teams::state()->rules;
         $trial = StealTrial::going(StealKind::Delayed, 13.0);
 
-        self::assertEquals($trial, $family->trial($trial->fields(), $rules));
+        self::assertEquals($trial, $family->trial($trial->fields(), Teams::scene($rules->key)));
         $this->expectException(Problem::class);
-        $family->trial(['kind' => 'backwards'], $rules);
+        $family->trial(['kind' => 'backwards'], Teams::scene($rules->key));
     }
 
     private static function planned(string $situation, string $batter = 'right', ?string $coverage = null): PlannedPlay
