@@ -32,7 +32,7 @@ use FoxCorner\Core\Play\Running\StealKind;
 use FoxCorner\Core\Play\Running\StealRace;
 use FoxCorner\Core\Play\Running\StealTable;
 use FoxCorner\Core\Play\Running\Thief;
-use FoxCorner\Core\Play\Running\Toll;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Runs\PlayCost;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -75,7 +75,7 @@ final class RunnerTimings
         $thief = Thief::of($rules, $level);
         $legs = $level->fieldingLegs($thief->legs)->at($level->motion->infieldSpeedShare);
         $state = GameState::of($rules, Situation::fromKey('R1R3-1'), Context::ordinary());
-        $toll = new Toll(PlayCost::inRuns($level->chain()), $state->situation);
+        $after = new AfterPlay(PlayCost::inRuns($level->chain()), $state->situation);
         $arm = Speed::ofMph($level->infieldArm);
 
         return [
@@ -113,7 +113,7 @@ final class RunnerTimings
                     $level,
                     GoesWhen::WithPitch,
                 ),
-                $toll,
+                $after,
                 $state,
             ),
             'one rundown from half way' => static fn(): mixed => (new Chase(

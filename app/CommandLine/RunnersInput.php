@@ -20,7 +20,7 @@ use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Play\Running\Battery;
 use FoxCorner\Core\Play\Running\Thief;
-use FoxCorner\Core\Play\Running\Toll;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Runs\PlayCost;
@@ -135,8 +135,8 @@ final readonly class RunnersInput
             : PlayCost::inRuns($chain);
     }
 
-    public function tollInRuns(GameState $state): Toll
+    public function inRuns(GameState $state): AfterPlay
     {
-        return new Toll(PlayCost::inRuns($this->level->chain()), $state->situation);
+        return new AfterPlay(PlayCost::inRuns($this->level->chain()), $state->situation);
     }
 }

@@ -27,6 +27,7 @@ use FoxCorner\Core\Play\Running\StealRace;
 use FoxCorner\Core\Play\Running\StealTable;
 use FoxCorner\Core\Play\Running\Thief;
 use FoxCorner\Core\Play\Running\Toll;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Runs\PlayCost;
@@ -101,7 +102,7 @@ final readonly class RunnersDesk
     {
         $bases = $situation->bases->has($base) ? $situation->bases : Bases::fromMask(1 << ($base->value - 1));
 
-        return (new Toll($cost, Situation::of($bases, $situation->outs)))->breakEven($base);
+        return (new Toll(new AfterPlay($cost, Situation::of($bases, $situation->outs))))->breakEven($base);
     }
 
     /** @param list<NamedRunner> $runners */

@@ -18,6 +18,7 @@ use FoxCorner\Core\Play\Running\Leads;
 use FoxCorner\Core\Play\Running\StealRace;
 use FoxCorner\Core\Play\Running\Thief;
 use FoxCorner\Core\Play\Running\Toll;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Runs\PlayCost;
 
 /**
@@ -94,7 +95,7 @@ final readonly class StealFigures
         $cost = PlayCost::inRuns($level->chain());
         $sum = 0.0;
         foreach (Outs::cases() as $outs) {
-            $sum += (new Toll($cost, Situation::of(Bases::First, $outs)))->breakEven(Base::First);
+            $sum += (new Toll(new AfterPlay($cost, Situation::of(Bases::First, $outs))))->breakEven(Base::First);
         }
 
         return $sum / \count(Outs::cases());

@@ -16,12 +16,11 @@ final readonly class PlayCost
     /** A lead beyond this is played for runs, however late it is (ours). */
     private const CLOSE = 3;
     /** Most runs on one play. */
-    private const MOST_RUNS = 4;
+    public const MOST_RUNS = 4;
 
     /**
-     * @param list<list<float>> $costs by situation, in the order of {@see RunChain::situations()}, then runs scored on
-     *                                 the play
-     * @param list<float>       $ended when the half-inning is over, by runs scored on the play
+     * @param array<int, list<list<float>>> $costs by the bases' mask, outs, and runs scored on the play
+     * @param list<float>                   $ended when the half-inning is over, by runs scored on the play
      */
     private function __construct(public CostUnit $unit, private array $costs, private array $ended) {}
 
@@ -30,7 +29,7 @@ final readonly class PlayCost
     {
         $costs = [];
         foreach (RunChain::situations() as $situation) {
-            $costs[] = array_map(
+            $costs[$situation->bases->mask()][] = array_map(
                 static fn(int $runs): float => $runs + $chain->expectedRuns($situation),
                 range(0, self::MOST_RUNS),
             );
@@ -62,7 +61,10 @@ final readonly class PlayCost
         };
         $costs = [];
         foreach (RunChain::situations() as $situation) {
-            $costs[] = array_map(static fn(int $runs): float => $losing($runs, $situation), range(0, self::MOST_RUNS));
+            $costs[$situation->bases->mask()][] = array_map(
+                static fn(int $runs): float => $losing($runs, $situation),
+                range(0, self::MOST_RUNS),
+            );
         }
 
         return new self(
@@ -79,12 +81,7 @@ final readonly class PlayCost
      */
     public function after(int $on, int $outs, int $runs): float
     {
-        if ($outs > 2) {
-            return $this->ended[$runs];
-        }
-        $bases = array_search(Bases::fromMask($on), Bases::cases(), true);
-
-        return $this->costs[3 * (int) $bases + $outs][$runs];
+        return $outs > 2 ? $this->ended[$runs] : $this->costs[$on][$outs][$runs];
     }
 
     /** Where the play begins. */

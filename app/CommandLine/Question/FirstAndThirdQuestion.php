@@ -16,7 +16,7 @@ use FoxCorner\Core\Play\FirstThird\GoesWhen;
 use FoxCorner\Core\Play\FirstThird\Worth;
 use FoxCorner\Core\Play\Running\Leads;
 use FoxCorner\Core\Play\Running\StealRules;
-use FoxCorner\Core\Play\Running\Toll;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 
@@ -51,13 +51,13 @@ final readonly class FirstAndThirdQuestion implements Question
             $when,
         );
         $cost = $asked->cost($state);
-        $choice = Choice::of($race, new Toll($cost, $state->situation), $state);
+        $choice = Choice::of($race, new AfterPlay($cost, $state->situation), $state);
 
         return [
             'legal' => $rule->isLegal,
             'why' => $rule->why,
             'unit' => $cost->unit->value,
-            'now' => round((new Toll($cost, $state->situation))->now(), 4),
+            'now' => round((new AfterPlay($cost, $state->situation))->now(), 4),
             'call' => $choice->best()->school->value,
             'run_must_not_score' => $choice->mustNotScore,
             'times' => [

@@ -58,7 +58,7 @@ final readonly class PickQuestion implements Question
             !($input->flag('sign') ?? true) && $kind->needsSign(),
         );
         $state = $asked->state('R' . $base->value . '-0', $base);
-        $toll = $asked->tollInRuns($state);
+        $after = $asked->inRuns($state);
         $line = $race->line($thief, $input->number('wanted_chance', 0.5));
 
         return $shared + [
@@ -70,7 +70,7 @@ final readonly class PickQuestion implements Question
             'out_chance' => round($race->chance($thief, $lead), 4),
             'astray_chance' => round(Giving::PAST * $race->astray(), 4),
             'error_cost_runs' => round(
-                $toll->ofError(
+                (new Toll($after))->ofError(
                     $base,
                     Giving::PAST * $race->astray(),
                     $kind->isFromTheRubber(),
@@ -78,7 +78,7 @@ final readonly class PickQuestion implements Question
                 ),
                 4,
             ),
-            'out_saves_runs' => round($toll->now() - $toll->after([$base->value => null]), 4),
+            'out_saves_runs' => round($after->now() - $after->of([$base->value => null]), 4),
             'within_reach_ft' => round($race->withinReach($legs), 2),
             'alarm_line_ft' => null === $line ? null : round($line, 2),
         ];

@@ -16,7 +16,7 @@ use FoxCorner\Core\Play\Running\StealKind;
 use FoxCorner\Core\Play\Running\StealRace;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
-use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 
 /**
  * A bunt that is shown and not made, with a runner who goes on: the catcher has the pitch and throws to whoever the
@@ -24,7 +24,7 @@ use FoxCorner\Core\Runs\PlayCost;
  */
 final readonly class BehindFake
 {
-    private PlayCost $cost;
+    private AfterPlay $after;
     private ?Going $goer;
     private Battery $battery;
     /** s from the moment at which the pitch is caught until somebody is at the runner's next bag; INF: nobody. */
@@ -32,7 +32,7 @@ final readonly class BehindFake
 
     public function __construct(private Scene $scene, Coverage $coverage)
     {
-        $this->cost = $scene->cost ?? throw new \LogicException('Nothing was asked of cost.');
+        $this->after = new AfterPlay($scene->worth(), $scene->situation);
         $this->goer = self::goer($scene);
         $this->battery = Battery::onField($scene);
         $this->there = null === $this->goer ? \INF : self::there($this->goer->to(), $scene, $coverage);
@@ -41,7 +41,7 @@ final readonly class BehindFake
     /** What it costs when nobody goes. */
     public function staying(): float
     {
-        return $this->cost->now($this->scene->situation);
+        return $this->after->now();
     }
 
     /** What it costs when a runner goes, with the pitch or once the catcher has it; as staying where nobody can. */
@@ -51,12 +51,10 @@ final readonly class BehindFake
             return $this->staying();
         }
         $safe = $this->safe($this->goer, $kind);
-        $on = $this->scene->situation->bases->mask();
-        $moved = self::moved($this->goer->from, $on);
-        $outs = $this->scene->situation->outs->value;
+        $moved = $this->moved($this->goer->from);
 
-        return $safe * $this->cost->after($moved, $outs, 0) +
-            (1 - $safe) * $this->cost->after($moved & ~(1 << ($this->goer->to()->value - 1)), $outs + 1, 0);
+        return $safe * $this->after->of($moved) +
+            (1 - $safe) * $this->after->of([$this->goer->from->value => null] + $moved);
     }
 
     private function safe(Going $goer, StealKind $kind): float
@@ -89,11 +87,13 @@ final readonly class BehindFake
         return null;
     }
 
-    /** Who is on when that runner has gone on, and one behind him with him. */
-    private static function moved(Base $from, int $on): int
+    /** @return array<int, int> where that runner is when he has gone on, and one behind him with him */
+    private function moved(Base $from): array
     {
-        $upTo = (1 << $from->value) - 1;
-
-        return (($on & $upTo) << 1) | ($on & ~$upTo);
+        return array_filter(
+            $this->after->given(1),
+            static fn(int $base): bool => $base <= $from->value,
+            \ARRAY_FILTER_USE_KEY,
+        );
     }
 }

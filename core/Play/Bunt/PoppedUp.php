@@ -19,6 +19,7 @@ use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 
 /**
@@ -119,11 +120,9 @@ final readonly class PoppedUp
      */
     public function costs(array $policies): array
     {
-        $cost = $this->setting->scene->cost ?? throw new \LogicException('Nothing was asked of cost.');
-        $on = $this->setting->situation->bases->mask();
-        $outs = $this->setting->situation->outs->value + 1;
-        $bit = null === $this->doubled ? 0 : 1 << ($this->doubled->value - 1);
-        $caught = (1 - $this->off) * $cost->after($on, $outs, 0) + $this->off * $cost->after($on & ~$bit, $outs + 1, 0);
+        $after = new AfterPlay($this->setting->scene->worth(), $this->setting->situation, 1);
+        $doubled = null === $this->doubled ? [] : [$this->doubled->value => null];
+        $caught = (1 - $this->off) * $after->now() + $this->off * $after->of($doubled);
         $options = $this->dropped();
         $costs = [];
         foreach ($policies as $policy) {

@@ -14,6 +14,7 @@ use FoxCorner\Core\Play\Cast\BaseRunner;
 use FoxCorner\Core\Play\Cast\BatterRunner;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Cast\RunnerMind;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Play\Worth\AfterThrow;
 
 /** A scene in which it is known who runs, and what each waits for; no ball, no coverage. */
@@ -46,7 +47,7 @@ final readonly class PlaySetting
         $this->after =
             null === $scene->cost || null === $batter
                 ? null
-                : new AfterThrow($scene->cost, $scene->situation, self::held($runners));
+                : new AfterThrow(new AfterPlay($scene->cost, $scene->situation), self::waiting($runners));
         $this->threats = $threats ?? self::arrivals($batter, $runners, $this->rules->basePath);
     }
 
@@ -88,12 +89,7 @@ final readonly class PlaySetting
      */
     public static function betweenPitches(Scene $scene, array $threats = []): self
     {
-        $runners = array_map(
-            static fn(Base $base): BaseRunner => BaseRunner::inGame($base, $scene->state, $scene->level),
-            $scene->situation->bases->occupied(),
-        );
-
-        return new self($scene, null, $runners, $threats);
+        return new self($scene, null, [], $threats);
     }
 
     /** The same with a batter who is on the way so many s after contact, if he would not be sooner. */
@@ -167,16 +163,18 @@ final readonly class PlaySetting
     /**
      * @param list<BaseRunner> $runners
      *
-     * @return int the bases whose runners wait, as a mask
+     * @return array<int, true> the bases whose runners wait
      */
-    private static function held(array $runners): int
+    private static function waiting(array $runners): array
     {
-        $held = 0;
+        $waiting = [];
         foreach ($runners as $runner) {
-            $held |= $runner->stays() ? 1 << ($runner->base->value - 1) : 0;
+            if ($runner->stays()) {
+                $waiting[$runner->base->value] = true;
+            }
         }
 
-        return $held;
+        return $waiting;
     }
 
     /**

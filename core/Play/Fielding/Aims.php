@@ -8,6 +8,7 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Runs\CostUnit;
 use FoxCorner\Core\Runs\PlateAppearance;
 use FoxCorner\Core\Runs\PlayCost;
@@ -21,9 +22,6 @@ use FoxCorner\Core\Runs\PlayCost;
  */
 final readonly class Aims
 {
-    /** Runners of one play: the batter comes from base 0. */
-    private const BATTER = 0;
-
     /** @var list<Aim> first base is the first of them */
     public array $all;
     /** The runner who need not go, by his base; null when there is none or two are out. */
@@ -32,9 +30,11 @@ final readonly class Aims
     public array $through;
     public CostUnit $unit;
     private bool $hasThird;
+    private AfterPlay $after;
 
-    public function __construct(private PlayCost $cost, private Situation $situation, PlateAppearance $appearance)
+    public function __construct(PlayCost $cost, private Situation $situation, PlateAppearance $appearance)
     {
+        $this->after = new AfterPlay($cost, $situation);
         $this->unit = $cost->unit;
         $this->free = self::free($situation);
         $this->hasThird = $situation->bases->has(Base::Third);
@@ -134,32 +134,21 @@ final readonly class Aims
      */
     private function end(bool $goes, array $outsAt, bool $past): array
     {
-        $made = \count($outsAt);
-        $outs = $this->situation->outs->value + $made;
-        $on = $runs = $scored = 0;
-        foreach ([Base::Third->value, Base::Second->value, Base::First->value, self::BATTER] as $from) {
-            $base = self::BATTER === $from ? null : Base::from($from);
+        $ends = [];
+        foreach ([Base::Third->value, Base::Second->value, Base::First->value, AfterPlay::BATTER] as $from) {
+            $base = AfterPlay::BATTER === $from ? null : Base::from($from);
             if (null !== $base && !$this->situation->bases->has($base)) {
                 continue;
             }
             $isFree = null !== $base && !$this->situation->bases->forces($base);
             $moves = !$isFree || $goes || null === $this->free;
-            if ($moves && \in_array(Base::from($from + 1), $outsAt, true)) {
-                continue;
-            }
-            $to = max(self::BATTER, $from) + (int) $moves + (int) $past;
-            if ($to >= Base::Home->value) {
-                ++$runs;
-                $scored = Base::Third === $base ? 1 : $scored;
-            } else {
-                $on |= (1 << $to) >> 1;
-            }
+            $isOut = $moves && \in_array(Base::from($from + 1), $outsAt, true);
+            $ends[$from] = $isOut ? null : $from + (int) $moves + (int) $past;
         }
-        if ($outs > 2 && $this->endsOnForce($outsAt)) {
-            $runs = $scored = 0;
-        }
+        $noRun = $this->endsOnForce($outsAt);
+        $scores = ($ends[Base::Third->value] ?? Base::First->value) >= Base::Home->value;
 
-        return [$this->cost->after($on, min(3, $outs), $runs), (float) $scored];
+        return [$this->after->of($ends, $noRun), $scores && !$noRun ? 1.0 : 0.0];
     }
 
     /**

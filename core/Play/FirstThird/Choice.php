@@ -7,7 +7,7 @@ namespace FoxCorner\Core\Play\FirstThird;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Play\Running\Toll;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 
 /**
  * The schools against what the runner on third may do: neither side knows the other's choice, so that each mixes.
@@ -32,14 +32,14 @@ final readonly class Choice
     /** Leads that such a run takes away. */
     private const MATTERS = [0, 1];
 
-    public static function of(FirstThirdRace $race, Toll $toll, GameState $state): self
+    public static function of(FirstThirdRace $race, AfterPlay $after, GameState $state): self
     {
         $chances = new Chances($race);
         $costs = $scores = [];
         foreach (School::cases() as $school) {
             $against = $runs = [];
             foreach (ThirdRunner::cases() as $third) {
-                $against[$third->value] = self::cost($school, $third, $race, $chances, $toll, $state->situation);
+                $against[$third->value] = self::cost($school, $third, $race, $chances, $after, $state->situation);
                 $runs[] = self::scores($school, $third, $chances);
             }
             $costs[$school->value] = $against;
@@ -119,26 +119,26 @@ final readonly class Choice
         ThirdRunner $third,
         FirstThirdRace $race,
         Chances $chances,
-        Toll $toll,
+        AfterPlay $after,
         Situation $situation,
     ): float {
         $astray = $chances->astray($school);
         // A ball that gets by: one scores, the other is on third.
-        $lost = $toll->after([1 => 3, 3 => 4]);
+        $lost = $after->of([1 => 3, 3 => 4]);
         $stays = ThirdRunner::Stays === $third;
 
         return $astray * $lost +
             (1 - $astray) *
                 match (true) {
-                    School::Concede === $school => $toll->after([1 => 2]),
-                    School::FeintThird === $school => self::third($chances->outAtThird($third), $toll),
+                    School::Concede === $school => $after->of([1 => 2]),
+                    School::FeintThird === $school => self::third($chances->outAtThird($third), $after),
                     $stays && self::isThrownToSecond($school) => self::second(
                         $chances->outAtSecond() * $chances->unspoiled($school),
-                        $toll,
+                        $after,
                     ),
-                    $stays => $toll->after([1 => 2]),
-                    School::Through === $school => self::through($third, $race, $chances, $toll, $situation),
-                    default => self::cut($school, $third, $chances, $toll),
+                    $stays => $after->of([1 => 2]),
+                    School::Through === $school => self::through($third, $race, $chances, $after, $situation),
+                    default => self::cut($school, $third, $chances, $after),
                 };
     }
 
@@ -156,11 +156,11 @@ final readonly class Choice
     }
 
     /** The runner on third sees it cut: he gets back, or is thrown at. */
-    private static function cut(School $school, ThirdRunner $third, Chances $chances, Toll $toll): float
+    private static function cut(School $school, ThirdRunner $third, Chances $chances, AfterPlay $after): float
     {
         $back = $chances->getsBack($school, $third);
 
-        return $back * $toll->after([1 => 2]) + (1 - $back) * self::home($chances->outAtHome($school, $third), $toll);
+        return $back * $after->of([1 => 2]) + (1 - $back) * self::home($chances->outAtHome($school, $third), $after);
     }
 
     /** The throw is at second and the runner on third on his way: home at once, or the tag first. */
@@ -168,32 +168,32 @@ final readonly class Choice
         ThirdRunner $third,
         FirstThirdRace $race,
         Chances $chances,
-        Toll $toll,
+        AfterPlay $after,
         Situation $situation,
     ): float {
-        $home = self::home($chances->outAtHome(School::Through, $third), $toll);
+        $home = self::home($chances->outAtHome(School::Through, $third), $after);
         $second = $chances->outAtSecond();
         $later = $chances->outAtHome(School::Through, $third, true);
         $endsIt = Outs::Two === $situation->outs && $race->tagAtSecond() < $race->thirdThere($third);
         $out = $endsIt
-            ? $toll->after([1 => null])
-            : $later * $toll->after([1 => null, 3 => null]) + (1 - $later) * $toll->after([1 => null, 3 => 4]);
+            ? $after->of([1 => null])
+            : $later * $after->of([1 => null, 3 => null]) + (1 - $later) * $after->of([1 => null, 3 => 4]);
 
-        return min($home, $second * $out + (1 - $second) * self::home($later, $toll));
+        return min($home, $second * $out + (1 - $second) * self::home($later, $after));
     }
 
-    private static function home(float $out, Toll $toll): float
+    private static function home(float $out, AfterPlay $after): float
     {
-        return $out * $toll->after([1 => 2, 3 => null]) + (1 - $out) * $toll->after([1 => 2, 3 => 4]);
+        return $out * $after->of([1 => 2, 3 => null]) + (1 - $out) * $after->of([1 => 2, 3 => 4]);
     }
 
-    private static function second(float $out, Toll $toll): float
+    private static function second(float $out, AfterPlay $after): float
     {
-        return $out * $toll->after([1 => null]) + (1 - $out) * $toll->after([1 => 2]);
+        return $out * $after->of([1 => null]) + (1 - $out) * $after->of([1 => 2]);
     }
 
-    private static function third(float $out, Toll $toll): float
+    private static function third(float $out, AfterPlay $after): float
     {
-        return $out * $toll->after([1 => 2, 3 => null]) + (1 - $out) * $toll->after([1 => 2]);
+        return $out * $after->of([1 => 2, 3 => null]) + (1 - $out) * $after->of([1 => 2]);
     }
 }

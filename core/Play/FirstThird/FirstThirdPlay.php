@@ -16,10 +16,10 @@ use FoxCorner\Core\Play\Running\BatterSide;
 use FoxCorner\Core\Play\Running\Battery;
 use FoxCorner\Core\Play\Running\Errands;
 use FoxCorner\Core\Play\Running\Going;
-use FoxCorner\Core\Play\Running\Toll;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\RunnersJob;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 
 /** A first-and-third steal on the clock, as the coverage answers it. */
 final readonly class FirstThirdPlay implements Play
@@ -77,7 +77,7 @@ final readonly class FirstThirdPlay implements Play
             min($this->errands->takenFrom(Base::Second), 10.0),
         );
         $this->chances = new Chances($this->race);
-        $this->choice = Choice::of($this->race, new Toll($scene->worth(), $scene->situation), $scene->state);
+        $this->choice = Choice::of($this->race, new AfterPlay($scene->worth(), $scene->situation), $scene->state);
         $this->third = $trial->third ?? $this->choice->worth($this->school)->worst();
         $this->option = $this->option();
     }

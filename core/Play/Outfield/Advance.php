@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Play\Outfield;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\Play\Clock\PlaySetting;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 
 /**
  * How far each runner goes, of himself, before anybody throws.
@@ -32,7 +33,7 @@ final readonly class Advance
         private PlaySetting $setting,
         private array $runners,
         private WaysIn $ways,
-        private WhereEnds $worth,
+        private AfterPlay $worth,
         private Boldness $boldness,
         BallKind $kind,
     ) {
@@ -65,7 +66,7 @@ final readonly class Advance
     {
         $stays = $this->worth->of(self::with($ends, $runner->from, $base - 1));
         $there = $this->worth->of(self::with($ends, $runner->from, $base));
-        $out = $this->worth->of($ends, $runner->from);
+        $out = $this->worth->of([$runner->from => null] + $ends);
         $share = $there <= $stays ? 1.0 : ($stays - $out) / ($there - $out);
 
         return min(self::SUREST, max(0.0, $this->boldness->wants($share)));

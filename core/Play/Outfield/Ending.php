@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Play\Outfield;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 
 /** One throw that can be made, and where everybody is after it. */
 final readonly class Ending
@@ -43,7 +44,7 @@ final readonly class Ending
         array $runners,
         Advance $advance,
         WaysIn $ways,
-        WhereEnds $worth,
+        AfterPlay $worth,
         Base $ahead,
         array $backedUp,
     ): array {
@@ -89,7 +90,7 @@ final readonly class Ending
         array $runners,
         Advance $advance,
         WaysIn $ways,
-        WhereEnds $worth,
+        AfterPlay $worth,
         array $backedUp,
     ): self {
         $runner = $runners[$index];
@@ -106,10 +107,22 @@ final readonly class Ending
             $chance,
             $advance->out($runner, $way, $way->arrives),
             $ends,
-            $chance * $worth->of($ends, $runner->from) +
-                $astray * $worth->of($ends, past: true) +
+            $chance * $worth->of([$runner->from => null] + $ends) +
+                $astray * $worth->of(self::past($ends)) +
                 (1 - $chance - $astray) * $worth->of($ends),
         );
+    }
+
+    /**
+     * The throw has gone past: everybody has a base more.
+     *
+     * @param array<int, int> $ends
+     *
+     * @return array<int, int>
+     */
+    public static function past(array $ends): array
+    {
+        return array_map(static fn(int $base): int => $base + 1, $ends);
     }
 
     /**
@@ -137,7 +150,7 @@ final readonly class Ending
     }
 
     /** @param list<OnTheBases> $runners */
-    private static function ahead(array $runners, Advance $advance, WaysIn $ways, WhereEnds $worth, Base $base): self
+    private static function ahead(array $runners, Advance $advance, WaysIn $ways, AfterPlay $worth, Base $base): self
     {
         $next = null;
         foreach ($runners as $runner) {

@@ -13,6 +13,7 @@ use FoxCorner\Core\Play\Relay\Reached;
 use FoxCorner\Core\Play\Relay\RelayArms;
 use FoxCorner\Core\Play\Relay\Retrieval;
 use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Runs\PlayCost;
 
 /** A coverage in a setting, ready for any ball to the outfield. */
@@ -41,7 +42,7 @@ final readonly class OutfieldDefence
         $side = Side::of($ball->by->position, $trial->ball->degrees);
         $branch = OutfieldCoverages::branch($kind, $ball->by->position, $side);
         $jobs = $this->coverage->jobs($branch);
-        $worth = new WhereEnds($this->cost, $this->setting->situation->outs->value + (int) $isCaught);
+        $worth = new AfterPlay($this->cost, $this->setting->situation, (int) $isCaught);
         $ways = new WaysIn($this->setting, $ball->possession(), $jobs);
         // With the third out everybody is done.
         $running = $isCaught && Outs::Two === $this->setting->situation->outs ? [] : $runners;

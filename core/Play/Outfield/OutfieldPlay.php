@@ -14,6 +14,7 @@ use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Relay\Retrieval;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 
 /**
  * A ball to the outfield on the clock: picked up, thrown in straight or over the cutoff man, runners as they choose.
@@ -41,7 +42,7 @@ final readonly class OutfieldPlay implements Play
         public WaysIn $ways,
         public array $runners,
         public Advance $advance,
-        WhereEnds $worth,
+        AfterPlay $worth,
     ) {
         $this->endings = Ending::all($runners, $advance, $ways, $worth, $base, $this->backedUp());
         $this->options = array_map(

@@ -18,7 +18,7 @@ final readonly class NobodyBehindPick implements PlayCheck
         if (!($trial instanceof PickTrial) || null === $called->cover || $play->isBackedUp($called->base)) {
             return [];
         }
-        $runners = \count($play->setting->runners);
+        $runners = \count($play->setting->situation->bases->occupied());
 
         return [
             new Finding(

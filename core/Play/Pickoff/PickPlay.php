@@ -27,6 +27,7 @@ use FoxCorner\Core\Play\Running\Toll;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\RunnersJob;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 
 /** A throw behind a runner on the clock: seconds from the thrower's first move; of a catcher's, from his catch. */
 final readonly class PickPlay implements Play
@@ -78,15 +79,18 @@ final readonly class PickPlay implements Play
         );
         $this->off = Leads::atThrow($trial->kind, $this->going->lead, $scene->rules);
         $this->isBackedUp = $this->errands->isBackedUp($trial->base, $this->race->ball);
-        $toll = null === $scene->cost ? null : new Toll($scene->cost, $scene->situation);
-        $this->errorCost = $toll?->ofError(
-            $trial->base,
-            Giving::PAST * $this->race->astray(),
-            $trial->kind->isFromTheRubber(),
-            $this->isBackedUp,
-        );
-        $this->outSaves = null === $toll ? null : $toll->now() - $toll->after([$trial->base->value => null]);
-        $this->option = $this->option($taker, $toll);
+        $after = null === $scene->cost ? null : new AfterPlay($scene->cost, $scene->situation);
+        $this->errorCost =
+            null === $after
+                ? null
+                : (new Toll($after))->ofError(
+                    $trial->base,
+                    Giving::PAST * $this->race->astray(),
+                    $trial->kind->isFromTheRubber(),
+                    $this->isBackedUp,
+                );
+        $this->outSaves = null === $after ? null : $after->now() - $after->of([$trial->base->value => null]);
+        $this->option = $this->option($taker, $after);
     }
 
     public function firstBy(): Position
@@ -220,16 +224,16 @@ final readonly class PickPlay implements Play
         return $own;
     }
 
-    private function option(?Position $taker, ?Toll $toll): ThrowOption
+    private function option(?Position $taker, ?AfterPlay $after): ThrowOption
     {
         $race = $this->race;
         $chance = $race->chance($this->going->thief, $this->off);
         $base = $this->trial->base;
         $cost =
-            null === $toll
+            null === $after
                 ? null
-                : $chance * $toll->after([$base->value => null]) +
-                    (1 - $chance) * $toll->now() +
+                : $chance * $after->of([$base->value => null]) +
+                    (1 - $chance) * $after->now() +
                     ($this->errorCost ?? 0.0);
 
         return new ThrowOption(

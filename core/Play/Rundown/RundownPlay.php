@@ -17,11 +17,11 @@ use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Running\Going;
 use FoxCorner\Core\Play\Running\TagThrow;
-use FoxCorner\Core\Play\Running\Toll;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
 use FoxCorner\Core\Play\Scheme\RunnersJob;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 
 /** A runner caught between two bases on the clock: seconds from the moment at which he is run at. */
 final readonly class RundownPlay implements Play
@@ -261,10 +261,10 @@ final readonly class RundownPlay implements Play
         if (null === $this->scene->cost) {
             return null;
         }
-        $toll = new Toll($this->scene->cost, $this->scene->situation);
+        $after = new AfterPlay($this->scene->cost, $this->scene->situation);
         $safe = $this->isForward ? $this->to->value : $this->from->value;
 
-        return $chance * $toll->after([$this->from->value => null]) +
-            (1 - $chance) * $toll->after([$this->from->value => $safe]);
+        return $chance * $after->of([$this->from->value => null]) +
+            (1 - $chance) * $after->of([$this->from->value => $safe]);
     }
 }

@@ -23,10 +23,10 @@ use FoxCorner\Core\Play\Running\Going;
 use FoxCorner\Core\Play\Running\Helps;
 use FoxCorner\Core\Play\Running\StealKind;
 use FoxCorner\Core\Play\Running\StealRace;
-use FoxCorner\Core\Play\Running\Toll;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\RunnersJob;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 
 /** Runners go with the pitch or after it, on the clock: seconds from the pitcher's first move, or the release. */
 final readonly class StealPlay implements Play
@@ -189,13 +189,13 @@ final readonly class StealPlay implements Play
         if (null === $this->scene->cost) {
             return null;
         }
-        $toll = new Toll($this->scene->cost, $this->scene->situation);
+        $after = new AfterPlay($this->scene->cost, $this->scene->situation);
         $astray = min(1 - $chance, Giving::PAST * $race->astray());
         $more = $this->errands->isBackedUp($thrownAt->to(), $race->ball) ? 1 : 2;
 
-        return $chance * $toll->after($this->ends(0, $thrownAt)) +
-            $astray * $toll->after($this->ends($more)) +
-            (1 - $chance - $astray) * $toll->after($this->ends(0));
+        return $chance * $after->of($this->ends(0, $thrownAt)) +
+            $astray * $after->of($this->ends($more)) +
+            (1 - $chance - $astray) * $after->of($this->ends(0));
     }
 
     /**

@@ -27,6 +27,7 @@ use FoxCorner\Core\Play\Running\StealRace;
 use FoxCorner\Core\Play\Running\Thief;
 use FoxCorner\Core\Play\Running\Toll;
 use FoxCorner\Core\Play\Scheme\CoveragePrint;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Tests\Core\Teams;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -117,12 +118,13 @@ final class RunningFigures implements Figures
         $figures = [];
         foreach (['R1-0', 'R2-1', 'R1R3-2', 'loaded-1'] as $key) {
             $situation = Situation::fromKey($key);
-            $toll = new Toll(Teams::cost(), $situation);
+            $after = new AfterPlay(Teams::cost(), $situation);
+            $toll = new Toll($after);
             $front = $situation->bases->occupied()[0];
             $figures["$key/even"] = $toll->breakEven($front);
             $figures["$key/error"] = $toll->ofError($front, 0.1, true, true);
             $figures["$key/wild"] = $toll->ofError($front, 0.1, false, false);
-            $figures["$key/out"] = $toll->after([$front->value => null]);
+            $figures["$key/out"] = $after->of([$front->value => null]);
         }
 
         return $figures;

@@ -49,6 +49,7 @@ use FoxCorner\Core\Play\Map\MapOutcome;
 use FoxCorner\Core\Play\Map\PlayMap;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Play\Worth\AfterThrow;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Tests\Core\Teams;
@@ -434,7 +435,7 @@ final class CoveragesTest extends TestCase
                 'loaded-1' => Base::Home,
             ] as $situation => $lead
         ) {
-            $after = new AfterThrow(Teams::cost(), Situation::fromKey($situation));
+            $after = new AfterThrow(new AfterPlay(Teams::cost(), Situation::fromKey($situation)));
             $p = $after->breakEven($lead);
 
             self::assertEqualsWithDelta(
@@ -451,7 +452,7 @@ final class CoveragesTest extends TestCase
 
     public function testEverybodySafeWithFirstAndSecondIsTheBasesLoaded(): void
     {
-        $after = new AfterThrow(Teams::cost(), Situation::of(Bases::FirstSecond, Outs::None));
+        $after = new AfterThrow(new AfterPlay(Teams::cost(), Situation::of(Bases::FirstSecond, Outs::None)));
 
         self::assertEqualsWithDelta(Teams::cost()->after(7, 0, 0), $after->safe(), 1e-12);
         self::assertEqualsWithDelta(Teams::cost()->after(6, 1, 0), $after->out(Base::First), 1e-12);

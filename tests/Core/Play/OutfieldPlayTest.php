@@ -22,6 +22,7 @@ use FoxCorner\Core\Play\Outfield\AirRules;
 use FoxCorner\Core\Play\Outfield\BallKind;
 use FoxCorner\Core\Play\Outfield\Boldness;
 use FoxCorner\Core\Play\Outfield\CutZone;
+use FoxCorner\Core\Play\Outfield\Ending;
 use FoxCorner\Core\Play\Outfield\Flight;
 use FoxCorner\Core\Play\Outfield\IdleCheck;
 use FoxCorner\Core\Play\Outfield\MayStray;
@@ -33,12 +34,12 @@ use FoxCorner\Core\Play\Outfield\OutfieldTrial;
 use FoxCorner\Core\Play\Outfield\Simpler;
 use FoxCorner\Core\Play\Outfield\TagUp;
 use FoxCorner\Core\Play\Outfield\TwelveBalls;
-use FoxCorner\Core\Play\Outfield\WhereEnds;
 use FoxCorner\Core\Play\Relay\Reached;
 use FoxCorner\Core\Play\Relay\Retrieval;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\JobKind;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -466,13 +467,13 @@ final class OutfieldPlayTest extends TestCase
         );
         $bare = new OutfieldDefence($defence->setting->scene, self::without($defence->coverage, JobKind::BackUp));
         [$behind, $nobody] = [$defence->play($trial)->made(), $bare->play($trial)->made()];
-        $worth = new WhereEnds(Teams::cost(Level::Pro), 2);
+        $worth = new AfterPlay(Teams::cost(Level::Pro), Situation::fromKey('R2-2'));
         $astray = Giving::PAST * (1 - $behind->way->caught);
 
         self::assertEqualsWithDelta($behind->chance, $nobody->chance, 1e-9);
         self::assertGreaterThan(0.05, $astray);
         self::assertEqualsWithDelta(
-            $astray * ($worth->of($behind->ends, past: true) - $worth->of($behind->ends)),
+            $astray * ($worth->of(Ending::past($behind->ends)) - $worth->of($behind->ends)),
             $nobody->cost - $behind->cost,
             1e-9,
         );

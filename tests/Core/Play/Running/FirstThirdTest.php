@@ -27,7 +27,7 @@ use FoxCorner\Core\Play\FirstThird\ThirdRunner;
 use FoxCorner\Core\Play\Running\Battery;
 use FoxCorner\Core\Play\Running\Leads;
 use FoxCorner\Core\Play\Running\Thief;
-use FoxCorner\Core\Play\Running\Toll;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Runs\WinTable;
 use FoxCorner\Tests\Core\Teams;
@@ -246,13 +246,13 @@ final class FirstThirdTest extends TestCase
         $race = self::race(Level::Pro, GoesWhen::WithPitch);
         $chances = new Chances($race);
         $state = Teams::state('baseball-90', 'R1R3-1', 3);
-        $toll = new Toll(PlayCost::inRuns(Level::Pro->profile()->chain()), $state->situation);
-        $choice = Choice::of($race, $toll, $state);
+        $after = new AfterPlay(PlayCost::inRuns(Level::Pro->profile()->chain()), $state->situation);
+        $choice = Choice::of($race, $after, $state);
         $astray = $chances->astray(School::ShortCut);
 
         self::assertGreaterThan(0.002, $astray);
         self::assertEqualsWithDelta(
-            $astray * $toll->after([1 => 3, 3 => 4]) + (1 - $astray) * $toll->after([1 => 2]),
+            $astray * $after->of([1 => 3, 3 => 4]) + (1 - $astray) * $after->of([1 => 2]),
             $choice->worth(School::ShortCut)->against(ThirdRunner::Stays),
             1e-9,
         );
@@ -340,6 +340,10 @@ final class FirstThirdTest extends TestCase
                 ? PlayCost::inChance(WinTable::of($chain, $innings), $state->context)
                 : PlayCost::inRuns($chain);
 
-        return Choice::of(self::race($level, GoesWhen::WithPitch, $share), new Toll($cost, $state->situation), $state);
+        return Choice::of(
+            self::race($level, GoesWhen::WithPitch, $share),
+            new AfterPlay($cost, $state->situation),
+            $state,
+        );
     }
 }

@@ -30,6 +30,7 @@ use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -157,17 +158,19 @@ final class PickTest extends TestCase
     /** Behind it, from the rubber, into the seats: what a bad throw costs in runs. */
     public function testWhatAThrowThatGetsByCosts(): void
     {
-        $toll = new Toll(Teams::cost(), Situation::fromKey('R1-0'));
-        [$one, $two] = [$toll->given(1) - $toll->now(), $toll->given(2) - $toll->now()];
+        $after = new AfterPlay(Teams::cost(), Situation::fromKey('R1-0'));
+        $toll = new Toll($after);
+        $given = static fn(int $bases): float => $after->of($after->given($bases)) - $after->now();
+        [$one, $two] = [$given(1), $given(2)];
 
         self::assertEqualsWithDelta($one, $toll->ofError(Base::First, 1.0, true, true), 1e-9);
         self::assertEqualsWithDelta(0.35 * $two + 0.65 * $one, $toll->ofError(Base::First, 1.0, false, true), 1e-9);
         self::assertEqualsWithDelta($two, $toll->ofError(Base::Second, 1.0, true, false), 1e-9, 'never out of play');
         self::assertEqualsWithDelta(0.1 * $one, $toll->ofError(Base::First, 0.1, true, true), 1e-9);
-        $loaded = new Toll(Teams::cost(), Situation::fromKey('R1R3-1'));
+        $loaded = new AfterPlay(Teams::cost(), Situation::fromKey('R1R3-1'));
         self::assertEqualsWithDelta(
             1 + Teams::cost()->after(2, 1, 0),
-            $loaded->given(1),
+            $loaded->of($loaded->given(1)),
             1e-9,
             'the one on third is in, the other on second',
         );

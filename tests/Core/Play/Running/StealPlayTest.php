@@ -14,9 +14,9 @@ use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Running\StealKind;
-use FoxCorner\Core\Play\Running\Toll;
 use FoxCorner\Core\Play\Steal\StealFamily;
 use FoxCorner\Core\Play\Steal\StealTrial;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -70,9 +70,9 @@ final class StealPlayTest extends TestCase
 
         self::assertSame([Base::Third, Base::Second], [$third->base, $second->base]);
         self::assertCount(2, $timeline->runners);
-        $toll = new Toll($cost, $timeline->setting->situation);
+        $after = new AfterPlay($cost, $timeline->setting->situation);
         self::assertEqualsWithDelta(
-            $third->chance * $toll->after([1 => 2, 2 => null]) + (1 - $third->chance) * $toll->after([1 => 2, 2 => 3]),
+            $third->chance * $after->of([1 => 2, 2 => null]) + (1 - $third->chance) * $after->of([1 => 2, 2 => 3]),
             $third->cost,
             0.08,
             'but for the throws that get by',
