@@ -12,6 +12,7 @@ use FoxCorner\Core\Play\Running\Leads;
 use FoxCorner\Core\Play\Running\PickKind;
 use FoxCorner\Core\Play\Running\PickRace;
 use FoxCorner\Core\Play\Running\PickRules;
+use FoxCorner\Core\Play\Running\Toll;
 
 /** One throw behind a runner: whether it is allowed, how often it wins, and what it costs when it gets by. */
 final readonly class PickQuestion implements Question

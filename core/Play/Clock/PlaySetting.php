@@ -14,7 +14,6 @@ use FoxCorner\Core\Play\Cast\BaseRunner;
 use FoxCorner\Core\Play\Cast\BatterRunner;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Cast\RunnerMind;
-use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Play\Worth\AfterThrow;
 
 /** A scene in which it is known who runs, and what each waits for; no ball, no coverage. */
@@ -45,9 +44,7 @@ final readonly class PlaySetting
         [$this->state, $this->level, $this->cast] = [$scene->state, $scene->level, $scene->cast];
         [$this->rules, $this->situation, $this->throwing] = [$scene->rules, $scene->situation, $scene->throwing];
         $this->after =
-            null === $scene->cost || null === $batter
-                ? null
-                : new AfterThrow(new AfterPlay($scene->cost, $scene->situation), self::waiting($runners));
+            null === $scene->after || null === $batter ? null : new AfterThrow($scene->after, self::waiting($runners));
         $this->threats = $threats ?? self::arrivals($batter, $runners, $this->rules->basePath);
     }
 

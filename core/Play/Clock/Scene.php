@@ -12,6 +12,7 @@ use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
+use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Play\Worth\OutLines;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Runs\PlayCost;
@@ -22,6 +23,8 @@ final readonly class Scene
     public RuleSet $rules;
     public Situation $situation;
     public Throwing $throwing;
+    /** What follows a play; null when nothing was asked of its cost. */
+    public ?AfterPlay $after;
     /** @var array<int, Point> by the base's value */
     private array $bags;
 
@@ -35,6 +38,7 @@ final readonly class Scene
         public ?PlayCost $cost,
     ) {
         [$this->rules, $this->situation] = [$state->rules, $state->situation];
+        $this->after = null === $cost ? null : new AfterPlay($cost, $state->situation);
         $this->throwing = Throwing::at($level, $state->rules->sport);
         $diamond = $this->rules->diamond();
         $bags = [];

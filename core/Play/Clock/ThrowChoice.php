@@ -66,24 +66,23 @@ final class ThrowChoice
         $carried = $throwing->carried($this->ball, $bag)->arrives;
         $onFoot = OutChance::ofMargin($runnerThere - $carried - $tag, $spread);
         if ($onFoot > max($inHand, self::A_CHANCE)) {
-            return $this->onFoot($base, $isForce, $carried, $carried + $tag, $runnerThere, $onFoot);
+            $race = Race::to($carried, $carried, $carried, $isForce ? null : $tag, $runnerThere);
+
+            return $this->onFoot($base, $race, $onFoot);
         }
         $chance = $this->ball->clean * $inHand;
         $after = $this->setting->after;
         $then = $isForce && null !== $receiving->by ? $this->onward($base, $receiving->by, $outAt) : null;
 
-        return new ThrowOption(
-            $base,
-            $receiving->by,
-            $isForce,
-            $throw->released,
-            $throw->arrives,
-            $receiving->there,
-            $outAt,
-            $runnerThere,
+        $tagged = $isForce ? null : $tag;
+        $race = Race::to($throw->released, $throw->arrives, $receiving->there, $tagged, $runnerThere);
+        $odds = new Odds(
             $chance,
             $this->ball->clean * $caught * OutChance::ofMargin($onTime, $spread),
             $inHand,
+            null === $then ? 0.0 : $chance * $then->inHand,
+        );
+        $cost =
             null === $after
                 ? null
                 : self::cost(
@@ -93,10 +92,9 @@ final class ThrowChoice
                     $isTaken ? $this->ball->clean * (1 - $caught) : 0.0,
                     $isTaken && $this->isBackedUp($base, $receiving->behind, $throw->arrives),
                     $then->inHand ?? 0.0,
-                ),
-            null === $then ? 0.0 : $chance * $then->inHand,
-            $then,
-        );
+                );
+
+        return new ThrowOption($base, $receiving->by, $race, $odds, $cost, $then);
     }
 
     private function receivingAt(Base $base): Receiving
@@ -146,15 +144,8 @@ final class ThrowChoice
             : new ThrowOption(
                 Base::First,
                 $first->by,
-                true,
-                $throw->released,
-                $throw->arrives,
-                $first->there,
-                $outAt,
-                $runnerThere,
-                $chance,
-                $chance,
-                $chance,
+                Race::to($throw->released, $throw->arrives, $first->there, null, $runnerThere),
+                Odds::sure($chance),
             );
     }
 
@@ -179,31 +170,15 @@ final class ThrowChoice
     }
 
     /** He takes the bag himself, and nothing can be thrown away. */
-    private function onFoot(
-        Base $base,
-        bool $isForce,
-        float $there,
-        float $outAt,
-        float $runnerThere,
-        float $inHand,
-    ): ThrowOption {
+    private function onFoot(Base $base, Race $race, float $inHand): ThrowOption
+    {
         $chance = $this->ball->clean * $inHand;
         $after = $this->setting->after;
 
-        return new ThrowOption(
-            $base,
-            $this->ball->by->position,
-            $isForce,
-            $there,
-            $there,
-            $there,
-            $outAt,
-            $runnerThere,
-            $chance,
-            $chance,
-            $inHand,
-            null === $after ? null : self::cost($after, $base, $chance, 0.0, true),
-        );
+        $cost = null === $after ? null : self::cost($after, $base, $chance, 0.0, true);
+        $odds = new Odds($chance, $chance, $inHand);
+
+        return new ThrowOption($base, $this->ball->by->position, $race, $odds, $cost);
     }
 
     /** What the try costs on average: the out, a second one after it, the throw that goes astray, everybody safe. */

@@ -8,7 +8,9 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\CaughtBetween;
+use FoxCorner\Core\Play\Clock\Odds;
 use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Clock\Race;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
@@ -192,20 +194,13 @@ final readonly class FirstThirdPlay implements Play
             default => $this->race->firstThere(),
         };
 
-        return new ThrowOption(
-            $base,
-            $by,
-            false,
-            $this->race->released(),
-            is_finite($outAt) ? $outAt - $tag : $this->race->released(),
-            Base::Second === $base ? $this->errands->takenFrom(Base::Second) : 0.0,
-            $outAt,
-            $runner,
-            $chance,
-            $chance,
-            $chance,
-            $cost,
-        );
+        $released = $this->race->released();
+        $cover = Base::Second === $base ? $this->errands->takenFrom(Base::Second) : 0.0;
+        $race = is_finite($outAt)
+            ? Race::to($released, $outAt - $tag, $cover, $tag, $runner)
+            : Race::to($released, $released, \INF, $tag, $runner);
+
+        return new ThrowOption($base, $by, $race, Odds::sure($chance), $cost);
     }
 
     private static function drawnIn(Scene $scene): Scene

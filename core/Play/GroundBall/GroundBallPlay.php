@@ -12,10 +12,12 @@ use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\Move;
+use FoxCorner\Core\Play\Clock\Odds;
 use FoxCorner\Core\Play\Clock\Paths;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
+use FoxCorner\Core\Play\Clock\Race;
 use FoxCorner\Core\Play\Clock\RunnerTracks;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
@@ -108,15 +110,8 @@ final readonly class GroundBallPlay implements Play
                 new ThrowOption(
                     Base::Second,
                     null,
-                    false,
-                    $throw->released,
-                    $throw->arrives,
-                    \INF,
-                    \INF,
-                    $runner,
-                    0.0,
-                    0.0,
-                    0.0,
+                    Race::to($throw->released, $throw->arrives, \INF, $motion->tag, $runner),
+                    Odds::sure(0.0),
                     $fielding->comes->cost,
                 ),
             ],
@@ -180,19 +175,16 @@ final readonly class GroundBallPlay implements Play
         $heldAt = max($made->there, $made->coverAt) + ($made->aim->isForce ? 0.0 : $motion->tag);
         $pivot = $this->setting->cast->at(Position::from($made->cover));
         $coverAt = $setting->covering->there[$then->value][$this->fielded->by->position->value][1];
-        $option = new ThrowOption(
-            $then,
-            Position::from($made->receiver),
-            $made->aim->isThenForce,
+        $by = Position::from($made->receiver);
+        $race = Race::to(
             $made->again,
             $made->second,
             $coverAt,
-            max($made->second, $coverAt) + ($made->aim->isThenForce ? 0.0 : $motion->tag),
+            $made->aim->isThenForce ? null : $motion->tag,
             $setting->arrivals[$then->value],
-            $made->both,
-            $made->both,
-            $made->first > 0.0 ? $made->both / $made->first : 0.0,
         );
+        $odds = new Odds($made->both, $made->both, $made->first > 0.0 ? $made->both / $made->first : 0.0);
+        $option = new ThrowOption($then, $by, $race, $odds);
 
         return new Leg(
             Possession::atBag($pivot, $this->setting->bag($made->aim->bag), $heldAt, $made->again - $heldAt),

@@ -6,6 +6,8 @@ namespace FoxCorner\Core\Play\GroundBall;
 
 use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Clock\Odds;
+use FoxCorner\Core\Play\Clock\Race;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Fielding\Attempt;
@@ -79,20 +81,15 @@ final readonly class WantedOut
         $waiting = OutChance::ofMargin($runner - $one->there - $tag, $spread);
         $held = OutChance::ofMargin($runner - $outAt, $spread);
 
-        return new ThrowOption(
-            $one->aim->bag,
-            0 === $one->cover ? null : Position::from($one->cover),
-            $one->aim->isForce,
-            $one->released,
-            $one->there,
-            $one->coverAt,
-            $outAt,
-            $runner,
+        $cover = 0 === $one->cover ? null : Position::from($one->cover);
+        $race = Race::to($one->released, $one->there, $one->coverAt, $one->aim->isForce ? null : $tag, $runner);
+        $odds = new Odds(
             $clean * $one->first,
             $held > 0.0 ? ($clean * $one->first * $waiting) / $held : 0.0,
             $one->first,
-            $one->costs[$goes],
             $clean * $one->both,
         );
+
+        return new ThrowOption($one->aim->bag, $cover, $race, $odds, $one->costs[$goes]);
     }
 }

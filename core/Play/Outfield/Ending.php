@@ -6,6 +6,8 @@ namespace FoxCorner\Core\Play\Outfield;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Motion\Giving;
+use FoxCorner\Core\Play\Clock\Odds;
+use FoxCorner\Core\Play\Clock\Race;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Worth\AfterPlay;
 
@@ -68,15 +70,14 @@ final readonly class Ending
         return new ThrowOption(
             $base,
             $this->way->cover,
-            false,
-            $this->way->released,
-            $this->way->arrives,
-            $this->way->there,
-            $this->way->held() + $tag,
-            $this->runner->arrivals[$base->value] ?? ($this->next->arrivals[$base->value] ?? \INF),
-            $this->chance,
-            $this->onTime,
-            $this->chance,
+            Race::to(
+                $this->way->released,
+                $this->way->arrives,
+                $this->way->there,
+                $tag,
+                $this->runner->arrivals[$base->value] ?? ($this->next->arrivals[$base->value] ?? \INF),
+            ),
+            new Odds($this->chance, $this->onTime, $this->chance),
             $this->cost,
         );
     }

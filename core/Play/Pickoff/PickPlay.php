@@ -10,9 +10,11 @@ use FoxCorner\Core\Play\Clock\CaughtBetween;
 use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Leg;
+use FoxCorner\Core\Play\Clock\Odds;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
+use FoxCorner\Core\Play\Clock\Race;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
@@ -79,7 +81,7 @@ final readonly class PickPlay implements Play
         );
         $this->off = Leads::atThrow($trial->kind, $this->going->lead, $scene->rules);
         $this->isBackedUp = $this->errands->isBackedUp($trial->base, $this->race->ball);
-        $after = null === $scene->cost ? null : new AfterPlay($scene->cost, $scene->situation);
+        $after = $scene->after;
         $this->errorCost =
             null === $after
                 ? null
@@ -239,15 +241,14 @@ final readonly class PickPlay implements Play
         return new ThrowOption(
             $base,
             $taker,
-            false,
-            $race->released,
-            $race->ball,
-            $race->cover,
-            $race->out(),
-            $race->runner($this->going->thief, $this->off),
-            $chance,
-            null === $taker ? $chance : $race->onTime($this->going->thief, $this->off),
-            $chance,
+            Race::to(
+                $race->released,
+                $race->ball,
+                $race->cover,
+                $this->scene->level->motion->tag,
+                $race->runner($this->going->thief, $this->off),
+            ),
+            new Odds($chance, null === $taker ? $chance : $race->onTime($this->going->thief, $this->off), $chance),
             $cost,
         );
     }

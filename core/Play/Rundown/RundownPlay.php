@@ -11,7 +11,9 @@ use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\CastMember;
+use FoxCorner\Core\Play\Clock\Odds;
 use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Clock\Race;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
@@ -21,13 +23,14 @@ use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
 use FoxCorner\Core\Play\Scheme\RunnersJob;
-use FoxCorner\Core\Play\Worth\AfterPlay;
 
 /** A runner caught between two bases on the clock: seconds from the moment at which he is run at. */
 final readonly class RundownPlay implements Play
 {
     /** Of the way to the next base, half. */
     private const HALF = 0.5;
+    /** s by which whoever is drawn comes before the other (ours). */
+    private const CLOSE = 0.1;
     /** Of the base path, as near as whoever has the ball usually is. */
     private const NEAR = 0.25;
     /** ft in front of his bag at which whoever has the ball starts, at least. */
@@ -238,33 +241,27 @@ final readonly class RundownPlay implements Play
         $tagged = $turned->caught ?? $after + $this->chase->flight(max(1.0, $this->end->throwAt ?? 1.0));
         $chance = $this->end->out;
 
+        $tag = $this->scene->level->motion->tag;
+        $runner = $tagged + $tag + ($chance > 0.5 ? self::CLOSE : -self::CLOSE);
+
         return new ThrowOption(
             $ahead,
             $this->receiver->position,
-            false,
-            $after + Chase::RELEASE,
-            $tagged,
-            0.0,
-            $tagged + $this->scene->level->motion->tag,
-            $tagged + $this->scene->level->motion->tag + 0.1 * ($chance > 0.5 ? 1.0 : -1.0),
-            $chance,
-            $chance,
-            $chance,
+            Race::to($after + Chase::RELEASE, $tagged, 0.0, $tag, $runner),
+            Odds::sure($chance, $this->two()),
             $this->cost($chance),
-            $this->two(),
         );
     }
 
     /** Safe, he is at the base that he was run toward; a throw that gets by gives everybody one. */
     private function cost(float $chance): ?float
     {
-        if (null === $this->scene->cost) {
-            return null;
-        }
-        $after = new AfterPlay($this->scene->cost, $this->scene->situation);
+        $after = $this->scene->after;
         $safe = $this->isForward ? $this->to->value : $this->from->value;
 
-        return $chance * $after->of([$this->from->value => null]) +
-            (1 - $chance) * $after->of([$this->from->value => $safe]);
+        return null === $after
+            ? null
+            : $chance * $after->of([$this->from->value => null]) +
+                    (1 - $chance) * $after->of([$this->from->value => $safe]);
     }
 }

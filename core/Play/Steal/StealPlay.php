@@ -9,9 +9,11 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Leg;
+use FoxCorner\Core\Play\Clock\Odds;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
+use FoxCorner\Core\Play\Clock\Race;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
@@ -26,7 +28,6 @@ use FoxCorner\Core\Play\Running\StealRace;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\RunnersJob;
-use FoxCorner\Core\Play\Worth\AfterPlay;
 
 /** Runners go with the pitch or after it, on the clock: seconds from the pitcher's first move, or the release. */
 final readonly class StealPlay implements Play
@@ -170,15 +171,18 @@ final readonly class StealPlay implements Play
         return new ThrowOption(
             $going->to(),
             $taker,
-            false,
-            Base::Home === $going->to() ? 0.0 : $race->leaves(),
-            $race->ball,
-            $race->cover,
-            $race->out(),
-            $race->runner($going->thief, $going->lead),
-            $chance,
-            null === $taker ? $chance : $out($waiting),
-            null === $taker ? 0.0 : $race->outOnceCaught($going->thief, $going->lead),
+            Race::to(
+                Base::Home === $going->to() ? 0.0 : $race->leaves(),
+                $race->ball,
+                $race->cover,
+                $this->scene->level->motion->tag,
+                $race->runner($going->thief, $going->lead),
+            ),
+            new Odds(
+                $chance,
+                null === $taker ? $chance : $out($waiting),
+                null === $taker ? 0.0 : $race->outOnceCaught($going->thief, $going->lead),
+            ),
             $this->cost($going, $race, $chance),
         );
     }
@@ -186,10 +190,10 @@ final readonly class StealPlay implements Play
     /** Everybody who goes is there, but for whoever the throw is for. */
     private function cost(Going $thrownAt, StealRace $race, float $chance): ?float
     {
-        if (null === $this->scene->cost) {
+        $after = $this->scene->after;
+        if (null === $after) {
             return null;
         }
-        $after = new AfterPlay($this->scene->cost, $this->scene->situation);
         $astray = min(1 - $chance, Giving::PAST * $race->astray());
         $more = $this->errands->isBackedUp($thrownAt->to(), $race->ball) ? 1 : 2;
 

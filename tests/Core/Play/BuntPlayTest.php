@@ -24,6 +24,8 @@ use FoxCorner\Core\Play\Bunt\BuntGrid;
 use FoxCorner\Core\Play\Bunt\BuntKind;
 use FoxCorner\Core\Play\Bunt\BuntTrial;
 use FoxCorner\Core\Play\Clock\Move;
+use FoxCorner\Core\Play\Clock\Odds;
+use FoxCorner\Core\Play\Clock\Race;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Family\Trial;
@@ -215,15 +217,8 @@ final class BuntPlayTest extends TestCase
         $option = static fn(Base $base, float $chance): ThrowOption => new ThrowOption(
             $base,
             Position::Shortstop,
-            true,
-            1,
-            2,
-            1,
-            2,
-            2,
-            $chance,
-            $chance,
-            $chance,
+            Race::to(1, 2, 1, null, 2),
+            Odds::sure($chance),
         );
 
         self::assertSame(
