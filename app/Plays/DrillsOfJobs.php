@@ -7,7 +7,7 @@ namespace FoxCorner\App\Plays;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
-use FoxCorner\Core\Practice\SkillFamily;
+use FoxCorner\Core\Skill\SkillFamily;
 
 /** The shipped drills that teach what one play asks of its nine. */
 final class DrillsOfJobs
@@ -26,7 +26,7 @@ final class DrillsOfJobs
             $count = 0;
             foreach ($play->moves as $number => $move) {
                 foreach ($drill->serves[$number] ?? [] as $skill) {
-                    $isAsked = $skill->value === ($move->jobs[0] ?? null)?->skill();
+                    $isAsked = $skill === ($move->jobs[0] ?? null)?->skill();
                     $count += (int) ($isAsked && \in_array($skill->family(), $families, true));
                 }
             }

@@ -8,7 +8,7 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Need\JobNeed;
-use FoxCorner\Core\Practice\SkillFamily;
+use FoxCorner\Core\Skill\SkillFamily;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;

@@ -10,6 +10,9 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Skill\RuleNeed;
+use FoxCorner\Core\Skill\Skill;
+use FoxCorner\Core\Skill\SkillFamily;
 
 /** A drill: what it is for, how it is set up and run, and what it costs in people, time and arms. */
 final readonly class Drill

@@ -9,6 +9,7 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /**
  * The mark of a coverage as the program's first version made it: a hash of PHP's own serialization of its objects,
@@ -98,9 +99,9 @@ final class FirstPrint
         $job = $line->job;
         $kind = $this->case(self::KIND . $job->kind->name);
         $base = null === $job->base ? $this->plain('N;') : $this->case(self::BASE . $job->base->name);
-        $toward = $this->plain('b:' . (int) $job->startsTowardBall . ';');
+        $toward = $this->plain('b:' . (int) \in_array($job->verb, [Verb::TurnBack, Verb::Converge], true) . ';');
         $words = $this->plain('s:' . \strlen($job->words) . ":\"$job->words\";");
-        $late = $this->plain('b:' . (int) $job->comesLate . ';');
+        $late = $this->plain('b:' . (int) (Verb::ComeIn === $job->verb) . ';');
 
         return "O:23:\"FoxCorner\\Core\\Play\\Job\":5:{s:4:\"kind\";{$kind}s:4:\"base\";{$base}" .
             "s:16:\"startsTowardBall\";{$toward}s:5:\"words\";{$words}s:9:\"comesLate\";$late}";

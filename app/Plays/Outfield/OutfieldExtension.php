@@ -15,7 +15,7 @@ use FoxCorner\Core\Play\Outfield\OutfieldPlay;
 use FoxCorner\Core\Play\Relay\RelayArms;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
-use FoxCorner\Core\Practice\SkillFamily;
+use FoxCorner\Core\Skill\SkillFamily;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
 

@@ -6,7 +6,7 @@ namespace FoxCorner\App\Plays\Running;
 
 use FoxCorner\App\Plays\DrillsOfJobs;
 use FoxCorner\Core\Play\Clock\Timeline;
-use FoxCorner\Core\Practice\SkillFamily;
+use FoxCorner\Core\Skill\SkillFamily;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
 

@@ -9,10 +9,10 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\Drill\ShippedDrills;
 use FoxCorner\Core\Practice\DrillPlace;
-use FoxCorner\Core\Practice\Skill;
-use FoxCorner\Core\Practice\SkillFamily;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Skill\Skill;
+use FoxCorner\Core\Skill\SkillFamily;
 
 /** A drill as a form gives it. */
 final class DrillDraft

@@ -9,7 +9,7 @@ use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Drill;
-use FoxCorner\Core\Practice\SkillFamily;
+use FoxCorner\Core\Skill\SkillFamily;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;

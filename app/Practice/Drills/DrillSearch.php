@@ -6,7 +6,7 @@ namespace FoxCorner\App\Practice\Drills;
 
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Drill;
-use FoxCorner\Core\Practice\SkillFamily;
+use FoxCorner\Core\Skill\SkillFamily;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /** What somebody looks for among the drills. What the address says wrongly is left out. */

@@ -17,6 +17,7 @@ use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Family\WeighsOffence;
 use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** Tries a coverage against the sample of its family, and keeps the worst case of every fault. */
 final readonly class CoverageAudit
@@ -159,7 +160,7 @@ final readonly class CoverageAudit
             foreach ($play->moves as $number => $move) {
                 foreach ($move->jobs as $job) {
                     $isAsked = null === $job->base || isset($inPlay[$job->base->value]);
-                    $skill = $job->isField() ? $this->family->words()->fields : $job->skill();
+                    $skill = (Verb::Field === $job->verb ? $this->family->words()->fields : $job->skill())->value;
                     if ($isAsked) {
                         $skills[$number][$skill] = ($skills[$number][$skill] ?? 0) + 1;
                     }

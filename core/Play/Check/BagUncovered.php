@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Play\Check;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Play\Clock\Move;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** A bag that nobody is told to cover, or one beyond the next that a runner takes because nobody is there yet. */
 final readonly class BagUncovered implements PlayCheck
@@ -93,7 +94,7 @@ final readonly class BagUncovered implements PlayCheck
     {
         foreach ($covers as $move) {
             foreach ($move->jobs as $job) {
-                if ($job->base === $base && $job->comesLate) {
+                if ($job->base === $base && Verb::ComeIn === $job->verb) {
                     return true;
                 }
             }

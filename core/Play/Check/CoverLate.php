@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Play\Check;
 
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** The throw is at the bag before the fielder who takes it, and that costs an out which would be gone for. */
 final readonly class CoverLate implements PlayCheck
@@ -46,7 +47,7 @@ final readonly class CoverLate implements PlayCheck
     private static function isByDesign(Timeline $play, ThrowOption $option): bool
     {
         foreach (null === $option->cover ? [] : $play->move($option->cover)->jobs as $job) {
-            if ($job->comesLate) {
+            if (Verb::ComeIn === $job->verb) {
                 return true;
             }
         }

@@ -8,7 +8,6 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Scheme\Job;
-use FoxCorner\Core\Play\Scheme\JobKind;
 
 /** What one fielder does on a play: the jobs given, the path, and when it ends. */
 final readonly class Move
@@ -24,7 +23,7 @@ final readonly class Move
     public function covers(Base $base): bool
     {
         foreach ($this->jobs as $job) {
-            if (\in_array($job->kind, [JobKind::Cover, JobKind::Hold], true) && $job->base === $base) {
+            if ($job->takes($base)) {
                 return true;
             }
         }

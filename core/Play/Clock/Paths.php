@@ -12,6 +12,7 @@ use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** Where each job leads its fielder, and when he is there. */
 final readonly class Paths
@@ -34,7 +35,7 @@ final readonly class Paths
     {
         $who = $this->who($position);
         $bag = $this->scene->bag($job->base ?? throw self::withoutBase($job));
-        if (!$job->startsTowardBall) {
+        if (Verb::TurnBack !== $job->verb) {
             return max(0.0, $who->secondsTo($bag));
         }
 
@@ -75,7 +76,7 @@ final readonly class Paths
     private function toBag(Track $standing, CastMember $who, Job $job): Track
     {
         $bag = $this->scene->bag($job->base ?? throw self::withoutBase($job));
-        if (!$job->startsTowardBall) {
+        if (Verb::TurnBack !== $job->verb) {
             return $standing->thenRuns($bag, $who->reaction, $who->legs);
         }
 

@@ -9,7 +9,7 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Scheme\Coverage;
-use FoxCorner\Core\Play\Scheme\JobKind;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** A play that has been run: who did what when. Screens only interpolate it. */
 final readonly class Timeline
@@ -144,7 +144,7 @@ final readonly class Timeline
         $turned = [];
         foreach ($this->moves as $move) {
             foreach ($move->jobs as $job) {
-                if (JobKind::Cover === $job->kind && $job->startsTowardBall && null !== $job->base) {
+                if (Verb::TurnBack === $job->verb && null !== $job->base) {
                     $turned[] = TurnedBack::of($move, $job->base, $this->setting);
                 }
             }

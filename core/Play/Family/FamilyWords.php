@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Family;
 
+use FoxCorner\Core\Skill\Skill;
+
 /** How people speak of a family of plays. */
 final readonly class FamilyWords
 {
@@ -14,7 +16,7 @@ final readonly class FamilyWords
      * @param string $start  what whoever may field it does first: "charges"
      * @param string $else   what the others do first; empty: they go at the moment of it
      * @param string $group  the place that several families share: "Runners"; empty: it has one of its own
-     * @param string $fields what is practised of fielding it, as files have it
+     * @param Skill  $fields what is practised of fielding it
      */
     public function __construct(
         public string $place,
@@ -23,6 +25,6 @@ final readonly class FamilyWords
         public string $start = 'charges',
         public string $else = '',
         public string $group = '',
-        public string $fields = 'field',
+        public Skill $fields = Skill::Field,
     ) {}
 }

@@ -12,7 +12,7 @@ use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\Job;
-use FoxCorner\Core\Play\Scheme\RunnersJob;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** What is called with runners on first and third, as shipped: one coverage for each school. */
 final class FirstThirdCoverages
@@ -28,7 +28,7 @@ final class FirstThirdCoverages
     {
         foreach ($coverage->jobs($branch)[Position::Catcher->value] ?? [] as $job) {
             foreach (School::cases() as $school) {
-                if ($school->job() === $job->key()) {
+                if ($school->verb() === $job->verb) {
                     return $school;
                 }
             }
@@ -42,15 +42,15 @@ final class FirstThirdCoverages
     {
         $jobs = [];
         foreach (Base::cases() as $base) {
-            array_push($jobs, RunnersJob::takeThrow($base), Job::cover($base), Job::backUp($base));
+            array_push($jobs, Verb::TakeThrow->at($base), Job::cover($base), Job::backUp($base));
         }
 
         return [
             ...$jobs,
-            RunnersJob::cutShort(Base::Second),
-            RunnersJob::duck(),
-            RunnersJob::cutAsPitcher(),
-            ...RunnersJob::catchers(),
+            Verb::CutShort->at(Base::Second),
+            Verb::Duck->job(),
+            Verb::CutAsPitcher->job(),
+            ...array_map(static fn(School $school): Job => $school->verb()->job(), School::cases()),
         ];
     }
 
@@ -66,14 +66,14 @@ final class FirstThirdCoverages
             [
                 CoverageLine::always(
                     Position::Pitcher,
-                    School::ToPitcher === $school ? RunnersJob::cutAsPitcher() : RunnersJob::duck(),
+                    School::ToPitcher === $school ? Verb::CutAsPitcher->job() : Verb::Duck->job(),
                 ),
-                CoverageLine::always(Position::Catcher, Job::ofKey($school->job())),
+                CoverageLine::always(Position::Catcher, $school->verb()->job()),
                 CoverageLine::always(Position::FirstBase, Job::cover(Base::First)),
                 ...self::middle($school),
                 CoverageLine::always(
                     Position::ThirdBase,
-                    School::FeintThird === $school ? RunnersJob::takeThrow(Base::Third) : Job::cover(Base::Third),
+                    School::FeintThird === $school ? Verb::TakeThrow->at(Base::Third) : Job::cover(Base::Third),
                 ),
                 CoverageLine::always(Position::LeftField, Job::backUp(Base::Third)),
                 CoverageLine::always(Position::CenterField, Job::backUp(Base::Second)),
@@ -87,17 +87,17 @@ final class FirstThirdCoverages
     {
         if (School::ReadCut === $school || School::ShortCut === $school) {
             return [
-                CoverageLine::always(Position::SecondBase, RunnersJob::cutShort(Base::Second)),
-                CoverageLine::always(Position::Shortstop, RunnersJob::takeThrow(Base::Second)),
+                CoverageLine::always(Position::SecondBase, Verb::CutShort->at(Base::Second)),
+                CoverageLine::always(Position::Shortstop, Verb::TakeThrow->at(Base::Second)),
             ];
         }
         $left = BatterSide::Left->branch();
         $right = [BatterSide::Right->branch(), BatterSide::RightPull->branch()];
 
         return [
-            CoverageLine::in(Position::SecondBase, RunnersJob::takeThrow(Base::Second), ...$right),
+            CoverageLine::in(Position::SecondBase, Verb::TakeThrow->at(Base::Second), ...$right),
             CoverageLine::in(Position::SecondBase, Job::backUp(Base::Second), $left),
-            CoverageLine::in(Position::Shortstop, RunnersJob::takeThrow(Base::Second), $left),
+            CoverageLine::in(Position::Shortstop, Verb::TakeThrow->at(Base::Second), $left),
             CoverageLine::in(Position::Shortstop, Job::backUp(Base::Second), ...$right),
         ];
     }

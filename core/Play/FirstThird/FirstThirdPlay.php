@@ -20,7 +20,7 @@ use FoxCorner\Core\Play\Running\Errands;
 use FoxCorner\Core\Play\Running\Going;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
-use FoxCorner\Core\Play\Scheme\RunnersJob;
+use FoxCorner\Core\Play\Scheme\Verb;
 use FoxCorner\Core\Play\Worth\AfterPlay;
 
 /** A first-and-third steal on the clock, as the coverage answers it. */
@@ -57,9 +57,7 @@ final readonly class FirstThirdPlay implements Play
         $this->school = FirstThirdCoverages::school($coverage, $branch);
         $jobs = $coverage->jobs($branch);
         if (GoesWhen::Early === $trial->when) {
-            $jobs[Position::Pitcher->value] = [
-                RunnersJob::firstThird('step-off', 'Step off; as called, eyes on third'),
-            ];
+            $jobs[Position::Pitcher->value] = [Verb::StepOff->job()];
             $jobs[Position::Catcher->value] = [Job::cover(Base::Home)];
         }
         $this->jobs = $jobs;
@@ -125,7 +123,7 @@ final readonly class FirstThirdPlay implements Play
         }
         foreach ($this->jobs as $number => $own) {
             foreach ($own as $job) {
-                if ($job->key() === RunnersJob::cutShort(Base::Second)->key()) {
+                if (Verb::CutShort === $job->verb) {
                     return Position::from($number);
                 }
             }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\FirstThird;
 
+use FoxCorner\Core\Play\Scheme\Verb;
+
 /** What a defence does when the runner on first goes and there is one on third. */
 enum School: string
 {
@@ -39,9 +41,16 @@ enum School: string
         };
     }
 
-    /** The catcher’s part of it, as {@see \FoxCorner\Core\Play\Scheme\RunnersJob} has it. */
-    public function job(): string
+    /** The catcher’s part of it. */
+    public function verb(): Verb
     {
-        return 'first-third-' . $this->value;
+        return match ($this) {
+            self::Through => Verb::ThrowThrough,
+            self::ReadCut => Verb::ThrowForCut,
+            self::ShortCut => Verb::ThrowShort,
+            self::FeintThird => Verb::FeintToThird,
+            self::ToPitcher => Verb::ThrowToPitcher,
+            self::Concede => Verb::HoldTheBall,
+        };
     }
 }

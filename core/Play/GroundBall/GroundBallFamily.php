@@ -19,6 +19,7 @@ use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
+use FoxCorner\Core\Skill\Skill;
 
 /** Ground balls: always, whoever is on. */
 final readonly class GroundBallFamily implements PlayFamily
@@ -39,7 +40,13 @@ final readonly class GroundBallFamily implements PlayFamily
 
     public function words(): FamilyWords
     {
-        return new FamilyWords('Ground balls', 'ground ball', 'ground balls', 'plays the ball', fields: 'ground-ball');
+        return new FamilyWords(
+            'Ground balls',
+            'ground ball',
+            'ground balls',
+            'plays the ball',
+            fields: Skill::GroundBall,
+        );
     }
 
     public function coverages(RuleSet $rules, Situation $situation): array

@@ -11,6 +11,7 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /**
  * Who covers and who backs up on ground balls, as shipped: the school that sends the pitcher to first on balls to the
@@ -44,7 +45,7 @@ final class GroundCoverages
             Position::INFIELD,
             [
                 CoverageLine::when(self::P1, Job::cover(Base::First), self::P3),
-                CoverageLine::when(self::P4, Job::converge('Behind the ball'), self::P3),
+                CoverageLine::when(self::P4, Verb::Converge->job('Behind the ball'), self::P3),
                 ...self::shared($bases),
             ],
         );
@@ -75,7 +76,7 @@ final class GroundCoverages
         $free = match (true) {
             $scoring => Job::backUp(Base::Home),
             $bases->has(Base::First) => Job::backUp(Base::Third),
-            default => Job::converge('Behind the ball'),
+            default => Verb::Converge->job('Behind the ball'),
         };
         $out = [Position::LeftField, Position::CenterField, Position::RightField];
 
@@ -102,14 +103,14 @@ final class GroundCoverages
                 Position::CenterField,
                 Position::RightField,
             ),
-            CoverageLine::when(self::P4, Job::converge('Behind the ball'), self::P1, self::P2),
+            CoverageLine::when(self::P4, Verb::Converge->job('Behind the ball'), self::P1, self::P2),
             CoverageLine::when(
                 self::P4,
-                Job::converge('Out, for the relay'),
+                Verb::Converge->job('Out, for the relay'),
                 Position::CenterField,
                 Position::RightField,
             ),
-            CoverageLine::when(self::P6, Job::converge('Out, for the relay'), Position::LeftField),
+            CoverageLine::when(self::P6, Verb::Converge->job('Out, for the relay'), Position::LeftField),
             // Third, and home.
             CoverageLine::when(
                 self::P5,
@@ -122,7 +123,7 @@ final class GroundCoverages
                 ...$out,
             ),
             // His bag is far from short: he is late for a runner who goes at once.
-            CoverageLine::when(self::P6, Job::comeIn(Base::Third, 'Third, behind him'), self::P5),
+            CoverageLine::when(self::P6, Verb::ComeIn->at(Base::Third, 'Third, behind him'), self::P5),
             CoverageLine::when(
                 self::P2,
                 Job::cover(Base::Home),
@@ -138,7 +139,7 @@ final class GroundCoverages
             CoverageLine::when(self::P1, $free, self::P4, self::P6, ...$out),
             CoverageLine::when(
                 self::P1,
-                $scoring ? Job::backUp(Base::Home) : Job::converge('Behind the ball'),
+                $scoring ? Job::backUp(Base::Home) : Verb::Converge->job('Behind the ball'),
                 self::P5,
             ),
             // The outfield behind the bags; whoever has the ball out there does nothing else.

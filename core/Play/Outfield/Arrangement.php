@@ -8,6 +8,7 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** Who goes where on one kind of ball to one outfielder, with certain runners on, by a school. */
 final readonly class Arrangement
@@ -35,11 +36,11 @@ final readonly class Arrangement
     private function second(Side $side): array
     {
         return [
-            1 => $this->school->behindABag ? Job::backUp(Base::Second) : Job::ready(),
+            1 => $this->school->behindABag ? Job::backUp(Base::Second) : Verb::Ready->job(),
             2 => $this->bases->has(Base::Third) ? Job::cover(Base::Home) : Job::backUp(Base::First),
             3 => Job::cover(Base::First),
             5 => Job::cover(Base::Third),
-            $side->out()->value => Job::cut(Base::Second),
+            $side->out()->value => Verb::Cut->at(Base::Second),
             $side->other()->value => Job::cover(Base::Second),
         ];
     }
@@ -57,7 +58,7 @@ final readonly class Arrangement
             2 => Job::cover(Base::Home),
             3 => Job::cover(Base::First),
             5 => Job::cover(Base::Third),
-            $side->out()->value => Job::cut(Base::Third),
+            $side->out()->value => Verb::Cut->at(Base::Third),
             $side->other()->value => Job::cover(Base::Second),
         ];
     }
@@ -70,13 +71,13 @@ final readonly class Arrangement
             return $jobs + [
                 3 => Job::cover(Base::First),
                 4 => Job::cover(Base::Second),
-                5 => Job::cut(Base::Home),
+                5 => Verb::Cut->at(Base::Home),
                 6 => Job::cover(Base::Third),
             ];
         }
 
         return $jobs + [
-            3 => Job::cut(Base::Home),
+            3 => Verb::Cut->at(Base::Home),
             4 => Job::cover(Base::First),
             5 => Job::cover(Base::Third),
             6 => Job::cover(Base::Second),
@@ -87,18 +88,18 @@ final readonly class Arrangement
     private function extra(Base $base, Side $side, bool $trails): array
     {
         $first = match (true) {
-            Base::Home === $base => Job::lastCut(Base::Home),
-            $trails => Job::follow(),
+            Base::Home === $base => Verb::LastCut->at(Base::Home),
+            $trails => Verb::Follow->job(),
             default => Job::cover(Base::First),
         };
 
         return [
-            1 => Base::Home === $base ? Job::readThenBehind() : Job::backUp(Base::Third),
+            1 => Base::Home === $base ? Verb::ReadThenBehind->job() : Job::backUp(Base::Third),
             2 => Job::cover(Base::Home),
             3 => $first,
             5 => Job::cover(Base::Third),
-            $side->out()->value => Job::cut($base),
-            $side->other()->value => $trails ? Job::trail($base) : Job::cover(Base::Second),
+            $side->out()->value => Verb::Cut->at($base),
+            $side->other()->value => $trails ? Verb::Trail->at($base) : Job::cover(Base::Second),
         ];
     }
 
@@ -117,7 +118,7 @@ final readonly class Arrangement
         };
 
         return [
-            $near->value => Job::behindBall(),
+            $near->value => Verb::BehindBall->job(),
             $far->value => match (true) {
                 BallKind::Tandem === $ball && $this->school->trails => Job::comeIn(Base::Second),
                 $third && Position::LeftField === $far => Job::backUp(Base::Third),

@@ -9,6 +9,7 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Voice;
 use FoxCorner\Core\Play\Clock\VoiceWord;
 use FoxCorner\Core\Play\Scheme\JobKind;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** Who says what when, on a ball to the outfield. */
 final class Calls
@@ -65,7 +66,7 @@ final class Calls
     private static function neighbour(OutfieldPlay $play, Ending $made): array
     {
         foreach ($play->jobs as $number => $own) {
-            if (JobKind::BackUp === $own[0]->kind && null === $own[0]->base && !$own[0]->startsTowardBall) {
+            if (Verb::BehindBall === $own[0]->verb) {
                 return [
                     new Voice(
                         max(0.0, $play->ball->seconds - self::BEFORE_PICKUP),

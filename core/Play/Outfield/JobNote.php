@@ -10,6 +10,7 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Move;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** One fielder's job on one ball, with its distances; where he goes first, and what he looks at. */
 final readonly class JobNote
@@ -37,7 +38,7 @@ final readonly class JobNote
         $words = match (true) {
             JobKind::Cut === $job->kind => \sprintf(
                 '%s toward %s, %d ft from %d',
-                $job->comesLate ? 'Last cutoff' : 'Cutoff',
+                Verb::LastCut === $job->verb ? 'Last cutoff' : 'Cutoff',
                 $job->base?->word() ?? '',
                 round($end->distanceTo($play->ball->at)),
                 $by->position->value,
@@ -47,9 +48,9 @@ final readonly class JobNote
                 round($spots->trailFeet()),
                 $cut->who->position->value ?? 0,
             ),
-            JobKind::BackUp === $job->kind && (null !== $job->base || $job->startsTowardBall) => \sprintf(
+            JobKind::BackUp === $job->kind && Verb::BehindBall !== $job->verb => \sprintf(
                 '%s %s, %d ft deep',
-                $job->startsTowardBall ? 'Read, then behind' : 'Behind',
+                Verb::ReadThenBehind === $job->verb ? 'Read, then behind' : 'Behind',
                 self::behind($play, $job->base)->word(),
                 round($end->distanceTo($play->setting->bag(self::behind($play, $job->base)))),
             ),
@@ -79,7 +80,7 @@ final readonly class JobNote
         $paces = Paces::inFeet($feet, $move->who->player->traits->pace());
         $line = match ($job->kind) {
             JobKind::Cut, JobKind::Trail => ', on the line from the ball to ' . ($job->base?->word() ?? ''),
-            JobKind::BackUp => null === $job->base && !$job->startsTowardBall ? '' : ', on the line of the throw',
+            JobKind::BackUp => Verb::BehindBall === $job->verb ? '' : ', on the line of the throw',
             default => '',
         };
 

@@ -17,7 +17,7 @@ use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Clock\Track;
 use FoxCorner\Core\Play\Relay\Reached;
-use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** A ball to the outfield as it is drawn: tracks of ball, fielders and runners, events and voices. */
 final readonly class OutfieldClock
@@ -82,7 +82,7 @@ final readonly class OutfieldClock
             $who = $this->play->setting->cast->at($position);
             $own = $this->play->jobs[$position->value] ?? [];
             if ($position === $this->play->ball->by->position) {
-                $own = [$this->play->ball->reached->isBehindHim() ? Job::fieldBehind() : Job::fieldOut()];
+                $own = [$this->play->ball->reached->isBehindHim() ? Verb::RunDown->job() : Verb::FieldOut->job()];
             }
             $moves[$position->value] = new Move($who, $own, $spots->track($who, $own[0] ?? null));
         }

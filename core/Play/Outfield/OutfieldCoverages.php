@@ -11,6 +11,7 @@ use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** Who goes where on balls to the outfield, as shipped: one coverage for each school. */
 final class OutfieldCoverages
@@ -87,9 +88,15 @@ final class OutfieldCoverages
     /** @return list<Job> */
     public static function tasks(): array
     {
-        return array_values(
-            array_filter(Job::onABall(), static fn(Job $job): bool => !str_starts_with($job->key(), 'turn-back')),
-        );
+        $jobs = [];
+        foreach ([Verb::Cover, Verb::ComeIn, Verb::BackUp, Verb::Cut, Verb::LastCut, Verb::Trail] as $verb) {
+            array_push($jobs, ...Job::atEach($verb));
+        }
+        foreach ([Verb::Converge, Verb::Follow, Verb::BehindBall, Verb::ReadThenBehind, Verb::Ready] as $verb) {
+            $jobs[] = $verb->job();
+        }
+
+        return $jobs;
     }
 
     private static function school(string $key, string $name, string $reason, Bases $bases, School $school): Coverage

@@ -13,6 +13,7 @@ use FoxCorner\Core\Play\Clock\Track;
 use FoxCorner\Core\Play\Relay\Retrieval;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** Where each job on a ball to the outfield leads its fielder. */
 final readonly class Spots
@@ -56,8 +57,8 @@ final readonly class Spots
             null === $job => $standing,
             JobKind::Field === $job->kind => $this->toBall($standing),
             JobKind::Follow === $job->kind => $this->following($standing, $who),
-            JobKind::BackUp === $job->kind && $job->startsTowardBall => $this->reading($standing, $who, $to),
-            JobKind::BackUp === $job->kind && null === $job->base => $standing->thenRuns(
+            Verb::ReadThenBehind === $job->verb => $this->reading($standing, $who, $to),
+            Verb::BehindBall === $job->verb => $standing->thenRuns(
                 $to,
                 $this->setting->level->motion->outfieldReaction,
                 $who->legs,
@@ -74,17 +75,13 @@ final readonly class Spots
 
         return match (true) {
             JobKind::Field === $job->kind => $from,
-            JobKind::Cut === $job->kind && $job->comesLate => CutMan::lastOn(
-                $from,
-                $bag,
-                $this->setting->rules->basePath,
-            ),
+            Verb::LastCut === $job->verb => CutMan::lastOn($from, $bag, $this->setting->rules->basePath),
             JobKind::Cut === $job->kind => $this->ways->cut?->who->position === $who->position
                 ? $this->ways->cut->at
                 : $from->between($bag, 0.5),
             JobKind::Trail === $job->kind => $this->trail($bag),
             JobKind::Follow === $job->kind => $this->setting->bag(Base::Second),
-            JobKind::BackUp === $job->kind && null === $job->base && !$job->startsTowardBall => $this->behindBall($who),
+            Verb::BehindBall === $job->verb => $this->behindBall($who),
             JobKind::BackUp === $job->kind => $this->behind($who, $job->base ?? $this->read()),
             JobKind::RelayReady === $job->kind => $this->setting->rules
                 ->diamond()

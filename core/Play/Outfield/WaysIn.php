@@ -13,6 +13,7 @@ use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** How a ball gets in from where an outfielder has it, to every base. */
 final class WaysIn
@@ -134,7 +135,7 @@ final class WaysIn
     {
         foreach ($this->jobs as $number => $own) {
             foreach ($own as $job) {
-                if (JobKind::Cut === $job->kind && !$job->comesLate && null !== $job->base) {
+                if (Verb::Cut === $job->verb && null !== $job->base) {
                     return CutMan::of(
                         $this->setting->cast->at(Position::from($number)),
                         $job->base,

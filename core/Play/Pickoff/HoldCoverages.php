@@ -14,7 +14,7 @@ use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\Job;
-use FoxCorner\Core\Play\Scheme\RunnersJob;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** Who holds the runners and who is behind the throw, as shipped: one coverage for each school. */
 final class HoldCoverages
@@ -79,7 +79,7 @@ final class HoldCoverages
     {
         $jobs = [];
         foreach (Base::cases() as $base) {
-            array_push($jobs, RunnersJob::hold($base), Job::cover($base), Job::backUp($base));
+            array_push($jobs, Verb::Hold->at($base), Job::cover($base), Job::backUp($base));
         }
 
         return $jobs;
@@ -125,16 +125,16 @@ final class HoldCoverages
             [
                 CoverageLine::always(Position::Pitcher, Job::cover(Base::Home)),
                 CoverageLine::always(Position::Catcher, Job::cover(Base::Home)),
-                CoverageLine::in(Position::FirstBase, RunnersJob::hold(Base::First), $first),
+                CoverageLine::in(Position::FirstBase, Verb::Hold->at(Base::First), $first),
                 CoverageLine::in(Position::FirstBase, Job::cover(Base::First), $third, ...$atSecond),
-                CoverageLine::in(Position::SecondBase, RunnersJob::hold(Base::Second), self::feint(), ...$with4),
+                CoverageLine::in(Position::SecondBase, Verb::Hold->at(Base::Second), self::feint(), ...$with4),
                 CoverageLine::in(Position::SecondBase, Job::backUp(Base::Second), ...$with6),
                 CoverageLine::in(Position::SecondBase, Job::backUp(Base::First), $first),
                 CoverageLine::in(Position::SecondBase, Job::cover(Base::Second), $third),
-                CoverageLine::in(Position::ThirdBase, RunnersJob::hold(Base::Third), $third),
+                CoverageLine::in(Position::ThirdBase, Verb::Hold->at(Base::Third), $third),
                 CoverageLine::in(Position::ThirdBase, Job::cover(Base::Third), $first, ...$with4, ...$with6),
                 CoverageLine::in(Position::ThirdBase, Job::backUp(Base::Third), self::feint()),
-                CoverageLine::in(Position::Shortstop, RunnersJob::hold(Base::Second), ...$with6),
+                CoverageLine::in(Position::Shortstop, Verb::Hold->at(Base::Second), ...$with6),
                 CoverageLine::in(Position::Shortstop, Job::backUp(Base::Second), ...$with4),
                 CoverageLine::in(Position::Shortstop, Job::cover(Base::Third), self::feint()),
                 CoverageLine::in(Position::Shortstop, Job::cover(Base::Second), $first),

@@ -28,7 +28,7 @@ use FoxCorner\Core\Play\Running\PickRace;
 use FoxCorner\Core\Play\Running\Toll;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
-use FoxCorner\Core\Play\Scheme\RunnersJob;
+use FoxCorner\Core\Play\Scheme\Verb;
 use FoxCorner\Core\Play\Worth\AfterPlay;
 
 /** A throw behind a runner on the clock: seconds from the thrower's first move; of a catcher's, from his catch. */
@@ -202,7 +202,11 @@ final readonly class PickPlay implements Play
     {
         $side = BatterSide::of($scene->state->context->batter);
         $jobs = $this->coverage->jobs(HoldCoverages::branch($this->trial->kind, $this->trial->base, $side));
-        $jobs[$this->firstBy()->value] = [RunnersJob::pick($this->trial->base, $this->trial->kind->skill())];
+        $jobs[$this->firstBy()->value] = [
+            Verb::Pick
+                ->job("On the sign, throw to {$this->trial->base->word()}")
+                ->practising($this->trial->kind->skill()),
+        ];
 
         return $jobs;
     }
@@ -217,7 +221,7 @@ final readonly class PickPlay implements Play
         $own = [];
         foreach ($jobs as $number => $list) {
             foreach ($list as $job) {
-                if ($job->base === $this->trial->base && RunnersJob::hold($this->trial->base)->key() === $job->key()) {
+                if (Verb::Hold === $job->verb && $job->base === $this->trial->base) {
                     $own[$number] = $this->trial->kind->breaks() ?? 0.0;
                 }
             }

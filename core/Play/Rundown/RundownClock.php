@@ -20,7 +20,7 @@ use FoxCorner\Core\Play\Clock\VoiceWord;
 use FoxCorner\Core\Play\Running\BetweenPitches;
 use FoxCorner\Core\Play\Running\Errands;
 use FoxCorner\Core\Play\Running\Going;
-use FoxCorner\Core\Play\Scheme\RunnersJob;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** A rundown as it is drawn: the chase to the first throw and what comes of it. */
 final readonly class RundownClock
@@ -171,7 +171,7 @@ final readonly class RundownClock
         $own = [];
         foreach ($this->play->jobs as $number => $list) {
             foreach ($list as $job) {
-                if (null !== $job->base && RunnersJob::fill($job->base)->key() === $job->key()) {
+                if (Verb::Fill === $job->verb) {
                     $own[$number] = self::FILLS;
                 }
             }

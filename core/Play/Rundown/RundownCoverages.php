@@ -11,7 +11,7 @@ use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\Job;
-use FoxCorner\Core\Play\Scheme\RunnersJob;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** Who receives and who fills when a runner is caught between two bases, as shipped. */
 final class RundownCoverages
@@ -61,16 +61,10 @@ final class RundownCoverages
     {
         $jobs = [];
         foreach (Base::cases() as $base) {
-            array_push(
-                $jobs,
-                RunnersJob::receive($base),
-                RunnersJob::fill($base),
-                Job::cover($base),
-                Job::backUp($base),
-            );
+            array_push($jobs, Verb::Receive->at($base), Verb::Fill->at($base), Job::cover($base), Job::backUp($base));
         }
 
-        return [...$jobs, Job::ready()];
+        return [...$jobs, Verb::Ready->job()];
     }
 
     private static function drawn(string $key, string $name, string $reason, Bases $bases, bool $pitcherFills): Coverage
@@ -92,34 +86,34 @@ final class RundownCoverages
 
         return match ($from) {
             Base::First => [
-                1 => $filled ? RunnersJob::fill(Base::First) : Job::ready(),
+                1 => $filled ? Verb::Fill->at(Base::First) : Verb::Ready->job(),
                 2 => Job::cover(Base::Home),
-                3 => RunnersJob::receive(Base::First),
-                4 => RunnersJob::receive(Base::Second),
+                3 => Verb::Receive->at(Base::First),
+                4 => Verb::Receive->at(Base::Second),
                 5 => Job::cover(Base::Third),
-                6 => RunnersJob::fill(Base::Second),
+                6 => Verb::Fill->at(Base::Second),
                 7 => Job::backUp(Base::Third),
                 8 => Job::backUp(Base::Second),
-                9 => $filled ? Job::backUp(Base::First) : RunnersJob::fill(Base::First),
+                9 => $filled ? Job::backUp(Base::First) : Verb::Fill->at(Base::First),
             ],
             Base::Second => [
-                1 => $filled ? RunnersJob::fill(Base::Third) : Job::ready(),
+                1 => $filled ? Verb::Fill->at(Base::Third) : Verb::Ready->job(),
                 2 => Job::cover(Base::Home),
                 3 => Job::cover(Base::First),
-                4 => RunnersJob::fill(Base::Second),
-                5 => RunnersJob::receive(Base::Third),
-                6 => RunnersJob::receive(Base::Second),
-                7 => $filled ? Job::backUp(Base::Third) : RunnersJob::fill(Base::Third),
+                4 => Verb::Fill->at(Base::Second),
+                5 => Verb::Receive->at(Base::Third),
+                6 => Verb::Receive->at(Base::Second),
+                7 => $filled ? Job::backUp(Base::Third) : Verb::Fill->at(Base::Third),
                 8 => Job::backUp(Base::Second),
                 9 => Job::backUp(Base::First),
             ],
             default => [
-                1 => $filled ? RunnersJob::fill(Base::Home) : Job::ready(),
-                2 => RunnersJob::receive(Base::Home),
-                3 => $filled ? Job::cover(Base::First) : RunnersJob::fill(Base::Home),
+                1 => $filled ? Verb::Fill->at(Base::Home) : Verb::Ready->job(),
+                2 => Verb::Receive->at(Base::Home),
+                3 => $filled ? Job::cover(Base::First) : Verb::Fill->at(Base::Home),
                 4 => Job::cover(Base::Second),
-                5 => RunnersJob::receive(Base::Third),
-                6 => RunnersJob::fill(Base::Third),
+                5 => Verb::Receive->at(Base::Third),
+                6 => Verb::Fill->at(Base::Third),
                 7 => Job::backUp(Base::Third),
                 8 => Job::backUp(Base::Second),
                 9 => $filled ? Job::backUp(Base::Second) : Job::cover(Base::First),

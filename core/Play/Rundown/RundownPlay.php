@@ -22,7 +22,7 @@ use FoxCorner\Core\Play\Running\TagThrow;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
-use FoxCorner\Core\Play\Scheme\RunnersJob;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** A runner caught between two bases on the clock: seconds from the moment at which he is run at. */
 final readonly class RundownPlay implements Play
@@ -70,7 +70,7 @@ final readonly class RundownPlay implements Play
         $ahead = $this->isForward ? $this->to : $this->from;
         $this->starter = $scene->cast->at(self::who($jobs, $behind));
         $this->receiver = $scene->cast->at(self::who($jobs, $ahead));
-        $jobs[$this->starter->position->value] = [RunnersJob::runAtHim()];
+        $jobs[$this->starter->position->value] = [Verb::RunAtHim->job()];
         $this->jobs = $jobs;
         $this->chase = new Chase(
             $path,
@@ -210,10 +210,9 @@ final readonly class RundownPlay implements Play
     /** @param array<int, non-empty-list<Job>> $jobs */
     private static function who(array $jobs, Base $base): Position
     {
-        $receives = RunnersJob::receive($base)->key();
         foreach ($jobs as $number => $own) {
             foreach ($own as $job) {
-                if ($job->key() === $receives) {
+                if (Verb::Receive === $job->verb && $job->base === $base) {
                     return Position::from($number);
                 }
             }

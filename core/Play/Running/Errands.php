@@ -14,7 +14,7 @@ use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\Track;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
-use FoxCorner\Core\Play\Scheme\RunnersJob;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** Where the jobs about runners lead, while nobody has hit the ball: all go at one moment, in seconds of the play. */
 final readonly class Errands
@@ -76,7 +76,7 @@ final readonly class Errands
         foreach ($this->jobs as $number => $own) {
             foreach ($own as $job) {
                 $position = Position::from($number);
-                $there = $this->takes($job, $base) ? $this->there($position, $job) : \INF;
+                $there = $job->takes($base) ? $this->there($position, $job) : \INF;
                 if ($there < $soonest) {
                     [$taker, $soonest] = [$position, $there];
                 }
@@ -122,11 +122,6 @@ final readonly class Errands
         return $feet < 1.0 ? 0.0 : $this->starts($position) + $who->legs->secondsFor($feet);
     }
 
-    private function takes(Job $job, Base $base): bool
-    {
-        return $job->base === $base && \in_array($job->kind, [JobKind::Cover, JobKind::Hold], true);
-    }
-
     private function track(CastMember $who, ?Job $job): Track
     {
         $standing = Track::standingAt($who->start);
@@ -147,7 +142,7 @@ final readonly class Errands
             return $who->start;
         }
         $bag = $this->scene->bag($job->base);
-        if (RunnersJob::fill($job->base)->key() === $job->key()) {
+        if (Verb::Fill === $job->verb) {
             $middle = $this->scene->rules->diamond()->pitchersPlate();
 
             return $middle->toward($bag, $middle->distanceTo($bag) + self::BESIDE);

@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Play\Running;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Hand;
+use FoxCorner\Core\Skill\Skill;
 
 /**
  * A way to throw behind a runner.
@@ -81,13 +82,13 @@ enum PickKind: string
     }
 
     /** What is practised for it. */
-    public function skill(): string
+    public function skill(): Skill
     {
         return match ($this) {
-            self::Quick, self::StepOff, self::Inside => 'pick-move',
-            self::Daylight, self::OpenHand, self::WheelFeint => 'daylight-pick',
-            self::Timed, self::FirstBehind => 'timed-pick',
-            self::CatcherBehind, self::CatcherAfterBunt => 'throw-behind',
+            self::Quick, self::StepOff, self::Inside => Skill::PickMove,
+            self::Daylight, self::OpenHand, self::WheelFeint => Skill::DaylightPick,
+            self::Timed, self::FirstBehind => Skill::TimedPick,
+            self::CatcherBehind, self::CatcherAfterBunt => Skill::ThrowBehind,
         };
     }
 

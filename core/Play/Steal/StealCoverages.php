@@ -13,7 +13,7 @@ use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\Job;
-use FoxCorner\Core\Play\Scheme\RunnersJob;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** Who takes the throw when a runner goes, as shipped: one coverage for each school. */
 final class StealCoverages
@@ -56,10 +56,10 @@ final class StealCoverages
     {
         $jobs = [];
         foreach (Base::cases() as $base) {
-            array_push($jobs, RunnersJob::takeThrow($base), Job::cover($base), Job::backUp($base));
+            array_push($jobs, Verb::TakeThrow->at($base), Job::cover($base), Job::backUp($base));
         }
 
-        return [...$jobs, RunnersJob::duck()];
+        return [...$jobs, Verb::Duck->job()];
     }
 
     /**
@@ -73,7 +73,7 @@ final class StealCoverages
         $lines = [];
         foreach ([[Position::SecondBase, $four, $six], [Position::Shortstop, $six, $four]] as [$who, $takes, $other]) {
             if ([] !== $takes) {
-                $lines[] = CoverageLine::in($who, RunnersJob::takeThrow(Base::Second), ...self::sides($takes));
+                $lines[] = CoverageLine::in($who, Verb::TakeThrow->at(Base::Second), ...self::sides($takes));
             }
             if ([] !== $other) {
                 $lines[] = CoverageLine::in($who, Job::backUp(Base::Second), ...self::sides($other));
@@ -106,11 +106,11 @@ final class StealCoverages
             [$bases],
             [Position::Pitcher, Position::Catcher],
             [
-                CoverageLine::always(Position::Pitcher, RunnersJob::duck()),
-                CoverageLine::always(Position::Catcher, RunnersJob::takeThrow(Base::Home)),
+                CoverageLine::always(Position::Pitcher, Verb::Duck->job()),
+                CoverageLine::always(Position::Catcher, Verb::TakeThrow->at(Base::Home)),
                 CoverageLine::always(Position::FirstBase, $isHome ? Job::backUp(Base::Home) : Job::cover(Base::First)),
                 ...$middle,
-                CoverageLine::always(Position::ThirdBase, RunnersJob::takeThrow(Base::Third)),
+                CoverageLine::always(Position::ThirdBase, Verb::TakeThrow->at(Base::Third)),
                 CoverageLine::always(Position::LeftField, Job::backUp(Base::Third)),
                 CoverageLine::always(Position::CenterField, Job::backUp(Base::Second)),
                 CoverageLine::always(Position::RightField, Job::backUp($isHome ? Base::First : Base::Second)),

@@ -27,7 +27,7 @@ use FoxCorner\Core\Play\Running\StealKind;
 use FoxCorner\Core\Play\Running\StealRace;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
-use FoxCorner\Core\Play\Scheme\RunnersJob;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** Runners go with the pitch or after it, on the clock: seconds from the pitcher's first move, or the release. */
 final readonly class StealPlay implements Play
@@ -49,7 +49,7 @@ final readonly class StealPlay implements Play
         $this->going = [] === $going ? throw new \LogicException('Nobody is on.') : $going;
         $this->battery = Battery::onField($scene);
         $jobs = $coverage->jobs(BatterSide::of($scene->state->context->batter)->branch());
-        $jobs[$this->thrower()->value] = [RunnersJob::throwDown($this->going[0]->to())];
+        $jobs[$this->thrower()->value] = [self::throwing($this->going[0]->to())];
         $seen = $this->battery->toPlate + (StealKind::Delayed === $trial->kind ? self::SEEN : 0.0);
         $this->errands = new Errands($scene, Point::home(), $jobs, $seen, $this->sooner($jobs));
         $this->options = array_map($this->option(...), $this->going);
@@ -128,7 +128,7 @@ final readonly class StealPlay implements Play
         )->starts;
         $own = array_fill_keys(Position::numbers($this->coverage->early), $motion->plannedReaction);
         foreach ($jobs as $number => $list) {
-            if ($list[0]->key() === RunnersJob::takeThrow(Base::Third)->key()) {
+            if (Verb::TakeThrow === $list[0]->verb && Base::Third === $list[0]->base) {
                 $own[$number] ??= $starts + $motion->plannedReaction;
             }
         }
@@ -144,6 +144,11 @@ final readonly class StealPlay implements Play
     private function thrower(): Position
     {
         return Base::Home === $this->going[0]->to() ? Position::Pitcher : Position::Catcher;
+    }
+
+    private static function throwing(Base $base): Job
+    {
+        return Base::Home === $base ? Verb::Pitch->job() : Verb::ThrowDown->job("Up and through to {$base->word()}");
     }
 
     private function race(Going $going): StealRace

@@ -13,7 +13,7 @@ use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\Place;
 use FoxCorner\Core\Practice\Receiver;
-use FoxCorner\Core\Practice\SkillFamily;
+use FoxCorner\Core\Skill\SkillFamily;
 
 /**
  * Which drills to run tonight: one after the other, whatever adds most to what everybody works on.

@@ -6,9 +6,9 @@ namespace FoxCorner\Core\Practice\Drill;
 
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\DrillPlace;
-use FoxCorner\Core\Practice\RuleNeed;
-use FoxCorner\Core\Practice\Skill;
-use FoxCorner\Core\Practice\SkillFamily;
+use FoxCorner\Core\Skill\RuleNeed;
+use FoxCorner\Core\Skill\Skill;
+use FoxCorner\Core\Skill\SkillFamily;
 
 /** Bunts, one at a time: field, charge, turn back, cover, back up. */
 final readonly class BuntDrills implements DrillFamily

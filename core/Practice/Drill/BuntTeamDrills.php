@@ -7,9 +7,9 @@ namespace FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\DrillPlace;
-use FoxCorner\Core\Practice\RuleNeed;
-use FoxCorner\Core\Practice\Skill;
-use FoxCorner\Core\Practice\SkillFamily;
+use FoxCorner\Core\Skill\RuleNeed;
+use FoxCorner\Core\Skill\Skill;
+use FoxCorner\Core\Skill\SkillFamily;
 
 /** Bunts, several at once: the wheel, the feint, one voice, the squeeze, slap and drag. */
 final readonly class BuntTeamDrills implements DrillFamily

@@ -6,8 +6,8 @@ namespace FoxCorner\Core\Practice\Drill;
 
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\DrillPlace;
-use FoxCorner\Core\Practice\Skill;
-use FoxCorner\Core\Practice\SkillFamily;
+use FoxCorner\Core\Skill\Skill;
+use FoxCorner\Core\Skill\SkillFamily;
 
 /**
  * Balls in the air and in the grass: priority, the ball over the head, the neighbour, the ground ball to the outfield.

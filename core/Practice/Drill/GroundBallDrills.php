@@ -6,8 +6,8 @@ namespace FoxCorner\Core\Practice\Drill;
 
 use FoxCorner\Core\Practice\Drill;
 use FoxCorner\Core\Practice\DrillPlace;
-use FoxCorner\Core\Practice\Skill;
-use FoxCorner\Core\Practice\SkillFamily;
+use FoxCorner\Core\Skill\Skill;
+use FoxCorner\Core\Skill\SkillFamily;
 
 /** Ground balls: the sure out, the slow one, the hard one, the hop, the plate, the pitcher's part. */
 final readonly class GroundBallDrills implements DrillFamily

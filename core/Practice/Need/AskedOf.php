@@ -7,7 +7,7 @@ namespace FoxCorner\Core\Practice\Need;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Audit\AuditedFinding;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
-use FoxCorner\Core\Practice\Skill;
+use FoxCorner\Core\Skill\Skill;
 
 /** One job of one position while the plays of a plan are gone through: mutable, and gone when that is done. */
 final class AskedOf
@@ -48,6 +48,6 @@ final class AskedOf
     {
         $base = $finding->worst->base;
 
-        return null === $base || str_ends_with($this->skill->value, '-' . $base->word());
+        return null === $base || $this->skill->base() === $base;
     }
 }

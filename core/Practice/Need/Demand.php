@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Need;
 
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Practice\Skill;
+use FoxCorner\Core\Skill\Skill;
 
 /** That the plan, or the game itself, asks a skill of a position. */
 final readonly class Demand

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Need;
 
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Practice\Skill;
+use FoxCorner\Core\Skill\Skill;
 
 /** How much of a skill a position still has to practise, and why. */
 final readonly class JobNeed

@@ -6,8 +6,8 @@ namespace FoxCorner\Core\Practice\Need;
 
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
-use FoxCorner\Core\Practice\Skill;
 use FoxCorner\Core\Runs\Visits;
+use FoxCorner\Core\Skill\Skill;
 
 /**
  * What the chosen coverages of a plan ask of each position, by how often a game asks it: how many plate appearances
@@ -39,12 +39,10 @@ final class PlanDemand
                 $one->play->family->perPlateAppearance($plan->scene());
             foreach ($one->report->skills as $number => $counts) {
                 foreach ($counts as $name => $count) {
-                    $skill = self::skill(Position::from($number), $name);
-                    if (null !== $skill) {
-                        $key = "$number/$skill->value";
-                        $asked[$key] ??= new AskedOf(Position::from($number), $skill);
-                        $asked[$key]->add($one, ($comes * $count) / $one->report->plays);
-                    }
+                    $skill = self::skill(Position::from($number), Skill::from($name));
+                    $key = "$number/$skill->value";
+                    $asked[$key] ??= new AskedOf(Position::from($number), $skill);
+                    $asked[$key]->add($one, ($comes * $count) / $one->report->plays);
                 }
             }
         }
@@ -52,11 +50,9 @@ final class PlanDemand
         return array_values(array_map(self::demand(...), $asked));
     }
 
-    /** What a position practises for a job; null: nothing of its own. */
-    private static function skill(Position $position, string $name): ?Skill
+    /** What a position practises of it. */
+    private static function skill(Position $position, Skill $skill): Skill
     {
-        $skill = Skill::tryFrom($name);
-
         return Skill::GroundBall === $skill && Position::Pitcher === $position ? Skill::Comebacker : $skill;
     }
 

@@ -6,7 +6,7 @@ namespace FoxCorner\Core\Practice\Need;
 
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Practice\Skill;
+use FoxCorner\Core\Skill\Skill;
 
 /**
  * What every team asks of its positions, whatever its plan says.

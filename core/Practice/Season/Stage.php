@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Season;
 
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Practice\Skill;
-use FoxCorner\Core\Practice\SkillFamily;
+use FoxCorner\Core\Skill\Skill;
+use FoxCorner\Core\Skill\SkillFamily;
 
 /** What a season teaches, one thing on the other. */
 enum Stage: string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Team;
 
-use FoxCorner\Core\Practice\Skill;
+use FoxCorner\Core\Skill\Skill;
 
 /** A round in which the infield works as one: one ball, everybody watches one player. */
 enum UnitRound: string

@@ -81,7 +81,7 @@ final class BuntFigures implements Figures
             $option->margin(),
             $option->coverLate(),
         ];
-        $job = static fn(Job $job): string => $job->words . '/' . $job->skill();
+        $job = static fn(Job $job): string => $job->words . '/' . $job->skill()->value;
         $lead = $play->options()[0]->base;
 
         return [

@@ -105,16 +105,7 @@ final class PlanFigures implements Figures
                 yield "outlook/$batter->value/$inning/$lead" => array_map($outlook, ['none-0', 'R1-0', 'R2-1', 'R3-1']);
             }
         }
-        yield 'jobs' => array_map(
-            static fn(Job $job): array => [
-                $job->key(),
-                $job->kind,
-                $job->startsTowardBall,
-                $job->comesLate,
-                $job->words,
-            ],
-            Job::all(),
-        );
+        yield 'jobs' => array_map(static fn(Job $job): array => [$job->key(), $job->kind, $job->words], Job::all());
         yield 'signs' => array_map(static fn(BuntSign $sign): string => $sign->label(), BuntSign::cases());
     }
 

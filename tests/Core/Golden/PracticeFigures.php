@@ -21,12 +21,12 @@ use FoxCorner\Core\Practice\Need\Grade;
 use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\Need\StandingDemand;
 use FoxCorner\Core\Practice\Need\Taught;
-use FoxCorner\Core\Practice\Skill;
 use FoxCorner\Core\Practice\Team\TeamScript;
 use FoxCorner\Core\Practice\TimePlan;
 use FoxCorner\Core\Practice\TimeShape;
 use FoxCorner\Core\Practice\Week\FreeTime;
 use FoxCorner\Core\Practice\Week\ThrowLoad;
+use FoxCorner\Core\Skill\Skill;
 use FoxCorner\Tests\Core\Practice\Practices;
 use FoxCorner\Tests\Core\Teams;
 
@@ -39,7 +39,7 @@ final class PracticeFigures implements Figures
             yield "drill/$drill->key" => self::drill($drill);
         }
         yield 'skills' => array_map(
-            static fn(Skill $skill): array => [$skill->family(), $skill->needsLeads()],
+            static fn(Skill $skill): array => [$skill->family(), $skill->suits(ShippedRuleSets::get('fastpitch-43'))],
             Skill::cases(),
         );
         foreach (['baseball-90', 'fastpitch-43'] as $rules) {

@@ -31,6 +31,7 @@ use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\JobKind;
+use FoxCorner\Core\Play\Scheme\Verb;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Tests\Core\Teams;
@@ -100,7 +101,7 @@ final class BuntPlayTest extends TestCase
         $play = self::bunt(Teams::bunt(coverage: 'corners-crash'), 20, 30);
         $five = $play->move(Position::ThirdBase);
 
-        self::assertTrue($five->jobs[0]->startsTowardBall);
+        self::assertSame(Verb::TurnBack, $five->jobs[0]->verb);
         self::assertGreaterThan($five->who->secondsTo($play->setting->bag(Base::Third)) + 0.3, $five->there());
     }
 

@@ -21,8 +21,8 @@ use FoxCorner\Core\Practice\Need\PlanDemand;
 use FoxCorner\Core\Practice\Need\Record;
 use FoxCorner\Core\Practice\Need\StandingDemand;
 use FoxCorner\Core\Practice\Need\Taught;
-use FoxCorner\Core\Practice\Skill;
 use FoxCorner\Core\Runs\Visits;
+use FoxCorner\Core\Skill\Skill;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
 

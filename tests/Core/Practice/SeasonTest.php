@@ -13,7 +13,7 @@ use FoxCorner\Core\Practice\Need\Record;
 use FoxCorner\Core\Practice\Need\Taught;
 use FoxCorner\Core\Practice\Season\Progress;
 use FoxCorner\Core\Practice\Season\Stage;
-use FoxCorner\Core\Practice\Skill;
+use FoxCorner\Core\Skill\Skill;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\Core\Practice;
+namespace FoxCorner\Core\Skill;
 
 /** The families of plays that are practised, in the order in which a season usually teaches them. */
 enum SkillFamily: string

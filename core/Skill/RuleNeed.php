@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\Core\Practice;
+namespace FoxCorner\Core\Skill;
 
 use FoxCorner\Core\Field\RuleSet;
 
