@@ -6,15 +6,13 @@ namespace FoxCorner\Core\Play\Bunt;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Clock\Paths;
 use FoxCorner\Core\Play\Clock\Possession;
-use FoxCorner\Core\Play\Clock\Receiving;
 use FoxCorner\Core\Play\Clock\Scene;
+use FoxCorner\Core\Play\Errand\GroundErrands;
 use FoxCorner\Core\Play\Running\Battery;
 use FoxCorner\Core\Play\Running\Going;
 use FoxCorner\Core\Play\Running\StealKind;
 use FoxCorner\Core\Play\Running\StealRace;
-use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Worth\AfterPlay;
 
@@ -68,9 +66,8 @@ final readonly class BehindFake
     private static function there(Base $base, Scene $scene, Coverage $coverage): float
     {
         $caught = Possession::atBag($scene->cast->at(Position::Catcher), $scene->bag(Base::Home), 0.0, 0.0);
-        $paths = new Paths(BuntKind::leaning($scene), $coverage, $caught);
 
-        return Receiving::at($base, $coverage->jobs(Branch::fieldedBy(Position::Catcher)), $paths)->there;
+        return GroundErrands::of(BuntKind::leaning($scene), $coverage, $caught)->takenFrom($base);
     }
 
     /** The foremost runner with nobody in front of him. */

@@ -9,9 +9,9 @@ use FoxCorner\Core\Motion\Intercept;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\People\PitcherFielding;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Clock\Paths;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
+use FoxCorner\Core\Play\Errand\GroundErrands;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
@@ -62,7 +62,7 @@ final readonly class BuntFielding
         RollingBall $ball,
     ): ?Possession {
         [$motion, $skills] = [$setting->level->motion, $setting->level->skills];
-        $who = Paths::starting($setting->cast->at($position), $coverage, $motion);
+        $who = GroundErrands::leaving($setting->cast->at($position), $coverage, $setting->scene);
         $met = Intercept::of($who->start, $who->legs, $who->reaction, $motion->reach, $ball);
 
         return null === $met

@@ -10,15 +10,12 @@ use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\BaseRunner;
 use FoxCorner\Core\Play\Cast\CastMember;
-use FoxCorner\Core\Play\Clock\Paths;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
-use FoxCorner\Core\Play\Clock\Receiving;
 use FoxCorner\Core\Play\Clock\ThrowChoice;
 use FoxCorner\Core\Play\Clock\ThrowOption;
-use FoxCorner\Core\Play\Scheme\Branch;
+use FoxCorner\Core\Play\Errand\GroundErrands;
 use FoxCorner\Core\Play\Scheme\Coverage;
-use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 
@@ -87,7 +84,7 @@ final readonly class PoppedUp
     {
         [$by, $least] = [null, \INF];
         foreach ($coverage->fielders as $position) {
-            $who = Paths::starting($setting->cast->at($position), $coverage, $setting->level->motion);
+            $who = GroundErrands::leaving($setting->cast->at($position), $coverage, $setting->scene);
             $needs = self::needs($who, $at, $setting->level->motion->reach);
             [$by, $least] = $needs < $least ? [$who, $needs] : [$by, $least];
         }
@@ -157,15 +154,8 @@ final readonly class PoppedUp
         $waiting = $this->waiting();
         $there = max(self::HANGS + self::PICKED_UP, $this->needs);
         $ball = Possession::ofBall($this->who, $this->at, $there, 0.0, $motion);
-        $paths = new Paths($waiting->scene, $this->coverage, $ball);
 
-        return (new ThrowChoice($waiting, $ball, $this->jobs(), $paths))->all();
-    }
-
-    /** @return array<int, non-empty-list<Job>> by position number */
-    private function jobs(): array
-    {
-        return $this->coverage->jobs(Branch::fieldedBy($this->by));
+        return (new ThrowChoice($waiting, $ball, GroundErrands::of($waiting->scene, $this->coverage, $ball)))->all();
     }
 
     /** s from contact until somebody reaches a place. */
@@ -181,9 +171,8 @@ final readonly class PoppedUp
         PlaySetting $setting,
         Coverage $coverage,
     ): float {
-        $paths = new Paths($setting->scene, $coverage, $ball);
-        $cover = Receiving::at($runner->base, $coverage->jobs(Branch::fieldedBy($ball->by->position)), $paths);
-        if (null === $cover->by) {
+        $there = GroundErrands::of($setting->scene, $coverage, $ball)->takenFrom($runner->base);
+        if (\INF === $there) {
             return 0.0;
         }
         $throw = $setting->throwing->to($ball, $setting->bag($runner->base));
@@ -192,7 +181,7 @@ final readonly class PoppedUp
         $spread = OutChance::spread($setting->level->motion->forceSpread, $setting->level->scatter);
 
         return $setting->throwing->clean($throw, $runner->base) *
-            OutChance::ofMargin($back - max($throw->arrives, $cover->there), $spread);
+            OutChance::ofMargin($back - max($throw->arrives, $there), $spread);
     }
 
     /** @param list<BaseRunner> $runners */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Check;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Errand\GotBy;
 
 /** A throw that is made, with nobody behind it: one that goes astray gives every runner two bases. */
 final readonly class NoBackUp implements PlayCheck
@@ -24,7 +26,7 @@ final readonly class NoBackUp implements PlayCheck
             null === $called->cover ||
             $called->inHand < self::IN_EARNEST ||
             (null !== $play->for && $play->for !== $base) ||
-            $play->isBackedUpInTime($called)
+            self::isInTime($play, $called)
         ) {
             return [];
         }
@@ -47,5 +49,18 @@ final readonly class NoBackUp implements PlayCheck
                 moment: new Moment($called->ballThere, 'nobody behind', [], $called),
             ),
         ];
+    }
+
+    /** Whether one of them has a throw that gets by, before it costs a second base. */
+    private static function isInTime(Timeline $play, ThrowOption $throw): bool
+    {
+        $gotBy = new GotBy($play->setting->scene, $play->thrownFrom($throw->base), $throw->base);
+        foreach ($play->behind($throw->base) as $move) {
+            if ($gotBy->isMet($move->who, $move->starts, $throw->ballThere)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

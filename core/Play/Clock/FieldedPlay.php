@@ -8,10 +8,10 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Errand\Errands;
+use FoxCorner\Core\Play\Errand\GroundErrands;
 use FoxCorner\Core\Play\Family\Trial;
-use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
-use FoxCorner\Core\Play\Scheme\Job;
 
 /** A ball on the ground that somebody fields and throws: light enough for a map of hundreds until it is drawn. */
 final readonly class FieldedPlay implements Play
@@ -21,9 +21,7 @@ final readonly class FieldedPlay implements Play
     /** s between the drawn points of a rolling ball. */
     private const ROLL_SAMPLE = 0.25;
 
-    /** @var array<int, non-empty-list<Job>> by position number */
-    private array $jobs;
-    private Paths $paths;
+    private Errands $errands;
     /** @var non-empty-list<ThrowOption> */
     private array $options;
 
@@ -34,9 +32,8 @@ final readonly class FieldedPlay implements Play
         private RollingBall $ball,
         private Possession $fielded,
     ) {
-        $this->jobs = $coverage->jobs(Branch::fieldedBy($fielded->by->position));
-        $this->paths = new Paths($setting->scene, $coverage, $fielded);
-        $this->options = (new ThrowChoice($setting, $fielded, $this->jobs, $this->paths))->all();
+        $this->errands = GroundErrands::of($setting->scene, $coverage, $fielded);
+        $this->options = (new ThrowChoice($setting, $fielded, $this->errands))->all();
     }
 
     public function firstBy(): Position
@@ -101,17 +98,11 @@ final readonly class FieldedPlay implements Play
     /** @return array<int, Move> by position number */
     private function moves(ThrowOption $made): array
     {
-        $moves = [];
-        foreach (Position::cases() as $position) {
-            $own = $this->jobs[$position->value] ?? [];
-            $track = $this->paths->track($position, $own[0] ?? null);
-            $moves[$position->value] = new Move(
-                $this->setting->cast->at($position),
-                $own,
-                $position === $this->firstBy() && $this->isCarried($made)
-                    ? $track->thenAt($this->setting->bag($made->base), $made->ballThere)
-                    : $track,
-            );
+        $moves = $this->errands->moves();
+        if ($this->isCarried($made)) {
+            $move = $moves[$this->firstBy()->value];
+            $bag = $this->setting->bag($made->base);
+            $moves[$this->firstBy()->value] = $move->on($move->track->thenAt($bag, $made->ballThere));
         }
 
         return $moves;

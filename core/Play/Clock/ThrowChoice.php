@@ -9,28 +9,17 @@ use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Errand\Errands;
 use FoxCorner\Core\Play\Fielding\GroundPlays;
-use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Worth\AfterThrow;
 
 /** Somebody has the ball: the throws that are there, against every runner who wants the next base. */
-final class ThrowChoice
+final readonly class ThrowChoice
 {
     /** Chance from which on he takes the bag himself when that is surer (ours). */
     private const A_CHANCE = 0.05;
-    /** s between two looks at a throw that has got by. */
-    private const LOOK = 0.5;
 
-    /** @var array<int, Receiving> by the base's value, once asked */
-    private array $receiving = [];
-
-    /** @param array<int, non-empty-list<Job>> $jobs of everybody, by position number */
-    public function __construct(
-        private readonly PlaySetting $setting,
-        private readonly Possession $ball,
-        private readonly array $jobs,
-        private readonly Paths $paths,
-    ) {}
+    public function __construct(private PlaySetting $setting, private Possession $ball, private Errands $errands) {}
 
     /** @return non-empty-list<ThrowOption> lead base first, first base last */
     public function all(): array
@@ -52,16 +41,16 @@ final class ThrowChoice
     {
         $motion = $this->setting->level->motion;
         $throwing = $this->setting->throwing;
-        $receiving = $this->receivingAt($base);
+        [$taker, $there] = [$this->errands->taker($base), $this->errands->takenFrom($base)];
         $bag = $this->setting->bag($base);
         [$tag, $exact] = $isForce ? [0.0, $motion->forceSpread] : [$motion->tag, $motion->tagSpread];
         $isKnown = Base::First === $base && null !== $this->setting->state->context->batter->homeToFirst;
         $spread = OutChance::spread($exact, $this->setting->level->scatter, $isKnown);
-        [$throw, $caught, $inHand] = $this->thrown($base, $receiving->there, $runnerThere - $tag, $spread);
+        [$throw, $caught, $inHand] = $this->thrown($base, $there, $runnerThere - $tag, $spread);
         $onTime = $runnerThere - $throw->arrives - $tag;
         // Who is late takes the ball late, and tags then.
-        $outAt = max($throw->arrives, $receiving->there) + $tag;
-        $isTaken = null !== $receiving->by;
+        $outAt = max($throw->arrives, $there) + $tag;
+        $isTaken = null !== $taker;
         $inHand = $isTaken ? $inHand : 0.0;
         $carried = $throwing->carried($this->ball, $bag)->arrives;
         $onFoot = OutChance::ofMargin($runnerThere - $carried - $tag, $spread);
@@ -72,10 +61,10 @@ final class ThrowChoice
         }
         $chance = $this->ball->clean * $inHand;
         $after = $this->setting->after;
-        $then = $isForce && null !== $receiving->by ? $this->onward($base, $receiving->by, $outAt) : null;
+        $then = $isForce && null !== $taker ? $this->onward($base, $taker, $outAt) : null;
 
         $tagged = $isForce ? null : $tag;
-        $race = Race::to($throw->released, $throw->arrives, $receiving->there, $tagged, $runnerThere);
+        $race = Race::to($throw->released, $throw->arrives, $there, $tagged, $runnerThere);
         $odds = new Odds(
             $chance,
             $this->ball->clean * $caught * OutChance::ofMargin($onTime, $spread),
@@ -90,36 +79,18 @@ final class ThrowChoice
                     $base,
                     $chance,
                     $isTaken ? $this->ball->clean * (1 - $caught) : 0.0,
-                    $isTaken && $this->isBackedUp($base, $receiving->behind, $throw->arrives),
+                    $isTaken && $this->errands->isBackedUp($base, $throw->arrives),
                     $then->inHand ?? 0.0,
                 );
 
-        return new ThrowOption($base, $receiving->by, $race, $odds, $cost, $then);
-    }
-
-    private function receivingAt(Base $base): Receiving
-    {
-        return $this->receiving[$base->value] ??= Receiving::at($base, $this->jobs, $this->paths);
-    }
-
-    /**
-     * Whether one who has been sent behind a bag has a throw that gets by, before it costs a second base.
-     *
-     * @param list<Position> $behind
-     * @param float          $ball   s at which it is there
-     */
-    private function isBackedUp(Base $base, array $behind, float $ball): bool
-    {
-        $who = array_map($this->setting->cast->at(...), $behind);
-
-        return (new GotBy($this->setting->scene, $this->ball->at, $base))->isMetByOne($who, $ball, self::LOOK);
+        return new ThrowOption($base, $taker, $race, $odds, $cost, $then);
     }
 
     /** Whoever has made a force goes on to first; null where that is not worth a throw. */
     private function onward(Base $from, Position $by, float $seconds): ?ThrowOption
     {
-        $first = $this->receivingAt(Base::First);
-        if (Base::First === $from || Outs::Two === $this->setting->situation->outs || null === $first->by) {
+        $first = $this->errands->taker(Base::First);
+        if (Base::First === $from || Outs::Two === $this->setting->situation->outs || null === $first) {
             return null;
         }
         $level = $this->setting->level;
@@ -130,7 +101,7 @@ final class ThrowChoice
             $level->motion->exchangePivot,
         );
         $throw = $this->setting->throwing->to($pivot, $this->setting->bag(Base::First));
-        $outAt = max($throw->arrives, $first->there);
+        $outAt = max($throw->arrives, $this->errands->takenFrom(Base::First));
         $runnerThere = $this->setting->threats[Base::First->value];
         $isKnown = null !== $this->setting->state->context->batter->homeToFirst;
         $spread = OutChance::spread($level->motion->forceSpread, $level->scatter, $isKnown);
@@ -139,12 +110,12 @@ final class ThrowChoice
             $this->setting->throwing->clean($throw, Base::First) *
             GroundPlays::pivotKept($level->skills);
 
-        return $first->by === $by || $chance < Timeline::TWO_FROM
+        return $first === $by || $chance < Timeline::TWO_FROM
             ? null
             : new ThrowOption(
                 Base::First,
-                $first->by,
-                Race::to($throw->released, $throw->arrives, $first->there, null, $runnerThere),
+                $first,
+                Race::to($throw->released, $throw->arrives, $this->errands->takenFrom(Base::First), null, $runnerThere),
                 Odds::sure($chance),
             );
     }

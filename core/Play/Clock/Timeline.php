@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Clock;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\Verb;
 
 /** A play that has been run: who did what when. Screens only interpolate it. */
@@ -16,8 +17,6 @@ final readonly class Timeline
 {
     /** s after the last thing that matters: a breath (ours). */
     private const BREATH = 0.6;
-    /** s between two looks at a throw that has got by. */
-    private const LOOK = 0.25;
     /** How likely the second out must be, the first one made, for two to be called (ours). */
     public const TWO_FROM = 1 / 3;
 
@@ -114,28 +113,26 @@ final readonly class Timeline
         return [] !== $this->behind($base);
     }
 
-    /** Whether one of them has a throw to a bag that gets by, before it costs a second base. */
-    public function isBackedUpInTime(ThrowOption $throw): bool
+    /** @return list<Move> of those who have been told to be behind the throws to a bag */
+    public function behind(Base $base): array
     {
-        $gotBy = new GotBy($this->setting->scene, $this->legs[0]->from->at, $throw->base);
+        $isBehind = static fn(Job $job): bool => $job->isBehind($base);
 
-        return $gotBy->isMetByOne($this->behind($throw->base), $throw->ballThere, self::LOOK);
+        return array_values(
+            array_filter($this->moves, static fn(Move $move): bool => [] !== array_filter($move->jobs, $isBehind)),
+        );
     }
 
-    /** @return list<CastMember> who have been told to be behind the throws to a bag */
-    private function behind(Base $base): array
+    /** Where the throw to a bag comes from: whoever has it last. */
+    public function thrownFrom(Base $base): Point
     {
-        $behind = [];
-        foreach ($this->moves as $move) {
-            foreach ($move->jobs as $job) {
-                if ($job->isBehind($base)) {
-                    $behind[] = $move->who;
-                    break;
-                }
+        foreach ($this->legs as $leg) {
+            if (null === $leg->cut && $leg->made->base === $base) {
+                return $leg->from->at;
             }
         }
 
-        return $behind;
+        return $this->legs[0]->from->at;
     }
 
     /** @return list<TurnedBack> who charged, saw that the ball was another's, and went back to a bag */

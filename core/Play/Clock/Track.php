@@ -21,7 +21,7 @@ final readonly class Track
         return new self([new Keyframe(0.0, $point)]);
     }
 
-    /** Waits until $at, then runs in a straight line. */
+    /** Waits until $at, then runs in a straight line; had he to leave before he is here, he is on the way already. */
     public function thenRuns(Point $target, float $at, Legs $legs): self
     {
         $from = $this->end();
@@ -34,12 +34,16 @@ final readonly class Track
             $frames[] = new Keyframe($at, $from->point);
         }
         $whole = $legs->secondsFor($distance);
+        if ($at < $from->seconds) {
+            $run = min($distance, $legs->distanceAfter($from->seconds - $at));
+            $frames[\count($frames) - 1] = new Keyframe($from->seconds, $from->point->toward($target, $run));
+        }
         foreach (self::SAMPLES as $sample) {
-            if ($sample < $whole) {
+            if ($sample < $whole && $at + $sample > $from->seconds) {
                 $frames[] = new Keyframe($at + $sample, $from->point->toward($target, $legs->distanceAfter($sample)));
             }
         }
-        $frames[] = new Keyframe($at + $whole, $target);
+        $frames[] = new Keyframe(max($from->seconds, $at + $whole), $target);
 
         return new self($frames);
     }

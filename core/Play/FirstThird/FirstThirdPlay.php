@@ -14,9 +14,9 @@ use FoxCorner\Core\Play\Clock\Race;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Errand\Errands;
 use FoxCorner\Core\Play\Running\BatterSide;
 use FoxCorner\Core\Play\Running\Battery;
-use FoxCorner\Core\Play\Running\Errands;
 use FoxCorner\Core\Play\Running\Going;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
@@ -62,7 +62,7 @@ final readonly class FirstThirdPlay implements Play
         }
         $this->jobs = $jobs;
         $starts = GoesWhen::Early === $trial->when ? $scene->level->motion->infieldReaction : $battery->toPlate;
-        $this->errands = new Errands($this->scene, Point::home(), $jobs, $starts);
+        $this->errands = Errands::sent($this->scene, Point::home(), $scene->cast->at($this->firstBy()), $jobs, $starts);
         $middle = $scene->cast->at($this->errands->taker(Base::Second) ?? Position::SecondBase);
         $this->race = new FirstThirdRace(
             $battery,

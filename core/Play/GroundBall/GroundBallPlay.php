@@ -8,12 +8,12 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Motion\Intercept;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\Move;
 use FoxCorner\Core\Play\Clock\Odds;
-use FoxCorner\Core\Play\Clock\Paths;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
@@ -23,21 +23,18 @@ use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Clock\Track;
+use FoxCorner\Core\Play\Errand\GroundErrands;
 use FoxCorner\Core\Play\Fielding\Attempt;
 use FoxCorner\Core\Play\Fielding\Covering;
-use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
-use FoxCorner\Core\Play\Scheme\JobKind;
+use FoxCorner\Core\Play\Scheme\Verb;
 
 /** A ground ball on the clock: fielded, thrown or carried, and on to a second out when there is one in it. */
 final readonly class GroundBallPlay implements Play
 {
     /** s between the drawn points of a rolling ball. */
     private const ROLL_SAMPLE = 0.25;
-
-    /** @var array<int, non-empty-list<Job>> by position number */
-    private array $jobs;
 
     /**
      * @param non-empty-list<ThrowOption> $options  lead base first, first base last
@@ -51,9 +48,7 @@ final readonly class GroundBallPlay implements Play
         private Possession $fielded,
         private array $options,
         private array $attempts,
-    ) {
-        $this->jobs = $coverage->jobs(Branch::fieldedBy($fielded->by->position));
-    }
+    ) {}
 
     public static function of(Scene $scene, Coverage $coverage, GroundBallTrial $trial, GroundFielding $fielding): self
     {
@@ -196,30 +191,22 @@ final readonly class GroundBallPlay implements Play
     /** @return array<int, Move> by position number */
     private function moves(): array
     {
-        $paths = new Paths($this->setting->scene, $this->coverage, $this->fielded);
-        $moves = [];
-        foreach (Position::cases() as $position) {
-            $who = $this->setting->cast->at($position);
-            $own = $this->jobs[$position->value] ?? [];
-            $job = $own[0] ?? null;
-            $covers = JobKind::Cover === $job?->kind && Base::Second === $job->base;
-            $moves[$position->value] = new Move(
-                $who,
-                $own,
-                $covers ? $this->toSecond($position) : $paths->track($position, $job),
-            );
-        }
-
-        return $moves;
+        return GroundErrands::of($this->setting->scene, $this->coverage, $this->fielded, [
+            Verb::Cover->value => fn(CastMember $who, Job $job): Track => $this->covering($who, $job),
+        ])->moves();
     }
 
-    /** There a moment before he can do anything with a ball: he comes under control first. */
-    private function toSecond(Position $position): Track
+    /** At second he is there a moment before he can do anything with a ball: he comes under control first. */
+    private function covering(CastMember $who, Job $job): Track
     {
-        $who = $this->setting->cast->at($position);
-        $bag = $this->setting->bag(Base::Second);
+        $base = $job->base ?? throw new \LogicException('A bag is covered.');
+        $bag = $this->setting->bag($base);
+        $standing = Track::standingAt($who->start);
+        if (Base::Second !== $base) {
+            return $standing->thenRuns($bag, $who->reaction, $who->legs);
+        }
         $runs = max($this->setting->level->motion->infieldReaction, $who->reaction);
-        $track = Track::standingAt($who->start)->thenRuns($bag, $runs, $who->legs);
+        $track = $standing->thenRuns($bag, $runs, $who->legs);
 
         return $track->thenAt($bag, $track->end()->seconds + Covering::UNDER_CONTROL);
     }

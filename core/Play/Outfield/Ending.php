@@ -36,24 +36,17 @@ final readonly class Ending
     ) {}
 
     /**
-     * @param list<OnTheBases> $runners  lead runner first
-     * @param Base             $ahead    where the ball comes in when nobody goes on
-     * @param array<int, true> $backedUp by base
+     * @param list<OnTheBases> $runners lead runner first
+     * @param Base             $ahead   where the ball comes in when nobody goes on
      *
      * @return non-empty-list<self> lead base first
      */
-    public static function all(
-        array $runners,
-        Advance $advance,
-        WaysIn $ways,
-        AfterPlay $worth,
-        Base $ahead,
-        array $backedUp,
-    ): array {
+    public static function all(array $runners, Advance $advance, WaysIn $ways, AfterPlay $worth, Base $ahead): array
+    {
         $endings = [];
         foreach ($runners as $index => $runner) {
             if ($advance->ends[$runner->from] > $advance->sure[$runner->from]) {
-                $ending = self::at($index, $runners, $advance, $ways, $worth, $backedUp);
+                $ending = self::at($index, $runners, $advance, $ways, $worth);
                 if ($ending->chance >= self::WORTH_A_THROW) {
                     $endings[] = $ending;
                 }
@@ -84,22 +77,15 @@ final readonly class Ending
 
     /**
      * @param list<OnTheBases> $runners
-     * @param array<int, true> $backedUp
      */
-    private static function at(
-        int $index,
-        array $runners,
-        Advance $advance,
-        WaysIn $ways,
-        AfterPlay $worth,
-        array $backedUp,
-    ): self {
+    private static function at(int $index, array $runners, Advance $advance, WaysIn $ways, AfterPlay $worth): self
+    {
         $runner = $runners[$index];
         $base = Base::from($advance->ends[$runner->from]);
         $way = $ways->to($base);
         $chance = $advance->out($runner, $way);
         $ends = self::onTheThrow(\array_slice($runners, $index + 1), $advance, $ways, $way, $base->value);
-        $astray = Giving::PAST * (1 - $way->caught) * (isset($backedUp[$base->value]) ? 0.0 : 1.0);
+        $astray = Giving::PAST * (1 - $way->caught) * ($ways->isBackedUp($way) ? 0.0 : 1.0);
         $astray = min($astray, 1 - $chance);
 
         return new self(

@@ -76,18 +76,10 @@ final readonly class OutfieldClock
     /** @return array<int, Move> by position number */
     private function moves(): array
     {
-        $spots = $this->play->spots();
-        $moves = [];
-        foreach (Position::cases() as $position) {
-            $who = $this->play->setting->cast->at($position);
-            $own = $this->play->jobs[$position->value] ?? [];
-            if ($position === $this->play->ball->by->position) {
-                $own = [$this->play->ball->reached->isBehindHim() ? Verb::RunDown->job() : Verb::FieldOut->job()];
-            }
-            $moves[$position->value] = new Move($who, $own, $spots->track($who, $own[0] ?? null));
-        }
+        $fields = $this->play->ball->reached->isBehindHim() ? Verb::RunDown : Verb::FieldOut;
+        $jobs = [$this->play->firstBy()->value => [$fields->job()]] + $this->play->jobs;
 
-        return $moves;
+        return $this->play->spots()->errands($jobs)->moves();
     }
 
     /** @param non-empty-list<Leg> $legs */

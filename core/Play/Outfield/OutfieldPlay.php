@@ -44,7 +44,7 @@ final readonly class OutfieldPlay implements Play
         public Advance $advance,
         AfterPlay $worth,
     ) {
-        $this->endings = Ending::all($runners, $advance, $ways, $worth, $base, $this->backedUp());
+        $this->endings = Ending::all($runners, $advance, $ways, $worth, $base);
         $this->options = array_map(
             static fn(Ending $ending): ThrowOption => $ending->option($setting->level->motion->tag),
             $this->endings,
@@ -96,7 +96,7 @@ final readonly class OutfieldPlay implements Play
     {
         $who = $this->setting->cast->at($position);
 
-        return $who->start->distanceTo($this->spots()->point($who, $job)) < $feet;
+        return $who->start->distanceTo($this->spots()->places()->of($who, $job)) < $feet;
     }
 
     public function spots(): Spots
@@ -119,23 +119,6 @@ final readonly class OutfieldPlay implements Play
     public function title(): string
     {
         return Summary::of($this, $this->made(), $this->option());
-    }
-
-    /** @return array<int, true> by base: somebody is behind the throws there */
-    private function backedUp(): array
-    {
-        $bases = [];
-        foreach ($this->jobs as $own) {
-            foreach ($own as $job) {
-                foreach (Base::cases() as $base) {
-                    if ($job->isBehind($base)) {
-                        $bases[$base->value] = true;
-                    }
-                }
-            }
-        }
-
-        return $bases;
     }
 
     /**

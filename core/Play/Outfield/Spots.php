@@ -6,16 +6,16 @@ namespace FoxCorner\Core\Play\Outfield;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Track;
+use FoxCorner\Core\Play\Errand\Errands;
+use FoxCorner\Core\Play\Errand\Places;
 use FoxCorner\Core\Play\Relay\Retrieval;
 use FoxCorner\Core\Play\Scheme\Job;
-use FoxCorner\Core\Play\Scheme\JobKind;
 use FoxCorner\Core\Play\Scheme\Verb;
 
-/** Where each job on a ball to the outfield leads its fielder. */
+/** What only a ball to the outfield knows of where a job leads: the line of the throw, the ball, the runner. */
 final readonly class Spots
 {
     /** ft behind the ball at which the neighbour runs (ours); never beyond the fence. */
@@ -27,14 +27,6 @@ final readonly class Spots
     private const TRAIL = [8.0, 20.0];
     /** ft above the catch that a lead man reaches (ours). */
     private const OVER_HIM = 4.0;
-    /** ft behind a bag at which a back-up stands at least and at most, and the steps between them (ours). */
-    private const BACK_UP = [16.0, 40.0, 1.0];
-    /** ft behind the plate at which the backstop may stand (ours). */
-    private const BACKSTOP = 30.0;
-    /** A throw that misses by so many standard deviations is the one that he is there for (ours). */
-    private const WILD = 2.0;
-    /** ft from the mound toward the base of the play, to where the pitcher goes who is ready to cut (ours). */
-    private const READY = 18.0;
     /** s that the batter-runner's follower leaves between them, as he goes with him (ours). */
     private const BEHIND_RUNNER = 0.3;
     /** Of the base path, from first toward second, where he waits for the touch (ours). */
@@ -48,48 +40,53 @@ final readonly class Spots
         private OnTheBases $batter,
     ) {}
 
-    public function track(CastMember $who, ?Job $job): Track
+    /** @param array<int, list<Job>> $jobs by position number */
+    public function errands(array $jobs): Errands
     {
-        $standing = Track::standingAt($who->start);
-        $to = null === $job ? $who->start : $this->point($who, $job);
+        $reaction = $this->setting->level->motion->outfieldReaction;
 
-        return match (true) {
-            null === $job => $standing,
-            JobKind::Field === $job->kind => $this->toBall($standing),
-            JobKind::Follow === $job->kind => $this->following($standing, $who),
-            Verb::ReadThenBehind === $job->verb => $this->reading($standing, $who, $to),
-            Verb::BehindBall === $job->verb => $standing->thenRuns(
-                $to,
-                $this->setting->level->motion->outfieldReaction,
-                $who->legs,
-            ),
-            default => $standing->thenRuns($to, $who->reaction, $who->legs),
-        };
+        return new Errands(
+            $this->setting->scene,
+            $this->ball->at,
+            $jobs,
+            $this->places(),
+            static fn(CastMember $who, Job $job): float => Verb::BehindBall === $job->verb ? $reaction : $who->reaction,
+            [
+                Verb::FieldOut->value => $this->toBall(...),
+                Verb::RunDown->value => $this->toBall(...),
+                Verb::Follow->value => $this->following(...),
+                Verb::ReadThenBehind->value => $this->reading(...),
+            ],
+        );
     }
 
-    /** Where the job is done. */
-    public function point(CastMember $who, Job $job): Point
+    public function places(): Places
     {
-        $from = $this->ball->at;
-        $bag = $this->setting->bag($job->base ?? $this->made->base);
+        return new Places($this->setting->scene, $this->ball->at, $this->ball->by->arm, [
+            Verb::LastCut->value => fn(CastMember $who, Job $job): Point => CutMan::lastOn(
+                $this->ball->at,
+                $this->bag($job),
+                $this->setting->rules->basePath,
+            ),
+            Verb::Cut->value => $this->cutting(...),
+            Verb::Trail->value => $this->trailing(...),
+            Verb::Follow->value => fn(): Point => $this->setting->bag(Base::Second),
+            Verb::BehindBall->value => $this->behindBall(...),
+            Verb::BackUp->value => fn(CastMember $who, Job $job): Point => $this->behind($who, $job->base),
+            Verb::ReadThenBehind->value => fn(CastMember $who): Point => $this->behind($who, null),
+        ]);
+    }
 
-        return match (true) {
-            JobKind::Field === $job->kind => $from,
-            Verb::LastCut === $job->verb => CutMan::lastOn($from, $bag, $this->setting->rules->basePath),
-            JobKind::Cut === $job->kind => $this->ways->cut?->who->position === $who->position
-                ? $this->ways->cut->at
-                : $from->between($bag, 0.5),
-            JobKind::Trail === $job->kind => $this->trail($bag),
-            JobKind::Follow === $job->kind => $this->setting->bag(Base::Second),
-            Verb::BehindBall === $job->verb => $this->behindBall($who),
-            JobKind::BackUp === $job->kind => $this->behind($who, $job->base ?? $this->read()),
-            JobKind::RelayReady === $job->kind => $this->setting->rules
-                ->diamond()
-                ->pitchersPlate()
-                ->toward($this->setting->bag(Base::Second)->between($from, 0.1), self::READY),
-            JobKind::Cover === $job->kind, JobKind::Hold === $job->kind => $bag,
-            default => $from->toward($who->start, self::BEHIND_BALL),
-        };
+    private function bag(Job $job): Point
+    {
+        return $this->setting->bag($job->base ?? $this->made->base);
+    }
+
+    private function cutting(CastMember $who, Job $job): Point
+    {
+        return $this->ways->cut?->who->position === $who->position
+            ? $this->ways->cut->at
+            : $this->ball->at->between($this->bag($job), 0.5);
     }
 
     /** ft behind the lead man: where a throw that sails over him comes down into the hands of the next. */
@@ -104,9 +101,10 @@ final readonly class Spots
         return max(self::TRAIL[0], min(self::TRAIL[1], self::OVER_HIM / max(0.01, $falls)));
     }
 
-    private function trail(Point $bag): Point
+    private function trailing(CastMember $who, Job $job): Point
     {
         $cut = $this->ways->cut;
+        $bag = $this->bag($job);
 
         return null === $cut ? $this->ball->at->between($bag, 0.5) : $cut->at->toward($bag, $this->trailFeet());
     }
@@ -132,74 +130,59 @@ final readonly class Spots
     }
 
     /**
-     * In line with the throw, so deep that he reaches one that misses: the ball needs longer to him than he to it, and
-     * no deeper than that.
+     * In line with the last throw there, be it a cutoff man's.
+     *
+     * @param Base|null $base null: he reads where it goes
      */
-    private function behind(CastMember $who, Base $base): Point
+    private function behind(CastMember $who, ?Base $base): Point
     {
-        [$from, $arm] = $this->lastThrow($base);
-        $bag = $this->setting->bag($base);
-        $feet = $from->distanceTo($bag);
-        $speed = $arm * exp(-$this->setting->throwing->throws->drag * $feet);
-        $miss = self::WILD * $feet * Giving::scatter($this->setting->level->skills->throw);
-        $motion = $this->setting->level->motion;
-        [$depth, $most, $step] = self::BACK_UP;
-        $most = Base::Home === $base ? self::BACKSTOP : $most;
-        while ($depth < $most) {
-            $wide = ($miss * ($feet + $depth)) / max(1.0, $feet);
-            $run = $who->legs->distanceAfter($depth / $speed - $motion->infieldReaction) + $motion->reach;
-            if ($run >= $wide) {
-                break;
-            }
-            $depth += $step;
-        }
-
-        return $from->toward($bag, $feet + $depth);
-    }
-
-    /** @return array{Point, float} where the throw to a base comes from, and ft/s of the arm */
-    private function lastThrow(Base $base): array
-    {
+        $base ??= $this->read();
         $cut = $this->ways->cut;
+        $isLast = null !== $cut && $this->made->isCut() && $cut->base === $base;
+        $places = new Places($this->setting->scene, $this->ball->at, $this->ball->by->arm);
 
-        return null !== $cut && $this->made->isCut() && $cut->base === $base
-            ? [$cut->at, $cut->who->arm->feetPerSecond]
-            : [$this->ball->at, $this->ball->by->arm->feetPerSecond];
+        return $isLast
+            ? $places->behind($who, $base, $cut->at, $cut->who->arm)
+            : $places->behind($who, $base, $this->ball->at, $this->ball->by->arm);
     }
 
-    private function toBall(Track $standing): Track
+    private function toBall(): Track
     {
         $by = $this->ball->by;
         $there = $this->ball->seconds - $this->ball->early;
 
-        return $standing
+        return Track::standingAt($by->start)
             ->thenAt($by->start, min($by->reaction, $there))
             ->thenAt($this->ball->at, $there)
             ->thenAt($this->ball->at, $this->ball->seconds);
     }
 
-    private function following(Track $standing, CastMember $who): Track
+    private function following(CastMember $who): Track
     {
         $first = $this->setting->bag(Base::First);
         $beside = $first->toward(
             $this->setting->bag(Base::Second),
             self::BESIDE_FIRST * $this->setting->rules->basePath,
         );
-        $track = $standing->thenRuns($beside, $who->reaction, $who->legs);
+        $track = Track::standingAt($who->start)->thenRuns($beside, $who->reaction, $who->legs);
         $touched = $this->batter->arrivals[Base::First->value] + self::BEHIND_RUNNER;
 
         return $track->thenRuns($this->setting->bag(Base::Second), max($touched, $track->end()->seconds), $who->legs);
     }
 
     /** Between third and home until the throw is on its way, then behind the base that it goes to. */
-    private function reading(Track $standing, CastMember $who, Point $to): Track
+    private function reading(CastMember $who): Track
     {
         [$third, $home] = [$this->setting->bag(Base::Third), $this->setting->bag(Base::Home)];
         $between = $third
             ->between($home, 0.5)
             ->plus(-0.12 * $this->setting->rules->basePath, -0.12 * $this->setting->rules->basePath);
-        $track = $standing->thenRuns($between, $who->reaction, $who->legs);
+        $track = Track::standingAt($who->start)->thenRuns($between, $who->reaction, $who->legs);
 
-        return $track->thenRuns($to, max($this->made->released, $track->end()->seconds), $who->legs);
+        return $track->thenRuns(
+            $this->behind($who, null),
+            max($this->made->released, $track->end()->seconds),
+            $who->legs,
+        );
     }
 }

@@ -11,6 +11,7 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Delivery;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
+use FoxCorner\Core\Play\Errand\GotBy;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
 use FoxCorner\Core\Play\Scheme\Verb;
@@ -72,6 +73,23 @@ final class WaysIn
         $throw = new Delivery($feet, $again, $again + $this->throws()->given($feet, $arm), 0.0);
 
         return $this->way($base, $throw, null);
+    }
+
+    /** Whether somebody who has been sent behind the throws there has one that gets by in time. */
+    public function isBackedUp(WayIn $way): bool
+    {
+        $from = null !== $this->cut && $way->isCut() ? $this->cut->at : $this->ball->at;
+        $gotBy = new GotBy($this->setting->scene, $from, $way->base);
+        foreach ($this->jobs as $number => $own) {
+            foreach ($own as $job) {
+                $who = $this->setting->cast->at(Position::from($number));
+                if ($job->isBehind($way->base) && $gotBy->isMet($who, $who->reaction, $way->arrives)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     private function thrown(Base $base): Delivery

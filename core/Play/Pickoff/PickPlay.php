@@ -18,10 +18,10 @@ use FoxCorner\Core\Play\Clock\Race;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Errand\Errands;
 use FoxCorner\Core\Play\Running\BatterSide;
 use FoxCorner\Core\Play\Running\Battery;
 use FoxCorner\Core\Play\Running\BetweenPitches;
-use FoxCorner\Core\Play\Running\Errands;
 use FoxCorner\Core\Play\Running\Going;
 use FoxCorner\Core\Play\Running\Leads;
 use FoxCorner\Core\Play\Running\PickRace;
@@ -60,9 +60,10 @@ final readonly class PickPlay implements Play
         $this->going = $this->runner();
         $battery = Battery::onField($scene);
         $jobs = $this->jobs($scene);
-        $this->errands = new Errands(
+        $this->errands = Errands::sent(
             $scene,
             PickRace::from($trial->kind, $scene->rules),
+            $scene->cast->at($this->firstBy()),
             $jobs,
             self::SEEN,
             $this->breaking($jobs),

@@ -7,8 +7,8 @@ namespace FoxCorner\Core\Play\Pickoff;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Clock\Scene;
+use FoxCorner\Core\Play\Errand\Errands;
 use FoxCorner\Core\Play\Running\Battery;
-use FoxCorner\Core\Play\Running\Errands;
 use FoxCorner\Core\Play\Running\PickRace;
 use FoxCorner\Core\Play\Scheme\Job;
 
@@ -30,7 +30,7 @@ final readonly class WithinReach
     public static function of(Scene $scene, array $jobs, PickTrial $trial, Battery $battery): self
     {
         $from = PickRace::from($trial->kind, $scene->rules);
-        $taker = (new Errands($scene, $from, $jobs, 0.0))->taker($trial->base);
+        $taker = Errands::sent($scene, $from, $scene->cast->at(Position::Pitcher), $jobs, 0.0)->taker($trial->base);
         if (null === $taker || null === $trial->kind->breaks()) {
             return new self($scene, 0.0);
         }

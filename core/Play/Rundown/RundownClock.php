@@ -17,8 +17,8 @@ use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Clock\Track;
 use FoxCorner\Core\Play\Clock\Voice;
 use FoxCorner\Core\Play\Clock\VoiceWord;
+use FoxCorner\Core\Play\Errand\Errands;
 use FoxCorner\Core\Play\Running\BetweenPitches;
-use FoxCorner\Core\Play\Running\Errands;
 use FoxCorner\Core\Play\Running\Going;
 use FoxCorner\Core\Play\Scheme\Verb;
 
@@ -143,13 +143,14 @@ final readonly class RundownClock
     private function moves(float $after, float $caught): array
     {
         $play = $this->play;
-        $moves = (new Errands(
+        $moves = Errands::sent(
             $play->scene,
             $play->at($this->ballAt(0.0)),
+            $play->starter,
             $play->jobs,
             $play->scene->level->motion->plannedReaction,
             $this->filling(),
-        ))->moves();
+        )->moves();
         $moves[$play->starter->position->value] = new Move(
             $play->starter,
             $play->jobs[$play->starter->position->value],

@@ -17,10 +17,10 @@ use FoxCorner\Core\Play\Clock\Race;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Errand\Errands;
 use FoxCorner\Core\Play\Running\BatterSide;
 use FoxCorner\Core\Play\Running\Battery;
 use FoxCorner\Core\Play\Running\BetweenPitches;
-use FoxCorner\Core\Play\Running\Errands;
 use FoxCorner\Core\Play\Running\Going;
 use FoxCorner\Core\Play\Running\Helps;
 use FoxCorner\Core\Play\Running\StealKind;
@@ -51,7 +51,14 @@ final readonly class StealPlay implements Play
         $jobs = $coverage->jobs(BatterSide::of($scene->state->context->batter)->branch());
         $jobs[$this->thrower()->value] = [self::throwing($this->going[0]->to())];
         $seen = $this->battery->toPlate + (StealKind::Delayed === $trial->kind ? self::SEEN : 0.0);
-        $this->errands = new Errands($scene, Point::home(), $jobs, $seen, $this->sooner($jobs));
+        $this->errands = Errands::sent(
+            $scene,
+            Point::home(),
+            $scene->cast->at($this->thrower()),
+            $jobs,
+            $seen,
+            $this->sooner($jobs),
+        );
         $this->options = array_map($this->option(...), $this->going);
     }
 

@@ -9,8 +9,6 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Leg;
-use FoxCorner\Core\Play\Clock\Move;
-use FoxCorner\Core\Play\Clock\Paths;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
@@ -20,17 +18,15 @@ use FoxCorner\Core\Play\Clock\ThrowChoice;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Clock\Track;
-use FoxCorner\Core\Play\Scheme\Branch;
+use FoxCorner\Core\Play\Errand\Errands;
+use FoxCorner\Core\Play\Errand\GroundErrands;
 use FoxCorner\Core\Play\Scheme\Coverage;
-use FoxCorner\Core\Play\Scheme\Job;
 
 /** One leg, one throw, one base. */
 final readonly class ThrowHomePlay implements Play
 {
-    /** @var array<int, non-empty-list<Job>> by position number */
-    private array $jobs;
     private Possession $held;
-    private Paths $paths;
+    private Errands $errands;
     private ThrowOption $home;
 
     private PlaySetting $setting;
@@ -39,11 +35,10 @@ final readonly class ThrowHomePlay implements Play
     {
         $this->setting = $setting = PlaySetting::onTheGround($scene);
         $who = $setting->cast->at($trial->who);
-        $this->jobs = $coverage->jobs(Branch::fieldedBy($trial->who));
         $this->held = Possession::ofBall($who, $who->start, 0.0, 0.0, $setting->level->motion);
-        $this->paths = new Paths($scene, $coverage, $this->held);
+        $this->errands = GroundErrands::of($scene, $coverage, $this->held);
         // The runner on third is the lead runner: his base comes first.
-        $this->home = (new ThrowChoice($setting, $this->held, $this->jobs, $this->paths))->all()[0];
+        $this->home = (new ThrowChoice($setting, $this->held, $this->errands))->all()[0];
     }
 
     public function firstBy(): Position
@@ -58,15 +53,6 @@ final readonly class ThrowHomePlay implements Play
 
     public function timeline(): Timeline
     {
-        $moves = [];
-        foreach (Position::cases() as $position) {
-            $own = $this->jobs[$position->value] ?? [];
-            $moves[$position->value] = new Move(
-                $this->setting->cast->at($position),
-                $own,
-                $this->paths->track($position, $own[0] ?? null),
-            );
-        }
         $ball = Track::standingAt($this->held->at)
             ->thenAt($this->held->at, $this->home->released)
             ->thenAt($this->setting->bag(Base::Home), $this->home->ballThere);
@@ -76,7 +62,7 @@ final readonly class ThrowHomePlay implements Play
             $this->coverage,
             $this->trial,
             [new Leg($this->held, [$this->home], $this->home)],
-            $moves,
+            $this->errands->moves(),
             $ball,
             RunnerTracks::of($this->setting),
             [
