@@ -14,7 +14,7 @@ use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Family\BeginsEmpty;
 use FoxCorner\Core\Play\Family\PlayFamily;
-use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;

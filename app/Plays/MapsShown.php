@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plays;
 
 use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Map\MapOutcome;
 use FoxCorner\Core\Play\Map\MapSpot;
 use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Runs\PlayCost;

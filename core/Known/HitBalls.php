@@ -12,9 +12,9 @@ use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Family\PlayFamily;
-use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Fielding\GroundBalls;
 use FoxCorner\Core\Play\Fielding\Spray;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Range\Fly\FlySpray;
 use FoxCorner\Core\Runs\PlayCost;
 

@@ -13,7 +13,7 @@ use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Family\PlayFamilies;
-use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Runs\PlayCost;
 
 /**

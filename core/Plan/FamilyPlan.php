@@ -6,8 +6,8 @@ namespace FoxCorner\Core\Plan;
 
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Family\PlayFamily;
-use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 
 /**

@@ -8,7 +8,7 @@ use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Clock\Scene;
-use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Component\HttpFoundation\InputBag;

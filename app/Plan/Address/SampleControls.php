@@ -9,7 +9,7 @@ use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\PlayFamily;
-use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Runs\PlayCost;

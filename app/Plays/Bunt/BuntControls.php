@@ -15,7 +15,7 @@ use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Play\Bunt\BuntKind;
 use FoxCorner\Core\Play\Bunt\BuntTrial;
 use FoxCorner\Core\Play\Clock\Scene;
-use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;

@@ -9,7 +9,7 @@ use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
-use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Runs\PlayCost;
 
 /** One of what a coverage is tried against, what comes of it, and the address at which it can be watched. */

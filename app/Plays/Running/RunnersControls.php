@@ -10,7 +10,7 @@ use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\PlayFamily;
-use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Problem\Refused;
 use Symfony\Component\HttpFoundation\InputBag;
 

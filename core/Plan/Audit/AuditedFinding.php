@@ -6,7 +6,7 @@ namespace FoxCorner\Core\Plan\Audit;
 
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\Play\Check\Finding;
-use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Trial;
 
 /** The worst case of a fault, and on how many of the balls that were tried it shows. */
 final readonly class AuditedFinding

@@ -14,9 +14,9 @@ use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Family\OffenceLine;
 use FoxCorner\Core\Play\Family\PlayFamily;
-use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Family\WeighsOffence;
 use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Play\Scheme\Verb;
 
 /** Tries a coverage against the sample of its family, and keeps the worst case of every fault. */

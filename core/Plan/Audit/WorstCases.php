@@ -7,7 +7,7 @@ namespace FoxCorner\Core\Plan\Audit;
 use FoxCorner\Core\Play\Check\Finding;
 use FoxCorner\Core\Play\Check\PlayCheck;
 use FoxCorner\Core\Play\Clock\Timeline;
-use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Trial;
 
 /** Of every fault that plays show the worst case, with its ball, and on how many of them it shows. */
 final readonly class WorstCases

@@ -6,7 +6,7 @@ namespace FoxCorner\Core\Play\Bunt;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Play\Family\PlacedTrial;
+use FoxCorner\Core\Play\Scheme\PlacedTrial;
 
 /** The bunts that a coverage is tried against: a few for the audit, the ground in front of the plate for the map. */
 final class BuntGrid

@@ -8,7 +8,7 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Speed;
-use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Trial;
 
 /** One bunt: where it would come to rest, and how the offence brings it down. */
 final readonly class BuntTrial implements Trial

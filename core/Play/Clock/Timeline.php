@@ -7,9 +7,9 @@ namespace FoxCorner\Core\Play\Clock;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Play\Scheme\Verb;
 
 /** A play that has been run: who did what when. Screens only interpolate it. */

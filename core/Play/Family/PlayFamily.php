@@ -12,6 +12,8 @@ use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Scheme\PlacedTrial;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Problem;
 

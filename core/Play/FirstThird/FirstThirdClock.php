@@ -7,13 +7,13 @@ namespace FoxCorner\Core\Play\FirstThird;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
 use FoxCorner\Core\Play\Clock\Stop;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Clock\TimelineBuilder;
 use FoxCorner\Core\Play\Clock\Voice;
 use FoxCorner\Core\Play\Clock\VoiceWord;
 use FoxCorner\Core\Play\Running\BetweenPitches;
@@ -30,29 +30,34 @@ final readonly class FirstThirdClock
         $third = $this->play->onThird;
         $first = $this->play->first;
 
-        return new Timeline(
+        $stays = ThirdRunner::Stays === $this->play->third;
+        $isDelayed = GoesWhen::Delayed === $this->play->trial->when;
+        $drawn = TimelineBuilder::of(
             PlaySetting::betweenPitches($scene, [Base::Second->value => $race->firstThere()]),
             $this->play->coverage,
             $this->play->trial,
-            $this->legs(),
-            $this->play->errands->moves(),
-            BetweenPitches::ball($scene, $this->isEarly() ? null : $this->toPlate(), $this->flights()),
-            [
-                $third->name() => ThirdRunner::Stays === $this->play->third
-                        ? $third->standing($scene)
-                        : $third->running($scene, $race->thirdStarts($this->play->third), $race->off()),
+        )
+            ->moves($this->play->errands->moves())
+            ->ball(BetweenPitches::ball($scene, $this->isEarly() ? null : $this->toPlate(), $this->flights()))
+            ->runners([
+                $third->name() => $stays
+                    ? $third->standing($scene)
+                    : $third->running($scene, $race->thirdStarts($this->play->third), $race->off()),
                 $first->name() => $first->running(
                     $scene,
                     $this->starts(),
-                    GoesWhen::Delayed === $this->play->trial->when ? $race->firstOff() : $first->lead,
+                    $isDelayed ? $race->firstOff() : $first->lead,
                 ),
-            ],
-            $this->events(),
-            $this->voices(),
-            thrownAt: $this->play->isHome() ? $third->name() : null,
-            title: $this->title(),
-            caught: $this->play->caught(),
-        );
+            ])
+            ->voices($this->voices())
+            ->ends([], $this->play->isHome() ? $third->name() : null)
+            ->title($this->title())
+            ->goingOn($this->play->caught());
+        foreach ($this->legs() as $leg) {
+            $drawn->leg($leg);
+        }
+
+        return $this->told($drawn)->timeline();
     }
 
     private function isEarly(): bool
@@ -140,33 +145,23 @@ final readonly class FirstThirdClock
         ];
     }
 
-    /** @return list<Event> */
-    private function events(): array
+    private function told(TimelineBuilder $drawn): TimelineBuilder
     {
         $made = $this->play->made();
         $race = $this->play->race;
-        $leads = $this->play->scene->rules->leads->allowsLeads();
-        $events = [
-            new Event(EventKind::Contact, 0.0, $leads ? 'First move' : 'Release'),
-            new Event(
-                EventKind::Released,
-                $made->released,
-                School::Concede === $this->play->school ? 'Held' : 'Thrown',
-            ),
-            new Event(EventKind::RunnerThere, $race->firstThere(), 'R1 there'),
-        ];
-        if (!$this->isEarly()) {
-            $events[] = new Event(EventKind::Fielded, $this->toPlate(), 'At the plate');
-        }
-        if (is_finite($made->outAt)) {
-            $events[] = new Event(EventKind::Arrives, $made->outAt, 'Tag at ' . $made->base->word());
-        }
+        $isHeld = School::Concede === $this->play->school;
+        $drawn
+            ->moment(EventKind::Contact, 0.0, BetweenPitches::begins($this->play->scene))
+            ->moment(EventKind::Released, $made->released, $isHeld ? 'Held' : 'Thrown')
+            ->moment(EventKind::RunnerThere, $race->firstThere(), 'R1 there')
+            ->moment(EventKind::Fielded, $this->isEarly() ? \INF : $this->toPlate(), 'At the plate')
+            ->moment(EventKind::Arrives, $made->outAt, 'Tag at ' . $made->base->word());
         if ($this->play->isHome()) {
-            $events[] = new Event(EventKind::Fielded, $race->cutAt($this->play->school), 'Cut');
-            $events[] = new Event(EventKind::RunnerThere, $race->thirdThere($this->play->third), 'R3 there');
+            $drawn->moment(EventKind::Fielded, $race->cutAt($this->play->school), 'Cut');
+            $drawn->moment(EventKind::RunnerThere, $race->thirdThere($this->play->third), 'R3 there');
         }
 
-        return BetweenPitches::inOrder($events);
+        return $drawn;
     }
 
     /** @return list<Voice> */

@@ -11,10 +11,10 @@ use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\FamilyWords;
 use FoxCorner\Core\Play\Family\PlayFamily;
-use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Family\TrialFields;
 use FoxCorner\Core\Play\Running\BatterSide;
 use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 
 /** Runners on first and third, and the one on first goes. */

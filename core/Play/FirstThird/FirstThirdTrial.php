@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\FirstThird;
 
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Trial;
 
 /** Runners on first and third go: how the one of first does, and what the one of third makes of it. */
 final readonly class FirstThirdTrial implements Trial

@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\GroundBall;
 
 use FoxCorner\Core\Field\Base;
-use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Motion\Intercept;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\CastMember;
-use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\Move;
 use FoxCorner\Core\Play\Clock\Odds;
+use FoxCorner\Core\Play\Clock\OnTheGround;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
@@ -22,6 +21,7 @@ use FoxCorner\Core\Play\Clock\RunnerTracks;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Clock\TimelineBuilder;
 use FoxCorner\Core\Play\Clock\Track;
 use FoxCorner\Core\Play\Errand\GroundErrands;
 use FoxCorner\Core\Play\Fielding\Attempt;
@@ -33,9 +33,6 @@ use FoxCorner\Core\Play\Scheme\Verb;
 /** A ground ball on the clock: fielded, thrown or carried, and on to a second out when there is one in it. */
 final readonly class GroundBallPlay implements Play
 {
-    /** s between the drawn points of a rolling ball. */
-    private const ROLL_SAMPLE = 0.25;
-
     /**
      * @param non-empty-list<ThrowOption> $options  lead base first, first base last
      * @param list<Attempt>               $attempts in the same order; none when it goes through
@@ -150,16 +147,21 @@ final readonly class GroundBallPlay implements Play
             $legs[] = $this->onward($made);
         }
 
-        return new Timeline(
-            $this->setting,
-            $this->coverage,
-            $this->trial,
-            $legs,
-            $this->moves(),
-            $this->ballTrack($legs),
-            RunnerTracks::of($this->setting),
-            $this->events($legs),
-        );
+        $has = $this->fielded;
+        $drawn = TimelineBuilder::of($this->setting, $this->coverage, $this->trial)
+            ->moves($this->moves())
+            ->runners(RunnerTracks::of($this->setting))
+            ->rolls($this->trial->ball->at(...), 0.0, $has->seconds)
+            ->moment(EventKind::Contact, 0.0, 'Contact')
+            ->moment(EventKind::Fielded, $has->seconds, 'Fielded, ' . $has->by->position->value);
+        if ($this->fielding->bobbled > 0.0) {
+            $drawn->moment(EventKind::Fielded, $has->seconds + $this->fielding->bobbled, 'Picked up');
+        }
+        foreach ($legs as $index => $leg) {
+            OnTheGround::told($drawn->thrown($leg), $leg, $index > 0);
+        }
+
+        return $drawn->timeline();
     }
 
     private function onward(Attempt $made): Leg
@@ -209,64 +211,5 @@ final readonly class GroundBallPlay implements Play
         $track = $standing->thenRuns($bag, $runs, $who->legs);
 
         return $track->thenAt($bag, $track->end()->seconds + Covering::UNDER_CONTROL);
-    }
-
-    /** @param non-empty-list<Leg> $legs */
-    private function ballTrack(array $legs): Track
-    {
-        $fielded = $this->fielded;
-        $track = Track::standingAt(Point::home());
-        for ($seconds = self::ROLL_SAMPLE; $seconds < $fielded->seconds; $seconds += self::ROLL_SAMPLE) {
-            $track = $track->thenAt($this->trial->ball->at($seconds), $seconds);
-        }
-        foreach ($legs as $leg) {
-            $track = $track
-                ->thenAt($leg->from->at, $leg->from->seconds)
-                ->thenAt($leg->from->at, $leg->made->released)
-                ->thenAt($this->setting->bag($leg->made->base), $leg->made->ballThere);
-        }
-
-        return $track;
-    }
-
-    /**
-     * @param non-empty-list<Leg> $legs
-     *
-     * @return list<Event> in order of time
-     */
-    private function events(array $legs): array
-    {
-        $events = [
-            new Event(EventKind::Contact, 0.0, 'Contact'),
-            new Event(EventKind::Fielded, $this->fielded->seconds, 'Fielded, ' . $this->fielded->by->position->value),
-        ];
-        if ($this->fielding->bobbled > 0.0) {
-            $picked = $this->fielded->seconds + $this->fielding->bobbled;
-            $events[] = new Event(EventKind::Fielded, $picked, 'Picked up');
-        }
-        foreach ($legs as $index => $leg) {
-            $made = $leg->made;
-            $runner = Base::First === $made->base ? 'Batter' : 'R' . ($made->base->value - 1);
-            $held = is_finite($made->outAt) ? $made->outAt : $made->ballThere;
-            // He runs with it from where he has it.
-            if (0 !== $index || true !== $this->made()?->carried) {
-                $events[] = new Event(
-                    EventKind::Released,
-                    $made->released,
-                    0 === $index ? 'Released' : 'On to ' . $made->base->word(),
-                );
-            }
-            $events[] = new Event(
-                EventKind::Arrives,
-                $held,
-                ($made->isForce ? 'At ' : 'Tag at ') . $made->base->word(),
-            );
-            if (is_finite($made->outAt)) {
-                $events[] = new Event(EventKind::RunnerThere, $made->runnerThere, $runner . ' there');
-            }
-        }
-        usort($events, static fn(Event $a, Event $b): int => $a->seconds <=> $b->seconds);
-
-        return $events;
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Map;
 
 use FoxCorner\Core\Play\Clock\Scene;
-use FoxCorner\Core\Play\Family\PlacedTrial;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\PlacedTrial;
 
 /** Where a coverage is beaten: the ground, evenly spaced, and what is made of a ball that is there. */
 final readonly class PlayMap

@@ -7,7 +7,6 @@ namespace FoxCorner\Core\Play\Outfield;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\Move;
@@ -15,6 +14,7 @@ use FoxCorner\Core\Play\Clock\Possession;
 use FoxCorner\Core\Play\Clock\Stop;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Clock\TimelineBuilder;
 use FoxCorner\Core\Play\Clock\Track;
 use FoxCorner\Core\Play\Relay\Reached;
 use FoxCorner\Core\Play\Scheme\Verb;
@@ -22,9 +22,6 @@ use FoxCorner\Core\Play\Scheme\Verb;
 /** A ball to the outfield as it is drawn: tracks of ball, fielders and runners, events and voices. */
 final readonly class OutfieldClock
 {
-    /** s between the drawn points of a ball on the ground. */
-    private const ROLL_SAMPLE = 0.4;
-
     public function __construct(private OutfieldPlay $play) {}
 
     public function timeline(): Timeline
@@ -32,21 +29,22 @@ final readonly class OutfieldClock
         $made = $this->play->made();
         $legs = $this->legs($made, $this->play->option());
 
-        return new Timeline(
-            $this->play->setting->threatened($this->play->threats($made)),
-            $this->play->coverage,
-            $this->play->trial,
-            $legs,
-            $this->moves(),
-            $this->ballTrack($legs),
-            $this->runnerTracks($made),
-            $this->events($legs, $made),
-            Calls::on($this->play, $made),
-            $this->ends($made),
-            $made->runner?->name(),
-            $this->play->base,
-            $this->play->title(),
-        );
+        $play = $this->play;
+        $ball = $play->trial->ball;
+        $drawn = TimelineBuilder::of($play->setting->threatened($play->threats($made)), $play->coverage, $play->trial)
+            ->moves($this->moves())
+            ->runners($this->runnerTracks($made))
+            ->ball($this->inTheAir())
+            ->rolls($ball->at(...), $ball->hang, $play->ball->seconds)
+            ->voices(Calls::on($play, $made))
+            ->ends($this->ends($made), $made->runner?->name())
+            ->sentFor($play->base)
+            ->title($play->title());
+        foreach ($legs as $leg) {
+            $drawn->thrown($leg);
+        }
+
+        return $this->told($drawn, $made)->timeline();
     }
 
     /** @return non-empty-list<Leg> */
@@ -82,26 +80,14 @@ final readonly class OutfieldClock
         return $this->play->spots()->errands($jobs)->moves();
     }
 
-    /** @param non-empty-list<Leg> $legs */
-    private function ballTrack(array $legs): Track
+    private function inTheAir(): Track
     {
         $track = Track::standingAt(Point::home());
         $ball = $this->play->trial->ball;
-        if ($ball->isInTheAir()) {
-            $track = $track->thenAt($ball->landing(), min($ball->hang, $this->play->ball->seconds));
-        }
-        for ($at = $ball->hang + self::ROLL_SAMPLE; $at < $this->play->ball->seconds; $at += self::ROLL_SAMPLE) {
-            $track = $track->thenAt($ball->at($at), $at);
-        }
-        foreach ($legs as $leg) {
-            $to = $leg->cut->at ?? $this->play->setting->bag($leg->made->base);
-            $track = $track
-                ->thenAt($leg->from->at, $leg->from->seconds)
-                ->thenAt($leg->from->at, $leg->made->released)
-                ->thenAt($to, $leg->cut->seconds ?? $leg->made->ballThere);
-        }
 
-        return $track;
+        return $ball->isInTheAir()
+            ? $track->thenAt($ball->landing(), min($ball->hang, $this->play->ball->seconds))
+            : $track;
     }
 
     /** @return array<string, Track> by "batter", "R1" … */
@@ -151,41 +137,26 @@ final readonly class OutfieldClock
         return Point::home();
     }
 
-    /**
-     * @param non-empty-list<Leg> $legs
-     *
-     * @return list<Event> in order of time
-     */
-    private function events(array $legs, Ending $made): array
+    private function told(TimelineBuilder $drawn, Ending $made): TimelineBuilder
     {
-        $by = $this->play->ball->by->position->value;
-        $events = [
-            new Event(EventKind::Contact, 0.0, 'Contact'),
-            new Event(
-                EventKind::Fielded,
-                $this->play->ball->seconds,
-                (Reached::Caught === $this->play->ball->reached ? 'Caught, ' : 'Picked up, ') . $by,
-            ),
-            new Event(EventKind::Released, $made->way->released, 'Thrown'),
-        ];
-        if (null !== $made->way->cutAt && null !== $made->way->again) {
-            $events[] = new Event(
-                EventKind::Fielded,
-                $made->way->cutAt,
-                ($this->play->ways->cut->who->position->value ?? '') . ' has it',
-            );
-            $events[] = new Event(EventKind::Released, $made->way->again, 'Relay');
+        $ball = $this->play->ball;
+        $way = $made->way;
+        $has = Reached::Caught === $ball->reached ? 'Caught, ' : 'Picked up, ';
+        $drawn
+            ->moment(EventKind::Contact, 0.0, 'Contact')
+            ->moment(EventKind::Fielded, $ball->seconds, $has . $ball->by->position->value)
+            ->moment(EventKind::Released, $way->released, 'Thrown');
+        if (null !== $way->cutAt && null !== $way->again) {
+            $by = $this->play->ways->cut->who->position->value ?? '';
+            $drawn->moment(EventKind::Fielded, $way->cutAt, $by . ' has it');
+            $drawn->moment(EventKind::Released, $way->again, 'Relay');
         }
-        $events[] = new Event(EventKind::Arrives, $made->way->held(), 'At ' . $made->way->base->word());
+        $drawn->moment(EventKind::Arrives, $way->held(), 'At ' . $way->base->word());
         if (null !== $made->runner) {
-            $events[] = new Event(
-                EventKind::RunnerThere,
-                $made->runner->arrivals[$made->way->base->value],
-                ucfirst($made->runner->name()) . ' there',
-            );
+            $there = $made->runner->arrivals[$way->base->value];
+            $drawn->moment(EventKind::RunnerThere, $there, ucfirst($made->runner->name()) . ' there');
         }
-        usort($events, static fn(Event $a, Event $b): int => $a->seconds <=> $b->seconds);
 
-        return $events;
+        return $drawn;
     }
 }

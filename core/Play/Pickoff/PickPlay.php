@@ -7,7 +7,6 @@ namespace FoxCorner\Core\Play\Pickoff;
 use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\CaughtBetween;
-use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\Odds;
@@ -18,6 +17,7 @@ use FoxCorner\Core\Play\Clock\Race;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Clock\TimelineBuilder;
 use FoxCorner\Core\Play\Errand\Errands;
 use FoxCorner\Core\Play\Running\BatterSide;
 use FoxCorner\Core\Play\Running\Battery;
@@ -140,26 +140,26 @@ final readonly class PickPlay implements Play
                     : $going->standing($this->scene);
         }
 
-        return new Timeline(
-            PlaySetting::betweenPitches($this->scene),
-            $this->coverage,
-            $this->trial,
-            [new Leg(Possession::atBag($by, $from, 0.0, $race->released), [$this->option], $this->option)],
-            $this->errands->moves(),
-            BetweenPitches::ball($this->scene, $this->trial->kind->isCatchers() ? 0.0 : null, [
-                [$from, $race->released],
-                [$this->scene->bag($this->trial->base), $race->ball],
-            ]),
-            $runners,
-            $this->events(),
-            title: $this->title(),
-            caught: new CaughtBetween(
-                $this->trial->base,
-                max($this->off, $this->scene->rules->basePath / 4),
-                true,
-                max($this->off, $this->scene->rules->basePath / 4),
-            ),
-        );
+        $isCatchers = $this->trial->kind->isCatchers();
+        $hangs = max($this->off, $this->scene->rules->basePath / 4);
+
+        return TimelineBuilder::of(PlaySetting::betweenPitches($this->scene), $this->coverage, $this->trial)
+            ->moves($this->errands->moves())
+            ->runners($runners)
+            ->leg(new Leg(Possession::atBag($by, $from, 0.0, $race->released), [$this->option], $this->option))
+            ->ball(
+                BetweenPitches::ball($this->scene, $isCatchers ? 0.0 : null, [
+                    [$from, $race->released],
+                    [$this->scene->bag($this->trial->base), $race->ball],
+                ]),
+            )
+            ->moment(EventKind::Contact, 0.0, $isCatchers ? 'At the plate' : 'First move')
+            ->moment(EventKind::Released, $this->option->released, 'Thrown')
+            ->moment(EventKind::Arrives, $this->option->outAt, 'Tag at ' . $this->option->base->word())
+            ->moment(EventKind::RunnerThere, $this->option->runnerThere, $this->going->name() . ' back')
+            ->title($this->title())
+            ->goingOn(new CaughtBetween($this->trial->base, $hangs, true, $hangs))
+            ->timeline();
     }
 
     private function title(): string
@@ -172,19 +172,6 @@ final readonly class PickPlay implements Play
         return $this->option->margin() > 0.0
             ? \sprintf('%s is picked off by %.2f s', $who, $this->option->margin())
             : \sprintf('%s is back by %.2f s', $who, -$this->option->margin());
-    }
-
-    /** @return list<Event> */
-    private function events(): array
-    {
-        $option = $this->option;
-
-        return BetweenPitches::inOrder([
-            new Event(EventKind::Contact, 0.0, $this->trial->kind->isCatchers() ? 'At the plate' : 'First move'),
-            new Event(EventKind::Released, $option->released, 'Thrown'),
-            new Event(EventKind::Arrives, $option->outAt, 'Tag at ' . $option->base->word()),
-            new Event(EventKind::RunnerThere, $option->runnerThere, $this->going->name() . ' back'),
-        ]);
     }
 
     private function runner(): Going

@@ -6,9 +6,9 @@ namespace FoxCorner\Core\Play\Pickoff;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Running\Leads;
 use FoxCorner\Core\Play\Running\PickKind;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;

@@ -12,10 +12,10 @@ use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\BeginsEmpty;
 use FoxCorner\Core\Play\Family\FamilyWords;
-use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Family\TrialFields;
 use FoxCorner\Core\Play\Running\PickKind;
 use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Unknown;
 

@@ -6,7 +6,6 @@ namespace FoxCorner\Core\Play\Rundown;
 
 use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Clock\CaughtBetween;
-use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\Move;
@@ -14,11 +13,11 @@ use FoxCorner\Core\Play\Clock\PlaySetting;
 use FoxCorner\Core\Play\Clock\Possession;
 use FoxCorner\Core\Play\Clock\Stop;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Clock\TimelineBuilder;
 use FoxCorner\Core\Play\Clock\Track;
 use FoxCorner\Core\Play\Clock\Voice;
 use FoxCorner\Core\Play\Clock\VoiceWord;
 use FoxCorner\Core\Play\Errand\Errands;
-use FoxCorner\Core\Play\Running\BetweenPitches;
 use FoxCorner\Core\Play\Running\Going;
 use FoxCorner\Core\Play\Scheme\Verb;
 
@@ -53,36 +52,26 @@ final readonly class RundownClock
         $thrown = $play->at($this->ballAt($after + Chase::RELEASE));
         $tagged = $play->at($this->tagAt($after));
 
-        return new Timeline(
-            PlaySetting::betweenPitches($play->scene),
-            $play->coverage,
-            $play->trial,
-            [
-                new Leg(
-                    Possession::atBag($play->starter, $start, 0.0, $made->released),
-                    [$made],
-                    $made,
-                    new Stop($play->receiver->position, $tagged, $caught),
-                ),
-            ],
-            $this->moves($after, $caught),
-            Track::standingAt($start)
-                ->thenAt($thrown, $made->released)
-                ->thenAt($tagged, max($made->released + 0.05, $caught)),
-            $runners,
-            $this->events($after, $caught),
-            [
-                new Voice(
-                    $after,
-                    $play->receiver->position,
-                    $play->starter->position,
-                    [VoiceWord::Now],
-                    'Throw it, chest high, and peel off.',
-                ),
-            ],
-            title: $this->title(),
-            caught: new CaughtBetween($play->from, $play->off, $play->isForward, $play->gap),
-        );
+        $has = Possession::atBag($play->starter, $start, 0.0, $made->released);
+        $by = $play->receiver->position;
+        $throwIt = 'Throw it, chest high, and peel off.';
+
+        return TimelineBuilder::of(PlaySetting::betweenPitches($play->scene), $play->coverage, $play->trial)
+            ->moves($this->moves($after, $caught))
+            ->runners($runners)
+            ->leg(new Leg($has, [$made], $made, new Stop($by, $tagged, $caught)))
+            ->ball(
+                Track::standingAt($start)
+                    ->thenAt($thrown, $made->released)
+                    ->thenAt($tagged, max($made->released + 0.05, $caught)),
+            )
+            ->moment(EventKind::Contact, 0.0, 'Run at him')
+            ->moment(EventKind::Released, $made->released, 'Thrown')
+            ->moment(EventKind::Arrives, $caught, null === $play->end->turned ? 'Caught, tag' : 'Caught; he turns')
+            ->voices([new Voice($after, $by, $play->starter->position, [VoiceWord::Now], $throwIt)])
+            ->title($this->title())
+            ->goingOn(new CaughtBetween($play->from, $play->off, $play->isForward, $play->gap))
+            ->timeline();
     }
 
     /** s that he runs for so many feet. */
@@ -212,20 +201,6 @@ final readonly class RundownClock
                 $bag->toward($tag, min($bag->distanceTo($tag), $who->legs->distanceAfter($caught - $after))),
                 $caught,
             );
-    }
-
-    /** @return list<Event> */
-    private function events(float $after, float $caught): array
-    {
-        return BetweenPitches::inOrder([
-            new Event(EventKind::Contact, 0.0, 'Run at him'),
-            new Event(EventKind::Released, $this->play->made()->released, 'Thrown'),
-            new Event(
-                EventKind::Arrives,
-                $caught,
-                null === $this->play->end->turned ? 'Caught, tag' : 'Caught; he turns',
-            ),
-        ]);
     }
 
     private function title(): string

@@ -6,7 +6,7 @@ namespace FoxCorner\Core\Play\Rundown;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;

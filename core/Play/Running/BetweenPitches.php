@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Running;
 
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Play\Clock\TimelineBuilder;
 use FoxCorner\Core\Play\Clock\Track;
 
 /** What plays about runners have in common as they are drawn: the pitch, the moments, the title. */
@@ -41,35 +41,20 @@ final class BetweenPitches
     /**
      * @param float|null $toPlate s at which the catcher has the pitch; null: nobody pitches
      * @param string     $runner  as he is called: "R1"
-     *
-     * @return list<Event> in order of time
      */
-    public static function events(Scene $scene, ThrowOption $made, ?float $toPlate, string $runner): array
+    public static function told(TimelineBuilder $drawn, ThrowOption $made, ?float $toPlate, string $runner): void
     {
-        $events = [
-            new Event(EventKind::Contact, 0.0, $scene->rules->leads->allowsLeads() ? 'First move' : 'Release'),
-            new Event(EventKind::Released, $made->released, 'Thrown'),
-            new Event(EventKind::Arrives, $made->outAt, 'Tag at ' . $made->base->word()),
-            new Event(EventKind::RunnerThere, $made->runnerThere, "$runner there"),
-        ];
-        if (null !== $toPlate) {
-            $events[] = new Event(EventKind::Fielded, $toPlate, 'At the plate');
-        }
-
-        return self::inOrder($events);
+        $drawn
+            ->moment(EventKind::Released, $made->released, 'Thrown')
+            ->moment(EventKind::Arrives, $made->outAt, 'Tag at ' . $made->base->word())
+            ->moment(EventKind::RunnerThere, $made->runnerThere, "$runner there")
+            ->moment(EventKind::Fielded, $toPlate ?? \INF, 'At the plate');
     }
 
-    /**
-     * @param list<Event> $events
-     *
-     * @return list<Event>
-     */
-    public static function inOrder(array $events): array
+    /** How it begins: with the pitcher's first move, or where nobody may leave before it with the release. */
+    public static function begins(Scene $scene): string
     {
-        $seen = array_filter($events, static fn(Event $event): bool => is_finite($event->seconds));
-        usort($seen, static fn(Event $a, Event $b): int => $a->seconds <=> $b->seconds);
-
-        return $seen;
+        return $scene->rules->leads->allowsLeads() ? 'First move' : 'Release';
     }
 
     /** "R1 is out at second by 0.12 s" */

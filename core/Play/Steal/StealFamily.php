@@ -11,11 +11,11 @@ use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Family\FamilyWords;
 use FoxCorner\Core\Play\Family\PlayFamily;
-use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Family\TrialFields;
 use FoxCorner\Core\Play\Running\BatterSide;
 use FoxCorner\Core\Play\Running\StealKind;
 use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Play\Worth\OutPolicy;
 
 /** Steals: a runner goes, and nobody has hit the ball. */

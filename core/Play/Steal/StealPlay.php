@@ -8,6 +8,7 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\Odds;
 use FoxCorner\Core\Play\Clock\Play;
@@ -17,6 +18,7 @@ use FoxCorner\Core\Play\Clock\Race;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Clock\TimelineBuilder;
 use FoxCorner\Core\Play\Errand\Errands;
 use FoxCorner\Core\Play\Running\BatterSide;
 use FoxCorner\Core\Play\Running\Battery;
@@ -95,25 +97,22 @@ final readonly class StealPlay implements Play
             $threats[$going->to()->value] = $race->runner($going->thief, $going->lead);
         }
 
-        return new Timeline(
-            PlaySetting::betweenPitches($this->scene, $threats),
-            $this->coverage,
-            $this->trial,
-            [new Leg(Possession::atBag($thrower, $at, $caught, $made->released - $caught), $this->options, $made)],
-            $this->errands->moves(),
-            BetweenPitches::ball($this->scene, $this->battery->toPlate, [
-                [$at, $made->released],
-                [$this->scene->bag($made->base), $made->ballThere],
-            ]),
-            $runners,
-            BetweenPitches::events(
-                $this->scene,
-                $made,
-                $isHome ? null : $this->battery->toPlate,
-                $this->runnerOf($made),
-            ),
-            title: BetweenPitches::title($made, $this->runnerOf($made)),
-        );
+        $has = Possession::atBag($thrower, $at, $caught, $made->released - $caught);
+        $drawn = TimelineBuilder::of(PlaySetting::betweenPitches($this->scene, $threats), $this->coverage, $this->trial)
+            ->moves($this->errands->moves())
+            ->runners($runners)
+            ->leg(new Leg($has, $this->options, $made))
+            ->ball(
+                BetweenPitches::ball($this->scene, $this->battery->toPlate, [
+                    [$at, $made->released],
+                    [$this->scene->bag($made->base), $made->ballThere],
+                ]),
+            )
+            ->moment(EventKind::Contact, 0.0, BetweenPitches::begins($this->scene))
+            ->title(BetweenPitches::title($made, $this->runnerOf($made)));
+        BetweenPitches::told($drawn, $made, $isHome ? null : $this->battery->toPlate, $this->runnerOf($made));
+
+        return $drawn->timeline();
     }
 
     /**

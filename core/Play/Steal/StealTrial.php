@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Steal;
 
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Play\Family\Trial;
 use FoxCorner\Core\Play\Running\Leads;
 use FoxCorner\Core\Play\Running\StealKind;
+use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Problem\Problem;
 
 /** Runners go: when, and from how far off. */

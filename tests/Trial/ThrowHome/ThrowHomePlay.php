@@ -6,7 +6,6 @@ namespace FoxCorner\Tests\Trial\ThrowHome;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\Play;
@@ -17,6 +16,7 @@ use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\ThrowChoice;
 use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Clock\TimelineBuilder;
 use FoxCorner\Core\Play\Clock\Track;
 use FoxCorner\Core\Play\Errand\Errands;
 use FoxCorner\Core\Play\Errand\GroundErrands;
@@ -53,23 +53,14 @@ final readonly class ThrowHomePlay implements Play
 
     public function timeline(): Timeline
     {
-        $ball = Track::standingAt($this->held->at)
-            ->thenAt($this->held->at, $this->home->released)
-            ->thenAt($this->setting->bag(Base::Home), $this->home->ballThere);
-
-        return new Timeline(
-            $this->setting,
-            $this->coverage,
-            $this->trial,
-            [new Leg($this->held, [$this->home], $this->home)],
-            $this->errands->moves(),
-            $ball,
-            RunnerTracks::of($this->setting),
-            [
-                new Event(EventKind::Released, $this->home->released, 'Released'),
-                new Event(EventKind::Arrives, $this->home->outAt, 'Tag at home'),
-                new Event(EventKind::RunnerThere, $this->home->runnerThere, 'R3 there'),
-            ],
-        );
+        return TimelineBuilder::of($this->setting, $this->coverage, $this->trial)
+            ->moves($this->errands->moves())
+            ->ball(Track::standingAt($this->held->at))
+            ->runners(RunnerTracks::of($this->setting))
+            ->thrown(new Leg($this->held, [$this->home], $this->home))
+            ->moment(EventKind::Released, $this->home->released, 'Released')
+            ->moment(EventKind::Arrives, $this->home->outAt, 'Tag at home')
+            ->moment(EventKind::RunnerThere, $this->home->runnerThere, 'R3 there')
+            ->timeline();
     }
 }

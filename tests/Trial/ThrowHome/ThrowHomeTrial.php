@@ -6,7 +6,7 @@ namespace FoxCorner\Tests\Trial\ThrowHome;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Family\Trial;
+use FoxCorner\Core\Play\Scheme\Trial;
 
 /** The runner on third leaves while somebody has the ball in his hand. */
 final readonly class ThrowHomeTrial implements Trial

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\Core\Play\Family;
+namespace FoxCorner\Core\Play\Scheme;
 
 use FoxCorner\Core\Field\Point;
 
@@ -19,7 +19,7 @@ interface Trial
     public function restsAt(): ?Point;
 
     /**
-     * @return array<string, float|string> what {@see PlayFamily::trial()} makes the same of again; as addresses and
+     * @return array<string, float|string> what {@see \FoxCorner\Core\Play\Family\PlayFamily::trial()} makes the same of again; as addresses and
      *                                     files have it
      */
     public function fields(): array;

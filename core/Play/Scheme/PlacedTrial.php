@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\Core\Play\Family;
+namespace FoxCorner\Core\Play\Scheme;
 
 use FoxCorner\Core\Field\Point;
 
