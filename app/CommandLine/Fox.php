@@ -31,6 +31,7 @@ use FoxCorner\App\CommandLine\Question\ThrowQuestion;
 use FoxCorner\App\CommandLine\Question\TwoOrOneQuestion;
 use FoxCorner\App\CommandLine\Question\WinQuestion;
 use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
@@ -50,7 +51,7 @@ final readonly class Fox
     /** @param string $schemas their folder */
     public function __construct(private string $schemas, ?PlayFamilies $families = null)
     {
-        $this->families = $families ?? PlayFamilies::shipped();
+        $this->families = $families ?? ShippedFamilies::all();
     }
 
     /** @return array{string, int} the output and the exit code */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Known;
 
+use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
@@ -12,7 +13,6 @@ use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\Timeline;
-use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Runs\PlayCost;
 
@@ -108,7 +108,7 @@ final class HitFigures
     /** @return array<string, array<string, float>> */
     private function reckoned(SituationPlan $plan): array
     {
-        $family = PlayFamilies::shipped()->get(self::FAMILY);
+        $family = ShippedFamilies::all()->get(self::FAMILY);
         $coverage =
             PlannedPlay::of($plan, $family, PlanBook::shipped($plan->state->rules))->coverage ??
             throw new \LogicException('Balls to the outfield are covered everywhere.');

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Known;
 
+use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Core\Runs\PlayCost;
 
 /** What a bunt with a runner on first and nobody out comes to, over the bunts that bunters lay down (ours). */
@@ -31,7 +31,7 @@ final readonly class Sacrifice
     public static function of(SituationPlan $plan, PlayCost $cost): self
     {
         $rules = $plan->state->rules;
-        $family = PlayFamilies::shipped()->get('bunt');
+        $family = ShippedFamilies::all()->get('bunt');
         $play = PlannedPlay::of($plan, $family, PlanBook::shipped($rules));
         $batter = $lead = $whole = 0.0;
         foreach (self::DIRECTIONS as $degrees) {

@@ -12,10 +12,7 @@ use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\FlyKind;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Plan\Check\AlignmentCheck;
-use FoxCorner\Core\Plan\Check\ShippedChecks;
 use FoxCorner\Core\Play\Cast\Cast;
-use FoxCorner\Core\Play\Check\Finding;
 use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Range\Fly\FlyMap;
@@ -87,14 +84,6 @@ final readonly class SituationPlan
         return [] === $depths
             ? $this
             : $this->standing($this->alignment->atDepths($depths, $this->state->rules, $reason));
-    }
-
-    /** @return list<Finding> faults of where they stand */
-    public function alignmentFindings(): array
-    {
-        return array_merge(
-            ...array_map(fn(AlignmentCheck $check): array => $check->findings($this), ShippedChecks::all()),
-        );
     }
 
     /** What fly balls of a kind meet. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\CommandLine\Fox;
+use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Tests\Trial\ThrowHome\ThrowHomeFamily;
 use Symfony\Component\DomCrawler\Crawler;
@@ -104,7 +105,7 @@ final class NewFamilyTest extends AppTestCase
 
     private static function families(): PlayFamilies
     {
-        return PlayFamilies::shipped()->and(new ThrowHomeFamily());
+        return ShippedFamilies::all()->and(new ThrowHomeFamily());
     }
 
     private function words(string $path): string

@@ -8,13 +8,13 @@ use FoxCorner\App\Plan\Address\PlayControls;
 use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\App\Plays\Bunt\BuntControls;
 use FoxCorner\App\Shared\Address\ContextAddress;
+use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
-use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -124,7 +124,7 @@ final class SituationAddressTest extends TestCase
             $situation,
             $bag,
             ContextAddress::read($bag, static fn(string $id): ?Batter => null),
-            new PlayControls(PlayFamilies::shipped(), [new BuntControls()]),
+            new PlayControls(ShippedFamilies::all(), [new BuntControls()]),
         );
     }
 }

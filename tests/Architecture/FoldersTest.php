@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Architecture;
 
-use FoxCorner\Core\Play\Family\PlayFamilies;
+use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\Play\Family\PlayFamily;
 use PHPUnit\Framework\TestCase;
 
@@ -32,7 +32,7 @@ final class FoldersTest extends TestCase
     {
         $registered = array_map(
             static fn(PlayFamily $family): string => explode('\\', $family::class)[3],
-            PlayFamilies::shipped()->all(),
+            ShippedFamilies::all()->all(),
         );
         $families = DependencyRules::families();
         sort($registered);

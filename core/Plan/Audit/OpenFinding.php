@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Plan\Audit;
 
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Plan\Check\ShippedChecks;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Check\Finding;
@@ -39,7 +40,7 @@ final readonly class OpenFinding
     {
         $open = [];
         foreach ($plans as $plan) {
-            foreach ($plan->alignmentFindings() as $finding) {
+            foreach (ShippedChecks::findings($plan) as $finding) {
                 $new = new self($finding, $finding->weight, [$plan->state->situation]);
                 $open[$finding->identity()] = $new->after($open[$finding->identity()] ?? null);
             }

@@ -9,7 +9,6 @@ use FoxCorner\Core\Motion\MotionProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Fielding\Hands;
-use FoxCorner\Core\Play\Fielding\Met;
 
 /** Somebody has the ball: where and when, how he came to it, and when it could leave his hand straight ahead. */
 final readonly class Possession
@@ -36,36 +35,23 @@ final readonly class Possession
         public float $clean,
     ) {}
 
-    /** A ball on the ground, as fielding has found that he takes it. */
-    public static function met(Met $met): self
-    {
-        return new self(
-            $met->by->who,
-            $met->at(),
-            $met->seconds,
-            $met->exchange,
-            $met->onX * $met->moving,
-            $met->onY * $met->moving,
-            false,
-            $met->clean,
-        );
-    }
-
     /**
-     * A ball in the outfield, picked up or caught.
+     * Fielded, maybe on the run.
      *
-     * @param float $onX where he runs as he has it, to the right, as a share of his top speed
-     * @param float $onY the same away from home
+     * @param float $onX   where he runs as he has it, to the right, as a share of his top speed
+     * @param float $onY   the same away from home
+     * @param float $clean chance that he has it at once
      */
-    public static function inTheOutfield(
+    public static function onTheRun(
         CastMember $by,
         Point $at,
         float $seconds,
         float $exchange,
         float $onX,
         float $onY,
+        float $clean = 1.0,
     ): self {
-        return new self($by, $at, $seconds, $exchange, $onX, $onY, false, 1.0);
+        return new self($by, $at, $seconds, $exchange, $onX, $onY, false, $clean);
     }
 
     /** A throw caught at a bag, or a bag taken with the ball in hand. */
@@ -96,7 +82,7 @@ final readonly class Possession
             (!$isCatcher && $ballSpeed < $motion->slowBall ? $motion->slowExchange : 1.0);
         [$x, $y] = [$at->x - $by->start->x, $at->y - $by->start->y];
         $run = sqrt($x * $x + $y * $y);
-        $moving = 1 - Hands::CONTROLLED / Met::SET;
+        $moving = 1 - Hands::CONTROLLED / Hands::SET;
         $share = $run < self::STILL ? 0.0 : ($moving * $by->legs->shareAfter($seconds - $by->reaction)) / $run;
 
         return new self(

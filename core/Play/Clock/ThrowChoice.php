@@ -10,7 +10,7 @@ use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Errand\Errands;
-use FoxCorner\Core\Play\Fielding\GroundPlays;
+use FoxCorner\Core\Play\Fielding\Hands;
 use FoxCorner\Core\Play\Worth\AfterThrow;
 
 /** Somebody has the ball: the throws that are there, against every runner who wants the next base. */
@@ -108,7 +108,7 @@ final readonly class ThrowChoice
         $chance =
             OutChance::ofMargin($runnerThere - $outAt, $spread) *
             $this->setting->throwing->clean($throw, Base::First) *
-            GroundPlays::pivotKept($level->skills);
+            Hands::pivotKept($level->skills);
 
         return $first === $by || $chance < Timeline::TWO_FROM
             ? null

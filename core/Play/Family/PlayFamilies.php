@@ -4,34 +4,14 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Family;
 
-use FoxCorner\Core\Play\Bunt\BuntFamily;
-use FoxCorner\Core\Play\FirstThird\FirstThirdFamily;
-use FoxCorner\Core\Play\GroundBall\GroundBallFamily;
-use FoxCorner\Core\Play\Outfield\OutfieldFamily;
-use FoxCorner\Core\Play\Pickoff\PickoffFamily;
-use FoxCorner\Core\Play\Rundown\RundownFamily;
-use FoxCorner\Core\Play\Steal\StealFamily;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Unknown;
 
-/** The families of plays that the program knows: one line each. */
+/** Families of plays, by their keys. */
 final readonly class PlayFamilies
 {
     /** @param array<string, PlayFamily> $families by key */
     private function __construct(private array $families) {}
-
-    public static function shipped(): self
-    {
-        return self::of(
-            new BuntFamily(),
-            new GroundBallFamily(),
-            new OutfieldFamily(),
-            new PickoffFamily(),
-            new StealFamily(),
-            new FirstThirdFamily(),
-            new RundownFamily(),
-        );
-    }
 
     public static function of(PlayFamily ...$families): self
     {

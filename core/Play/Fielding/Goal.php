@@ -69,7 +69,7 @@ final readonly class Goal
             $caught,
             null === $on || 0 === $on->receiver
                 ? 0.0
-                : max(0.0, $one - $both) * GroundPlays::pivotKept($setting->level->skills) * $on->caught,
+                : max(0.0, $one - $both) * Hands::pivotKept($setting->level->skills) * $on->caught,
             null === $on ? 0.0 : $on->runnerAt - $on->pivot - $on->flight,
             null === $on ? 1.0 : 1 / $on->spread,
         );

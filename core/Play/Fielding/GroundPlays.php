@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Fielding;
 
-use FoxCorner\Core\Level\Skills;
 use FoxCorner\Core\Motion\Giving;
 
 /** What whoever has a ground ball can make of it: every aim, by hand or on his own feet, with what it costs. */
@@ -16,8 +15,6 @@ final class GroundPlays
     private const GIVEN_UP = 0.3;
     /** Chance of the first out under which nobody thinks of a second. */
     private const NO_OUT = 1e-6;
-    /** Pivots that come to a throw: e^(−.14 bag) (fitted to the level's twos). */
-    private const PIVOT_LOST = 0.14;
 
     private readonly float $pivotKept;
     private readonly float $turnThrow;
@@ -26,13 +23,8 @@ final class GroundPlays
 
     public function __construct(private readonly GroundSetting $setting)
     {
-        $this->pivotKept = self::pivotKept($setting->level->skills);
+        $this->pivotKept = Hands::pivotKept($setting->level->skills);
         $this->turnThrow = $setting->level->motion->turnThrow;
-    }
-
-    public static function pivotKept(Skills $skills): float
-    {
-        return $skills->perfect ? 1.0 : exp(-self::PIVOT_LOST * $skills->bag);
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Fielding;
 
+use FoxCorner\Core\Motion\Skills;
+
 /**
  * How often a ground ball is fielded clean: e^−μ, with.
  *
@@ -14,6 +16,10 @@ namespace FoxCorner\Core\Play\Fielding;
  */
 final class Hands
 {
+    /** s to spare with which he stands as he throws. */
+    public const SET = 0.5;
+    /** Pivots that come to a throw: e^(−.14 bag) (fitted to the level's twos). */
+    private const PIVOT_LOST = 0.14;
     public const STEADY = 0.011;
     public const HURRY = 0.22;
     /** s to spare by which hurry fades. */
@@ -44,6 +50,12 @@ final class Hands
     /** s to spare from which a scorer rather calls it an error, and how sharply. */
     private const CHARGED_FROM = 0.2;
     private const CHARGED_WITHIN = 0.07;
+
+    /** The chance that whoever takes a feed at a bag gets his throw away. */
+    public static function pivotKept(Skills $skills): float
+    {
+        return $skills->perfect ? 1.0 : exp(-self::PIVOT_LOST * $skills->bag);
+    }
 
     /**
      * @param float $speed   ft/s of the ball there

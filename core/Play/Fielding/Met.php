@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Fielding;
 
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Play\Clock\Possession;
 
 /** A fielder and a ground ball where he would take it: what he has to spare, and how surely he has it. */
 final readonly class Met
 {
-    /** s to spare with which he stands as he throws. Source: the project's calibration. */
-    public const SET = 0.5;
-
     /**
      * @param float $x        ft, where he has it
      * @param float $along    ft from home
@@ -64,7 +62,7 @@ final readonly class Met
         );
         $misplays = $by->hands * ($steady + $sharp + $hurried * exp(-$spare / Hands::HURRY_FADES));
         $exchange = $by->exchange * ($speed < $motion->slowBall ? $by->slowExchange : 1.0);
-        $standing = min(1.0, max(0.0, $spare) / self::SET);
+        $standing = min(1.0, max(0.0, $spare) / Hands::SET);
 
         return new self(
             $by,
@@ -79,6 +77,19 @@ final readonly class Met
             $skills->perfect ? 1.0 : exp(-$misplays),
             Hands::charged($spare) * (1 - ($by->hands * $sharp) / max(1e-9, $misplays)),
             $exchange + ($spare < 0.0 ? -$spare * Hands::DIVE_COSTS : 0.0),
+        );
+    }
+
+    public function possession(): Possession
+    {
+        return Possession::onTheRun(
+            $this->by->who,
+            $this->at(),
+            $this->seconds,
+            $this->exchange,
+            $this->onX * $this->moving,
+            $this->onY * $this->moving,
+            $this->clean,
         );
     }
 

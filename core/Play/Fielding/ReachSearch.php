@@ -145,7 +145,7 @@ final class ReachSearch
                     if ($spare < 0.0) {
                         $own -= $spare * Hands::DIVE_COSTS;
                     } else {
-                        $moving *= $spare < Met::SET ? 1 - $spare / Met::SET : 0.0;
+                        $moving *= $spare < Hands::SET ? 1 - $spare / Hands::SET : 0.0;
                     }
                     $throws =
                         $look < $even
@@ -257,7 +257,7 @@ final class ReachSearch
             $this->who->exchange * ($speed < $this->slowBall ? $this->who->slowExchange : 1.0) +
             max(0.0, -$spare) * Hands::DIVE_COSTS;
         $most = 0.0;
-        $moving = $this->turnThrow * (1 - min(1.0, max(0.0, $spare) / Met::SET));
+        $moving = $this->turnThrow * (1 - min(1.0, max(0.0, $spare) / Hands::SET));
         foreach ($this->throws($along) as $index => [$feed, $flight, $turn, $caught, $run]) {
             $goal = $this->goals[$index];
             $at = max($seconds + $own * $feed + $flight + $moving * $turn, $goal->coverAt);

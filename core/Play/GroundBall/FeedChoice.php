@@ -16,7 +16,7 @@ use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Fielding\GroundPlays;
+use FoxCorner\Core\Play\Fielding\Hands;
 use FoxCorner\Core\Play\Fielding\Onward;
 
 /** From a ball at a spot to a bag: which feed, how long it takes and how surely it is caught; the best one first. */
@@ -159,7 +159,7 @@ final readonly class FeedChoice
                 $kind->wider(),
             ),
             $motion->exchangePivot,
-            GroundPlays::pivotKept($level->skills),
+            Hands::pivotKept($level->skills),
         );
     }
 }

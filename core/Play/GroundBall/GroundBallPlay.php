@@ -66,7 +66,7 @@ final readonly class GroundBallPlay implements Play
             $coverage,
             $trial,
             $fielding,
-            Possession::met($fielding->met),
+            $fielding->met->possession(),
             [] === $options ? throw new \LogicException('First base is always there.') : $options,
             $attempts,
         );

@@ -86,7 +86,7 @@ final readonly class Retrieval
     /** The moment after which it could leave his hand, and in which direction he moves until then. */
     public function possession(): Possession
     {
-        return Possession::inTheOutfield(
+        return Possession::onTheRun(
             $this->by,
             $this->at,
             $this->seconds,

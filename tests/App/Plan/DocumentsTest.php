@@ -10,6 +10,7 @@ use FoxCorner\Core\Alignment\DepthName;
 use FoxCorner\Core\Alignment\KeptSpot;
 use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
+use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
@@ -25,7 +26,6 @@ use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Bunt\BuntFamily;
 use FoxCorner\Core\Play\Bunt\ShippedCoverages;
 use FoxCorner\Core\Play\Clock\Vocabulary;
-use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
@@ -268,7 +268,7 @@ final class DocumentsTest extends TestCase
     {
         $ball = ['x' => -60.0, 'y' => 150.0, 'flight' => 'fly', 'reached' => 'across', 'boldness' => 'bold'];
 
-        return [PlayFamilies::shipped()->get('outfield')->trial($ball, Teams::scene())];
+        return [ShippedFamilies::all()->get('outfield')->trial($ball, Teams::scene())];
     }
 
     private static function mustFit(string $document): void

@@ -28,6 +28,7 @@ use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
+use FoxCorner\Core\Plan\Check\ShippedChecks;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Fielding\Aims;
@@ -177,12 +178,14 @@ final class PlanFigures implements Figures
             foreach ([Position::Shortstop, Position::SecondBase, Position::ThirdBase, Position::FirstBase] as $who) {
                 foreach ([-2, -1, 1, 2, 3] as $steps) {
                     $rule = new AlignmentRule('a', 'A', new Condition(), [], [new Shade($who, $steps, 'So.')], 'So.');
-                    yield "alone/$batter->value/$who->value/$steps" => SituationPlan::of(
-                        Teams::state(situation: 'R1-0', batter: $batter),
-                        Level::Fastpitch16->profile(),
-                        Lineup::choose(Teams::nine()),
-                        PlanBook::shipped(ShippedRuleSets::get('fastpitch-43'))->withRule($rule),
-                    )->alignmentFindings();
+                    yield "alone/$batter->value/$who->value/$steps" => ShippedChecks::findings(
+                        SituationPlan::of(
+                            Teams::state(situation: 'R1-0', batter: $batter),
+                            Level::Fastpitch16->profile(),
+                            Lineup::choose(Teams::nine()),
+                            PlanBook::shipped(ShippedRuleSets::get('fastpitch-43'))->withRule($rule),
+                        ),
+                    );
                 }
             }
         }

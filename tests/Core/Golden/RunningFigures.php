@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Golden;
 
+use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Situation;
@@ -15,7 +16,6 @@ use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\Move;
 use FoxCorner\Core\Play\Clock\Timeline;
-use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Core\Play\Looks\LookMix;
 use FoxCorner\Core\Play\Looks\LooksDrawn;
 use FoxCorner\Core\Play\Running\Battery;
@@ -133,7 +133,7 @@ final class RunningFigures implements Figures
     /** @return array<string, mixed> */
     private static function plays(Level $level, string $situation, string $key): array
     {
-        $family = PlayFamilies::shipped()->get($key);
+        $family = ShippedFamilies::all()->get($key);
         $state = Teams::state($level->usualRules(), $situation);
         $plan = Teams::plan($state, $level);
         $play = PlannedPlay::of($plan, $family, PlanBook::shipped($plan->state->rules));

@@ -13,6 +13,7 @@ use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Plan\Check\ShippedChecks;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Check\Finding;
@@ -93,11 +94,8 @@ final class ShadeWithoutPartnerTest extends TestCase
     /** @return list<Finding> */
     private static function findings(PlanBook $book, GameState $state): array
     {
-        return SituationPlan::of(
-            $state,
-            Level::Fastpitch16->profile(),
-            Lineup::choose(Teams::nine()),
-            $book,
-        )->alignmentFindings();
+        return ShippedChecks::findings(
+            SituationPlan::of($state, Level::Fastpitch16->profile(), Lineup::choose(Teams::nine()), $book),
+        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Practice;
 
+use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Level\Level;
@@ -11,7 +12,6 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Build\Placement;
@@ -95,7 +95,7 @@ final class Practices
         $plays = [];
         foreach (RunChain::situations() as $situation) {
             $plan = Teams::plan(Teams::state($rules, $situation->key()), $level);
-            foreach (PlayFamilies::shipped()->all() as $family) {
+            foreach (ShippedFamilies::all()->all() as $family) {
                 $play = PlannedPlay::of($plan, $family, PlanBook::shipped($plan->state->rules));
                 if (null !== $play->coverage) {
                     $plays[] = self::audited($play);

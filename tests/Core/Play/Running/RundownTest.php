@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Play\Running;
 
+use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Level\Level;
@@ -15,7 +16,6 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Clock\CaughtBetween;
-use FoxCorner\Core\Play\Family\PlayFamilies;
 use FoxCorner\Core\Play\Rundown\Chase;
 use FoxCorner\Core\Play\Rundown\RundownCoverages;
 use FoxCorner\Core\Play\Rundown\RundownFamily;
@@ -196,7 +196,7 @@ final class RundownTest extends TestCase
 
     public function testAnotherPlayIsHandedOnToIt(): void
     {
-        $families = PlayFamilies::shipped();
+        $families = ShippedFamilies::all();
         $rundown = $families->takingOver() ?? throw new \LogicException();
         $trial = $rundown->after(new CaughtBetween(Base::Second, 31.4, false, 22.6));
 
