@@ -22,7 +22,7 @@ use FoxCorner\Core\Range\ReactionCaution;
 use FoxCorner\Core\Runs\PlayCost;
 
 /**
- * The plan for one situation before the pitch: who plays and where they stand. It knows no play; {@see PlannedPlay}
+ * The plan for one situation before the pitch: who plays and where they stand. It knows no play; a planned play
  * does.
  */
 final readonly class SituationPlan
