@@ -32,7 +32,7 @@ use FoxCorner\App\CommandLine\Question\TwoOrOneQuestion;
 use FoxCorner\App\CommandLine\Question\WinQuestion;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Family\ShippedFamilies;
-use FoxCorner\Core\Play\Family\PlayFamilies;
+use FoxCorner\Core\Play\Contract\PlayFamilies;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;

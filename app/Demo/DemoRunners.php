@@ -10,18 +10,18 @@ use FoxCorner\App\Club\Player;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Runners\Log\EventKind;
 use FoxCorner\App\Runners\Log\RunnerEvent;
+use FoxCorner\Core\Family\FirstThird\FirstThirdFamily;
+use FoxCorner\Core\Family\Pickoff\PickoffFamily;
+use FoxCorner\Core\Family\Pickoff\PickTrial;
+use FoxCorner\Core\Family\Rundown\RundownFamily;
+use FoxCorner\Core\Family\Steal\StealFamily;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Plan\CoverageChoice;
 use FoxCorner\Core\Plan\FamilyPlan;
 use FoxCorner\Core\Plan\PlanBook;
-use FoxCorner\Core\Play\FirstThird\FirstThirdFamily;
-use FoxCorner\Core\Play\Pickoff\PickoffFamily;
-use FoxCorner\Core\Play\Pickoff\PickTrial;
-use FoxCorner\Core\Play\Rundown\RundownFamily;
 use FoxCorner\Core\Play\Running\PickKind;
-use FoxCorner\Core\Play\Steal\StealFamily;
 use Psr\Clock\ClockInterface;
 
 /** What the demo teams have decided about runners, and what one game of each has counted. */

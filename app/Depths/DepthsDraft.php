@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace FoxCorner\App\Depths;
 
 use FoxCorner\App\Shared\TypedNumber;
-use FoxCorner\Core\Alignment\DepthFractions;
-use FoxCorner\Core\Alignment\DepthName;
-use FoxCorner\Core\Alignment\DepthTable;
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\DepthFractions;
+use FoxCorner\Core\Alignment\Depth\DepthName;
+use FoxCorner\Core\Alignment\Depth\DepthTable;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Traits;

@@ -12,7 +12,7 @@ use FoxCorner\App\Plan\PlanEdit;
 use FoxCorner\App\Plan\PlanEdits;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
-use FoxCorner\Core\Alignment\DepthTable;
+use FoxCorner\Core\Alignment\Depth\DepthTable;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;

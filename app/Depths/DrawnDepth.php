@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Depths;
 
-use FoxCorner\Core\Alignment\DepthSpot;
-use FoxCorner\Core\Alignment\DepthTable;
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\DepthSpot;
+use FoxCorner\Core\Alignment\Depth\DepthTable;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\People\Position;

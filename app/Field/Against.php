@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Field;
 
 use FoxCorner\Core\Alignment\Alignment;
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Alignment\Rule\Condition;
 use FoxCorner\Core\Alignment\Rule\Placing;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Field;
 
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Plan\CoverageChoice;
-use FoxCorner\Core\Plan\PlannedPlay;
 
 /** Whether the coverage that is looked at is the one that is played, and who said so. */
 final readonly class CoverageStanding

@@ -9,7 +9,7 @@ use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\App\Plan\Fingerprint;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\RunTables;
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\People\Position;

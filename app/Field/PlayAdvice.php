@@ -7,8 +7,8 @@ namespace FoxCorner\App\Field;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\Outs;
-use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Play\Choice\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Scheme\JobKind;
 

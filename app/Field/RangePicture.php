@@ -6,7 +6,7 @@ namespace FoxCorner\App\Field;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Play\Fielding\GroundBalls;
+use FoxCorner\Core\Play\Grid\GroundBalls;
 use FoxCorner\Core\Range\RangeSummary;
 
 /** The chance of an out by direction, as arcs along the edge of the infield: sure, even, hole. */

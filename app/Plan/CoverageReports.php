@@ -6,7 +6,7 @@ namespace FoxCorner\App\Plan;
 
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Plan\Audit\CoverageReport;
-use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Contracts\Cache\CacheInterface;

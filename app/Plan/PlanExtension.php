@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
-use FoxCorner\Core\Play\Family\PlayFamilies;
+use FoxCorner\Core\Play\Contract\PlayFamilies;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
 

@@ -13,10 +13,10 @@ use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Plan\Board;
-use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Family\PlayFamilies;
+use FoxCorner\Core\Play\Contract\PlayFamilies;
 use FoxCorner\Core\Problem\Problem;
 
 /** Asks the core for a team's plan: roster, lineup and the coach's decisions come from storage. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Plan\CoverageChoice;
 use FoxCorner\Core\Plan\PlanBook;
-use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Problem\Problem;
 
 /** The computed plan of a situation beside the decisions it rests on. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays;
 
-use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Scheme\Branch;
 
 /** A branch of a play as a column of the form: who fields, by number, or the branch's place in the list. */

@@ -11,7 +11,7 @@ use FoxCorner\App\Plan\PlanEdits;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\Core\Plan\CoverageChoice;
 use FoxCorner\Core\Plan\PlanBook;
-use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Contract\PlayFamily;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;

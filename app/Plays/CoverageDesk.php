@@ -12,8 +12,8 @@ use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Problem\Problem;
 
 /** What a coach needs while a coverage is drawn up: the play as it is planned, and what the draft would be worth. */

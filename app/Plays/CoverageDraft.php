@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays;
 
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\Job;

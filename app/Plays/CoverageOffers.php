@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plays;
 
 use FoxCorner\App\Plan\ReadPlan;
-use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Play\Scheme\Coverage;
 
 /** What can be done with the coverage that is looked at, and what there is besides. */

@@ -7,7 +7,7 @@ namespace FoxCorner\App\Plays;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Play\Clock\Move;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Scheme\Branch;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plays;
 
 use FoxCorner\Core\Play\Clock\Timeline;
-use FoxCorner\Core\Practice\Drill;
-use FoxCorner\Core\Practice\Drill\ShippedDrills;
+use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Skill\SkillFamily;
 
 /** The shipped drills that teach what one play asks of its nine. */

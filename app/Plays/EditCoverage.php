@@ -13,7 +13,7 @@ use FoxCorner\App\Plan\PlanEdits;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Plan\PlanBook;
-use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoveragePrint;
 use FoxCorner\Core\Problem\Problem;

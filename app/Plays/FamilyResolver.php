@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays;
 
-use FoxCorner\Core\Play\Family\PlayFamilies;
-use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Contract\PlayFamilies;
+use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Problem\Problem;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 use Symfony\Component\HttpFoundation\Request;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays;
 
-use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Play\Map\MapOutcome;
 use FoxCorner\Core\Play\Map\MapSpot;
 use FoxCorner\Core\Play\Scheme\Coverage;

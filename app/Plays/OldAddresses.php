@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plays;
 
 use FoxCorner\App\Club\Membership;
-use FoxCorner\Core\Play\Bunt\BuntFamily;
+use FoxCorner\Core\Family\Bunt\BuntFamily;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;

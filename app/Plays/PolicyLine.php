@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plays;
 
 use FoxCorner\Core\Plan\Audit\CoverageReport;
-use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\Worth\OutPolicy;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Play\Choice\OutPolicy;
 
 /** One policy in the table of a page: what it costs above the cheapest. */
 final readonly class PolicyLine

@@ -9,7 +9,7 @@ use FoxCorner\App\Practice\Sheet\SheetBlock;
 use FoxCorner\App\Practice\Sheet\SheetPlayer;
 use FoxCorner\App\Practice\Sheet\SheetStation;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Practice\KeptTurn;
+use FoxCorner\Core\Practice\Schedule\KeptTurn;
 
 /** What of a sheet stays when it is solved again. */
 final class LockedTurns

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice;
 
 use FoxCorner\App\Practice\Sheet\Sheet;
-use FoxCorner\Core\Practice\BlockKind;
+use FoxCorner\Core\Practice\Time\BlockKind;
 use Psr\Clock\ClockInterface;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;

@@ -10,7 +10,7 @@ use FoxCorner\App\Shared\Lines;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helper;
-use FoxCorner\Core\Practice\TimeShape;
+use FoxCorner\Core\Practice\Time\TimeShape;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Symfony\Component\Uid\Uuid;

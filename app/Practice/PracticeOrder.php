@@ -6,7 +6,7 @@ namespace FoxCorner\App\Practice;
 
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Practice\Setup\PracticeSetup;
-use FoxCorner\Core\Practice\KeptTurn;
+use FoxCorner\Core\Practice\Schedule\KeptTurn;
 
 /** What is to be solved: a team, an hour, who comes, what there is to work with, and what stays as it is. */
 final readonly class PracticeOrder

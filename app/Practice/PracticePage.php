@@ -12,7 +12,7 @@ use FoxCorner\App\Practice\Setup\SetupCodec;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
-use FoxCorner\Core\Practice\Drill;
+use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Problem\OutOfRange;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;

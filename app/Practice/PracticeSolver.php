@@ -11,16 +11,16 @@ use FoxCorner\App\Practice\Sheet\SheetChoice;
 use FoxCorner\App\Practice\Sheet\SheetWriter;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
-use FoxCorner\Core\Practice\Block;
-use FoxCorner\Core\Practice\BlockKind;
 use FoxCorner\Core\Practice\Build\Placement;
 use FoxCorner\Core\Practice\Build\StationChoice;
-use FoxCorner\Core\Practice\Drill;
+use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Need\JobNeed;
-use FoxCorner\Core\Practice\PracticeRequest;
-use FoxCorner\Core\Practice\Scheduler;
+use FoxCorner\Core\Practice\Schedule\PracticeRequest;
+use FoxCorner\Core\Practice\Schedule\Scheduler;
 use FoxCorner\Core\Practice\Team\TeamScript;
-use FoxCorner\Core\Practice\TimePlan;
+use FoxCorner\Core\Practice\Time\Block;
+use FoxCorner\Core\Practice\Time\BlockKind;
+use FoxCorner\Core\Practice\Time\TimePlan;
 use FoxCorner\Core\Problem\Problem;
 
 /** From the team's plan and an order to a sheet: what is asked, who comes, what fits the minutes. */

@@ -7,8 +7,8 @@ namespace FoxCorner\App\Practice;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Practice\Drill;
-use FoxCorner\Core\Practice\Place;
+use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Ground\Place;
 
 /** A station on the map: its place in feet, and how far it is from where it belongs. */
 final readonly class StationDrawing

@@ -9,7 +9,7 @@ use FoxCorner\App\Practice\Sheet\SheetBlock;
 use FoxCorner\App\Practice\Sheet\SheetNeed;
 use FoxCorner\App\Practice\Sheet\SheetPlayer;
 use FoxCorner\App\Practice\Sheet\SheetStation;
-use FoxCorner\Core\Practice\BlockKind;
+use FoxCorner\Core\Practice\Time\BlockKind;
 
 /** The time bar of a practice: where each block and each station goes, in pixels of a fixed width. */
 final readonly class TimelineDrawing

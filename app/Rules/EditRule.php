@@ -11,7 +11,7 @@ use FoxCorner\App\Plan\PlanDrafts;
 use FoxCorner\App\Plan\PlanEdit;
 use FoxCorner\App\Plan\PlanEdits;
 use FoxCorner\App\Shared\ProblemOnForm;
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Problem\Problem;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Rules;
 
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\Shade;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Alignment\Rule\Condition;
 use FoxCorner\Core\Alignment\Rule\Placing;
-use FoxCorner\Core\Alignment\Shade;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Rules;
 
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Alignment\Rule\Placing;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;

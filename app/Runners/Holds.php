@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Runners;
 
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Runners;
 
 use FoxCorner\App\Club\Membership;
-use FoxCorner\Core\Play\Looks\LookMix;
-use FoxCorner\Core\Play\Looks\LooksDrawn;
+use FoxCorner\Core\Family\Looks\LookMix;
+use FoxCorner\Core\Family\Looks\LooksDrawn;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;

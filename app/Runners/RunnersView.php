@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Runners;
 
+use FoxCorner\Core\Family\Looks\LooksDrawn;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Looks\LooksDrawn;
 use FoxCorner\Core\Play\Running\Helps;
 use FoxCorner\Core\Play\Running\NamedRunner;
 use FoxCorner\Core\Play\Running\PickRace;

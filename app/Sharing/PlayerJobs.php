@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Sharing;
 
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Play\Scheme\Job;
 
 /** What one position does on the plays that everybody reads, a few words each. */

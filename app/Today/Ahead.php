@@ -12,7 +12,7 @@ use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Practice\TimelineDrawing;
 use FoxCorner\App\Week\WeekDay;
-use FoxCorner\Core\Practice\Drill;
+use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Need\JobNeed;
 use Psr\Clock\ClockInterface;
 

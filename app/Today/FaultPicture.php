@@ -10,7 +10,7 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Audit\AuditedFinding;
 use FoxCorner\Core\Plan\Audit\Mend;
-use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Play\Check\Moment;
 use FoxCorner\Core\Play\Clock\Move;
 use FoxCorner\Core\Play\Clock\Timeline;

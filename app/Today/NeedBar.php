@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Today;
 
 use FoxCorner\App\Practice\Sheet\Sheet;
-use FoxCorner\Core\Practice\Drill;
+use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Need\JobNeed;
 
 /** What is wanted of a job in repetitions, what is fresh of it, and what the next practice adds. */

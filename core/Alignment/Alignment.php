@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment;
 
+use FoxCorner\Core\Alignment\Depth\DepthSpot;
+use FoxCorner\Core\Alignment\Depth\DepthTable;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\Placement;
+use FoxCorner\Core\Alignment\Depth\Shade;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;

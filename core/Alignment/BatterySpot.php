@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment;
 
+use FoxCorner\Core\Alignment\Depth\Placement;
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;

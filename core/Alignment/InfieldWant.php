@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment;
 
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\People\Position;

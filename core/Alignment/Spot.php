@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment;
 
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\Placement;
+use FoxCorner\Core\Alignment\Depth\Shade;
 use FoxCorner\Core\People\Position;
 
 /** One fielder's place before the pitch, the depth it is called by, and why. */

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Family;
 
-use FoxCorner\Core\Play\Bunt\BuntFamily;
-use FoxCorner\Core\Play\Family\PlayFamilies;
-use FoxCorner\Core\Play\FirstThird\FirstThirdFamily;
-use FoxCorner\Core\Play\GroundBall\GroundBallFamily;
-use FoxCorner\Core\Play\Outfield\OutfieldFamily;
-use FoxCorner\Core\Play\Pickoff\PickoffFamily;
-use FoxCorner\Core\Play\Rundown\RundownFamily;
-use FoxCorner\Core\Play\Steal\StealFamily;
+use FoxCorner\Core\Family\Bunt\BuntFamily;
+use FoxCorner\Core\Family\FirstThird\FirstThirdFamily;
+use FoxCorner\Core\Family\GroundBall\GroundBallFamily;
+use FoxCorner\Core\Family\Outfield\OutfieldFamily;
+use FoxCorner\Core\Family\Pickoff\PickoffFamily;
+use FoxCorner\Core\Family\Rundown\RundownFamily;
+use FoxCorner\Core\Family\Steal\StealFamily;
+use FoxCorner\Core\Play\Contract\PlayFamilies;
 
 /** The families of plays that come with the program: one line each. */
 final class ShippedFamilies

@@ -8,11 +8,11 @@ use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Plan\PlanBook;
-use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Runs\PlayCost;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Known;
 
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 
 /** What it costs to guard the lines, in a hundred ground balls with nobody on, and what it saves. */
 final readonly class LinesGuarded

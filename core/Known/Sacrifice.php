@@ -8,8 +8,8 @@ use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Speed;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Plan\PlanBook;
-use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Runs\PlayCost;
 

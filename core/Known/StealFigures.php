@@ -13,12 +13,12 @@ use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Level\LevelProfile;
+use FoxCorner\Core\Play\Choice\AfterPlay;
 use FoxCorner\Core\Play\Running\Battery;
 use FoxCorner\Core\Play\Running\Leads;
 use FoxCorner\Core\Play\Running\StealRace;
 use FoxCorner\Core\Play\Running\Thief;
 use FoxCorner\Core\Play\Running\Toll;
-use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Runs\PlayCost;
 
 /**

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Plan;
 
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Choice\OutPolicy;
+use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Trial;
-use FoxCorner\Core\Play\Worth\OutPolicy;
 
 /**
  * What a team has decided of one family of plays: coverages of its own, which is played where, and which out it wants.

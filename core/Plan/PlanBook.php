@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Plan;
 
 use FoxCorner\Core\Alignment\ByHand;
-use FoxCorner\Core\Alignment\DepthTable;
+use FoxCorner\Core\Alignment\Depth\DepthTable;
 use FoxCorner\Core\Alignment\KeptSpot;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
@@ -13,8 +13,8 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Play\Choice\OutLines;
 use FoxCorner\Core\Play\Clock\Vocabulary;
-use FoxCorner\Core\Play\Worth\OutLines;
 
 /**
  * All that a team has decided: depths and their names, rules in order, spots kept by situation, and its plays by

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Plan;
 
 use FoxCorner\Core\Alignment\Alignment;
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Level\LevelProfile;
@@ -13,7 +13,7 @@ use FoxCorner\Core\Motion\FlyKind;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
-use FoxCorner\Core\Play\Clock\Scene;
+use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Range\Fly\FlyMap;
 use FoxCorner\Core\Range\Improver;

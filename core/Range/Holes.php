@@ -7,7 +7,7 @@ namespace FoxCorner\Core\Range;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
-use FoxCorner\Core\Play\Fielding\GroundBalls;
+use FoxCorner\Core\Play\Grid\GroundBalls;
 
 /** The holes of an alignment: directions in a row in which fewer than half of the balls are out. */
 final class Holes

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Range;
 
 use FoxCorner\Core\Alignment\Alignment;
-use FoxCorner\Core\Alignment\DepthSpot;
+use FoxCorner\Core\Alignment\Depth\DepthSpot;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\People\Position;

@@ -6,18 +6,18 @@ namespace FoxCorner\Core\Range;
 
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
-use FoxCorner\Core\Play\Clock\Scene;
-use FoxCorner\Core\Play\Fielding\BallFielded;
-use FoxCorner\Core\Play\Fielding\GridPlays;
-use FoxCorner\Core\Play\Fielding\GroundBalls;
-use FoxCorner\Core\Play\Fielding\GroundFielder;
-use FoxCorner\Core\Play\Fielding\GroundPlays;
-use FoxCorner\Core\Play\Fielding\GroundReach;
-use FoxCorner\Core\Play\Fielding\GroundSetting;
-use FoxCorner\Core\Play\Fielding\GroundTree;
-use FoxCorner\Core\Play\Fielding\PastInfield;
-use FoxCorner\Core\Play\Fielding\ReachSearch;
-use FoxCorner\Core\Play\Fielding\Spray;
+use FoxCorner\Core\Play\Grid\BallFielded;
+use FoxCorner\Core\Play\Grid\GridPlays;
+use FoxCorner\Core\Play\Grid\GroundBalls;
+use FoxCorner\Core\Play\Grid\GroundFielder;
+use FoxCorner\Core\Play\Grid\GroundPlays;
+use FoxCorner\Core\Play\Grid\GroundReach;
+use FoxCorner\Core\Play\Grid\GroundSetting;
+use FoxCorner\Core\Play\Grid\GroundTree;
+use FoxCorner\Core\Play\Grid\PastInfield;
+use FoxCorner\Core\Play\Grid\ReachSearch;
+use FoxCorner\Core\Play\Grid\Spray;
+use FoxCorner\Core\Play\Scene\Scene;
 
 /** Works out what an alignment gets of a batter's ground balls, and again quickly when one fielder moves. */
 final readonly class RangeMap

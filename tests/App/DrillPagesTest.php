@@ -6,7 +6,7 @@ namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\PracticeRepository;
-use FoxCorner\Core\Practice\Drill\ShippedDrills;
+use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** The drills, and what is needed. */

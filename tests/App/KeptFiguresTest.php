@@ -9,12 +9,12 @@ use FoxCorner\App\Plan\KnownMarks;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\RangeSummaries;
 use FoxCorner\App\Plan\RunTables;
+use FoxCorner\Core\Family\Bunt\BuntFamily;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Plan\Audit\AuditedFinding;
-use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Bunt\BuntFamily;
 use Symfony\Component\Cache\Adapter\ArrayAdapter;
 
 /** What pages keep of what they have reckoned: by all that it depends on, which a name is not. */

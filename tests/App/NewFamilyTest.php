@@ -6,7 +6,7 @@ namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\CommandLine\Fox;
 use FoxCorner\Core\Family\ShippedFamilies;
-use FoxCorner\Core\Play\Family\PlayFamilies;
+use FoxCorner\Core\Play\Contract\PlayFamilies;
 use FoxCorner\Tests\Trial\ThrowHome\ThrowHomeFamily;
 use Symfony\Component\DomCrawler\Crawler;
 

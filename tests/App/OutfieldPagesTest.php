@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
+use FoxCorner\Core\Family\Outfield\OutfieldFamily;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Clock\VoiceWord;
-use FoxCorner\Core\Play\Outfield\OutfieldFamily;
-use FoxCorner\Core\Play\Worth\OutPolicy;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\DomCrawler\Crawler;
 

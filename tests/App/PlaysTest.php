@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
+use FoxCorner\Core\Family\Bunt\BuntFamily;
 use FoxCorner\Core\Game\BuntSign;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Play\Bunt\BuntFamily;
+use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Scheme\Coverage;
-use FoxCorner\Core\Play\Worth\OutPolicy;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\DomCrawler\Field\ChoiceFormField;
 

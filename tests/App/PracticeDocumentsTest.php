@@ -11,7 +11,7 @@ use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\PracticeWish;
 use FoxCorner\App\Practice\Setup\SetupCodec;
 use FoxCorner\App\Practice\SheetCodec;
-use FoxCorner\Core\Practice\Drill\ShippedDrills;
+use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Problem\Refused;
 use Opis\JsonSchema\Validator;
 

@@ -15,7 +15,7 @@ use FoxCorner\App\Practice\SheetCodec;
 use FoxCorner\App\Practice\Solving\SolveJob;
 use FoxCorner\App\Practice\Solving\SolveKind;
 use FoxCorner\Core\People\Limit;
-use FoxCorner\Core\Practice\Drill\ShippedDrills;
+use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;
 use Sabre\VObject\Component\VCalendar;

@@ -20,7 +20,7 @@ use FoxCorner\App\Sharing\SharedLink;
 use FoxCorner\App\Team\Reading;
 use FoxCorner\App\Undo\UndoStep;
 use FoxCorner\Core\People\Quantity;
-use FoxCorner\Core\Practice\Drill\ShippedDrills;
+use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Tests\Core\Teams;
 use Symfony\Component\Routing\Exception\ExceptionInterface;
 use Symfony\Component\Routing\RouterInterface;

@@ -249,7 +249,11 @@ final class SolvingTest extends AppTestCase
         $practice = $this->practice();
         $setup = json_decode($practice->setup(), true);
         self::assertIsArray($setup);
-        $setup['stations'] = \array_slice(array_keys(\FoxCorner\Core\Practice\Drill\ShippedDrills::all()), 0, 12);
+        $setup['stations'] = \array_slice(
+            array_keys(\FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills::all()),
+            0,
+            12,
+        );
         $practice->arrange(json_encode($setup, \JSON_THROW_ON_ERROR), $practice->sheet());
         $this->entities()->flush();
         $page = $this->open($this->team(), "/practice/{$practice->id()}");

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Architecture;
 
-use FoxCorner\Core\Play\Family\PlayFamilies;
+use FoxCorner\Core\Family\ShippedFamilies;
 use PHPat\Selector\Selector;
 use PHPat\Selector\SelectorInterface;
 use PHPat\Test\Attributes\TestRule;
@@ -33,11 +33,11 @@ final class DependencyRules
             yield PHPat::rule()
                 ->classes(Selector::inNamespace('FoxCorner\Core'))
                 ->excluding(
-                    Selector::inNamespace("FoxCorner\\Core\\Play\\$family"),
-                    Selector::classname(PlayFamilies::class),
+                    Selector::inNamespace("FoxCorner\\Core\\Family\\$family"),
+                    Selector::classname(ShippedFamilies::class),
                 )
                 ->shouldNotDependOn()
-                ->classes(Selector::inNamespace("FoxCorner\\Core\\Play\\$family"))
+                ->classes(Selector::inNamespace("FoxCorner\\Core\\Family\\$family"))
                 ->because('a family of plays is a folder and one line in the registry');
             yield PHPat::rule()
                 ->classes(Selector::inNamespace('FoxCorner\App'))
@@ -50,7 +50,7 @@ final class DependencyRules
                     Selector::inNamespace('FoxCorner\App\Demo'),
                 )
                 ->shouldNotDependOn()
-                ->classes(Selector::inNamespace("FoxCorner\\Core\\Play\\$family"))
+                ->classes(Selector::inNamespace("FoxCorner\\Core\\Family\\$family"))
                 ->because('the pages are the same for all families, but for the controls of each');
         }
     }
@@ -103,9 +103,9 @@ final class DependencyRules
     {
         return array_values(
             array_filter(
-                SourceTree::core()->folders('Play/'),
+                SourceTree::core()->folders('Family/'),
                 static fn(string $folder): bool => is_file(
-                    \dirname(__DIR__, 2) . "/core/Play/$folder/{$folder}Family.php",
+                    \dirname(__DIR__, 2) . "/core/Family/$folder/{$folder}Family.php",
                 ),
             ),
         );

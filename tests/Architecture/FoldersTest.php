@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Architecture;
 
 use FoxCorner\Core\Family\ShippedFamilies;
-use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Contract\PlayFamily;
 use PHPUnit\Framework\TestCase;
 
 /** The rules of the house that PHPStan does not hold: folders, templates, the registry. */

@@ -7,7 +7,7 @@ namespace FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\CommandLine\PlanInput;
 use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\Play\Bunt\BuntFamily;
+use FoxCorner\Core\Family\Bunt\BuntFamily;
 use FoxCorner\Core\Play\Map\MapOutcome;
 use FoxCorner\Core\Play\Map\MapSpot;
 

@@ -7,9 +7,9 @@ namespace FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\CommandLine\PlanInput;
 use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\Play\Bunt\BuntFamily;
-use FoxCorner\Core\Play\Bunt\BuntKind;
-use FoxCorner\Core\Play\Bunt\BuntTrial;
+use FoxCorner\Core\Family\Bunt\BuntFamily;
+use FoxCorner\Core\Family\Bunt\BuntKind;
+use FoxCorner\Core\Family\Bunt\BuntTrial;
 
 /** One bunt against one coverage. */
 final readonly class BuntQuestion implements Question

@@ -7,10 +7,10 @@ namespace FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\CommandLine\PlanInput;
 use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Family\Bunt\BuntFamily;
 use FoxCorner\Core\Plan\Audit\AuditedFinding;
-use FoxCorner\Core\Play\Bunt\BuntFamily;
-use FoxCorner\Core\Play\Family\OffenceLine;
-use FoxCorner\Core\Play\Family\PlayFamilies;
+use FoxCorner\Core\Play\Contract\OffenceLine;
+use FoxCorner\Core\Play\Contract\PlayFamilies;
 
 /** What a coverage is worth over its family's sample, and what is wrong with it. */
 final readonly class CoverageAuditQuestion implements Question

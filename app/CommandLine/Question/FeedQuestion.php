@@ -6,6 +6,7 @@ namespace FoxCorner\App\CommandLine\Question;
 
 use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Family\GroundBall\FeedChoice;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
@@ -15,7 +16,6 @@ use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Play\Cast\Cast;
-use FoxCorner\Core\Play\GroundBall\FeedChoice;
 use FoxCorner\Core\Problem\Unknown;
 
 /** How a ball fielded at a spot is best given to a bag. */

@@ -7,11 +7,11 @@ namespace FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\CommandLine\PlanInput;
 use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Family\GroundBall\Afterwards;
 use FoxCorner\Core\Motion\Giving;
+use FoxCorner\Core\Play\Choice\ThrowOption;
 use FoxCorner\Core\Play\Clock\Leg;
-use FoxCorner\Core\Play\Clock\Scene;
-use FoxCorner\Core\Play\Clock\ThrowOption;
-use FoxCorner\Core\Play\GroundBall\Afterwards;
+use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Runs\CostUnit;
 
 /** One ground ball: who has it, what is done with it, and what it comes to. */

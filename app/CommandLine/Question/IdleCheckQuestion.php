@@ -7,10 +7,10 @@ namespace FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\CommandLine\PlanInput;
 use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Family\Outfield\IdleCheck;
+use FoxCorner\Core\Family\Outfield\OutfieldDefence;
+use FoxCorner\Core\Family\Outfield\Simpler;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Play\Outfield\IdleCheck;
-use FoxCorner\Core\Play\Outfield\OutfieldDefence;
-use FoxCorner\Core\Play\Outfield\Simpler;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Runs\RunChain;
 

@@ -6,10 +6,10 @@ namespace FoxCorner\App\CommandLine\Question;
 
 use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\Play\Looks\Look;
-use FoxCorner\Core\Play\Looks\LookMix;
-use FoxCorner\Core\Play\Looks\LooksDrawn;
-use FoxCorner\Core\Play\Looks\Observer;
+use FoxCorner\Core\Family\Looks\Look;
+use FoxCorner\Core\Family\Looks\LookMix;
+use FoxCorner\Core\Family\Looks\LooksDrawn;
+use FoxCorner\Core\Family\Looks\Observer;
 use FoxCorner\Core\Problem\Refused;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

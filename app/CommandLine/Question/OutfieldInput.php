@@ -6,15 +6,15 @@ namespace FoxCorner\App\CommandLine\Question;
 
 use FoxCorner\App\CommandLine\PlanInput;
 use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Family\Outfield\Boldness;
+use FoxCorner\Core\Family\Outfield\Flight;
+use FoxCorner\Core\Family\Outfield\OutfieldCoverages;
+use FoxCorner\Core\Family\Outfield\OutfieldDefence;
+use FoxCorner\Core\Family\Outfield\OutfieldTrial;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Outfield\Boldness;
-use FoxCorner\Core\Play\Outfield\Flight;
-use FoxCorner\Core\Play\Outfield\OutfieldCoverages;
-use FoxCorner\Core\Play\Outfield\OutfieldDefence;
-use FoxCorner\Core\Play\Outfield\OutfieldTrial;
-use FoxCorner\Core\Play\Relay\Reached;
+use FoxCorner\Core\Play\Ball\Reached;
 use FoxCorner\Core\Problem\Problem;
 
 /** The fields of a question that describe a ball to the outfield and who covers it. */

@@ -7,14 +7,14 @@ namespace FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\CommandLine\PlanInput;
 use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Family\Outfield\Ending;
+use FoxCorner\Core\Family\Outfield\JobNote;
+use FoxCorner\Core\Family\Outfield\OutfieldPlay;
+use FoxCorner\Core\Family\Outfield\WayIn;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Clock\Voice;
 use FoxCorner\Core\Play\Clock\VoiceWord;
-use FoxCorner\Core\Play\Outfield\Ending;
-use FoxCorner\Core\Play\Outfield\JobNote;
-use FoxCorner\Core\Play\Outfield\OutfieldPlay;
-use FoxCorner\Core\Play\Outfield\WayIn;
 use FoxCorner\Core\Play\Scheme\JobKind;
 use FoxCorner\Core\Runs\CostUnit;
 

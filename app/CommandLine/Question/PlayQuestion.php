@@ -7,12 +7,12 @@ namespace FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\CommandLine\PlanInput;
 use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Play\Choice\ThrowOption;
 use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\Keyframe;
 use FoxCorner\Core\Play\Clock\Move;
-use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
-use FoxCorner\Core\Play\Family\PlayFamilies;
+use FoxCorner\Core\Play\Contract\PlayFamilies;
 use FoxCorner\Core\Play\Scheme\Job;
 
 /** One play of any family against one coverage. */

@@ -6,6 +6,7 @@ namespace FoxCorner\App\CommandLine\Question;
 
 use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Family\Outfield\CutZone;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
@@ -14,9 +15,8 @@ use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\MotionProfile;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Motion\Throws;
-use FoxCorner\Core\Play\Outfield\CutZone;
-use FoxCorner\Core\Play\Relay\Cutoff;
-use FoxCorner\Core\Play\Relay\RelayArms;
+use FoxCorner\Core\Play\Ball\Cutoff;
+use FoxCorner\Core\Play\Ball\RelayArms;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 

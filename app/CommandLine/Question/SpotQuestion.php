@@ -6,9 +6,9 @@ namespace FoxCorner\App\CommandLine\Question;
 
 use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\Alignment\DepthSpot;
-use FoxCorner\Core\Alignment\DepthTable;
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\DepthSpot;
+use FoxCorner\Core\Alignment\Depth\DepthTable;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\People\Position;
 

@@ -7,11 +7,11 @@ namespace FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\CommandLine\PlanInput;
 use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Family\Outfield\AirRules;
+use FoxCorner\Core\Family\Outfield\OutfieldDefence;
+use FoxCorner\Core\Family\Outfield\OutfieldTrial;
+use FoxCorner\Core\Family\Outfield\TagUp;
 use FoxCorner\Core\Game\Outs;
-use FoxCorner\Core\Play\Outfield\AirRules;
-use FoxCorner\Core\Play\Outfield\OutfieldDefence;
-use FoxCorner\Core\Play\Outfield\OutfieldTrial;
-use FoxCorner\Core\Play\Outfield\TagUp;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 

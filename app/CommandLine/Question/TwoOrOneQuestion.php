@@ -7,8 +7,8 @@ namespace FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\CommandLine\PlanInput;
 use FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\Play\Fielding\GroundSetting;
-use FoxCorner\Core\Play\GroundBall\TwoOrOne;
+use FoxCorner\Core\Family\GroundBall\TwoOrOne;
+use FoxCorner\Core\Play\Grid\GroundSetting;
 use FoxCorner\Core\Problem\Refused;
 
 /** When two are on for a starter: by how hard the ball is hit at him, and how fast the batter runs. */

@@ -6,8 +6,8 @@ namespace FoxCorner\App\Plan\Address;
 
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\Clock\Scene;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Runs\PlayCost;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan\Address;
 
-use FoxCorner\Core\Play\Family\PlayFamilies;
-use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Contract\PlayFamilies;
+use FoxCorner\Core\Play\Contract\PlayFamily;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 
 /** The families of plays with the controls of each. */

@@ -11,7 +11,7 @@ use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Motion\FlyKind;
-use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Unknown;
 use Symfony\Component\HttpFoundation\InputBag;

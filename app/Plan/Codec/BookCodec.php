@@ -6,9 +6,9 @@ namespace FoxCorner\App\Plan\Codec;
 
 use FoxCorner\App\Plan\Fingerprint;
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\Alignment\DepthTable;
+use FoxCorner\Core\Alignment\Depth\DepthTable;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Alignment\KeptSpot;
-use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
@@ -18,9 +18,9 @@ use FoxCorner\Core\Game\Intent;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\FamilyPlan;
 use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Play\Choice\OutLines;
 use FoxCorner\Core\Play\Clock\Vocabulary;
 use FoxCorner\Core\Play\Clock\VoiceWord;
-use FoxCorner\Core\Play\Worth\OutLines;
 use FoxCorner\Core\Problem\Problem;
 
 /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plan\Codec;
 
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Scheme\Branch;

@@ -6,10 +6,10 @@ namespace FoxCorner\App\Plan\Codec;
 
 use FoxCorner\App\Plan\Fingerprint;
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\Alignment\DepthFractions;
-use FoxCorner\Core\Alignment\DepthName;
-use FoxCorner\Core\Alignment\DepthTable;
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\DepthFractions;
+use FoxCorner\Core\Alignment\Depth\DepthName;
+use FoxCorner\Core\Alignment\Depth\DepthTable;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Problem\Problem;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan\Codec;
 
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
@@ -21,7 +21,7 @@ final class FirstPrint
     private const POSITION = 'FoxCorner\Core\People\Position:';
     private const KIND = 'FoxCorner\Core\Play\JobKind:';
     private const BASE = 'FoxCorner\Core\Field\Base:';
-    private const DEPTH = 'FoxCorner\Core\Alignment\NamedDepth:';
+    private const DEPTH = 'FoxCorner\Core\Alignment\Depth\NamedDepth:';
 
     /** Values met so far: a case of an enum that comes again is told by its number. */
     private int $met = 0;

@@ -7,8 +7,8 @@ namespace FoxCorner\App\Plan\Codec;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Plan\CoverageChoice;
 use FoxCorner\Core\Plan\FamilyPlan;
+use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Scheme\Coverage;
-use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 

@@ -6,13 +6,13 @@ namespace FoxCorner\App\Plays\Bunt;
 
 use FoxCorner\App\Plan\Address\Choice;
 use FoxCorner\App\Plan\Address\SituationAddress;
+use FoxCorner\Core\Family\Bunt\BuntGrid;
+use FoxCorner\Core\Family\Bunt\BuntKind;
+use FoxCorner\Core\Family\Bunt\BuntTrial;
+use FoxCorner\Core\Family\Bunt\PoppedUp;
 use FoxCorner\Core\Game\BuntOutlook;
 use FoxCorner\Core\Game\IntentMix;
-use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\Bunt\BuntGrid;
-use FoxCorner\Core\Play\Bunt\BuntKind;
-use FoxCorner\Core\Play\Bunt\BuntTrial;
-use FoxCorner\Core\Play\Bunt\PoppedUp;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 
 /** The directions, the lengths and the kinds of bunt to pick from. */
 final readonly class BuntChoices

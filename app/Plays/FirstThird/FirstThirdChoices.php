@@ -6,13 +6,13 @@ namespace FoxCorner\App\Plays\FirstThird;
 
 use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\App\Plays\Running\ChoiceGroup;
-use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\FirstThird\FirstThirdFamily;
-use FoxCorner\Core\Play\FirstThird\FirstThirdPlay;
-use FoxCorner\Core\Play\FirstThird\FirstThirdTrial;
-use FoxCorner\Core\Play\FirstThird\School;
-use FoxCorner\Core\Play\FirstThird\ThirdRunner;
-use FoxCorner\Core\Play\FirstThird\Worth;
+use FoxCorner\Core\Family\FirstThird\FirstThirdFamily;
+use FoxCorner\Core\Family\FirstThird\FirstThirdPlay;
+use FoxCorner\Core\Family\FirstThird\FirstThirdTrial;
+use FoxCorner\Core\Family\FirstThird\School;
+use FoxCorner\Core\Family\FirstThird\ThirdRunner;
+use FoxCorner\Core\Family\FirstThird\Worth;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Runs\PlayCost;
 
 /** What can be picked with runners on first and third, and what each answer is worth. */

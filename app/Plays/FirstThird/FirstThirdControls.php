@@ -6,9 +6,9 @@ namespace FoxCorner\App\Plays\FirstThird;
 
 use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\App\Plays\Running\RunnersControls;
-use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\FirstThird\FirstThirdFamily;
-use FoxCorner\Core\Play\FirstThird\FirstThirdTrial;
+use FoxCorner\Core\Family\FirstThird\FirstThirdFamily;
+use FoxCorner\Core\Family\FirstThird\FirstThirdTrial;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 

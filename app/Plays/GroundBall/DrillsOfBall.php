@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays\GroundBall;
 
+use FoxCorner\Core\Family\GroundBall\Afterwards;
+use FoxCorner\Core\Family\GroundBall\GroundBallTrial;
+use FoxCorner\Core\Family\GroundBall\Hop;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Timeline;
-use FoxCorner\Core\Play\GroundBall\Afterwards;
-use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
-use FoxCorner\Core\Play\GroundBall\Hop;
-use FoxCorner\Core\Practice\Drill;
-use FoxCorner\Core\Practice\Drill\ShippedDrills;
+use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 
 /** The shipped drills that teach what one ground ball asks for. */
 final class DrillsOfBall

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays\GroundBall;
 
+use FoxCorner\Core\Family\GroundBall\FeedChoice;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\GroundBall\FeedChoice;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 
 /** The feeds to second that a fielder of the plan has from a spot. */
 final class FeedsShown

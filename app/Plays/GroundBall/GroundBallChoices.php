@@ -6,22 +6,22 @@ namespace FoxCorner\App\Plays\GroundBall;
 
 use FoxCorner\App\Plan\Address\Choice;
 use FoxCorner\App\Plan\Address\SituationAddress;
+use FoxCorner\Core\Family\GroundBall\CaughtLiner;
+use FoxCorner\Core\Family\GroundBall\Eyes;
+use FoxCorner\Core\Family\GroundBall\FeedChoice;
+use FoxCorner\Core\Family\GroundBall\GroundBallFamily;
+use FoxCorner\Core\Family\GroundBall\GroundBallTrial;
+use FoxCorner\Core\Family\GroundBall\GroundDefence;
+use FoxCorner\Core\Family\GroundBall\Hop;
+use FoxCorner\Core\Family\GroundBall\HowHard;
+use FoxCorner\Core\Family\GroundBall\HowNear;
+use FoxCorner\Core\Family\GroundBall\HowSure;
+use FoxCorner\Core\Family\GroundBall\ResultTable;
+use FoxCorner\Core\Family\GroundBall\Starter;
+use FoxCorner\Core\Family\GroundBall\ThreeOnALine;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\GroundBall\CaughtLiner;
-use FoxCorner\Core\Play\GroundBall\Eyes;
-use FoxCorner\Core\Play\GroundBall\FeedChoice;
-use FoxCorner\Core\Play\GroundBall\GroundBallFamily;
-use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
-use FoxCorner\Core\Play\GroundBall\GroundDefence;
-use FoxCorner\Core\Play\GroundBall\Hop;
-use FoxCorner\Core\Play\GroundBall\HowHard;
-use FoxCorner\Core\Play\GroundBall\HowNear;
-use FoxCorner\Core\Play\GroundBall\HowSure;
-use FoxCorner\Core\Play\GroundBall\ResultTable;
-use FoxCorner\Core\Play\GroundBall\Starter;
-use FoxCorner\Core\Play\GroundBall\ThreeOnALine;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Runs\PlayCost;
 
 /** What can be picked of a ground ball, and what is said beside it. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays\GroundBall;
 
+use FoxCorner\Core\Family\GroundBall\Afterwards;
+use FoxCorner\Core\Family\GroundBall\Pivot;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\GroundBall\Afterwards;
-use FoxCorner\Core\Play\GroundBall\Pivot;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plays\GroundBall;
 
 use FoxCorner\Core\Field\Base;
-use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Play\Choice\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
 
 /** One way to play a ground ball, as a line of a table: who to whom, and what comes of it in a hundred. */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays\GroundBall;
 
+use FoxCorner\Core\Family\GroundBall\GroundBallTrial;
+use FoxCorner\Core\Family\GroundBall\TwoOrOne;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Play\Cast\BatterRunner;
 use FoxCorner\Core\Play\Cast\Cast;
-use FoxCorner\Core\Play\Fielding\GroundSetting;
-use FoxCorner\Core\Play\GroundBall\GroundBallTrial;
-use FoxCorner\Core\Play\GroundBall\TwoOrOne;
+use FoxCorner\Core\Play\Grid\GroundSetting;
 use FoxCorner\Core\Runs\PlayCost;
 
 /** Two or one, by how hard a ball is hit at a starter and how fast the batter runs: the regions, and who bats now. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays\Outfield;
 
-use FoxCorner\Core\Play\Outfield\IdleCheck;
-use FoxCorner\Core\Play\Outfield\OutfieldDefence;
-use FoxCorner\Core\Play\Outfield\Simpler;
+use FoxCorner\Core\Family\Outfield\IdleCheck;
+use FoxCorner\Core\Family\Outfield\OutfieldDefence;
+use FoxCorner\Core\Family\Outfield\Simpler;
 
 /** Who has how many different jobs on balls to the outfield, and what fewer would lose. */
 final readonly class JobsEverywhere

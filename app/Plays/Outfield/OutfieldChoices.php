@@ -6,20 +6,20 @@ namespace FoxCorner\App\Plays\Outfield;
 
 use FoxCorner\App\Plan\Address\Choice;
 use FoxCorner\App\Plan\Address\SituationAddress;
+use FoxCorner\Core\Family\Outfield\AirRules;
+use FoxCorner\Core\Family\Outfield\Boldness;
+use FoxCorner\Core\Family\Outfield\CutZone;
+use FoxCorner\Core\Family\Outfield\Flight;
+use FoxCorner\Core\Family\Outfield\JobNote;
+use FoxCorner\Core\Family\Outfield\MayStray;
+use FoxCorner\Core\Family\Outfield\OutfieldDefence;
+use FoxCorner\Core\Family\Outfield\OutfieldPlay;
+use FoxCorner\Core\Family\Outfield\OutfieldTrial;
+use FoxCorner\Core\Family\Outfield\TagUp;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Play\Ball\Reached;
 use FoxCorner\Core\Play\Clock\Move;
-use FoxCorner\Core\Play\Outfield\AirRules;
-use FoxCorner\Core\Play\Outfield\Boldness;
-use FoxCorner\Core\Play\Outfield\CutZone;
-use FoxCorner\Core\Play\Outfield\Flight;
-use FoxCorner\Core\Play\Outfield\JobNote;
-use FoxCorner\Core\Play\Outfield\MayStray;
-use FoxCorner\Core\Play\Outfield\OutfieldDefence;
-use FoxCorner\Core\Play\Outfield\OutfieldPlay;
-use FoxCorner\Core\Play\Outfield\OutfieldTrial;
-use FoxCorner\Core\Play\Outfield\TagUp;
-use FoxCorner\Core\Play\Relay\Reached;
 use FoxCorner\Core\Runs\PlayCost;
 
 /** What can be picked of a ball to the outfield, and what is said beside it. */

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plays\Outfield;
 
 use FoxCorner\App\Plays\DrillsOfJobs;
+use FoxCorner\Core\Family\Outfield\CutMan;
+use FoxCorner\Core\Family\Outfield\CutZone;
+use FoxCorner\Core\Family\Outfield\OutfieldPlay;
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Play\Ball\RelayArms;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Clock\Vocabulary;
 use FoxCorner\Core\Play\Clock\VoiceWord;
-use FoxCorner\Core\Play\Outfield\CutMan;
-use FoxCorner\Core\Play\Outfield\CutZone;
-use FoxCorner\Core\Play\Outfield\OutfieldPlay;
-use FoxCorner\Core\Play\Relay\RelayArms;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
 use FoxCorner\Core\Skill\SkillFamily;

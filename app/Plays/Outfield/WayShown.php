@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays\Outfield;
 
-use FoxCorner\Core\Play\Outfield\CutZone;
-use FoxCorner\Core\Play\Outfield\OutfieldPlay;
+use FoxCorner\Core\Family\Outfield\CutZone;
+use FoxCorner\Core\Family\Outfield\OutfieldPlay;
 
 /** One way of the ball to where it goes, as a bar: how long it takes. */
 final readonly class WayShown

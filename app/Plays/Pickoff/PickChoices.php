@@ -6,11 +6,11 @@ namespace FoxCorner\App\Plays\Pickoff;
 
 use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\App\Plays\Running\ChoiceGroup;
+use FoxCorner\Core\Family\Pickoff\PickPlay;
+use FoxCorner\Core\Family\Pickoff\Picks;
+use FoxCorner\Core\Family\Pickoff\PickTrial;
 use FoxCorner\Core\Field\Base;
-use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\Pickoff\PickPlay;
-use FoxCorner\Core\Play\Pickoff\Picks;
-use FoxCorner\Core\Play\Pickoff\PickTrial;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Play\Running\PickKind;
 use FoxCorner\Core\Play\Running\PickRules;
 use FoxCorner\Core\Runs\PlayCost;

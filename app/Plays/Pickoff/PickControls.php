@@ -6,12 +6,12 @@ namespace FoxCorner\App\Plays\Pickoff;
 
 use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\App\Plays\Running\RunnersControls;
+use FoxCorner\Core\Family\Pickoff\PickoffFamily;
+use FoxCorner\Core\Family\Pickoff\Picks;
+use FoxCorner\Core\Family\Pickoff\PickTrial;
 use FoxCorner\Core\Game\GameState;
-use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\Clock\Scene;
-use FoxCorner\Core\Play\Pickoff\PickoffFamily;
-use FoxCorner\Core\Play\Pickoff\Picks;
-use FoxCorner\Core\Play\Pickoff\PickTrial;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 use Symfony\Component\HttpFoundation\InputBag;

@@ -6,10 +6,10 @@ namespace FoxCorner\App\Plays\Rundown;
 
 use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\App\Plays\Running\ChoiceGroup;
+use FoxCorner\Core\Family\Rundown\RundownPlay;
+use FoxCorner\Core\Family\Rundown\RundownTrial;
 use FoxCorner\Core\Field\Base;
-use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\Rundown\RundownPlay;
-use FoxCorner\Core\Play\Rundown\RundownTrial;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Runs\PlayCost;
 
 /** What can be picked of a rundown, and what is said beside it. */

@@ -6,9 +6,9 @@ namespace FoxCorner\App\Plays\Rundown;
 
 use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\App\Plays\Running\RunnersControls;
-use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\Rundown\RundownFamily;
-use FoxCorner\Core\Play\Rundown\RundownTrial;
+use FoxCorner\Core\Family\Rundown\RundownFamily;
+use FoxCorner\Core\Family\Rundown\RundownTrial;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 

@@ -6,8 +6,8 @@ namespace FoxCorner\App\Plays\Running;
 
 use FoxCorner\App\Plan\Address\FamilyControls;
 use FoxCorner\App\Plan\Address\SituationAddress;
-use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Play\Choice\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Runs\PlayCost;

@@ -6,11 +6,11 @@ namespace FoxCorner\App\Plays\Steal;
 
 use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\App\Plays\Running\ChoiceGroup;
-use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Family\Steal\StealPlay;
+use FoxCorner\Core\Family\Steal\StealTrial;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Play\Running\Helps;
 use FoxCorner\Core\Play\Running\StealKind;
-use FoxCorner\Core\Play\Steal\StealPlay;
-use FoxCorner\Core\Play\Steal\StealTrial;
 use FoxCorner\Core\Runs\PlayCost;
 
 /** What can be picked of a steal, and what is said beside it. */

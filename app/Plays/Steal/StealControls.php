@@ -6,9 +6,9 @@ namespace FoxCorner\App\Plays\Steal;
 
 use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\App\Plays\Running\RunnersControls;
-use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\Steal\StealFamily;
-use FoxCorner\Core\Play\Steal\StealTrial;
+use FoxCorner\Core\Family\Steal\StealFamily;
+use FoxCorner\Core\Family\Steal\StealTrial;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 

@@ -6,9 +6,9 @@ namespace FoxCorner\App\Practice\Drills;
 
 use FoxCorner\App\Shared\Lines;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Practice\Drill;
-use FoxCorner\Core\Practice\Drill\ShippedDrills;
-use FoxCorner\Core\Practice\DrillPlace;
+use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
+use FoxCorner\Core\Practice\Ground\DrillPlace;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Skill\Skill;

@@ -6,7 +6,7 @@ namespace FoxCorner\App\Practice\Drills;
 
 use FoxCorner\App\Shared\Form\VersionField;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Practice\Drill\ShippedDrills;
+use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Skill\Skill;
 use FoxCorner\Core\Skill\SkillFamily;
 use Symfony\Component\Form\AbstractType;

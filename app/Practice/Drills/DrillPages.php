@@ -8,7 +8,7 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Practice\Drill;
+use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Skill\SkillFamily;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;

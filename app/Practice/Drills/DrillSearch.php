@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Drills;
 
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Practice\Drill;
+use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Skill\SkillFamily;
 use Symfony\Component\HttpFoundation\InputBag;
 

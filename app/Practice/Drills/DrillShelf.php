@@ -6,8 +6,8 @@ namespace FoxCorner\App\Practice\Drills;
 
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Shared\Json\Documents;
-use FoxCorner\Core\Practice\Drill;
-use FoxCorner\Core\Practice\Drill\ShippedDrills;
+use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use Symfony\Component\Serializer\Normalizer\AbstractNormalizer;
 
 /** The drills that a team can choose from: those that come with the program, and its own. */

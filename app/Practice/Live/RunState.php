@@ -8,8 +8,8 @@ use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\Sheet\SheetBlock;
 use FoxCorner\App\Shared\Time\Instant;
-use FoxCorner\Core\Practice\BlockKind;
 use FoxCorner\Core\Practice\Live\RunClock;
+use FoxCorner\Core\Practice\Time\BlockKind;
 
 /** Where a practice is, as every page of its run shows it. */
 final readonly class RunState

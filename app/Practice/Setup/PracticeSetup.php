@@ -9,7 +9,7 @@ use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\Core\Practice\Build\Helpers;
-use FoxCorner\Core\Practice\TimeShape;
+use FoxCorner\Core\Practice\Time\TimeShape;
 use FoxCorner\Core\Problem\Problem;
 
 /** What a practice has to work with, and what the coach has decided about its stations. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Sheet;
 
-use FoxCorner\Core\Practice\BlockKind;
+use FoxCorner\Core\Practice\Time\BlockKind;
 
 /** A piece of the practice, minutes from its start; stations only in a round. */
 final readonly class SheetBlock

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Sheet;
 
 use FoxCorner\App\Shared\Markup\Counted;
-use FoxCorner\Core\Practice\Receiver;
+use FoxCorner\Core\Practice\Drill\Receiver;
 
 /** A station in a round. */
 final readonly class SheetStation

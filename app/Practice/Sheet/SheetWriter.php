@@ -6,14 +6,14 @@ namespace FoxCorner\App\Practice\Sheet;
 
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
-use FoxCorner\Core\Practice\Block;
-use FoxCorner\Core\Practice\BlockKind;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Need\MetNeed;
-use FoxCorner\Core\Practice\Round;
-use FoxCorner\Core\Practice\Schedule;
+use FoxCorner\Core\Practice\Schedule\Schedule;
 use FoxCorner\Core\Practice\Team\ScriptLine;
-use FoxCorner\Core\Practice\Turn;
+use FoxCorner\Core\Practice\Time\Block;
+use FoxCorner\Core\Practice\Time\BlockKind;
+use FoxCorner\Core\Practice\Time\Round;
+use FoxCorner\Core\Practice\Time\Turn;
 
 /** Writes a schedule down as a sheet. */
 final class SheetWriter

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment\Rule;
 
-use FoxCorner\Core\Alignment\Shade;
+use FoxCorner\Core\Alignment\Depth\Shade;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Position;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment\Rule;
 
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\People\Position;
 
 /** Which positions a rule puts at which depth. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment\Rule;
 
-use FoxCorner\Core\Alignment\NamedDepth;
-use FoxCorner\Core\Alignment\Shade;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\Shade;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\BatterTrait;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Alignment\Rule;
 
-use FoxCorner\Core\Alignment\Shade;
+use FoxCorner\Core\Alignment\Depth\Shade;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\BatterTrait;
 use FoxCorner\Core\Game\Outs;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan\Audit;
 
-use FoxCorner\Core\Plan\PlannedPlay;
-
 /** A play of the plan with what its coverage is worth. */
 final readonly class AuditedPlay
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan\Audit;
 
-use FoxCorner\Core\Play\Worth\OutPolicy;
+use FoxCorner\Core\Play\Choice\OutPolicy;
 
 /**
  * How sure one must be that the ball comes that a coverage is drawn up for, before that coverage is the cheapest.

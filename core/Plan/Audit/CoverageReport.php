@@ -6,9 +6,9 @@ namespace FoxCorner\Core\Plan\Audit;
 
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\Play\Check\Finding;
-use FoxCorner\Core\Play\Family\OffenceLine;
+use FoxCorner\Core\Play\Choice\OutPolicy;
+use FoxCorner\Core\Play\Contract\OffenceLine;
 use FoxCorner\Core\Play\Scheme\Coverage;
-use FoxCorner\Core\Play\Worth\OutPolicy;
 
 /** What a coverage is worth against the balls that it was tried on. */
 final readonly class CoverageReport

@@ -6,7 +6,6 @@ namespace FoxCorner\Core\Plan\Audit;
 
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Plan\Check\ShippedChecks;
-use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Check\Finding;
 

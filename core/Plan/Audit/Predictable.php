@@ -6,7 +6,6 @@ namespace FoxCorner\Core\Plan\Audit;
 
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\Outs;
-use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Check\Finding;
 
 /** The same coverage wherever there is a choice: the other side needs to see it once. */

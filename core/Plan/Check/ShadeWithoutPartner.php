@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan\Check;
 
-use FoxCorner\Core\Alignment\DepthSpot;
-use FoxCorner\Core\Alignment\Shade;
+use FoxCorner\Core\Alignment\Depth\DepthSpot;
+use FoxCorner\Core\Alignment\Depth\Shade;
 use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Check\Finding;
-use FoxCorner\Core\Play\Fielding\Spray;
+use FoxCorner\Core\Play\Grid\Spray;
 
 /** Somebody shades and opens a hole where this batter hits, and the neighbour on that side does not close it. */
 final class ShadeWithoutPartner implements AlignmentCheck

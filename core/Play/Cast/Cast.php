@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Cast;
 
 use FoxCorner\Core\Alignment\Alignment;
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Check;
 
-use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Play\Choice\ThrowOption;
 
 /** When a fault shows and how it can be said beside a drawing of that moment. */
 final readonly class Moment

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Clock;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Play\Ball\Possession;
+use FoxCorner\Core\Play\Choice\ThrowOption;
 
 /** A piece of a play: somebody has the ball, and what of all that he could do with it he does. */
 final readonly class Leg

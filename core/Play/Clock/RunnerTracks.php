@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Play\Clock;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Play\Scene\PlaySetting;
 
 /** Where batter and runners are, each on the way to the next base. */
 final class RunnerTracks

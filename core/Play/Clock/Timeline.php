@@ -7,6 +7,8 @@ namespace FoxCorner\Core\Play\Clock;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Choice\ThrowOption;
+use FoxCorner\Core\Play\Scene\PlaySetting;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\Trial;

@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Play\Clock;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Play\Scene\PlaySetting;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Trial;
 

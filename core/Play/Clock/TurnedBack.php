@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Play\Clock;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Paces;
 use FoxCorner\Core\Play\Cast\CastMember;
+use FoxCorner\Core\Play\Scene\PlaySetting;
 
 /** Somebody who charged a ball that was another's: how many steps back to the bag, and whether in time. */
 final readonly class TurnedBack

@@ -9,8 +9,8 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Clock\Move;
-use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\Track;
+use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Play\Scheme\Job;
 
 /** Who is where when on a play: what everybody does, who is first at a bag, who is behind it in time. */

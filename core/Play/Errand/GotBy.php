@@ -7,7 +7,7 @@ namespace FoxCorner\Core\Play\Errand;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Play\Cast\CastMember;
-use FoxCorner\Core\Play\Clock\Scene;
+use FoxCorner\Core\Play\Scene\Scene;
 
 /** A throw that has got by whoever was at the bag: it rolls on, and somebody behind has it in time or has not. */
 final readonly class GotBy

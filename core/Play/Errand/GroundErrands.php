@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Errand;
 
+use FoxCorner\Core\Play\Ball\Possession;
 use FoxCorner\Core\Play\Cast\CastMember;
-use FoxCorner\Core\Play\Clock\Possession;
-use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\Track;
+use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;

@@ -9,7 +9,7 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Play\Cast\CastMember;
-use FoxCorner\Core\Play\Clock\Scene;
+use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\Verb;
 

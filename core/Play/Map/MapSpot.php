@@ -7,7 +7,7 @@ namespace FoxCorner\Core\Play\Map;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Play\Choice\ThrowOption;
 use FoxCorner\Core\Play\Scheme\Trial;
 
 /** One ball of the map: where it is, who has it, what is made of it. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Map;
 
-use FoxCorner\Core\Play\Clock\Scene;
-use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Contract\PlayFamily;
+use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\PlacedTrial;
 

@@ -9,7 +9,7 @@ use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Traits;
-use FoxCorner\Core\Play\Clock\Scene;
+use FoxCorner\Core\Play\Scene\Scene;
 
 /** Pitcher and catcher, as a runner who may go sees them. */
 final readonly class Battery

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Running;
 
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Play\Choice\ThrowOption;
 use FoxCorner\Core\Play\Clock\EventKind;
-use FoxCorner\Core\Play\Clock\Scene;
-use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\TimelineBuilder;
 use FoxCorner\Core\Play\Clock\Track;
+use FoxCorner\Core\Play\Scene\Scene;
 
 /** What plays about runners have in common as they are drawn: the pitch, the moments, the title. */
 final class BetweenPitches

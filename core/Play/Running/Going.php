@@ -6,8 +6,8 @@ namespace FoxCorner\Core\Play\Running;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Play\Cast\BaseRunner;
-use FoxCorner\Core\Play\Clock\Scene;
 use FoxCorner\Core\Play\Clock\Track;
+use FoxCorner\Core\Play\Scene\Scene;
 
 /** A runner on base, and how far off he is before the pitch. */
 final readonly class Going

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Running;
 
 use FoxCorner\Core\Field\Base;
-use FoxCorner\Core\Play\Worth\AfterPlay;
+use FoxCorner\Core\Play\Choice\AfterPlay;
 
 /** What it costs us when runners move while the batter waits: bases given by a throw, bases stolen. */
 final readonly class Toll

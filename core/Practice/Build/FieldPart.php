@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Build;
 
 use FoxCorner\Core\Field\Diamond;
-use FoxCorner\Core\Practice\Drill;
-use FoxCorner\Core\Practice\Place;
+use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Ground\Place;
 
 /** The part of the field that a practice has. */
 enum FieldPart: string

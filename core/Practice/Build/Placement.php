@@ -6,8 +6,8 @@ namespace FoxCorner\Core\Practice\Build;
 
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Practice\Drill;
-use FoxCorner\Core\Practice\Place;
+use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Ground\Place;
 
 /** Where the stations of a practice are: by the bags, on open ground, or where the coach has put them. */
 final readonly class Placement

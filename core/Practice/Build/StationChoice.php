@@ -9,10 +9,10 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
-use FoxCorner\Core\Practice\Drill;
+use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Drill\Receiver;
+use FoxCorner\Core\Practice\Ground\Place;
 use FoxCorner\Core\Practice\Need\JobNeed;
-use FoxCorner\Core\Practice\Place;
-use FoxCorner\Core\Practice\Receiver;
 use FoxCorner\Core\Skill\SkillFamily;
 
 /**

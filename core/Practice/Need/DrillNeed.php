@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Need;
 
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Practice\Drill;
+use FoxCorner\Core\Practice\Drill\Drill;
 
 /** What one position should get of one drill: how often in all, how much it counts, and why. */
 final readonly class DrillNeed

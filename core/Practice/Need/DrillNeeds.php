@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Need;
 
-use FoxCorner\Core\Practice\Drill;
+use FoxCorner\Core\Practice\Drill\Drill;
 
 /** Lays the need list out over the drills that are run. */
 final readonly class DrillNeeds

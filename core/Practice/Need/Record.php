@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Need;
 
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Practice\Drill;
+use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Skill\Skill;
 
 /** What was practised, looked up by job: a drill's repetition counts for every skill that it serves at the position. */

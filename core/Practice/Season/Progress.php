@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Season;
 
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Practice\Drill;
+use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\Need\Taught;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Station;
 
+use FoxCorner\Core\Practice\Ground\Ground;
+
 /** Why a need stays short, and what would help most cheaply: tried, not guessed. */
 final class Diagnosis
 {

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Station;
 
-use FoxCorner\Core\Practice\Repetitions;
+use FoxCorner\Core\Practice\Drill\Repetitions;
+use FoxCorner\Core\Practice\Ground\Ground;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;

@@ -6,7 +6,7 @@ namespace FoxCorner\Core\Practice\Team;
 
 use FoxCorner\Core\Plan\Audit\AuditedFinding;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
-use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Practice\Need\JobNeed;
 

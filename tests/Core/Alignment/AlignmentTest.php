@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Alignment;
 
 use FoxCorner\Core\Alignment\Alignment;
-use FoxCorner\Core\Alignment\DepthName;
-use FoxCorner\Core\Alignment\DepthTable;
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\DepthName;
+use FoxCorner\Core\Alignment\Depth\DepthTable;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;

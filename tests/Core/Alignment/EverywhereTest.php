@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Alignment;
 
 use FoxCorner\Core\Alignment\Alignment;
-use FoxCorner\Core\Alignment\DepthTable;
+use FoxCorner\Core\Alignment\Depth\DepthTable;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\BatterType;

@@ -22,7 +22,7 @@ use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Fielding\Spray;
+use FoxCorner\Core\Play\Grid\Spray;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Alignment;
 
 use FoxCorner\Core\Alignment\Alignment;
-use FoxCorner\Core\Alignment\DepthTable;
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\DepthTable;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\Shade;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Alignment\Rule\BasesGroup;
 use FoxCorner\Core\Alignment\Rule\Condition;
 use FoxCorner\Core\Alignment\Rule\Placing;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
-use FoxCorner\Core\Alignment\Shade;
 use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;

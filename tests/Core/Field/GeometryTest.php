@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Field;
 
-use FoxCorner\Core\Alignment\DepthSpot;
+use FoxCorner\Core\Alignment\Depth\DepthSpot;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Fence;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Golden;
 
 use FoxCorner\Core\Alignment\Alignment;
-use FoxCorner\Core\Alignment\DepthTable;
+use FoxCorner\Core\Alignment\Depth\DepthTable;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Alignment\InfieldWant;
 use FoxCorner\Core\Alignment\Landmark;
-use FoxCorner\Core\Alignment\NamedDepth;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\Field\Point;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Golden;
 
+use FoxCorner\Core\Family\Bunt\BuntKind;
+use FoxCorner\Core\Family\Bunt\BuntTrial;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Plan\Audit\CoverageReport;
-use FoxCorner\Core\Plan\PlannedPlay;
-use FoxCorner\Core\Play\Bunt\BuntKind;
-use FoxCorner\Core\Play\Bunt\BuntTrial;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Play\Choice\ThrowOption;
 use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\Move;
-use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Clock\TurnedBack;
 use FoxCorner\Core\Play\Map\MapOutcome;

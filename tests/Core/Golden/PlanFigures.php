@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Golden;
 
-use FoxCorner\Core\Alignment\DepthTable;
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\DepthTable;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\Shade;
 use FoxCorner\Core\Alignment\OutfieldSpot;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Alignment\Rule\Condition;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
-use FoxCorner\Core\Alignment\Shade;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Sport;
@@ -31,7 +31,7 @@ use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Plan\Check\ShippedChecks;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Fielding\Aims;
+use FoxCorner\Core\Play\Grid\Aims;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Runs\PlateAppearance;
 use FoxCorner\Core\Runs\RunChain;

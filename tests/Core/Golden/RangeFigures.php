@@ -10,7 +10,7 @@ use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\FlyKind;
 use FoxCorner\Core\Motion\HangTimes;
-use FoxCorner\Core\Play\Fielding\Spray;
+use FoxCorner\Core\Play\Grid\Spray;
 use FoxCorner\Core\Range\Fly\FlyMap;
 use FoxCorner\Core\Range\Fly\FlySpray;
 use FoxCorner\Core\Range\Fly\FlyZone;

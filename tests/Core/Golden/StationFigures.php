@@ -6,11 +6,11 @@ namespace FoxCorner\Tests\Core\Golden;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Segment;
-use FoxCorner\Core\Practice\Schedule;
-use FoxCorner\Core\Practice\Scheduler;
-use FoxCorner\Core\Practice\Station\Area;
+use FoxCorner\Core\Practice\Ground\Area;
+use FoxCorner\Core\Practice\Ground\Ground;
+use FoxCorner\Core\Practice\Schedule\Schedule;
+use FoxCorner\Core\Practice\Schedule\Scheduler;
 use FoxCorner\Core\Practice\Station\Diagnosis;
-use FoxCorner\Core\Practice\Station\Ground;
 use FoxCorner\Core\Practice\Station\HeldTurn;
 use FoxCorner\Core\Practice\Station\Station;
 use FoxCorner\Core\Practice\Station\StationNeed;

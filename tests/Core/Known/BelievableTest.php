@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Known;
 
-use FoxCorner\Core\Alignment\NamedDepth;
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Known\Bands;
@@ -14,9 +14,9 @@ use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Level\LevelShares;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\Ball\Through;
 use FoxCorner\Core\Play\Cast\BatterRunner;
 use FoxCorner\Core\Play\Cast\Cast;
-use FoxCorner\Core\Play\Relay\Through;
 use FoxCorner\Core\Range\RangeMap;
 use FoxCorner\Core\Range\RangeSummary;
 use FoxCorner\Tests\Core\Teams;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Plan;
 
+use FoxCorner\Core\Alignment\Depth\Shade;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Alignment\Rule\Condition;
-use FoxCorner\Core\Alignment\Shade;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\GameState;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Play;
 
+use FoxCorner\Core\Family\Bunt\BuntKind;
+use FoxCorner\Core\Family\Bunt\BuntTrial;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\BuntPoints;
@@ -14,12 +16,10 @@ use FoxCorner\Core\Game\Seen;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Plan\Audit\CalledWhen;
 use FoxCorner\Core\Plan\Audit\CoverageReport;
-use FoxCorner\Core\Play\Bunt\BuntKind;
-use FoxCorner\Core\Play\Bunt\BuntTrial;
-use FoxCorner\Core\Play\Clock\ThrowOption;
+use FoxCorner\Core\Play\Choice\OutPolicy;
+use FoxCorner\Core\Play\Choice\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
-use FoxCorner\Core\Play\Family\OffenceLine;
-use FoxCorner\Core\Play\Worth\OutPolicy;
+use FoxCorner\Core\Play\Contract\OffenceLine;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;

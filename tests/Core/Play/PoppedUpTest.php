@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Play;
 
+use FoxCorner\Core\Family\Bunt\BuntKind;
+use FoxCorner\Core\Family\Bunt\BuntTrial;
+use FoxCorner\Core\Family\Bunt\PoppedUp;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Play\Bunt\BuntKind;
-use FoxCorner\Core\Play\Bunt\BuntTrial;
-use FoxCorner\Core\Play\Bunt\PoppedUp;
+use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Clock\Timeline;
-use FoxCorner\Core\Play\Worth\OutPolicy;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Play;
 
+use FoxCorner\Core\Family\Bunt\BuntFamily;
+use FoxCorner\Core\Family\Bunt\BuntTrial;
+use FoxCorner\Core\Family\Bunt\ShippedCoverages;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
@@ -12,9 +15,6 @@ use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Plan\CoverageChoice;
 use FoxCorner\Core\Plan\FamilyPlan;
-use FoxCorner\Core\Play\Bunt\BuntFamily;
-use FoxCorner\Core\Play\Bunt\BuntTrial;
-use FoxCorner\Core\Play\Bunt\ShippedCoverages;
 use FoxCorner\Core\Play\Check\Finding;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;

@@ -11,7 +11,7 @@ use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Traits;
-use FoxCorner\Core\Practice\Drill\ShippedDrills;
+use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Practice\Need\Demand;
 use FoxCorner\Core\Practice\Need\DrillNeeds;
 use FoxCorner\Core\Practice\Need\Grade;

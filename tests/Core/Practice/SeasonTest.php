@@ -6,7 +6,7 @@ namespace FoxCorner\Tests\Core\Practice;
 
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Practice\Drill\ShippedDrills;
+use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Practice\Need\Demand;
 use FoxCorner\Core\Practice\Need\JobNeeds;
 use FoxCorner\Core\Practice\Need\Record;

@@ -6,9 +6,9 @@ namespace FoxCorner\Tests\Core\Practice;
 
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Practice\Drill;
-use FoxCorner\Core\Practice\Drill\ShippedDrills;
-use FoxCorner\Core\Practice\DrillPlace;
+use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
+use FoxCorner\Core\Practice\Ground\DrillPlace;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Skill\Skill;
 use FoxCorner\Core\Skill\SkillFamily;

@@ -6,9 +6,9 @@ namespace FoxCorner\Tests\Core\Practice;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\Segment;
-use FoxCorner\Core\Practice\Station\Area;
+use FoxCorner\Core\Practice\Ground\Area;
+use FoxCorner\Core\Practice\Ground\Ground;
 use FoxCorner\Core\Practice\Station\Diagnosis;
-use FoxCorner\Core\Practice\Station\Ground;
 use FoxCorner\Core\Practice\Station\HeldTurn;
 use FoxCorner\Core\Practice\Station\Station;
 use FoxCorner\Core\Practice\Station\StationNeed;

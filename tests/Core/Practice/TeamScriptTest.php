@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Practice;
 
+use FoxCorner\Core\Family\Bunt\BuntTrial;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
-use FoxCorner\Core\Play\Bunt\BuntTrial;
 use FoxCorner\Core\Practice\Team\ScriptLine;
 use FoxCorner\Core\Practice\Team\TeamScript;
 use FoxCorner\Tests\Core\Teams;

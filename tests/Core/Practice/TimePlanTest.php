@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Practice;
 
-use FoxCorner\Core\Practice\BlockKind;
-use FoxCorner\Core\Practice\TimePlan;
-use FoxCorner\Core\Practice\TimeShape;
+use FoxCorner\Core\Practice\Time\BlockKind;
+use FoxCorner\Core\Practice\Time\TimePlan;
+use FoxCorner\Core\Practice\Time\TimeShape;
 use FoxCorner\Core\Problem\Problem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Range;
 
-use FoxCorner\Core\Alignment\DepthSpot;
+use FoxCorner\Core\Alignment\Depth\DepthSpot;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Position;

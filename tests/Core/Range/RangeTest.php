@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Range;
 
-use FoxCorner\Core\Alignment\DepthSpot;
+use FoxCorner\Core\Alignment\Depth\DepthSpot;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
@@ -15,8 +15,8 @@ use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Play\Fielding\GroundBalls;
-use FoxCorner\Core\Play\Fielding\Spray;
+use FoxCorner\Core\Play\Grid\GroundBalls;
+use FoxCorner\Core\Play\Grid\Spray;
 use FoxCorner\Core\Range\Hole;
 use FoxCorner\Core\Range\Improver;
 use FoxCorner\Core\Range\RangeMap;

@@ -9,16 +9,16 @@ use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Clock\Play;
-use FoxCorner\Core\Play\Clock\Scene;
-use FoxCorner\Core\Play\Family\FamilyWords;
-use FoxCorner\Core\Play\Family\PlayFamily;
+use FoxCorner\Core\Play\Contract\FamilyWords;
+use FoxCorner\Core\Play\Contract\PlayFamily;
+use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\Trial;
-use FoxCorner\Core\Play\Worth\OutPolicy;
 
 /** Nothing but a throw home: what a family of plays costs, and proof that nothing else has to know of it. */
 final readonly class ThrowHomeFamily implements PlayFamily

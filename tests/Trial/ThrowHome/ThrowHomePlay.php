@@ -6,20 +6,20 @@ namespace FoxCorner\Tests\Trial\ThrowHome;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Ball\Possession;
+use FoxCorner\Core\Play\Choice\ThrowOption;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\Play;
-use FoxCorner\Core\Play\Clock\PlaySetting;
-use FoxCorner\Core\Play\Clock\Possession;
 use FoxCorner\Core\Play\Clock\RunnerTracks;
-use FoxCorner\Core\Play\Clock\Scene;
-use FoxCorner\Core\Play\Clock\ThrowChoice;
-use FoxCorner\Core\Play\Clock\ThrowOption;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Clock\TimelineBuilder;
 use FoxCorner\Core\Play\Clock\Track;
 use FoxCorner\Core\Play\Errand\Errands;
 use FoxCorner\Core\Play\Errand\GroundErrands;
+use FoxCorner\Core\Play\Fielded\ThrowChoice;
+use FoxCorner\Core\Play\Scene\PlaySetting;
+use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Play\Scheme\Coverage;
 
 /** One leg, one throw, one base. */

@@ -19,7 +19,7 @@ use FoxCorner\App\Practice\Solving\SolveKind;
 use FoxCorner\App\Practice\Solving\SolveOutcome;
 use FoxCorner\App\Practice\Solving\SolveWork;
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\Practice\KeptTurn;
+use FoxCorner\Core\Practice\Schedule\KeptTurn;
 
 /** Somebody is late or leaves: the rounds that have not begun are solved again, what was done and what runs stays. */
 final readonly class ComeAndGo implements SolveWork

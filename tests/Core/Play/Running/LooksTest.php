@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Play\Running;
 
-use FoxCorner\Core\Play\Looks\Look;
-use FoxCorner\Core\Play\Looks\LookMix;
-use FoxCorner\Core\Play\Looks\LooksDrawn;
-use FoxCorner\Core\Play\Looks\Observer;
+use FoxCorner\Core\Family\Looks\Look;
+use FoxCorner\Core\Family\Looks\LookMix;
+use FoxCorner\Core\Family\Looks\LooksDrawn;
+use FoxCorner\Core\Family\Looks\Observer;
 use FoxCorner\Core\Problem\Problem;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

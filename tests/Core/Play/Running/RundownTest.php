@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Play\Running;
 
+use FoxCorner\Core\Family\Rundown\Chase;
+use FoxCorner\Core\Family\Rundown\RundownCoverages;
+use FoxCorner\Core\Family\Rundown\RundownFamily;
+use FoxCorner\Core\Family\Rundown\RundownPlay;
+use FoxCorner\Core\Family\Rundown\RundownTrial;
 use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\ShippedRuleSets;
@@ -13,14 +18,9 @@ use FoxCorner\Core\Motion\Legs;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Plan\PlanBook;
-use FoxCorner\Core\Plan\PlannedPlay;
 use FoxCorner\Core\Play\Clock\CaughtBetween;
-use FoxCorner\Core\Play\Rundown\Chase;
-use FoxCorner\Core\Play\Rundown\RundownCoverages;
-use FoxCorner\Core\Play\Rundown\RundownFamily;
-use FoxCorner\Core\Play\Rundown\RundownPlay;
-use FoxCorner\Core\Play\Rundown\RundownTrial;
 use FoxCorner\Core\Play\Running\Thief;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Play\Running;
 
+use FoxCorner\Core\Family\Steal\StealFamily;
+use FoxCorner\Core\Family\Steal\StealTrial;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Level\Level;
@@ -11,12 +13,10 @@ use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Plan\PlanBook;
-use FoxCorner\Core\Plan\PlannedPlay;
+use FoxCorner\Core\Play\Choice\AfterPlay;
 use FoxCorner\Core\Play\Running\StealKind;
-use FoxCorner\Core\Play\Steal\StealFamily;
-use FoxCorner\Core\Play\Steal\StealTrial;
-use FoxCorner\Core\Play\Worth\AfterPlay;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Family\GroundBall;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Motion\RollingBall;
+use FoxCorner\Core\Motion\Speed;
+use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Grid\Attempt;
+use FoxCorner\Core\Play\Grid\BallWay;
+use FoxCorner\Core\Play\Grid\GroundPlays;
+use FoxCorner\Core\Play\Grid\GroundReach;
+use FoxCorner\Core\Play\Grid\GroundSetting;
+use FoxCorner\Core\Play\Grid\Met;
+use FoxCorner\Core\Play\Grid\ReachSearch;
+
+/**
+ * When two are on for a starter: for balls hit at him, by how hard they are hit and how fast the batter runs.
+ *
+ * Two where going for both costs least and the second out comes at least one time in three; the lead runner alone where
+ * he is worth more than the batter; else first.
+ */
+final readonly class TwoOrOne
+{
+    private function __construct(private GroundSetting $setting, private ReachSearch $search, private float $degrees) {}
+
+    /** @param int $starter the position number of an infielder */
+    public static function of(GroundSetting $setting, int $starter): self
+    {
+        $fielder = $setting->fielders[$starter];
+
+        return new self($setting, new ReachSearch($fielder, $setting), $fielder->who->start->sprayDegrees());
+    }
+
+    /**
+     * @param list<float> $speeds mph
+     * @param list<float> $times  s
+     *
+     * @return list<list<array{string, float}>> by speed, then time: "two", "lead" or "first"; the chance of two, the
+     *                                          ball in hand
+     */
+    public function chart(array $speeds, array $times): array
+    {
+        $plays = array_map($this->against(...), $times);
+        $rows = [];
+        foreach ($speeds as $mph) {
+            $met = $this->met($mph);
+            $rows[] = array_map(
+                static fn(GroundPlays $one): array => null === $met ? ['first', 0.0] : self::called($met, $one),
+                $plays,
+            );
+        }
+
+        return $rows;
+    }
+
+    private function against(float $homeToFirst): GroundPlays
+    {
+        return new GroundPlays($this->setting->against($homeToFirst));
+    }
+
+    private function met(float $mph): ?Met
+    {
+        $ball = RollingBall::groundBall(Speed::ofMph($mph), $this->setting->rules->surface, $this->degrees);
+        $way = BallWay::of($ball, $this->setting->rules->basePath, $this->setting->level->motion->slowBall);
+        $reach = GroundReach::of($this->search, [$way], [$ball->directionX], [$ball->directionY]);
+
+        return GroundReach::NEVER === $reach->along[0]
+            ? null
+            : Met::of($reach->who, $way, $reach->along[0], $ball->directionX, $ball->directionY);
+    }
+
+    /** @return array{string, float} */
+    private static function called(Met $met, GroundPlays $plays): array
+    {
+        $attempts = $plays->attempts($met);
+        $best = $attempts[0];
+        $two = 0.0;
+        foreach ($attempts as $attempt) {
+            if ($attempt->aim->needsGoing || Base::Home === $attempt->aim->bag) {
+                continue;
+            }
+            $best = $attempt->costs[1] < $best->costs[1] ? $attempt : $best;
+            $two = max($two, $attempt->both);
+        }
+
+        return [self::word($best), $two];
+    }
+
+    private static function word(Attempt $best): string
+    {
+        return match (true) {
+            $best->both >= Timeline::TWO_FROM => 'two',
+            Base::First === $best->aim->bag => 'first',
+            default => 'lead',
+        };
+    }
+}

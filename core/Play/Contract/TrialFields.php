@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Contract;
+
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\Unknown;
+
+/** The fields of a trial, as an address or a file has them, one by one. */
+final readonly class TrialFields
+{
+    /** @param array<string, float|string> $fields */
+    public function __construct(private array $fields) {}
+
+    /** @throws Problem when it is there and no number */
+    public function number(string $name): ?float
+    {
+        $value = $this->fields[$name] ?? '';
+        if ('' === $value) {
+            return null;
+        }
+
+        return is_numeric($value) ? (float) $value : throw Refused::because($name, 'it is not a number', 'a number');
+    }
+
+    public function text(string $name): string
+    {
+        return (string) ($this->fields[$name] ?? '');
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T|null null when it is not there
+     *
+     * @throws Problem when it is none of them
+     */
+    public function oneOf(string $name, string $enum): ?\BackedEnum
+    {
+        $value = $this->text($name);
+
+        return '' === $value
+            ? null
+            : $enum::tryFrom($value) ??
+                    throw Unknown::notOneOf(
+                        $name,
+                        $value,
+                        array_map(static fn(\BackedEnum $one): string => (string) $one->value, $enum::cases()),
+                    );
+    }
+}

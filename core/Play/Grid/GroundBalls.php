@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Play\Grid;
+
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Level\LevelProfile;
+use FoxCorner\Core\Motion\RollingBall;
+use FoxCorner\Core\Motion\Speed;
+
+/** The ground balls that a batter may hit: 61 directions, 9 speeds, each with its weight, and when each is where. */
+final readonly class GroundBalls
+{
+    public const DIRECTIONS = 61;
+    public const SPEEDS = 9;
+
+    /** Degrees between two directions. */
+    public const DEGREES = 1.5;
+    /** Of the speed off the bat, as a share of the level's ordinary one; in steps of two thirds of it. */
+    private const SPREAD = 0.2;
+    private const BELL = 7;
+    private const STEPS = 1.5;
+    /** Balls hit on their top, of all, and their speeds as shares. Source: the project's calibration. */
+    private const TOPPED_SHARE = 0.1;
+    private const TOPPED = [0.37, 0.55];
+    /** A few: directions, and shares of a speed with their weights; against 61 of them .001 runs off on average. */
+    private const FEW = 17;
+    private const FEW_SPEEDS = [[0.75, 0.4], [1.1, 0.6]];
+    /** Degrees from straight away to a line. */
+    private const FAIR = 45.0;
+    /** In the order of the speeds, the level's ordinary one. */
+    public const ORDINARY = 5;
+
+    /**
+     * @param list<float>   $sprays  degrees, negative to left
+     * @param list<float>   $sines   of the directions
+     * @param list<float>   $cosines
+     * @param list<float>   $weights by direction times speeds, in one row; together 1
+     * @param list<BallWay> $ways    by speed, the slowest first
+     * @param list<float>   $speeds  mph off the bat, likewise
+     */
+    private function __construct(
+        public array $sprays,
+        public array $sines,
+        public array $cosines,
+        public array $weights,
+        public array $ways,
+        public array $speeds,
+    ) {}
+
+    public static function of(Spray $spray, RuleSet $rules, LevelProfile $level): self
+    {
+        return self::in(self::DIRECTIONS, self::speeds(), $spray, $rules, $level);
+    }
+
+    /**
+     * A few of them, of a batter who only means to put it on the ground.
+     *
+     * @param float $of of the level's ordinary speed off the bat
+     */
+    public static function few(Spray $spray, RuleSet $rules, LevelProfile $level, float $of): self
+    {
+        $speeds = array_map(static fn(array $one): array => [$of * $one[0], $one[1]], self::FEW_SPEEDS);
+
+        return self::in(self::FEW, $speeds, $spray, $rules, $level);
+    }
+
+    /** @param list<array{float, float}> $weighed shares of the level's ordinary speed, with their weights */
+    private static function in(int $directions, array $weighed, Spray $spray, RuleSet $rules, LevelProfile $level): self
+    {
+        $sprays = $sines = $cosines = $share = [];
+        for ($direction = 0; $direction < $directions; ++$direction) {
+            $degrees = -self::FAIR + (2 * self::FAIR * $direction) / ($directions - 1);
+            $sprays[] = $degrees;
+            $sines[] = sin(deg2rad($degrees));
+            $cosines[] = cos(deg2rad($degrees));
+            // The outermost stand for half as many: beyond the line it is foul.
+            $edge = 0 === $direction || $directions - 1 === $direction ? 0.5 : 1.0;
+            $share[] = $edge * $spray->density($degrees);
+        }
+        $ways = $speeds = $likely = [];
+        foreach ($weighed as [$of, $weight]) {
+            $ball = RollingBall::groundBall(Speed::ofMph($level->groundBallSpeed * $of), $rules->surface);
+            $ways[] = BallWay::of($ball, $rules->basePath, $level->motion->slowBall);
+            $speeds[] = $level->groundBallSpeed * $of;
+            $likely[] = $weight;
+        }
+        $whole = array_sum($share) * array_sum($likely);
+        $weights = [];
+        foreach ($share as $one) {
+            foreach ($likely as $other) {
+                $weights[] = ($one * $other) / $whole;
+            }
+        }
+
+        return new self($sprays, $sines, $cosines, $weights, $ways, $speeds);
+    }
+
+    /** @return list<array{float, float}> shares of the ordinary speed with their weights, the slowest first */
+    private static function speeds(): array
+    {
+        $speeds = array_map(
+            static fn(float $of): array => [$of, self::TOPPED_SHARE / \count(self::TOPPED)],
+            self::TOPPED,
+        );
+        $bell = [];
+        for ($step = 0; $step < self::BELL; ++$step) {
+            $away = ($step - intdiv(self::BELL, 2)) / self::STEPS;
+            $bell[] = [1 + self::SPREAD * $away, exp(-($away ** 2) / 2)];
+        }
+        $whole = array_sum(array_column($bell, 1));
+        foreach ($bell as [$of, $weight]) {
+            $speeds[] = [$of, ((1 - self::TOPPED_SHARE) * $weight) / $whole];
+        }
+
+        return $speeds;
+    }
+}

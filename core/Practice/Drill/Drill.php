@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Drill;
+
+use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\People\Limit;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Practice\Ground\DrillPlace;
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Skill\RuleNeed;
+use FoxCorner\Core\Skill\Skill;
+use FoxCorner\Core\Skill\SkillFamily;
+
+/** A drill: what it is for, how it is set up and run, and what it costs in people, time and arms. */
+final readonly class Drill
+{
+    /**
+     * @param string                  $key           stays the same for ever
+     * @param string                  $short         a word or two for a small box
+     * @param array<int, list<Skill>> $serves        skills by position number
+     * @param int                     $atOnce        players who work at the same time
+     * @param int                     $secondsPerRep for one player's repetition
+     * @param int                     $throwsPerRep  that the player's arm makes at game distance
+     * @param int                     $helpers       grown-ups or feeders it needs
+     * @param array<string, int>      $equipment     pieces by name
+     * @param list<string>            $steps
+     * @param list<string>            $points        what to look for
+     * @param list<string>            $mistakes      what usually goes wrong, and what it looks like
+     * @param list<string>            $progression   from the youngest to the oldest, easy to hard
+     * @param list<string>            $cautions
+     * @param bool                    $isHit         whether one of the helpers has to hit the balls
+     * @param bool                    $fitsIndoors   whether it can be done in a hall
+     * @param bool                    $tosses        whether the players toss or throw softly to each other
+     * @param RuleNeed|null           $needs         a rule without which there is no use for it
+     * @param bool                    $isReceived    whether somebody or something has to take its throws that the group
+     *                                               does not bring: {@see Receiver}
+     * @param Position|null           $neverWithout  somebody works there, or a helper stands in
+     *
+     * @throws Problem when no group fits it, or it serves nobody
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $short,
+        public SkillFamily $family,
+        public string $purpose,
+        public array $serves,
+        public DrillPlace $place,
+        public int $min,
+        public int $max,
+        public int $atOnce,
+        public int $secondsPerRep,
+        public int $throwsPerRep,
+        public int $helpers,
+        public array $equipment,
+        public array $steps,
+        public array $points,
+        public array $mistakes,
+        public array $progression,
+        public array $cautions = [],
+        public bool $isHit = false,
+        public bool $fitsIndoors = false,
+        public bool $tosses = false,
+        public ?RuleNeed $needs = null,
+        public bool $isReceived = false,
+        public ?Position $neverWithout = null,
+    ) {
+        OutOfRange::unlessBetween('largest group', $max, 1, 30, 'players');
+        OutOfRange::unlessBetween('smallest group', $min, 1, $max, 'players, not above the largest group');
+        OutOfRange::unlessBetween('at once', $atOnce, 1, 30, 'players');
+        OutOfRange::unlessBetween('seconds', $secondsPerRep, 3, 600, 'seconds for one player’s repetition');
+        OutOfRange::unlessBetween('throws', $throwsPerRep, 0, 10, 'throws in a repetition');
+        OutOfRange::unlessBetween('helpers', $helpers, 0, 4, 'helpers');
+        if ([] === $serves) {
+            throw Refused::because('serves', 'it serves nobody', 'at least one position with a skill');
+        }
+    }
+
+    /** Repetitions that each of a group gets in so many minutes. */
+    public function repetitions(int $group, int $minutes, ?Receiver $receiver = null): int
+    {
+        return Repetitions::each($group, $this->atOnce, $this->secondsPerRep, $minutes, Receiver::Player === $receiver);
+    }
+
+    /**
+     * In which ways a place is filled that the group does not fill, the least costly first.
+     *
+     * @return non-empty-list<Receiver|null> null: there is none
+     */
+    public function receivers(): array
+    {
+        return match (true) {
+            null !== $this->neverWithout => [null, Receiver::StandIn],
+            !$this->isReceived => [null],
+            $this->min < $this->max => Receiver::TAKES_THROWS,
+            default => [Receiver::Net, Receiver::Helper],
+        };
+    }
+
+    /** The fewest with whom it can be run: one more where one of them receives. */
+    public function least(?Receiver $receiver): int
+    {
+        return $this->min + (Receiver::Player === $receiver ? 1 : 0);
+    }
+
+    /** Whether an arm with a limit may work at it: game throws, soft ones, or none at all. */
+    public function allows(Limit $limit): bool
+    {
+        return match (true) {
+            $limit->forbidsRunning() => false,
+            $limit->forbidsThrowing() => 0 === $this->throwsPerRep && !$this->tosses,
+            default => 0 === $this->throwsPerRep || $limit->allowsGameThrows(),
+        };
+    }
+
+    /** Whether there is any use for it under a rule set. */
+    public function suits(RuleSet $rules): bool
+    {
+        if (null !== $this->needs) {
+            return $this->needs->isMet($rules);
+        }
+        foreach ($this->serves as $skills) {
+            foreach ($skills as $skill) {
+                if ($skill->suits($rules)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<int> position numbers */
+    public function positions(): array
+    {
+        return array_keys($this->serves);
+    }
+
+    public function servesSkill(Skill $skill): bool
+    {
+        foreach ($this->serves as $skills) {
+            if (\in_array($skill, $skills, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Drill;
+
+/** How many repetitions each of a group gets in a while. */
+final class Repetitions
+{
+    /**
+     * ⌊length / (seconds × turns)⌋, turns = ⌈group / at once⌉. Where one of the group receives the others’ throws and
+     * they change about, he is missing among those who work, and each receives for one part in as many as they are:
+     * ⌊length × (group − 1) / group / (seconds × ⌈(group − 1) / at once⌉)⌋.
+     *
+     * @param int $seconds for one player's repetition
+     */
+    public static function each(int $group, int $atOnce, int $seconds, float $minutes, bool $oneReceives = false): int
+    {
+        $working = $oneReceives ? $group - 1 : $group;
+
+        return $working < 1
+            ? 0
+            : (int) floor((60 * $minutes * $working) / $group / ($seconds * ceil($working / $atOnce)));
+    }
+}

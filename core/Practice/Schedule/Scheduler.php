@@ -1,0 +1,263 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Schedule;
+
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Drill\Receiver;
+use FoxCorner\Core\Practice\Need\DrillNeed;
+use FoxCorner\Core\Practice\Need\MetNeed;
+use FoxCorner\Core\Practice\Station\Diagnosis;
+use FoxCorner\Core\Practice\Station\HeldTurn;
+use FoxCorner\Core\Practice\Station\Station;
+use FoxCorner\Core\Practice\Station\StationNeed;
+use FoxCorner\Core\Practice\Station\StationPlan;
+use FoxCorner\Core\Practice\Station\StationPlayer;
+use FoxCorner\Core\Practice\Station\StationProblem;
+use FoxCorner\Core\Practice\Station\StationSolver;
+use FoxCorner\Core\Practice\Station\StationState;
+use FoxCorner\Core\Practice\Time\Block;
+use FoxCorner\Core\Practice\Time\Round;
+use FoxCorner\Core\Practice\Time\Turn;
+use FoxCorner\Core\Practice\Week\ThrowLoad;
+
+/**
+ * Fills the rounds of a practice: drills become stations, what the plan asks becomes needs. The same request always
+ * gives the same schedule.
+ */
+final readonly class Scheduler
+{
+    /** Among the pieces of a practice: somebody who hits. */
+    private const HITS = 'somebody who hits';
+
+    /** @var list<Drill> by station */
+    private array $drills;
+    /** @var list<Receiver|null> by station: each way to run a drill is one */
+    private array $receivers;
+    /** @var list<Block> */
+    private array $blocks;
+
+    private function __construct(private PracticeRequest $request)
+    {
+        $drills = $receivers = [];
+        foreach ($request->drills as $drill) {
+            foreach ($drill->receivers() as $receiver) {
+                if (Receiver::Net !== $receiver || ($request->equipment[Receiver::PIECE] ?? 0) > 0) {
+                    $drills[] = $drill;
+                    $receivers[] = $receiver;
+                }
+            }
+        }
+        [$this->drills, $this->receivers] = [$drills, $receivers];
+        $this->blocks = $request->time->rounds();
+    }
+
+    public static function solve(PracticeRequest $request): Schedule
+    {
+        $scheduler = new self($request);
+
+        return $scheduler->schedule(StationSolver::solve($scheduler->problem(), $request->seed));
+    }
+
+    /** What the turns are worth that are kept, and nothing else: another sheet measured by the needs of today. */
+    public static function worth(PracticeRequest $request): float
+    {
+        $state = new StationState((new self($request))->problem());
+        $state->hold();
+
+        return $state->objective;
+    }
+
+    /**
+     * What would help most cheaply, tried by solving again; the best first.
+     *
+     * @return array<string, float> gain by what is changed
+     */
+    public static function waysOut(PracticeRequest $request): array
+    {
+        $problem = (new self($request))->problem();
+
+        return Diagnosis::waysOut(
+            StationSolver::solve($problem, $request->seed),
+            $request->seed,
+            self::names($request->drills),
+        );
+    }
+
+    /**
+     * @param array<string, Drill> $drills
+     *
+     * @return array<string, string> by key
+     */
+    private static function names(array $drills): array
+    {
+        return array_map(static fn(Drill $drill): string => $drill->name, $drills);
+    }
+
+    private function problem(): StationProblem
+    {
+        $asked = [];
+        foreach ($this->request->needs as $need) {
+            $asked[$need->drill->key][] = $need->position->value;
+        }
+
+        return new StationProblem(
+            array_map(self::player(...), $this->request->players),
+            array_map(
+                fn(Drill $drill, ?Receiver $receiver): Station => $this->station(
+                    $drill,
+                    $receiver,
+                    $asked[$drill->key] ?? [],
+                ),
+                $this->drills,
+                $this->receivers,
+            ),
+            array_map(
+                static fn(DrillNeed $need): StationNeed => new StationNeed(
+                    $need->key(),
+                    $need->position->value,
+                    $need->drill->key,
+                    $need->reps,
+                    $need->weight,
+                ),
+                $this->request->needs,
+            ),
+            $this->request->helpers->all,
+            [self::HITS => $this->request->helpers->whoHit] + $this->request->equipment,
+            \count($this->blocks),
+            $this->request->time->shape->round,
+            $this->held(),
+        );
+    }
+
+    /** @param list<int> $asked positions that need it tonight; where nobody does, it serves whom it can */
+    private function station(Drill $drill, ?Receiver $receiver, array $asked): Station
+    {
+        $must = null === $receiver && null !== $drill->neverWithout ? [$drill->neverWithout->value] : [];
+
+        return new Station(
+            null === $receiver ? $drill->key : $drill->key . '/' . $receiver->value,
+            [] === $asked ? $drill->positions() : array_values(array_unique([...$asked, ...$must])),
+            $drill->least($receiver),
+            $drill->max,
+            $drill->atOnce,
+            $drill->secondsPerRep,
+            $drill->throwsPerRep,
+            max($drill->helpers + ($receiver?->helpers() ?? 0), $this->request->isWatched ? 1 : 0),
+            ($drill->isHit ? [self::HITS => 1] : []) + ($receiver?->pieces() ?? []) + $drill->equipment,
+            $this->request->placement->places[$drill->key]->ground(),
+            $drill->tosses,
+            $drill->key,
+            Receiver::Player === $receiver,
+            $must[0] ?? null,
+        );
+    }
+
+    /**
+     * Throws at game distance: none for a limited arm, and for the others no more than we would say something about.
+     */
+    private static function player(RosterPlayer $player): StationPlayer
+    {
+        return new StationPlayer(
+            $player->id,
+            $player->limit->forbidsRunning() ? [] : Position::numbers($player->positions),
+            $player->limit->allowsGameThrows() ? ThrowLoad::DAY : 0,
+            !$player->limit->forbidsThrowing(),
+        );
+    }
+
+    /** @return list<HeldTurn> */
+    private function held(): array
+    {
+        $players = array_flip(
+            array_map(static fn(RosterPlayer $player): string => $player->id, $this->request->players),
+        );
+        $held = [];
+        foreach ($this->request->kept as $turn) {
+            $station = $this->stationOf($turn);
+            if (
+                isset($players[$turn->player]) &&
+                $turn->round < \count($this->blocks) &&
+                (null === $turn->drill || null !== $station)
+            ) {
+                $held[] = new HeldTurn($turn->round, $players[$turn->player], $station, $turn->position->value ?? 0);
+            }
+        }
+
+        return $held;
+    }
+
+    /** The station at which a kept turn is: its drill in its way, or where that is gone in the first that there is. */
+    private function stationOf(KeptTurn $turn): ?int
+    {
+        $first = null;
+        foreach ($this->drills as $index => $drill) {
+            if ($drill->key === $turn->drill) {
+                if ($this->receivers[$index] === $turn->receiver) {
+                    return $index;
+                }
+                $first ??= $index;
+            }
+        }
+
+        return $first;
+    }
+
+    private function schedule(StationPlan $plan): Schedule
+    {
+        $binds = Diagnosis::why($plan, self::names($this->request->drills));
+
+        return new Schedule(
+            $this->request->time,
+            array_map(
+                fn(Block $block, int $round): Round => $this->round($block, $plan, $round),
+                $this->blocks,
+                array_keys($this->blocks),
+            ),
+            array_map(
+                static fn(DrillNeed $need, int $gained): MetNeed => new MetNeed(
+                    $need,
+                    $gained,
+                    $binds[$need->key()] ?? '',
+                ),
+                $this->request->needs,
+                $plan->gained,
+            ),
+            $plan->objective,
+            $this->request->placement,
+        );
+    }
+
+    private function round(Block $block, StationPlan $plan, int $round): Round
+    {
+        $turns = $busy = [];
+        foreach ($plan->rounds[$round] as $station => $group) {
+            foreach ($group as $player => $position) {
+                $turns[] = new Turn(
+                    $this->request->players[$player],
+                    $this->drills[$station],
+                    Position::ofNumber($position),
+                    $this->receivers[$station],
+                );
+                $busy[$player] = true;
+            }
+        }
+        $away = [];
+        foreach ($this->request->kept as $turn) {
+            if ($turn->isAway && $turn->round === $round) {
+                $away[$turn->player] = true;
+            }
+        }
+        $idle = array_diff_key($this->request->players, $busy);
+
+        return new Round(
+            $block,
+            $turns,
+            array_values(array_filter($idle, static fn(RosterPlayer $player): bool => !isset($away[$player->id]))),
+            array_values(array_filter($idle, static fn(RosterPlayer $player): bool => isset($away[$player->id]))),
+        );
+    }
+}

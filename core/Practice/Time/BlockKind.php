@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Time;
+
+enum BlockKind: string
+{
+    case WarmUp = 'warm-up';
+    case Round = 'round';
+    case Rotation = 'rotation';
+    case Water = 'water';
+    case TeamDefence = 'team-defence';
+    case Finish = 'finish';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::WarmUp => 'Warm-up',
+            self::TeamDefence => 'Team defence',
+            self::Round, self::Rotation, self::Water, self::Finish => $this->name,
+        };
+    }
+}
