@@ -17,7 +17,14 @@ final readonly class FolderDrawing
 
     public static function ofTheProject(): self
     {
-        return new self(['app/' => SourceTree::app(), 'core/' => SourceTree::core()]);
+        $core = SourceTree::core();
+
+        return new self([
+            'app/' => SourceTree::app(),
+            'core/' => $core,
+            'core/Play/' => $core->below('Play'),
+            'core/Practice/' => $core->below('Practice'),
+        ]);
     }
 
     public function svg(): string

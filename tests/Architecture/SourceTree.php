@@ -7,6 +7,9 @@ namespace FoxCorner\Tests\Architecture;
 /** What the folders of a tree import from each other, read from the code. */
 final readonly class SourceTree
 {
+    /** What lies in a folder itself, beside its folders. */
+    private const OWN = '.';
+
     public function __construct(private string $root, private string $namespace) {}
 
     public static function core(): self
@@ -17,6 +20,23 @@ final readonly class SourceTree
     public static function app(): self
     {
         return new self(\dirname(__DIR__, 2) . '/app', 'FoxCorner\App');
+    }
+
+    /** One of its folders, as a tree of its own. */
+    public function below(string $folder): self
+    {
+        return new self("$this->root/$folder", "$this->namespace\\$folder");
+    }
+
+    /** @return list<self> itself and every folder in it, to any depth */
+    public function everyFolder(): array
+    {
+        $all = [$this];
+        foreach ($this->folders() as $folder) {
+            array_push($all, ...$this->below($folder)->everyFolder());
+        }
+
+        return $all;
     }
 
     /** @return list<string> folders of the first level */
@@ -47,18 +67,18 @@ final readonly class SourceTree
     /** @return array<string, array<string, int>> by folder, the folders it imports from and how many of its files do */
     public function imports(): array
     {
-        $imports = [];
-        foreach ($this->folders() as $folder) {
-            $imports[$folder] = [];
-            foreach ($this->classes($folder) as $class) {
-                foreach (array_unique(array_map($this->folderOf(...), $this->named($class))) as $other) {
-                    if (null !== $other && $other !== $folder) {
-                        $imports[$folder][$other] = ($imports[$folder][$other] ?? 0) + 1;
-                    }
+        $imports = array_fill_keys($this->folders(), []);
+        foreach ($this->classes() as $class) {
+            $folder = (string) $this->folderOf($class);
+            $imports[$folder] ??= [];
+            foreach (array_unique(array_map($this->folderOf(...), $this->named($class))) as $other) {
+                if (null !== $other && $other !== $folder) {
+                    $imports[$folder][$other] = ($imports[$folder][$other] ?? 0) + 1;
                 }
             }
-            ksort($imports[$folder]);
         }
+        array_walk($imports, static fn(array &$others): bool => ksort($others));
+        ksort($imports);
 
         return $imports;
     }
@@ -89,14 +109,24 @@ final readonly class SourceTree
             }
         }
 
-        return array_values(array_filter($names, static fn(string $name): bool => str_starts_with($name, 'FoxCorner')));
+        $own = substr($class, 0, (int) strrpos($class, '\\'));
+
+        return array_values(
+            array_filter(
+                $names,
+                static fn(string $name): bool => str_starts_with($name, 'FoxCorner') && $name !== $own,
+            ),
+        );
     }
 
     private function folderOf(string $class): ?string
     {
+        if (!str_starts_with($class, $this->namespace . '\\')) {
+            return null;
+        }
         $parts = explode('\\', substr($class, \strlen($this->namespace) + 1));
 
-        return str_starts_with($class, $this->namespace . '\\') && \count($parts) > 1 ? $parts[0] : null;
+        return \count($parts) > 1 ? $parts[0] : self::OWN;
     }
 
     /**
