@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Bench;
 
-use FoxCorner\App\Club\DemoSignIn;
+use FoxCorner\App\Club\Door\DemoSignIn;
 
 /** Somebody signed in to a running instance, over one kept connection. */
 final readonly class Visitor

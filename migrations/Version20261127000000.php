@@ -7,7 +7,7 @@ namespace FoxCorner\Migrations;
 use Doctrine\DBAL\Schema\Schema;
 use Doctrine\Migrations\AbstractMigration;
 use FoxCorner\App\Club\ShortName;
-use FoxCorner\App\Practice\PracticeAddress;
+use FoxCorner\App\Practice\Book\PracticeAddress;
 use Symfony\Component\Uid\Uuid;
 
 /** Addresses that people can read. */

@@ -6,7 +6,7 @@ namespace FoxCorner\App\Access;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Account;
-use FoxCorner\App\Club\Accounts;
+use FoxCorner\App\Club\Door\Accounts;
 use FoxCorner\App\Club\Email;
 use FoxCorner\App\Shared\TypedName;
 use FoxCorner\Core\Problem\Problem;

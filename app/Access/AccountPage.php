@@ -6,11 +6,11 @@ namespace FoxCorner\App\Access;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Account;
+use FoxCorner\App\Club\Door\Tried;
+use FoxCorner\App\Club\Door\Tries;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\MembershipRepository;
 use FoxCorner\App\Club\RightsLost;
-use FoxCorner\App\Club\Tried;
-use FoxCorner\App\Club\Tries;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Psr\EventDispatcher\EventDispatcherInterface;

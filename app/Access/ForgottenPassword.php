@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\App\Access;
 
 use Doctrine\ORM\EntityManagerInterface;
-use FoxCorner\App\Club\Accounts;
-use FoxCorner\App\Club\Tried;
-use FoxCorner\App\Club\Tries;
+use FoxCorner\App\Club\Door\Accounts;
+use FoxCorner\App\Club\Door\Tried;
+use FoxCorner\App\Club\Door\Tries;
 use FoxCorner\App\Post\Letter;
 use FoxCorner\App\Post\Letters;
 use FoxCorner\App\Shared\TypedText;

@@ -11,11 +11,11 @@ use FoxCorner\App\Club\Team;
 use FoxCorner\App\Lineup\LineupReader;
 use FoxCorner\App\Opponents\OpponentRepository;
 use FoxCorner\App\Plan\PlanDrafts;
+use FoxCorner\App\Practice\Book\PracticeRepository;
+use FoxCorner\App\Practice\Book\SetupCodec;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Live\RunRepository;
-use FoxCorner\App\Practice\PracticeRepository;
-use FoxCorner\App\Practice\Setup\SetupCodec;
-use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Practice\Sheet\SheetCodec;
 use FoxCorner\App\Runners\Log\RunnerEvent;
 use FoxCorner\App\Team\Reading;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\CommandLine;
 
+use FoxCorner\App\CommandLine\Input\Question;
 use FoxCorner\App\CommandLine\Question\AlignmentQuestion;
 use FoxCorner\App\CommandLine\Question\BuntMapQuestion;
 use FoxCorner\App\CommandLine\Question\BuntQuestion;

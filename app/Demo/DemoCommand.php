@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Demo;
 
-use FoxCorner\App\Club\DemoSignIn;
-use FoxCorner\App\Club\House;
+use FoxCorner\App\Club\Door\DemoSignIn;
+use FoxCorner\App\Club\Door\House;
 use FoxCorner\App\Setup\SetupCode;
 use FoxCorner\App\Shared\PublicAddress;
 use FoxCorner\Core\Problem\Problem;

@@ -6,7 +6,7 @@ namespace FoxCorner\App\Field;
 
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Plan\Address\SituationAddress;
-use FoxCorner\App\Plan\Fingerprint;
+use FoxCorner\App\Plan\Codec\Fingerprint;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\RunTables;
 use FoxCorner\Core\Alignment\Depth\NamedDepth;

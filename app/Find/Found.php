@@ -7,8 +7,8 @@ namespace FoxCorner\App\Find;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Help\Word;
+use FoxCorner\App\Practice\Book\PracticeRepository;
 use FoxCorner\App\Practice\Drills\DrillShelf;
-use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\Core\Runs\RunChain;
 
 /** What of a team fits a few typed words: every word has to be in it, capitals aside. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Known;
 
-use FoxCorner\App\Plan\Fingerprint;
+use FoxCorner\App\Plan\Codec\Fingerprint;
 use FoxCorner\Core\Known\LevelFigures;
 use FoxCorner\Core\Known\LinesGuarded;
 use FoxCorner\Core\Known\Measure;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
+use FoxCorner\App\Plan\Codec\Fingerprint;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Plan\Audit\CoverageReport;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
+use FoxCorner\App\Plan\Codec\Fingerprint;
 use FoxCorner\Core\Plan\SituationPlan;
 
 /** Fingerprints of what many figures depend on, each reckoned once: a cast is the same for all plays of a plan. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
+use FoxCorner\App\Plan\Codec\Fingerprint;
 use FoxCorner\Core\Plan\PlanBook;
 
 /** A change of the plan as a page asks for it: of one part, as long as that is still what the page showed. */

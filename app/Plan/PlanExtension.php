@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan;
 
+use FoxCorner\App\Plan\Codec\Fingerprint;
 use FoxCorner\Core\Play\Contract\PlayFamilies;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plan;
 
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Plan\Codec\Fingerprint;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Runs\EventRates;

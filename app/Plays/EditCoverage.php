@@ -6,7 +6,7 @@ namespace FoxCorner\App\Plays;
 
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\ChangedMeanwhile;
-use FoxCorner\App\Plan\Fingerprint;
+use FoxCorner\App\Plan\Codec\Fingerprint;
 use FoxCorner\App\Plan\PlanDrafts;
 use FoxCorner\App\Plan\PlanEdit;
 use FoxCorner\App\Plan\PlanEdits;

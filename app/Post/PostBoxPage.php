@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Post;
 
-use FoxCorner\App\Club\House;
+use FoxCorner\App\Club\Door\House;
 use FoxCorner\App\Club\Membership;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Response;

@@ -7,6 +7,7 @@ namespace FoxCorner\App\Shared;
 use Doctrine\DBAL\Exception\ConnectionException;
 use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\Persistence\ManagerRegistry;
+use FoxCorner\App\Shared\Address\ByScript;
 use FoxCorner\App\Shared\Database\Writes;
 use FoxCorner\App\Shared\Kept\KeptPage;
 use FoxCorner\App\Shared\Kept\TypedForm;

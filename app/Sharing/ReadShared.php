@@ -8,7 +8,7 @@ use FoxCorner\App\Access\Secret;
 use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\ReadPlan;
-use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Practice\Sheet\SheetCodec;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Game\Context;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\App\Teams;
 
 use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Club\Door\House;
 use FoxCorner\App\Club\Ending;
 use FoxCorner\App\Club\Founding;
-use FoxCorner\App\Club\House;
 use FoxCorner\App\Club\May;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\MembershipRepository;

@@ -6,11 +6,11 @@ namespace FoxCorner\App\Today;
 
 use FoxCorner\App\Calendar\BookingRepository;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Practice\Drills\DrillShelf;
-use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Practice\Sheet\Sheet;
-use FoxCorner\App\Practice\SheetCodec;
-use FoxCorner\App\Practice\TimelineDrawing;
+use FoxCorner\App\Practice\Sheet\SheetCodec;
+use FoxCorner\App\Practice\Sheet\TimelineDrawing;
 use FoxCorner\App\Week\WeekDay;
 use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Need\JobNeed;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Week;
 
 use FoxCorner\App\Calendar\Booking;
-use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\Core\Practice\Week\FreeTime;
 
 /** What is on a day, in order. */

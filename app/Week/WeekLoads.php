@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace FoxCorner\App\Week;
 
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Live\Records;
 use FoxCorner\App\Practice\Live\TurnRecords;
-use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Practice\Sheet\SheetCodec;
 use FoxCorner\Core\Practice\Week\ThrowLoad;
 
 /** Throws of every arm in some practices: counted where somebody counted, else as the sheet has them. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\App\You;
 
 use FoxCorner\App\Club\Player;
+use FoxCorner\App\Practice\Book\PracticeRepository;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Live\TurnRecords;
-use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Week\ArmLoad;
 use FoxCorner\App\Week\WeekLoads;
 use FoxCorner\Core\Practice\Need\Grade;

@@ -8,7 +8,7 @@ use FoxCorner\App\Calendar\Booking;
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Opponents\Opponent;
-use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Team\Reading;
 use FoxCorner\Tests\Core\Teams;
 use Symfony\Component\Routing\RouterInterface;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Club\ShortName;
-use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Practice\PracticeAddress;
+use FoxCorner\App\Practice\Book\Practice;
+use FoxCorner\App\Practice\Book\PracticeAddress;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Uid\Uuid;
 

@@ -6,9 +6,9 @@ namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Club;
-use FoxCorner\App\Club\DemoDoor;
-use FoxCorner\App\Club\DemoSignIn;
-use FoxCorner\App\Club\House;
+use FoxCorner\App\Club\Door\DemoDoor;
+use FoxCorner\App\Club\Door\DemoSignIn;
+use FoxCorner\App\Club\Door\House;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\Role;
 use FoxCorner\App\Demo\Demo;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
+use FoxCorner\App\Practice\Book\PracticeRepository;
 use FoxCorner\App\Practice\Drills\DrillShelf;
-use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use PHPUnit\Framework\Attributes\TestWith;
 

@@ -6,7 +6,7 @@ namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Opponents\Opponent;
-use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Weather\Notice;
 use FoxCorner\App\Weather\SimulatedNotice;
 use Symfony\Component\Routing\RouterInterface;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Club\Player;
+use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Practice\Live\RunRepository;
-use FoxCorner\App\Practice\Practice;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** What a player sees of himself and of others, and what an assistant leaves to the head coach. */

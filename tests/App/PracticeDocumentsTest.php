@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
+use FoxCorner\App\Practice\Book\Practice;
+use FoxCorner\App\Practice\Book\PracticeWish;
+use FoxCorner\App\Practice\Book\SetupCodec;
 use FoxCorner\App\Practice\Drills\DrillDraft;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Drills\OwnDrill;
-use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Practice\PracticeWish;
-use FoxCorner\App\Practice\Setup\SetupCodec;
-use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Practice\Sheet\SheetCodec;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Problem\Refused;
 use Opis\JsonSchema\Validator;

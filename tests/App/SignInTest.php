@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Club\Account;
-use FoxCorner\App\Club\Accounts;
-use FoxCorner\App\Club\DemoDoor;
-use FoxCorner\App\Club\DemoSignIn;
+use FoxCorner\App\Club\Door\Accounts;
+use FoxCorner\App\Club\Door\DemoDoor;
+use FoxCorner\App\Club\Door\DemoSignIn;
 use FoxCorner\App\Shared\Time\Instant;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactory;
 use Symfony\Component\Security\Core\Exception\UserNotFoundException;

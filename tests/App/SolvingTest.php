@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
-use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Practice\Solving\Solve;
 use FoxCorner\App\Practice\Solving\SolveHandler;
 use FoxCorner\App\Practice\Solving\SolveJob;

@@ -7,7 +7,7 @@ namespace FoxCorner\Tests\App;
 use Doctrine\ORM\Tools\SchemaValidator;
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Demo\Demo;
-use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\Book\Practice;
 
 final class StorageTest extends AppTestCase
 {

@@ -6,9 +6,9 @@ namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Opponents\Opponent;
+use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Practice\Live\PracticeRun;
 use FoxCorner\App\Practice\Live\TurnRecord;
-use FoxCorner\App\Practice\Practice;
 use FoxCorner\App\Team\Reading;
 use FoxCorner\App\Undo\UndoStep;
 

@@ -8,7 +8,7 @@ use FoxCorner\App\Access\NewPassword;
 use FoxCorner\App\Access\ResetToken;
 use FoxCorner\App\Access\ResetTokens;
 use FoxCorner\App\Club\Account;
-use FoxCorner\App\Club\House;
+use FoxCorner\App\Club\Door\House;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\Role;
 use FoxCorner\App\Club\Team;

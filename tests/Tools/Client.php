@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Tools;
 
-use FoxCorner\App\Club\DemoSignIn;
+use FoxCorner\App\Club\Door\DemoSignIn;
 
 /** Somebody at a running instance, signed in or not, who follows no redirects. */
 final readonly class Client

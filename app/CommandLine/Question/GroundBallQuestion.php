@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\CommandLine\Question;
 
-use FoxCorner\App\CommandLine\Question;
+use FoxCorner\App\CommandLine\Input\Question;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Field\Surface;
 use FoxCorner\Core\Motion\RollingBall;

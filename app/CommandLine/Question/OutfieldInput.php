@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\CommandLine\Question;
 
-use FoxCorner\App\CommandLine\PlanInput;
+use FoxCorner\App\CommandLine\Input\PlanInput;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Family\Outfield\Boldness;
 use FoxCorner\Core\Family\Outfield\Flight;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\CommandLine\Question;
 
-use FoxCorner\App\CommandLine\Question;
-use FoxCorner\App\CommandLine\ScheduleInput;
+use FoxCorner\App\CommandLine\Input\Question;
+use FoxCorner\App\CommandLine\Input\ScheduleInput;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Practice\Station\Diagnosis;
 use FoxCorner\Core\Practice\Station\StationPlan;

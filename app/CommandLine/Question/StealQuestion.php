@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\CommandLine\Question;
 
-use FoxCorner\App\CommandLine\Question;
-use FoxCorner\App\CommandLine\RunnersInput;
+use FoxCorner\App\CommandLine\Input\Question;
+use FoxCorner\App\CommandLine\Input\RunnersInput;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Play\Running\Alarm;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\CommandLine\Question;
 
-use FoxCorner\App\CommandLine\PlanInput;
-use FoxCorner\App\CommandLine\Question;
+use FoxCorner\App\CommandLine\Input\PlanInput;
+use FoxCorner\App\CommandLine\Input\Question;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Family\Outfield\AirRules;
 use FoxCorner\Core\Family\Outfield\OutfieldDefence;

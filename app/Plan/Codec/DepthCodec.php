@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plan\Codec;
 
-use FoxCorner\App\Plan\Fingerprint;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Alignment\Depth\DepthFractions;
 use FoxCorner\Core\Alignment\Depth\DepthName;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays\Outfield;
 
-use FoxCorner\App\Plays\DrillsOfJobs;
+use FoxCorner\App\Plays\Drills\DrillsOfJobs;
 use FoxCorner\Core\Family\Outfield\CutMan;
 use FoxCorner\Core\Family\Outfield\CutZone;
 use FoxCorner\Core\Family\Outfield\OutfieldPlay;

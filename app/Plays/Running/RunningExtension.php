@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays\Running;
 
-use FoxCorner\App\Plays\DrillsOfJobs;
+use FoxCorner\App\Plays\Drills\DrillsOfJobs;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Skill\SkillFamily;
 use Twig\Extension\AbstractExtension;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Live;
 
 use FoxCorner\App\Club\Membership;
-use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Practice\Book\Practice;
+use FoxCorner\App\Practice\Sheet\SheetCodec;
 use FoxCorner\Core\Practice\Need\Grade;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;

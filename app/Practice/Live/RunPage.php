@@ -6,10 +6,10 @@ namespace FoxCorner\App\Practice\Live;
 
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\PlayerRepository;
+use FoxCorner\App\Practice\Book\Practice;
+use FoxCorner\App\Practice\Book\PracticeRepository;
 use FoxCorner\App\Practice\Drills\DrillShelf;
-use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Practice\PracticeRepository;
-use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Practice\Sheet\SheetCodec;
 use FoxCorner\App\Weather\Notice;
 use FoxCorner\App\Weather\WeatherService;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;

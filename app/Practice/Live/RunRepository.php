@@ -7,8 +7,8 @@ namespace FoxCorner\App\Practice\Live;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use FoxCorner\App\Club\Team;
-use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Practice\PracticeAddress;
+use FoxCorner\App\Practice\Book\Practice;
+use FoxCorner\App\Practice\Book\PracticeAddress;
 
 /** @extends ServiceEntityRepository<PracticeRun> */
 final class RunRepository extends ServiceEntityRepository

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Live;
 
-use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\Sheet\SheetBlock;
 use FoxCorner\App\Shared\Time\Instant;

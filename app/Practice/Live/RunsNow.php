@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Live;
 
 use FoxCorner\App\Club\Team;
-use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Weather\Notice;
 use FoxCorner\App\Weather\WeatherService;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Live;
 
 use Doctrine\ORM\Mapping as ORM;
-use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Shared\Identified;
 use FoxCorner\Core\Practice\Need\Grade;
 use Symfony\Component\Uid\Uuid;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Live;
 
 use Doctrine\ORM\EntityManagerInterface;
-use FoxCorner\App\Practice\Practice;
+use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\Core\Practice\Need\Grade;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;

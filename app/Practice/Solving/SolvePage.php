@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Solving;
 
 use FoxCorner\App\Club\Membership;
-use FoxCorner\App\Practice\PracticeRepository;
-use FoxCorner\App\Shared\ByScript;
+use FoxCorner\App\Practice\Book\PracticeRepository;
+use FoxCorner\App\Shared\Address\ByScript;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;

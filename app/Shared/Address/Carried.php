@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Shared\Address;
 
-use FoxCorner\App\Shared\ByScript;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Problem\Problem;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;

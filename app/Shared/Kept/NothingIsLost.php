@@ -6,7 +6,7 @@ namespace FoxCorner\App\Shared\Kept;
 
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\OptimisticLockException;
-use FoxCorner\App\Shared\ByScript;
+use FoxCorner\App\Shared\Address\ByScript;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;

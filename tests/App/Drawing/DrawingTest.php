@@ -9,7 +9,7 @@ use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\Sheet\SheetBlock;
 use FoxCorner\App\Practice\Sheet\SheetPlayer;
 use FoxCorner\App\Practice\Sheet\SheetStation;
-use FoxCorner\App\Practice\TimelineDrawing;
+use FoxCorner\App\Practice\Sheet\TimelineDrawing;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Family\Bunt\BuntTrial;

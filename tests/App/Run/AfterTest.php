@@ -6,7 +6,7 @@ namespace FoxCorner\Tests\App\Run;
 
 use FoxCorner\App\Practice\Live\RunRepository;
 use FoxCorner\App\Practice\Live\TurnRecords;
-use FoxCorner\App\Practice\PracticeHistory;
+use FoxCorner\App\Practice\Need\PracticeHistory;
 use FoxCorner\Core\Practice\Live\RunClock;
 use FoxCorner\Core\Practice\Need\Grade;
 use FoxCorner\Core\Practice\Need\Taught;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App\Run;
 
+use FoxCorner\App\Practice\Book\Practice;
+use FoxCorner\App\Practice\Book\PracticeRepository;
 use FoxCorner\App\Practice\Live\PracticeRun;
 use FoxCorner\App\Practice\Live\RunRepository;
 use FoxCorner\App\Practice\Live\RunTime;
-use FoxCorner\App\Practice\Practice;
-use FoxCorner\App\Practice\PracticeRepository;
 use FoxCorner\App\Practice\Sheet\Sheet;
-use FoxCorner\App\Practice\SheetCodec;
+use FoxCorner\App\Practice\Sheet\SheetCodec;
 use FoxCorner\Tests\App\AppTestCase;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
