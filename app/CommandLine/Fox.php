@@ -32,6 +32,7 @@ use FoxCorner\App\CommandLine\Question\ThrowQuestion;
 use FoxCorner\App\CommandLine\Question\TwoOrOneQuestion;
 use FoxCorner\App\CommandLine\Question\WinQuestion;
 use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\App\Shared\Json\Schemas;
 use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\Play\Contract\PlayFamilies;
 use FoxCorner\Core\Problem\Problem;
@@ -122,11 +123,7 @@ final readonly class Fox
                 "an object as in docs/schemas/$name.question.json",
             );
         }
-        $schema = json_decode(
-            (string) file_get_contents("$this->schemas/$name.question.json"),
-            flags: \JSON_THROW_ON_ERROR,
-        );
-        \assert($schema instanceof \stdClass);
+        $schema = (new Schemas($this->schemas))->read("$name.question");
         $error = (new Validator())->validate($data, $schema)->error();
         if (null !== $error) {
             throw $this->problem($error, $schema);

@@ -12,6 +12,7 @@ use FoxCorner\App\Club\Club;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Practice\Book\PracticeWish;
+use FoxCorner\App\Shared\Json\Schemas;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Problem\Problem;
@@ -405,7 +406,7 @@ final class ArchiveTest extends AppTestCase
     {
         $result = (new Validator())->validate(
             json_decode($json),
-            (string) file_get_contents(\dirname(__DIR__, 2) . "/docs/schemas/$schema.json"),
+            (new Schemas(\dirname(__DIR__, 2) . '/docs/schemas'))->read($schema),
         );
         self::assertTrue($result->isValid(), (string) $result->error());
     }

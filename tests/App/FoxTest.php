@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\CommandLine\Fox;
+use FoxCorner\App\Shared\Json\Schemas;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -177,8 +178,7 @@ final class FoxTest extends TestCase
         $answer = json_decode($output);
         self::assertSame(0, $code, $output);
         self::assertInstanceOf(\stdClass::class, $answer);
-        $schema = json_decode((string) file_get_contents(self::SCHEMAS . "/$question.answer.json"));
-        self::assertInstanceOf(\stdClass::class, $schema);
+        $schema = (new Schemas(self::SCHEMAS))->read("$question.answer");
 
         self::assertNull((new Validator())->validate($answer, $schema)->error());
         self::assertGreaterThanOrEqual($least, $answer->$field);
@@ -374,8 +374,7 @@ final class FoxTest extends TestCase
     public function testWhatTheyAnswer(string $question, string $json, string $part): void
     {
         [$output, $code] = (new Fox(self::SCHEMAS))->ask($question, $json);
-        $schema = json_decode((string) file_get_contents(self::SCHEMAS . "/$question.answer.json"));
-        self::assertInstanceOf(\stdClass::class, $schema);
+        $schema = (new Schemas(self::SCHEMAS))->read("$question.answer");
 
         self::assertSame(0, $code, $output);
         self::assertNull((new Validator())->validate(json_decode($output), $schema)->error());
@@ -385,8 +384,7 @@ final class FoxTest extends TestCase
     public function testRunsForEverySituation(): void
     {
         [$output, $code] = (new Fox(self::SCHEMAS))->ask('runs', '{"level":"pro","rates":' . self::RATES . '}');
-        $schema = json_decode((string) file_get_contents(self::SCHEMAS . '/runs.answer.json'));
-        self::assertInstanceOf(\stdClass::class, $schema);
+        $schema = (new Schemas(self::SCHEMAS))->read('runs.answer');
 
         self::assertSame(0, $code, $output);
         self::assertNull((new Validator())->validate(json_decode($output), $schema)->error());

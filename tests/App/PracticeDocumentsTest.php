@@ -11,6 +11,7 @@ use FoxCorner\App\Practice\Drills\DrillDraft;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Drills\OwnDrill;
 use FoxCorner\App\Practice\Sheet\SheetCodec;
+use FoxCorner\App\Shared\Json\Schemas;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Problem\Refused;
 use Opis\JsonSchema\Validator;
@@ -101,7 +102,7 @@ final class PracticeDocumentsTest extends AppTestCase
     {
         $result = (new Validator())->validate(
             json_decode($document),
-            (string) file_get_contents(__DIR__ . "/../../docs/schemas/$schema.json"),
+            (new Schemas(\dirname(__DIR__, 2) . '/docs/schemas'))->read($schema),
         );
         self::assertTrue($result->isValid(), "$schema: " . $result->error()?->message() . $document);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\CommandLine\Fox;
+use FoxCorner\App\Shared\Json\Schemas;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -182,8 +183,7 @@ final class RunnersFoxTest extends TestCase
     private function asked(string $question, string $json): array
     {
         [$output, $code] = (new Fox(self::SCHEMAS))->ask($question, '{' . $json . '}');
-        $schema = json_decode((string) file_get_contents(self::SCHEMAS . "/$question.answer.json"));
-        self::assertInstanceOf(\stdClass::class, $schema);
+        $schema = (new Schemas(self::SCHEMAS))->read("$question.answer");
         self::assertSame(0, $code, $output);
         self::assertNull((new Validator())->validate(json_decode($output), $schema)->error());
         $answer = json_decode($output, true);

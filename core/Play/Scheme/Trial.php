@@ -19,7 +19,7 @@ interface Trial
     public function restsAt(): ?Point;
 
     /**
-     * @return array<string, float|string> what {@see \FoxCorner\Core\Play\Contract\PlayFamily::trial()} makes the same of again; as addresses and
+     * @return array<string, float|string> what {@see PlayFamily::trial()} makes the same of again; as addresses and
      *                                     files have it
      */
     public function fields(): array;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App\Plan;
 
 use FoxCorner\App\Plan\Codec\BookCodec;
+use FoxCorner\App\Shared\Json\Schemas;
 use FoxCorner\Core\Alignment\Depth\DepthFractions;
 use FoxCorner\Core\Alignment\Depth\DepthName;
 use FoxCorner\Core\Alignment\Depth\NamedDepth;
@@ -42,7 +43,7 @@ use PHPUnit\Framework\TestCase;
 /** Plans as they are stored: today's, and those of every version before. */
 final class DocumentsTest extends TestCase
 {
-    private const SCHEMA = __DIR__ . '/../../../docs/schemas/plan.json';
+    private const SCHEMAS = __DIR__ . '/../../../docs/schemas';
 
     public function testABookComesBackTheSame(): void
     {
@@ -273,8 +274,7 @@ final class DocumentsTest extends TestCase
 
     private static function mustFit(string $document): void
     {
-        $schema = json_decode((string) file_get_contents(self::SCHEMA));
-        self::assertInstanceOf(\stdClass::class, $schema);
+        $schema = (new Schemas(self::SCHEMAS))->read('plan');
         $error = (new Validator())->validate(json_decode($document), $schema)->error();
 
         self::assertNull($error, 'it fits docs/schemas/plan.json: ' . ($error?->message() ?? ''));
