@@ -88,7 +88,7 @@ final class PlaysPage extends AbstractController
             'drawing' => new FieldDrawing($play->plan->state->rules, $controls->mapWindow($play->plan->state->rules)),
             'choices' => $controls->choices($address, $play, $cost),
             'controls' => $controls,
-            'tried' => '' === $play->family->words()->group ? [] : PlayTried::all($play, $controls, $address, $cost),
+            'tried' => $play->family->words()->ofKinds ? PlayTried::all($play, $controls, $address, $cost) : [],
         ];
     }
 }

@@ -13,6 +13,7 @@ use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Contract\FamilyGroup;
 use FoxCorner\Core\Play\Running\PickRules;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -57,7 +58,7 @@ final class RunnersPage extends AbstractController
             'drawing' => new FieldDrawing($rules, RunnersWindow::around($query->base, $rules)),
             'thrown' => $this->thrown($read, $query),
             'plays' => $this->plans->plays($read),
-            'group' => $this->controls->families->places()['Runners'] ?? [],
+            'group' => $this->controls->families->in(FamilyGroup::runners()),
         ]);
     }
 

@@ -19,6 +19,15 @@ enum CostUnit: string
         };
     }
 
+    /** In names of files' fields, for what something costs us: a chance is one to lose. */
+    public function costName(): string
+    {
+        return match ($this) {
+            self::Runs => 'cost_runs',
+            self::Chance => 'cost_chance_to_lose',
+        };
+    }
+
     /** Less than this in a hundred ground balls is not worth saying (ours). */
     public function worthSaying(): float
     {

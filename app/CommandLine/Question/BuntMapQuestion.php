@@ -18,7 +18,8 @@ final readonly class BuntMapQuestion implements Question
     {
         $play = PlanInput::play($input, new BuntFamily());
         $coverage = $play->coverage ?? throw new \LogicException('A covered play has a coverage.');
-        $map = $play->map($coverage, PlanInput::cost($play->plan)) ?? throw new \LogicException('Bunts are mapped.');
+        $cost = PlanInput::cost($play->plan);
+        $map = $play->map($coverage, $cost) ?? throw new \LogicException('Bunts are mapped.');
         $shares = [];
         foreach (MapOutcome::cases() as $outcome) {
             $shares[$outcome->value] = round($map->share($outcome), 4);
@@ -27,7 +28,7 @@ final readonly class BuntMapQuestion implements Question
         return [
             'coverage' => $coverage->key,
             'shares' => $shares,
-            'cost_runs' => round($map->cost() ?? 0.0, 4),
+            $cost->unit->costName() => round($map->cost() ?? 0.0, 4),
             'worst' => self::spot($map->worst()),
             'spots' => array_map(self::spot(...), $map->spots),
         ];

@@ -25,6 +25,8 @@ final readonly class BuntQuestion implements Question
             $kind,
         );
 
-        return PlayQuestion::describe($play->run($bunt, PlanInput::cost($play->plan)));
+        $cost = PlanInput::cost($play->plan);
+
+        return PlayQuestion::describe($play->run($bunt, $cost), $cost->unit);
     }
 }

@@ -9,6 +9,7 @@ use FoxCorner\App\CommandLine\Input\Question;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Family\Bunt\BuntFamily;
 use FoxCorner\Core\Plan\Audit\AuditedFinding;
+use FoxCorner\Core\Play\Contract\FamilyWords;
 use FoxCorner\Core\Play\Contract\OffenceLine;
 use FoxCorner\Core\Play\Contract\PlayFamilies;
 
@@ -20,13 +21,20 @@ final readonly class CoverageAuditQuestion implements Question
     public function answer(Fields $input): array
     {
         $play = PlanInput::play($input, $this->families->get($input->text('family', BuntFamily::KEY)));
-        $report = $play->report(PlanInput::cost($play->plan));
+        $cost = PlanInput::cost($play->plan);
+        $report = $play->report($cost);
+        $words = $play->family->words();
+        $finding = static fn(AuditedFinding $one): array => self::finding($one, $words);
 
         return [
             'coverage' => $report->coverage->key,
-            'outs_per_bunt' => round($report->outs, 4),
+            'family' => $play->family->key(),
+            'outs_per_' . $words->slug() => round($report->outs, 4),
             'lead_out_share' => round($report->leadOutShare, 4),
-            'cost_runs_by_policy' => array_map(static fn(float $cost): float => round($cost, 4), $report->costs),
+            $cost->unit->costName() . '_by_policy' => array_map(
+                static fn(float $cost): float => round($cost, 4),
+                $report->costs,
+            ),
             'offence' => array_map(
                 static fn(OffenceLine $line): array => [
                     'label' => $line->label,
@@ -35,20 +43,20 @@ final readonly class CoverageAuditQuestion implements Question
                 ],
                 $report->offence,
             ),
-            'findings' => array_map(self::finding(...), $report->findings),
-            'price' => array_map(self::finding(...), $report->prices),
+            'findings' => array_map($finding, $report->findings),
+            'price' => array_map($finding, $report->prices),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function finding(AuditedFinding $finding): array
+    private static function finding(AuditedFinding $finding, FamilyWords $words): array
     {
         return [
             'kind' => $finding->worst->kind,
             'title' => $finding->worst->title,
             'measure' => $finding->worst->measure,
             'mend' => $finding->mendWords(),
-            'bunts' => $finding->balls,
+            $words->slugOfMany() => $finding->balls,
             'of' => $finding->tried,
         ];
     }

@@ -39,7 +39,10 @@ final readonly class GroundBallPlayQuestion implements Question
                 '1' => round($comes->out - $comes->two, 4),
                 '2' => round($comes->two, 4),
             ],
-            'options' => array_map(self::option(...), $isGone ? [] : $timeline->options()),
+            'options' => array_map(
+                static fn(ThrowOption $option): array => self::option($option, $cost->unit),
+                $isGone ? [] : $timeline->options(),
+            ),
             'called' => $isGone
                 ? 'none'
                 : $called->base->word() .
@@ -77,13 +80,13 @@ final readonly class GroundBallPlayQuestion implements Question
     }
 
     /** @return array<string, mixed> */
-    private static function option(ThrowOption $option): array
+    private static function option(ThrowOption $option, CostUnit $unit): array
     {
         return [
             'base' => $option->base->word(),
             'out_chance' => round($option->chance, 4),
             'two_chance' => round($option->two, 4),
-            'cost_runs' => round($option->cost ?? 0.0, 4),
+            $unit->costName() => round($option->cost ?? 0.0, 4),
             'margin_s' => is_finite($option->margin()) ? round($option->margin(), 3) : null,
         ];
     }

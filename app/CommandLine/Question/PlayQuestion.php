@@ -14,6 +14,7 @@ use FoxCorner\Core\Play\Clock\Move;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Contract\PlayFamilies;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Runs\CostUnit;
 
 /** One play of any family against one coverage. */
 final readonly class PlayQuestion implements Question
@@ -29,13 +30,13 @@ final readonly class PlayQuestion implements Question
                 \is_int($value) || \is_float($value) ? (float) $value : (\is_string($value) ? $value : '');
         }
 
-        return self::describe(
-            $play->run($play->family->trial($trial, $play->plan->scene()), PlanInput::cost($play->plan)),
-        );
+        $cost = PlanInput::cost($play->plan);
+
+        return self::describe($play->run($play->family->trial($trial, $play->plan->scene()), $cost), $cost->unit);
     }
 
     /** @return array<string, mixed> */
-    public static function describe(Timeline $play): array
+    public static function describe(Timeline $play, CostUnit $unit): array
     {
         return [
             'coverage' => $play->coverage->key,
@@ -43,7 +44,10 @@ final readonly class PlayQuestion implements Question
             'fielded_s' => round($play->fieldedAt(), 3),
             'released_s' => round($play->called()->released, 3),
             'call' => $play->called()->base->word(),
-            'options' => array_map(self::option(...), $play->options()),
+            'options' => array_map(
+                static fn(ThrowOption $option): array => self::option($option, $unit),
+                $play->options(),
+            ),
             'break_even' => round($play->setting->after?->breakEven($play->options()[0]->base) ?? 1.0, 4),
             'jobs' => array_map(self::move(...), array_values($play->moves)),
             'events' => array_map(
@@ -58,7 +62,7 @@ final readonly class PlayQuestion implements Question
     }
 
     /** @return array<string, mixed> */
-    private static function option(ThrowOption $option): array
+    private static function option(ThrowOption $option, CostUnit $unit): array
     {
         return [
             'base' => $option->base->word(),
@@ -70,7 +74,7 @@ final readonly class PlayQuestion implements Question
             'margin_s' => is_finite($option->margin()) ? round($option->margin(), 3) : null,
             'out_chance' => round($option->chance, 4),
             'is_force' => $option->isForce,
-            'cost_runs' => round($option->cost ?? 0.0, 4),
+            $unit->costName() => round($option->cost ?? 0.0, 4),
         ];
     }
 

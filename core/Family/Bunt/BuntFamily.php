@@ -46,7 +46,7 @@ final readonly class BuntFamily implements WeighsOffence
 
     public function words(): FamilyWords
     {
-        return new FamilyWords('Bunts', 'bunt', 'bunts');
+        return FamilyWords::of('Bunts', 'bunt', 'bunts');
     }
 
     public function coverages(RuleSet $rules, Situation $situation): array

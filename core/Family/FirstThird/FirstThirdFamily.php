@@ -9,6 +9,7 @@ use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Contract\FamilyGroup;
 use FoxCorner\Core\Play\Contract\FamilyWords;
 use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Contract\TrialFields;
@@ -31,14 +32,9 @@ final readonly class FirstThirdFamily implements PlayFamily
 
     public function words(): FamilyWords
     {
-        return new FamilyWords(
-            'First and third',
-            'first-and-third steal',
-            'first-and-third steals',
-            'looks at third, then throws as called',
-            'goes once the ball is by the batter',
-            'Runners',
-        );
+        return FamilyWords::of('First and third', 'first-and-third steal', 'first-and-third steals')
+            ->doing('looks at third, then throws as called', 'goes once the ball is by the batter')
+            ->in(FamilyGroup::runners());
     }
 
     public function coverages(RuleSet $rules, Situation $situation): array

@@ -40,13 +40,9 @@ final readonly class GroundBallFamily implements PlayFamily
 
     public function words(): FamilyWords
     {
-        return new FamilyWords(
-            'Ground balls',
-            'ground ball',
-            'ground balls',
-            'plays the ball',
-            fields: Skill::GroundBall,
-        );
+        return FamilyWords::of('Ground balls', 'ground ball', 'ground balls')
+            ->doing('plays the ball')
+            ->practising(Skill::GroundBall);
     }
 
     public function coverages(RuleSet $rules, Situation $situation): array

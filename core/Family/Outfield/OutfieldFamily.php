@@ -30,10 +30,7 @@ final readonly class OutfieldFamily implements PlayFamily
 
     public function words(): FamilyWords
     {
-        return new FamilyWords(
-            'Outfield',
-            'ball to the outfield',
-            'balls to the outfield',
+        return FamilyWords::of('Outfield', 'ball to the outfield', 'balls to the outfield')->doing(
             'goes for the ball',
             'is on the way before it lands',
         );

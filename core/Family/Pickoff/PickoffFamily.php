@@ -11,6 +11,7 @@ use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Contract\BeginsEmpty;
+use FoxCorner\Core\Play\Contract\FamilyGroup;
 use FoxCorner\Core\Play\Contract\FamilyWords;
 use FoxCorner\Core\Play\Contract\TrialFields;
 use FoxCorner\Core\Play\Running\PickKind;
@@ -34,7 +35,9 @@ final readonly class PickoffFamily implements BeginsEmpty
 
     public function words(): FamilyWords
     {
-        return new FamilyWords('Picks', 'pick', 'picks', 'throws behind him', 'goes with the throw', 'Runners');
+        return FamilyWords::of('Picks', 'pick', 'picks')
+            ->doing('throws behind him', 'goes with the throw')
+            ->in(FamilyGroup::runners());
     }
 
     public function coverages(RuleSet $rules, Situation $situation): array

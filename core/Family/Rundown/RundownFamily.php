@@ -10,6 +10,7 @@ use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Clock\CaughtBetween;
 use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Contract\FamilyGroup;
 use FoxCorner\Core\Play\Contract\FamilyWords;
 use FoxCorner\Core\Play\Contract\TakesOver;
 use FoxCorner\Core\Play\Contract\TrialFields;
@@ -33,7 +34,9 @@ final readonly class RundownFamily implements TakesOver
 
     public function words(): FamilyWords
     {
-        return new FamilyWords('Rundowns', 'rundown', 'rundowns', 'runs at him', 'fills the bag behind', 'Runners');
+        return FamilyWords::of('Rundowns', 'rundown', 'rundowns')
+            ->doing('runs at him', 'fills the bag behind')
+            ->in(FamilyGroup::runners());
     }
 
     public function coverages(RuleSet $rules, Situation $situation): array

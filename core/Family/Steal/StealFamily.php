@@ -9,6 +9,7 @@ use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Contract\FamilyGroup;
 use FoxCorner\Core\Play\Contract\FamilyWords;
 use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Contract\TrialFields;
@@ -32,14 +33,9 @@ final readonly class StealFamily implements PlayFamily
 
     public function words(): FamilyWords
     {
-        return new FamilyWords(
-            'Steals',
-            'steal',
-            'steals',
-            'pitches, or throws through',
-            'goes once the ball is by the batter',
-            'Runners',
-        );
+        return FamilyWords::of('Steals', 'steal', 'steals')
+            ->doing('pitches, or throws through', 'goes once the ball is by the batter')
+            ->in(FamilyGroup::runners());
     }
 
     public function coverages(RuleSet $rules, Situation $situation): array

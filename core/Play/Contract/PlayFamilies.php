@@ -43,16 +43,28 @@ final readonly class PlayFamilies
         return null;
     }
 
-    /** @return array<string, list<PlayFamily>> by the place that they share; one without a group by itself */
+    /** @return list<PlayPlace> in the order of the families; those of a group together */
     public function places(): array
     {
         $places = [];
         foreach ($this->families as $family) {
-            $words = $family->words();
-            $places['' === $words->group ? $words->place : $words->group][] = $family;
+            $group = $family->words()->group;
+            $place = null === $group ? PlayPlace::of($family) : PlayPlace::ofGroup($group, $this->in($group));
+            $places[$place->key()] ??= $place;
         }
 
-        return $places;
+        return array_values($places);
+    }
+
+    /** @return list<PlayFamily> that share a place */
+    public function in(FamilyGroup $group): array
+    {
+        return array_values(
+            array_filter(
+                $this->families,
+                static fn(PlayFamily $family): bool => $family->words()->group?->key === $group->key,
+            ),
+        );
     }
 
     public function find(string $key): ?PlayFamily

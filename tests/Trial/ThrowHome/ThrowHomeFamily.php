@@ -38,7 +38,7 @@ final readonly class ThrowHomeFamily implements PlayFamily
 
     public function words(): FamilyWords
     {
-        return new FamilyWords('Throws home', 'throw home', 'throws home');
+        return FamilyWords::of('Throws home', 'throw home', 'throws home');
     }
 
     public function coverages(RuleSet $rules, Situation $situation): array
