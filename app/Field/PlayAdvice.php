@@ -138,7 +138,7 @@ final readonly class PlayAdvice
     private static function worth(Timeline $play): ?string
     {
         [$after, $options] = [$play->setting->after, $play->options()];
-        if (null === $after || \count($options) < 2) {
+        if (null === $after || null === $play->setting->batter || \count($options) < 2) {
             return null;
         }
         $cheapest = min(array_map(static fn(ThrowOption $option): float => $option->cost ?? 0.0, $options));

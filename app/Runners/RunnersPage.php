@@ -11,6 +11,7 @@ use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\ReadPlan;
 use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
+use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Contract\FamilyGroup;
@@ -24,8 +25,6 @@ use Symfony\Component\Routing\Attribute\Route;
 final class RunnersPage extends AbstractController
 {
     /** The family of throws behind a runner, by its key. */
-    private const PICKS = 'pick';
-
     public function __construct(
         private readonly PlanReader $plans,
         private readonly SituationAddresses $addresses,
@@ -65,7 +64,7 @@ final class RunnersPage extends AbstractController
     /** The throw behind him on the clock; null when nobody is there, or nobody throws. */
     private function thrown(ReadPlan $read, RunnersQuery $query): ?Timeline
     {
-        $family = $this->controls->families->get(self::PICKS);
+        $family = $this->controls->families->get(ShippedFamilies::PICKS);
         $play = $read->play($family);
         if (
             null === $query->pick ||

@@ -7,6 +7,7 @@ namespace FoxCorner\App\Today;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Plan\PlanDraft;
+use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\People\RosterPlayer;
 
 /** What a new team does first, one thing after the other; each ticks itself off. */
@@ -51,7 +52,7 @@ final readonly class FirstSteps
                 'look at two with a runner on first, and say which is yours',
                 'field',
                 0 < $this->entities->getRepository(PlanDraft::class)->count(['team' => $team]),
-                ['situation' => 'R1-0', 'view' => 'bunt'],
+                ['situation' => 'R1-0', 'view' => ShippedFamilies::BUNTS],
             ),
             new FirstStep('A first practice', 'stations out of what the plan asks', 'new_practice', $hasPractice),
         ];

@@ -22,7 +22,6 @@ use FoxCorner\Core\Runs\PlayCost;
  */
 final class HitFigures
 {
-    private const FAMILY = 'outfield';
     /** Standard deviations of a runner's time from the level's, and the weights: three points of a bell. */
     private const RUNNERS = [[-1.732, 1 / 6], [0.0, 2 / 3], [1.732, 1 / 6]];
     /** Of outs in the air those that an outfielder catches; on the others nobody moves (ours). */
@@ -108,7 +107,7 @@ final class HitFigures
     /** @return array<string, array<string, float>> */
     private function reckoned(SituationPlan $plan): array
     {
-        $family = ShippedFamilies::all()->get(self::FAMILY);
+        $family = ShippedFamilies::all()->get(ShippedFamilies::OUTFIELD);
         $coverage =
             PlannedPlay::of($plan, $family, PlanBook::shipped($plan->state->rules))->coverage ??
             throw new \LogicException('Balls to the outfield are covered everywhere.');

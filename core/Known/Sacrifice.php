@@ -31,7 +31,7 @@ final readonly class Sacrifice
     public static function of(SituationPlan $plan, PlayCost $cost): self
     {
         $rules = $plan->state->rules;
-        $family = ShippedFamilies::all()->get('bunt');
+        $family = ShippedFamilies::all()->get(ShippedFamilies::BUNTS);
         $play = PlannedPlay::of($plan, $family, PlanBook::shipped($rules));
         $batter = $lead = $whole = 0.0;
         foreach (self::DIRECTIONS as $degrees) {

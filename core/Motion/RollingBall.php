@@ -36,6 +36,14 @@ final readonly class RollingBall
         return new self($exit->feetPerSecond * self::KEPT, self::slows($surface), $sprayDegrees);
     }
 
+    /** A ball that got away and comes to rest so far from home, in any direction. */
+    public static function restingAt(float $feet, Surface $surface, float $degrees): self
+    {
+        $slows = self::buntDeceleration($surface);
+
+        return new self(sqrt(2 * $slows * max(0.0, $feet)), $slows, $degrees);
+    }
+
     /** @throws Problem when the exit speed is no bunt's: 12 to 40 mph */
     public static function bunt(Speed $exit, Surface $surface, float $sprayDegrees): self
     {

@@ -85,6 +85,29 @@ final class FoldersTest extends TestCase
         self::assertSame([], $strangers);
     }
 
+    public function testClassesThatTemplatesNameAreThere(): void
+    {
+        $missing = $found = [];
+        $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(\dirname(__DIR__, 2) . '/templates'));
+        /** @var \SplFileInfo $file */
+        foreach ($files as $file) {
+            if ('twig' === $file->getExtension()) {
+                preg_match_all('/FoxCorner(?:\\\\\\\\\w+)+/', (string) file_get_contents($file->getPathname()), $named);
+                array_push($found, ...$named[0]);
+            }
+        }
+        $root = \dirname(__DIR__, 2);
+        foreach (array_unique($found) as $name) {
+            $path = strtr(str_replace('\\\\', '/', $name), ['FoxCorner/Core' => 'core', 'FoxCorner/App' => 'app']);
+            if (!is_file("$root/$path.php")) {
+                $missing[] = $name;
+            }
+        }
+
+        self::assertSame([], $missing);
+        self::assertGreaterThan(20, \count($found));
+    }
+
     /** Each folder of templates is drawn by the code of one folder. */
     public function testEveryFolderOfTemplatesHasOnePlace(): void
     {

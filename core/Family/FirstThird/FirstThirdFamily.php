@@ -11,6 +11,7 @@ use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Contract\FamilyGroup;
 use FoxCorner\Core\Play\Contract\FamilyWords;
+use FoxCorner\Core\Play\Contract\OfKinds;
 use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Contract\TrialFields;
 use FoxCorner\Core\Play\Running\BatterSide;
@@ -21,6 +22,8 @@ use FoxCorner\Core\Play\Scheme\Trial;
 /** Runners on first and third, and the one on first goes. */
 final readonly class FirstThirdFamily implements PlayFamily
 {
+    use OfKinds;
+
     public const KEY = 'first-third';
     /** Of plate appearances with runners on first and third (ours). */
     private const EACH = 0.08;
@@ -64,11 +67,6 @@ final readonly class FirstThirdFamily implements PlayFamily
         return $scene->rules->steals ? self::EACH : 0.0;
     }
 
-    public function isReadByOthers(): bool
-    {
-        return false;
-    }
-
     public function policies(): array
     {
         return [OutPolicy::Numbers];
@@ -93,16 +91,6 @@ final readonly class FirstThirdFamily implements PlayFamily
         return [] === $open ? [GoesWhen::WithPitch] : array_values($open);
     }
 
-    public function rareTrials(Scene $scene): iterable
-    {
-        return [];
-    }
-
-    public function spots(Scene $scene, Trial $like): array
-    {
-        return [];
-    }
-
     public function trial(array $fields, Scene $scene): FirstThirdTrial
     {
         $typed = new TrialFields($fields);
@@ -123,10 +111,5 @@ final readonly class FirstThirdFamily implements PlayFamily
 
             return new FirstThirdPlay($scene, $coverage, $trial);
         };
-    }
-
-    public function checks(): array
-    {
-        return [];
     }
 }

@@ -13,6 +13,7 @@ use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Contract\BeginsEmpty;
 use FoxCorner\Core\Play\Contract\FamilyGroup;
 use FoxCorner\Core\Play\Contract\FamilyWords;
+use FoxCorner\Core\Play\Contract\OfKinds;
 use FoxCorner\Core\Play\Contract\TrialFields;
 use FoxCorner\Core\Play\Running\PickKind;
 use FoxCorner\Core\Play\Scene\Scene;
@@ -23,6 +24,8 @@ use FoxCorner\Core\Problem\Unknown;
 /** Throws behind a runner who is off his base: by the pitcher where leads are allowed, by the catcher elsewhere too. */
 final readonly class PickoffFamily implements BeginsEmpty
 {
+    use OfKinds;
+
     public const KEY = 'pick';
     /** Throws to a base in a plate appearance with a runner on, by pitchers; by catchers where nobody leads (ours). */
     private const EACH = 0.15;
@@ -67,11 +70,6 @@ final readonly class PickoffFamily implements BeginsEmpty
         return $scene->rules->leads->allowsLeads() ? self::EACH : self::EACH_CATCHERS;
     }
 
-    public function isReadByOthers(): bool
-    {
-        return false;
-    }
-
     public function policies(): array
     {
         return [OutPolicy::Numbers];
@@ -82,16 +80,6 @@ final readonly class PickoffFamily implements BeginsEmpty
         $open = Picks::open($scene->situation->bases, $scene->rules);
 
         return [] === $open ? [PickTrial::thrown(PickKind::CatcherBehind, Base::First)] : $open;
-    }
-
-    public function rareTrials(Scene $scene): iterable
-    {
-        return [];
-    }
-
-    public function spots(Scene $scene, Trial $like): array
-    {
-        return [];
     }
 
     public function trial(array $fields, Scene $scene): PickTrial

@@ -12,6 +12,7 @@ use FoxCorner\Core\Play\Clock\CaughtBetween;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Contract\FamilyGroup;
 use FoxCorner\Core\Play\Contract\FamilyWords;
+use FoxCorner\Core\Play\Contract\OfKinds;
 use FoxCorner\Core\Play\Contract\TakesOver;
 use FoxCorner\Core\Play\Contract\TrialFields;
 use FoxCorner\Core\Play\Scene\Scene;
@@ -22,6 +23,8 @@ use FoxCorner\Core\Problem\Refused;
 /** A runner caught between two bases. */
 final readonly class RundownFamily implements TakesOver
 {
+    use OfKinds;
+
     public const KEY = 'rundown';
     /** Of plate appearances with a runner on (ours). */
     private const EACH = 0.006;
@@ -64,11 +67,6 @@ final readonly class RundownFamily implements TakesOver
         return self::EACH;
     }
 
-    public function isReadByOthers(): bool
-    {
-        return false;
-    }
-
     public function policies(): array
     {
         return [OutPolicy::Numbers];
@@ -83,16 +81,6 @@ final readonly class RundownFamily implements TakesOver
         }
 
         return [] === $trials ? [RundownTrial::caught()] : $trials;
-    }
-
-    public function rareTrials(Scene $scene): iterable
-    {
-        return [];
-    }
-
-    public function spots(Scene $scene, Trial $like): array
-    {
-        return [];
     }
 
     public function trial(array $fields, Scene $scene): RundownTrial

@@ -11,6 +11,7 @@ use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Contract\FamilyGroup;
 use FoxCorner\Core\Play\Contract\FamilyWords;
+use FoxCorner\Core\Play\Contract\OfKinds;
 use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Contract\TrialFields;
 use FoxCorner\Core\Play\Running\BatterSide;
@@ -22,6 +23,8 @@ use FoxCorner\Core\Play\Scheme\Trial;
 /** Steals: a runner goes, and nobody has hit the ball. */
 final readonly class StealFamily implements PlayFamily
 {
+    use OfKinds;
+
     public const KEY = 'steal';
     /** Of plate appearances with a runner who can go (ours). */
     private const EACH = 0.08;
@@ -67,11 +70,6 @@ final readonly class StealFamily implements PlayFamily
         return $scene->rules->steals ? self::EACH : 0.0;
     }
 
-    public function isReadByOthers(): bool
-    {
-        return false;
-    }
-
     public function policies(): array
     {
         return [OutPolicy::Numbers, OutPolicy::Lead];
@@ -80,16 +78,6 @@ final readonly class StealFamily implements PlayFamily
     public function trials(Scene $scene): array
     {
         return array_map(static fn(StealKind $kind): StealTrial => StealTrial::going($kind), StealKind::cases());
-    }
-
-    public function rareTrials(Scene $scene): iterable
-    {
-        return [];
-    }
-
-    public function spots(Scene $scene, Trial $like): array
-    {
-        return [];
     }
 
     public function trial(array $fields, Scene $scene): StealTrial
@@ -111,10 +99,5 @@ final readonly class StealFamily implements PlayFamily
 
             return new StealPlay($scene, $coverage, $trial);
         };
-    }
-
-    public function checks(): array
-    {
-        return [];
     }
 }

@@ -71,15 +71,15 @@ final readonly class AfterPlay
     }
 
     /**
-     * The same with the batter running too.
+     * The same where some wait, and the batter may run too.
      *
      * @param array<int, true> $waiting whose runners start a base later, by the base
      *
      * @return array<int, int> by the base that he comes from
      */
-    public function onward(int $bases, array $waiting = []): array
+    public function onward(int $bases, array $waiting = [], bool $batterRuns = true): array
     {
-        $ends = [self::BATTER => $bases];
+        $ends = $batterRuns ? [self::BATTER => $bases] : [];
         foreach ($this->standing as $base) {
             $ends[$base] = $base + $bases - (int) isset($waiting[$base]);
         }

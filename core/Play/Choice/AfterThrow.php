@@ -13,12 +13,16 @@ use FoxCorner\Core\Field\Base;
 final readonly class AfterThrow
 {
     /** @param array<int, true> $waiting the bases whose runners wait; they move on a wild throw */
-    public function __construct(private AfterPlay $after, private array $waiting = []) {}
+    public function __construct(
+        private AfterPlay $after,
+        private array $waiting = [],
+        private bool $batterRuns = true,
+    ) {}
 
     /** The runner who goes to that base is out, the others are where they went. */
     public function out(Base $base): float
     {
-        return $this->after->of([$base->value - 1 => null] + $this->after->onward(1, $this->waiting), true);
+        return $this->after->of([$base->value - 1 => null] + $this->onward(1), true);
     }
 
     /** The runner who goes to that base is out, and the batter at first after him. */
@@ -26,7 +30,7 @@ final readonly class AfterThrow
     {
         $outs = [$base->value - 1 => null, AfterPlay::BATTER => null];
 
-        return $this->after->of($outs + $this->after->onward(1, $this->waiting), true);
+        return $this->after->of($outs + $this->onward(1), true);
     }
 
     public function safe(): float
@@ -37,7 +41,13 @@ final readonly class AfterThrow
     /** @param int $more bases that a throw past a bag gives everybody */
     public function astray(int $more): float
     {
-        return $this->after->of($this->after->onward(1 + $more, $this->waiting));
+        return $this->after->of($this->onward(1 + $more));
+    }
+
+    /** @return array<int, int> */
+    private function onward(int $bases): array
+    {
+        return $this->after->onward($bases, $this->waiting, $this->batterRuns);
     }
 
     /**

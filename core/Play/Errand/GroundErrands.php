@@ -18,16 +18,25 @@ final class GroundErrands
 {
     private function __construct(private readonly Scene $scene, private readonly Possession $ball) {}
 
-    /** @param array<string, \Closure(CastMember, Job): Track> $ways who does not go straight, by the verb's value */
-    public static function of(Scene $scene, Coverage $coverage, Possession $ball, array $ways = []): Errands
-    {
+    /**
+     * @param array<string, \Closure(CastMember, Job): Track> $ways who does not go straight, by the verb's value
+     * @param Branch|null                                     $also on what it hangs besides who has the ball
+     */
+    public static function of(
+        Scene $scene,
+        Coverage $coverage,
+        Possession $ball,
+        array $ways = [],
+        ?Branch $also = null,
+    ): Errands {
         $self = new self($scene, $ball);
+        $branch = Branch::fieldedBy($ball->by->position);
         $starts = static fn(CastMember $who): float => self::leaving($who, $coverage, $scene)->reaction;
 
         return new Errands(
             $scene,
             $ball->at,
-            $coverage->jobs(Branch::fieldedBy($ball->by->position)),
+            $coverage->jobs(null === $also ? $branch : $branch->and($also)),
             new Places($scene, $ball->at, $ball->by->arm),
             $starts,
             $ways + [

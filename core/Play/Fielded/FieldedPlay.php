@@ -19,6 +19,7 @@ use FoxCorner\Core\Play\Clock\TimelineBuilder;
 use FoxCorner\Core\Play\Errand\Errands;
 use FoxCorner\Core\Play\Errand\GroundErrands;
 use FoxCorner\Core\Play\Scene\PlaySetting;
+use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Trial;
 
@@ -31,14 +32,20 @@ final readonly class FieldedPlay implements Play
     /** @var non-empty-list<ThrowOption> */
     private array $options;
 
+    /**
+     * @param string      $begins as the first moment is told
+     * @param Branch|null $also   on what it hangs besides who has the ball
+     */
     public function __construct(
         private PlaySetting $setting,
         private Coverage $coverage,
         private Trial $trial,
         private RollingBall $ball,
         private Possession $fielded,
+        private string $begins = 'Contact',
+        ?Branch $also = null,
     ) {
-        $this->errands = GroundErrands::of($setting->scene, $coverage, $fielded);
+        $this->errands = GroundErrands::of($setting->scene, $coverage, $fielded, also: $also);
         $this->options = (new ThrowChoice($setting, $fielded, $this->errands))->all();
     }
 
@@ -55,13 +62,12 @@ final readonly class FieldedPlay implements Play
     public function timeline(): Timeline
     {
         $made = $this->setting->scene->choose($this->options);
-
         $has = $this->fielded;
         $drawn = TimelineBuilder::of($this->setting, $this->coverage, $this->trial)
             ->moves($this->errands->moves())
             ->runners(RunnerTracks::of($this->setting))
             ->rolls($this->ball->at(...), 0.0, $has->seconds)
-            ->moment(EventKind::Contact, 0.0, 'Contact')
+            ->moment(EventKind::Contact, 0.0, $this->begins)
             ->moment(EventKind::Fielded, $has->seconds, 'Fielded, ' . $has->by->position->value)
             ->goingOn($this->caught($made));
         foreach ($this->legs($made) as $leg) {

@@ -28,20 +28,23 @@ final readonly class ThrowChoice
 
     public function __construct(private PlaySetting $setting, private Possession $ball, private Errands $errands) {}
 
-    /** @return non-empty-list<ThrowOption> lead base first, first base last */
+    /** @return non-empty-list<ThrowOption> lead base first, first base last where the batter runs */
     public function all(): array
     {
         $options = [];
+        $batterRuns = null !== $this->setting->batter;
         foreach (array_reverse($this->setting->runners) as $runner) {
             if ($runner->stays()) {
                 continue;
             }
-            $isForced = $this->setting->situation->bases->forces($runner->base);
+            $isForced = $batterRuns && $this->setting->situation->bases->forces($runner->base);
             $options[] = $this->at($runner->base->next() ?? Base::Home, $isForced, $runner->secondsOver(1));
         }
-        $options[] = $this->at(Base::First, true, $this->setting->threats[Base::First->value]);
+        if ($batterRuns) {
+            $options[] = $this->at(Base::First, true, $this->setting->threats[Base::First->value]);
+        }
 
-        return $options;
+        return [] === $options ? throw new \LogicException('Somebody runs.') : $options;
     }
 
     private function at(Base $base, bool $isForce, float $runnerThere): ThrowOption
@@ -97,7 +100,12 @@ final readonly class ThrowChoice
     private function onward(Base $from, Position $by, float $seconds): ?ThrowOption
     {
         $first = $this->errands->taker(Base::First);
-        if (Base::First === $from || Outs::Two === $this->setting->situation->outs || null === $first) {
+        if (
+            Base::First === $from ||
+            Outs::Two === $this->setting->situation->outs ||
+            null === $first ||
+            null === $this->setting->batter
+        ) {
             return null;
         }
         $level = $this->setting->level;

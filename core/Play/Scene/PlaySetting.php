@@ -45,7 +45,9 @@ final readonly class PlaySetting
         [$this->state, $this->level, $this->cast] = [$scene->state, $scene->level, $scene->cast];
         [$this->rules, $this->situation, $this->throwing] = [$scene->rules, $scene->situation, $scene->throwing];
         $this->after =
-            null === $scene->after || null === $batter ? null : new AfterThrow($scene->after, self::waiting($runners));
+            null === $scene->after || (null === $batter && [] === $runners)
+                ? null
+                : new AfterThrow($scene->after, self::waiting($runners), null !== $batter);
         $this->threats = $threats ?? self::arrivals($batter, $runners, $this->rules->basePath);
     }
 
@@ -65,6 +67,16 @@ final readonly class PlaySetting
         );
 
         return new self($scene, $batter, $runners);
+    }
+
+    /**
+     * The batter stays where he is, and the runners go for the next base.
+     *
+     * @param callable(Base): RunnerMind $mind what the runner on a base waits for
+     */
+    public static function runnersGoing(Scene $scene, callable $mind): self
+    {
+        return new self($scene, null, self::running($scene, $mind)->runners);
     }
 
     /** On the ground they go at once, or one who need not go stays. */
