@@ -13,10 +13,13 @@ use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Value\ButFor;
 
 /** The depth table as a form shows it: cells as typed, in feet or in paces. */
 final class DepthsDraft
 {
+    use ButFor;
+
     /** In the order of the form. */
     public const POSITIONS = [Position::Shortstop, Position::SecondBase, Position::ThirdBase, Position::FirstBase];
     public const UNITS = ['feet', 'paces'];
@@ -65,7 +68,7 @@ final class DepthsDraft
     {
         [, $problems] = $this->read($table, $rules);
 
-        return new self($this->unit, $this->cells, $problems);
+        return $this->but(problems: $problems);
     }
 
     /** The table as far as the cells make one; a cell that cannot be leaves the old value. */

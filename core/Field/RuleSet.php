@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Field;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Value\ButFor;
 
 /**
  * The field and the rules that decide what a defence must expect. Distances in feet.
@@ -15,6 +16,8 @@ use FoxCorner\Core\Problem\Refused;
  */
 final readonly class RuleSet
 {
+    use ButFor;
+
     /**
      * @param float $skinRadius   radius of the dirt's outer edge around the middle of the pitcher's plate
      * @param bool  $grassInfield whether the infield inside the base paths is grass (the bunt rolls on it)
@@ -84,24 +87,21 @@ final readonly class RuleSet
         ?bool $grassInfield = null,
         ?bool $extraRunner = null,
     ): self {
-        return new self(
-            $this->key,
-            $this->name,
-            $this->sport,
-            $basePath ?? $this->basePath,
-            $pitchingDistance ?? $this->pitchingDistance,
-            $innings ?? $this->innings,
-            $leads ?? $this->leads,
-            $steals ?? $this->steals,
-            $bunts ?? $this->bunts,
-            $balkRule ?? $this->balkRule,
-            $circleRule ?? $this->circleRule,
-            $doubleFirstBase ?? $this->doubleFirstBase,
-            $skinRadius ?? $this->skinRadius,
-            $fence ?? $this->fence,
-            $surface ?? $this->surface,
-            $grassInfield ?? $this->grassInfield,
-            $extraRunner ?? $this->extraRunner,
+        return $this->but(
+            basePath: $basePath ?? $this->basePath,
+            pitchingDistance: $pitchingDistance ?? $this->pitchingDistance,
+            innings: $innings ?? $this->innings,
+            leads: $leads ?? $this->leads,
+            steals: $steals ?? $this->steals,
+            bunts: $bunts ?? $this->bunts,
+            balkRule: $balkRule ?? $this->balkRule,
+            circleRule: $circleRule ?? $this->circleRule,
+            doubleFirstBase: $doubleFirstBase ?? $this->doubleFirstBase,
+            skinRadius: $skinRadius ?? $this->skinRadius,
+            fence: $fence ?? $this->fence,
+            surface: $surface ?? $this->surface,
+            grassInfield: $grassInfield ?? $this->grassInfield,
+            extraRunner: $extraRunner ?? $this->extraRunner,
         );
     }
 }

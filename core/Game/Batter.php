@@ -8,10 +8,13 @@ use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Value\ButFor;
 
 /** Who is at bat, as far as a plan needs it: a kind of batter, or one of an opponent's by name. */
 final readonly class Batter
 {
+    use ButFor;
+
     /** Places in the order that count as its top. */
     private const TOP = 3;
 
@@ -108,15 +111,7 @@ final readonly class Batter
             ),
         );
 
-        return new self(
-            $this->key,
-            $this->label,
-            $type,
-            $this->tendency,
-            [...$type->traits(), ...array_values($others)],
-            $this->homeToFirst,
-            true,
-        );
+        return $this->but(type: $type, traits: [...$type->traits(), ...array_values($others)], isSwitch: true);
     }
 
     public function is(BatterTrait $trait): bool

@@ -10,10 +10,13 @@ use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Value\ButFor;
 
 /** What surrounds a situation: inning, score, batter, count and how the pitcher throws. */
 final readonly class Context
 {
+    use ButFor;
+
     /** A lead beyond this counts as this: the plan does not change any more. */
     public const LARGEST_LEAD = 10;
 
@@ -85,37 +88,13 @@ final readonly class Context
             Quantity::HomeToFirst->check($seconds, 'home to first of the runner on ' . Base::from($base)->word());
         }
 
-        return new self(
-            $this->inning,
-            $this->half,
-            $this->lead,
-            $this->batter,
-            $this->count,
-            $this->pitching,
-            $this->pitcher,
-            $this->runners,
-            $times,
-            $this->pitch,
-            $this->seen,
-        );
+        return $this->but(times: $times);
     }
 
     /** The same with this pitcher on the mound. */
     public function against(Traits $pitcher): self
     {
-        return new self(
-            $this->inning,
-            $this->half,
-            $this->lead,
-            $this->batter->against($pitcher->throws),
-            $this->count,
-            $pitcher->pitching,
-            $this->pitcher,
-            $this->runners,
-            $this->times,
-            $this->pitch,
-            $this->seen,
-        );
+        return $this->but(batter: $this->batter->against($pitcher->throws), pitching: $pitcher->pitching);
     }
 
     public function isSameAs(self $other): bool

@@ -6,10 +6,13 @@ namespace FoxCorner\Core\Game;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Value\ButFor;
 
 /** All that a rule of the plan may look at: the situation, what surrounds it, and what is played. */
 final readonly class GameState
 {
+    use ButFor;
+
     private function __construct(
         public RuleSet $rules,
         public Situation $situation,
@@ -26,19 +29,19 @@ final readonly class GameState
     /** The same, with a team's own weights for the signs of a bunt. */
     public function weighing(BuntPoints $points): self
     {
-        return new self($this->rules, $this->situation, $this->context, $points, $this->isProfessional);
+        return $this->but(buntPoints: $points);
     }
 
     /** The same situation in another context. */
     public function inContext(Context $context): self
     {
-        return new self($this->rules, $this->situation, $context, $this->buntPoints, $this->isProfessional);
+        return $this->but(context: $context);
     }
 
     /** The same, among professionals or not. */
     public function among(bool $professionals): self
     {
-        return new self($this->rules, $this->situation, $this->context, $this->buntPoints, $professionals);
+        return $this->but(isProfessional: $professionals);
     }
 
     /** Whether the first baseman stays with a runner who may lead: first occupied, second free. */

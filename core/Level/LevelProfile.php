@@ -15,10 +15,13 @@ use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Runs\Advancement;
 use FoxCorner\Core\Runs\EventRates;
 use FoxCorner\Core\Runs\RunChain;
+use FoxCorner\Core\Value\ButFor;
 
 /** The ordinary player of a level of play, and the constants of motion that hold for it. */
 final readonly class LevelProfile
 {
+    use ButFor;
+
     public MotionProfile $motion;
     public RunningSkills $running;
 
@@ -111,24 +114,7 @@ final readonly class LevelProfile
 
     private function replacing(EventRates $rates, Skills $skills, float $reactionCaution, FieldingRecord $record): self
     {
-        return new self(
-            $this->level,
-            $this->homeToFirst,
-            $this->basePath,
-            $this->scatter,
-            $this->legs,
-            $this->infieldArm,
-            $this->outfieldArm,
-            $this->catcherArm,
-            $this->groundBallSpeed,
-            $this->hardHitSpeed,
-            $this->leftShare,
-            $rates,
-            $skills,
-            $reactionCaution,
-            $record,
-            $this->running,
-        );
+        return $this->but(rates: $rates, skills: $skills, reactionCaution: $reactionCaution, record: $record);
     }
 
     /** Throwing speed in miles per hour that the level expects at a position. */

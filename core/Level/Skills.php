@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Level;
 
 use FoxCorner\Core\Motion\MotionProfile;
+use FoxCorner\Core\Value\ButFor;
 
 /** What sets a level's fielders apart, each a value that a team may replace. */
 final readonly class Skills
 {
+    use ButFor;
+
     /** s of the exchange to which the model's other exchanges stand in proportion. */
     private const MODEL_EXCHANGE = 0.75;
     /** Of the set exchange: off a slow ball, bare-handed or on the run. Source: the project's calibration. */
@@ -38,7 +41,7 @@ final readonly class Skills
 
     public function perfect(): self
     {
-        return new self($this->reaction, $this->exchange, $this->hands, $this->throw, $this->bag, true);
+        return $this->but(perfect: true);
     }
 
     /** The constants of motion, with this level's in place of the model's. */

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\People;
 
+use FoxCorner\Core\Value\ButFor;
+
 /** One player of a team as the core needs to know them. */
 final readonly class RosterPlayer
 {
+    use ButFor;
+
     /**
      * @param string                  $id         never shown
      * @param string                  $name       as called on the field
@@ -31,21 +35,19 @@ final readonly class RosterPlayer
             return $this;
         }
 
-        return new self($this->id, $this->name, $this->number, $this->positions, $this->traits);
+        return $this->but(limit: Limit::None, limitUntil: null);
     }
 
     /** The same player with the limit of one evening. */
     public function limitedTo(Limit $limit): self
     {
-        return $limit === $this->limit
-            ? $this
-            : new self($this->id, $this->name, $this->number, $this->positions, $this->traits, $limit);
+        return $limit === $this->limit ? $this : $this->but(limit: $limit, limitUntil: null);
     }
 
     /** Nothing that a play asks of him but what he is called: what he does is the same under any name. */
     public function unnamed(string $name): self
     {
-        return new self('', $name, 0, [], $this->traits, $this->limit);
+        return $this->but(id: '', name: $name, number: 0, positions: [], limitUntil: null);
     }
 
     public function plays(Position $position): bool

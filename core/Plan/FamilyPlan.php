@@ -9,12 +9,15 @@ use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Trial;
+use FoxCorner\Core\Value\ButFor;
 
 /**
  * What a team has decided of one family of plays: coverages of its own, which is played where, and which out it wants.
  */
 final readonly class FamilyPlan
 {
+    use ButFor;
+
     /**
      * @param list<Coverage>                    $own      coverages that the team has drawn up itself
      * @param array<string, CoverageChoice>     $choices  by the situation's key
@@ -37,12 +40,7 @@ final readonly class FamilyPlan
     /** @param list<Trial> $trials none: what comes with the program again */
     public function withSheet(array $trials): self
     {
-        return new self(
-            $this->own,
-            $this->choices,
-            $this->policies,
-            array_map(static fn(Trial $trial): array => $trial->fields(), $trials),
-        );
+        return $this->but(sheet: array_map(static fn(Trial $trial): array => $trial->fields(), $trials));
     }
 
     public function choice(Situation $situation): ?CoverageChoice
@@ -84,12 +82,12 @@ final readonly class FamilyPlan
 
     public function withChoice(Situation $situation, CoverageChoice $choice): self
     {
-        return new self($this->own, [...$this->choices, $situation->key() => $choice], $this->policies, $this->sheet);
+        return $this->but(choices: [...$this->choices, $situation->key() => $choice]);
     }
 
     public function withPolicy(Situation $situation, OutPolicy $policy): self
     {
-        return new self($this->own, $this->choices, [...$this->policies, $situation->key() => $policy], $this->sheet);
+        return $this->but(policies: [...$this->policies, $situation->key() => $policy]);
     }
 
     /** Changes the team's own coverage of the same key, or adds it. */
@@ -100,18 +98,13 @@ final readonly class FamilyPlan
             $this->own,
         );
 
-        return new self(
-            null === $this->own($coverage->key) ? [...$own, $coverage] : $own,
-            $this->choices,
-            $this->policies,
-            $this->sheet,
-        );
+        return $this->but(own: null === $this->own($coverage->key) ? [...$own, $coverage] : $own);
     }
 
     public function withoutOwn(string $key): self
     {
         $own = array_filter($this->own, static fn(Coverage $coverage): bool => $coverage->key !== $key);
 
-        return new self(array_values($own), $this->choices, $this->policies, $this->sheet);
+        return $this->but(own: array_values($own));
     }
 }

@@ -15,6 +15,7 @@ use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Choice\OutLines;
 use FoxCorner\Core\Play\Clock\Vocabulary;
+use FoxCorner\Core\Value\ButFor;
 
 /**
  * All that a team has decided: depths and their names, rules in order, spots kept by situation, and its plays by
@@ -22,6 +23,8 @@ use FoxCorner\Core\Play\Clock\Vocabulary;
  */
 final readonly class PlanBook
 {
+    use ButFor;
+
     /**
      * @param list<AlignmentRule>           $rules
      * @param array<string, list<KeptSpot>> $kept  by the situation's key
@@ -101,33 +104,6 @@ final readonly class PlanBook
     public function withLines(OutLines $lines): self
     {
         return $this->but(lines: $lines);
-    }
-
-    /**
-     * The same but for what is given.
-     *
-     * @param list<AlignmentRule>|null           $rules
-     * @param array<string, list<KeptSpot>>|null $kept
-     * @param array<string, FamilyPlan>|null     $plays
-     */
-    private function but(
-        ?DepthTable $depths = null,
-        ?array $rules = null,
-        ?array $kept = null,
-        ?array $plays = null,
-        ?BuntPoints $buntPoints = null,
-        ?Vocabulary $words = null,
-        ?OutLines $lines = null,
-    ): self {
-        return new self(
-            $depths ?? $this->depths,
-            $rules ?? $this->rules,
-            $kept ?? $this->kept,
-            $plays ?? $this->plays,
-            $buntPoints ?? $this->buntPoints,
-            $words ?? $this->words,
-            $lines ?? $this->lines,
-        );
     }
 
     /** Changes the rule of the same id, or adds it at the end. */

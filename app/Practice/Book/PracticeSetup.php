@@ -11,10 +11,13 @@ use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Time\TimeShape;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Value\ButFor;
 
 /** What a practice has to work with, and what the coach has decided about its stations. */
 final readonly class PracticeSetup
 {
+    use ButFor;
+
     /** What a club usually has in the shed. */
     public const SHED = ['bucket of balls' => 4, 'bag' => 3, 'net' => 1, 'screen' => 1, 'helmet' => 4, 'cone' => 12];
 
@@ -108,18 +111,7 @@ final readonly class PracticeSetup
     /** As if the coach had decided nothing about the stations. */
     public function choosingAgain(): self
     {
-        return new self(
-            $this->helpers,
-            $this->equipment,
-            $this->part,
-            $this->warmUp,
-            $this->round,
-            $this->teamDefence,
-            $this->finish,
-            $this->isHot,
-            isWatched: $this->isWatched,
-            limits: $this->limits,
-        );
+        return $this->but(stations: null, shifts: [], locks: [], seed: 1);
     }
 
     public function withSeed(int $seed): self
@@ -152,21 +144,12 @@ final readonly class PracticeSetup
         ?int $seed = null,
         ?array $equipment = null,
     ): self {
-        return new self(
-            $this->helpers,
-            $equipment ?? $this->equipment,
-            $this->part,
-            $this->warmUp,
-            $this->round,
-            $this->teamDefence,
-            $this->finish,
-            $this->isHot,
-            $stations ?? $this->stations,
-            $shifts ?? $this->shifts,
-            $locks ?? $this->locks,
-            $seed ?? $this->seed,
-            $this->isWatched,
-            $this->limits,
+        return $this->but(
+            equipment: $equipment ?? $this->equipment,
+            stations: $stations ?? $this->stations,
+            shifts: $shifts ?? $this->shifts,
+            locks: $locks ?? $this->locks,
+            seed: $seed ?? $this->seed,
         );
     }
 }

@@ -7,10 +7,13 @@ namespace FoxCorner\App\Practice\Book;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Value\ButFor;
 
 /** A practice as it is wanted, before anything is solved: when, for how long, where, who comes, with what. */
 final readonly class PracticeWish
 {
+    use ButFor;
+
     private const MINUTE = 'Y-m-d\TH:i';
 
     /**
@@ -65,7 +68,7 @@ final readonly class PracticeWish
 
     public function at(\DateTimeImmutable $startsAt, string $setup): self
     {
-        return new self($startsAt, $this->minutes, $this->place, $this->comes, $setup);
+        return $this->but(startsAt: $startsAt, setup: $setup);
     }
 
     public function endsAt(): \DateTimeImmutable

@@ -9,10 +9,13 @@ use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Practice\Book\PracticeSetup;
 use FoxCorner\App\Practice\Book\PracticeWish;
 use FoxCorner\Core\Practice\Schedule\KeptTurn;
+use FoxCorner\Core\Value\ButFor;
 
 /** What is to be solved: a team, an hour, who comes, what there is to work with, and what stays as it is. */
 final readonly class PracticeOrder
 {
+    use ButFor;
+
     /**
      * @param list<string>   $comes ids of players
      * @param list<KeptTurn> $kept
@@ -39,12 +42,12 @@ final readonly class PracticeOrder
     /** The same with something else to work with. */
     public function with(PracticeSetup $setup): self
     {
-        return new self($this->team, $this->startsAt, $this->minutes, $this->comes, $setup, $this->kept);
+        return $this->but(setup: $setup);
     }
 
     /** @param list<KeptTurn> $kept */
     public function keeping(array $kept): self
     {
-        return new self($this->team, $this->startsAt, $this->minutes, $this->comes, $this->setup, $kept);
+        return $this->but(kept: $kept);
     }
 }

@@ -9,6 +9,7 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Value\ButFor;
 
 /**
  * Where each named depth is for each infielder, and how far out for the outfield; and what the coach calls it and how
@@ -18,6 +19,8 @@ use FoxCorner\Core\Problem\Problem;
  */
 final readonly class DepthTable
 {
+    use ButFor;
+
     /** Shares of the base path that an infield spot may be off the bag, and behind or in front of it. */
     private const OFF = [-0.15, 0.6];
     private const BACK = [-0.7, 0.6];
@@ -83,7 +86,7 @@ final readonly class DepthTable
         $infield = $this->infield;
         $infield[$position->value][$depth->value] = $fractions;
 
-        return new self($infield, $this->outfield, $this->names);
+        return $this->but(infield: $infield);
     }
 
     /** @throws Problem when it is not between home and the fence */
@@ -91,7 +94,7 @@ final readonly class DepthTable
     {
         self::check($share, self::OUT, "outfield {$depth->value}", '% of the way to the fence');
 
-        return new self($this->infield, [...$this->outfield, $depth->value => $share], $this->names);
+        return $this->but(outfield: [...$this->outfield, $depth->value => $share]);
     }
 
     public function withName(NamedDepth $depth, DepthName $name): self
@@ -102,7 +105,7 @@ final readonly class DepthTable
             $names[$depth->value] = $name;
         }
 
-        return new self($this->infield, $this->outfield, $names);
+        return $this->but(names: $names);
     }
 
     /** @param array{float, float} $limits */

@@ -12,10 +12,13 @@ use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Value\ButFor;
 
 /** One rule of the plan: when it speaks, who then stands where, and why. */
 final readonly class AlignmentRule
 {
+    use ButFor;
+
     /**
      * @param string        $id                 stays the same while the rule is changed
      * @param string        $name               a few words
@@ -105,16 +108,6 @@ final readonly class AlignmentRule
 
     public function switched(bool $on): self
     {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->when,
-            $this->placings,
-            $this->shades,
-            $this->reason,
-            $on,
-            $this->towardPull,
-            $this->outfieldTowardPull,
-        );
+        return $this->but(isOn: $on);
     }
 }

@@ -7,10 +7,13 @@ namespace FoxCorner\Core\Plan\Audit;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\Play\Check\Finding;
 use FoxCorner\Core\Play\Scheme\Trial;
+use FoxCorner\Core\Value\ButFor;
 
 /** The worst case of a fault, and on how many of the balls that were tried it shows. */
 final readonly class AuditedFinding
 {
+    use ButFor;
+
     /**
      * @param string    $many what was tried, as in "bunts"
      * @param Trial     $on   the ball on which it is worst
@@ -28,14 +31,7 @@ final readonly class AuditedFinding
     /** With the names of those whom it is about. */
     public function named(Lineup $lineup): self
     {
-        return new self(
-            $this->worst->named($lineup),
-            $this->balls,
-            $this->tried,
-            $this->many,
-            $this->on,
-            $this->mend?->named($lineup),
-        );
+        return $this->but(worst: $this->worst->named($lineup), mend: $this->mend?->named($lineup));
     }
 
     /** What to do about it, as a sentence. */

@@ -9,10 +9,13 @@ use FoxCorner\Core\Play\Check\Finding;
 use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Contract\OffenceLine;
 use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Value\ButFor;
 
 /** What a coverage is worth against the balls that it was tried on. */
 final readonly class CoverageReport
 {
+    use ButFor;
+
     /**
      * @param list<AuditedFinding>           $findings     faults, worst first
      * @param list<AuditedFinding>           $prices       what the coverage gives up whoever plays it, likewise
@@ -41,17 +44,7 @@ final readonly class CoverageReport
     {
         $named = static fn(AuditedFinding $one): AuditedFinding => $one->named($lineup);
 
-        return new self(
-            $this->coverage,
-            array_map($named, $this->findings),
-            array_map($named, $this->prices),
-            $this->outs,
-            $this->leadOutShare,
-            $this->skills,
-            $this->costs,
-            $this->offence,
-            $this->plays,
-        );
+        return $this->but(findings: array_map($named, $this->findings), prices: array_map($named, $this->prices));
     }
 
     /**

@@ -18,10 +18,13 @@ use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Value\ButFor;
 
 /** One family of plays in one situation: the coverages to choose from, the one that is on, and what each is worth. */
 final readonly class PlannedPlay
 {
+    use ButFor;
+
     /**
      * @param list<Coverage>                    $coverages to choose from; empty when the play does not arise
      * @param Coverage|null                     $coverage  the one that is looked at
@@ -224,20 +227,6 @@ final readonly class PlannedPlay
         $plan = $this->plan->atDepths($coverage->depths, $coverage->name . ' wants it.');
 
         return $plan->scene($cost)->wanting($this->policy, $this->lines);
-    }
-
-    /** The same but for what is given. */
-    private function but(?SituationPlan $plan = null, ?Coverage $coverage = null, ?OutPolicy $policy = null): self
-    {
-        return new self(
-            $plan ?? $this->plan,
-            $this->family,
-            $this->coverages,
-            $coverage ?? $this->coverage,
-            $policy ?? $this->policy,
-            $this->walked,
-            $this->lines,
-        );
     }
 
     /** @param list<Coverage> $coverages */

@@ -7,10 +7,13 @@ namespace FoxCorner\Core\Play\Check;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Value\ButFor;
 
 /** Something wrong with the plan: what, by how much, and what would mend it. */
 final readonly class Finding
 {
+    use ButFor;
+
     /**
      * @param string      $kind    stays the same for one kind of fault
      * @param string      $title   a few words
@@ -35,16 +38,10 @@ final readonly class Finding
     /** With the names of those whom it is about, where it was found without. */
     public function named(Lineup $lineup): self
     {
-        return new self(
-            $this->kind,
-            $lineup->named($this->title),
-            $lineup->named($this->measure),
-            $lineup->named($this->mend),
-            $this->position,
-            $this->base,
-            $this->weight,
-            $this->isClose,
-            $this->moment,
+        return $this->but(
+            title: $lineup->named($this->title),
+            measure: $lineup->named($this->measure),
+            mend: $lineup->named($this->mend),
         );
     }
 

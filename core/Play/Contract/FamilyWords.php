@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Contract;
 
 use FoxCorner\Core\Skill\Skill;
+use FoxCorner\Core\Value\ButFor;
 
 /** How people speak of a family of plays, and where it is shown. */
 final readonly class FamilyWords
 {
+    use ButFor;
+
     /**
      * @param string           $place   as a heading: "Bunts"
      * @param string           $one     "bunt", as in "on a bunt"
@@ -79,24 +82,5 @@ final readonly class FamilyWords
     private static function slugged(string $words): string
     {
         return strtr(strtolower($words), [' ' => '_', '-' => '_']);
-    }
-
-    private function but(
-        ?string $start = null,
-        ?string $else = null,
-        ?FamilyGroup $group = null,
-        ?Skill $fields = null,
-        ?bool $ofKinds = null,
-    ): self {
-        return new self(
-            $this->place,
-            $this->one,
-            $this->many,
-            $start ?? $this->start,
-            $else ?? $this->else,
-            $group ?? $this->group,
-            $fields ?? $this->fields,
-            $ofKinds ?? $this->ofKinds,
-        );
     }
 }

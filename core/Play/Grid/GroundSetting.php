@@ -138,6 +138,9 @@ final readonly class GroundSetting
             $this->aims,
             $this->batter,
             $cast,
+            // Who covers may be another then, and the batter is the usual one.
+            covering: null,
+            batterAt: null,
             known: array_diff_key($this->fielders, [$position->value => true]),
             through: \in_array($position, Position::OUTFIELD, true) ? null : $this->through,
         );

@@ -10,10 +10,13 @@ use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Play\Scene\Scene;
+use FoxCorner\Core\Value\ButFor;
 
 /** Pitcher and catcher, as a runner who may go sees them. */
 final readonly class Battery
 {
+    use ButFor;
+
     /** s that a slide step takes off the delivery, and its least (ours). */
     private const SLIDE_STEP = 0.15;
     private const QUICKEST = 1.0;
@@ -69,33 +72,19 @@ final readonly class Battery
     {
         $toPlate = max(min($this->toPlate, self::QUICKEST), $this->toPlate - self::SLIDE_STEP);
 
-        return new self($toPlate, $this->exchange, $this->catcher, $this->handled, $this->pitcher, $this->hand);
+        return $this->but(toPlate: $toPlate);
     }
 
     /** The same catcher, quicker to let go by so many s. */
     public function releasing(float $sooner): self
     {
-        return new self(
-            $this->toPlate,
-            max(0.0, $this->exchange - $sooner),
-            $this->catcher,
-            $this->handled,
-            $this->pitcher,
-            $this->hand,
-        );
+        return $this->but(exchange: max(0.0, $this->exchange - $sooner));
     }
 
     /** The same catcher, who throws so many miles an hour harder. */
     public function throwingHarder(float $mph): self
     {
-        return new self(
-            $this->toPlate,
-            $this->exchange,
-            Speed::ofMph($this->catcher->mph() + $mph),
-            $this->handled,
-            $this->pitcher,
-            $this->hand,
-        );
+        return $this->but(catcher: Speed::ofMph($this->catcher->mph() + $mph));
     }
 
     /** The same catcher, who has every pitch at once. */
@@ -118,6 +107,6 @@ final readonly class Battery
 
     private function handling(float $handled): self
     {
-        return new self($this->toPlate, $this->exchange, $this->catcher, $handled, $this->pitcher, $this->hand);
+        return $this->but(handled: $handled);
     }
 }

@@ -18,10 +18,13 @@ use FoxCorner\Core\Play\Choice\OutLines;
 use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Choice\ThrowOption;
 use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Value\ButFor;
 
 /** What is there before a play begins, whatever kind it is: the game, the level, the nine. Nobody runs yet. */
 final readonly class Scene
 {
+    use ButFor;
+
     public RuleSet $rules;
     public Situation $situation;
     public Throwing $throwing;
@@ -99,22 +102,5 @@ final readonly class Scene
     public function choose(array $options): ThrowOption
     {
         return $this->policy->choose($options, $this->lines);
-    }
-
-    /** The same but for what is given. */
-    private function but(
-        ?Cast $cast = null,
-        ?OutPolicy $policy = null,
-        ?OutLines $lines = null,
-        ?PlayCost $cost = null,
-    ): self {
-        return new self(
-            $this->state,
-            $this->level,
-            $cast ?? $this->cast,
-            $policy ?? $this->policy,
-            $lines ?? $this->lines,
-            $cost ?? $this->cost,
-        );
     }
 }

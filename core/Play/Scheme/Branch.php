@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Play\Scheme;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Value\ButFor;
 
 /**
  * What a coverage can depend on, once it is clear: who fields the ball, which way the runner goes, who cuts.
@@ -15,6 +16,8 @@ use FoxCorner\Core\Problem\Refused;
  */
 final readonly class Branch
 {
+    use ButFor;
+
     private const FIELDED_BY = 'fielded';
 
     /**
@@ -70,7 +73,7 @@ final readonly class Branch
     /** The same, said otherwise. */
     public function saying(string $words): self
     {
-        return new self($this->answers, $this->fieldedBy, $words);
+        return $this->but(words: $words);
     }
 
     /** As files have it: "fielded:1", "fielded:6+runner:goes". */

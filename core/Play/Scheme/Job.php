@@ -8,10 +8,13 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Skill\Skill;
+use FoxCorner\Core\Value\ButFor;
 
 /** One fielder's task on a play: what, and at which base. */
 final readonly class Job
 {
+    use ButFor;
+
     public JobKind $kind;
 
     private function __construct(
@@ -66,7 +69,7 @@ final readonly class Job
     /** The same, of which something else is practised. */
     public function practising(Skill $skill): self
     {
-        return new self($this->verb, $this->base, $this->words, $skill);
+        return $this->but(skill: $skill);
     }
 
     /**
@@ -125,7 +128,7 @@ final readonly class Job
     /** Stays the same for ever. */
     public function key(): string
     {
-        return $this->verb->value . (null === $this->base ? '' : '-' . $this->base->word());
+        return $this->verb->key() . (null === $this->base ? '' : '-' . $this->base->word());
     }
 
     /** As a coach picks it from a list. */

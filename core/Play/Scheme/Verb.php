@@ -80,6 +80,15 @@ enum Verb: string
         return Job::of($this, $base, $words);
     }
 
+    /** As files have it: a ball is fielded, wherever it is. */
+    public function key(): string
+    {
+        return match ($this) {
+            self::FieldOut, self::RunDown => self::Field->value,
+            default => $this->value,
+        };
+    }
+
     public function isAtABase(): bool
     {
         return match ($this) {

@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Practice\Live;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Value\ButFor;
 
 /**
  * The clock of a practice that is being run: the same for everybody, whatever his phone says.
@@ -15,6 +16,8 @@ use FoxCorner\Core\Problem\Refused;
  */
 final readonly class RunClock
 {
+    use ButFor;
+
     private const MINUTE = 60000;
     private const LONGEST_BLOCK = 120 * self::MINUTE;
     /** Share of what a block was to last from which it counts as practised; ours: less is a wrong press. */
@@ -118,7 +121,7 @@ final readonly class RunClock
             throw Refused::because('practice', 'it is running already', 'pause, next, longer, skip');
         }
 
-        return new self($this->lengths, $this->skipped, $now, null, null, $this->planned);
+        return $this->but(startedAt: $now, pausedAt: null, reason: null);
     }
 
     /** @throws Problem when nothing runs */
@@ -127,14 +130,7 @@ final readonly class RunClock
         $this->mustRun($now);
 
         // Another reason for the same break does not move the moment at which it began.
-        return new self(
-            $this->lengths,
-            $this->skipped,
-            $this->startedAt,
-            $this->pausedAt ?? $now,
-            $reason,
-            $this->planned,
-        );
+        return $this->but(pausedAt: $this->pausedAt ?? $now, reason: $reason);
     }
 
     /** @throws Problem when it does not stand still */
@@ -144,14 +140,7 @@ final readonly class RunClock
             throw Refused::because('practice', 'it does not stand still', 'pause, next, longer, skip');
         }
 
-        return new self(
-            $this->lengths,
-            $this->skipped,
-            $this->startedAt + $now - $this->pausedAt,
-            null,
-            null,
-            $this->planned,
-        );
+        return $this->but(startedAt: $this->startedAt + $now - $this->pausedAt, pausedAt: null, reason: null);
     }
 
     /**
@@ -165,14 +154,7 @@ final readonly class RunClock
         $lengths = $this->lengths;
         $lengths[$moment->index] -= $moment->left;
 
-        return new self(
-            array_values($lengths),
-            $this->skipped,
-            $this->startedAt,
-            $this->pausedAt,
-            $this->reason,
-            $this->planned,
-        );
+        return $this->but(lengths: array_values($lengths));
     }
 
     /**
@@ -198,13 +180,10 @@ final readonly class RunClock
             $lengths[$index] = $this->planned[$index];
         }
 
-        return new self(
-            array_values($lengths),
-            array_values(array_diff($this->skipped, [$before, $index])),
-            $this->startedAt + $since,
-            $this->pausedAt,
-            $this->reason,
-            $this->planned,
+        return $this->but(
+            lengths: array_values($lengths),
+            skipped: array_values(array_diff($this->skipped, [$before, $index])),
+            startedAt: $this->startedAt + $since,
         );
     }
 
@@ -260,14 +239,7 @@ final readonly class RunClock
             'minutes',
         );
 
-        return new self(
-            array_values($lengths),
-            $this->skipped,
-            $this->startedAt,
-            $this->pausedAt,
-            $this->reason,
-            array_values($planned),
-        );
+        return $this->but(lengths: array_values($lengths), planned: array_values($planned));
     }
 
     private function mustRun(int $now): RunMoment

@@ -9,10 +9,13 @@ use FoxCorner\Core\Practice\Ground\Ground;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Value\ButFor;
 
 /** One station: whom it serves, how many at once, and what it costs in people, pieces and arms. */
 final readonly class Station
 {
+    use ButFor;
+
     /**
      * @param list<int>          $positions     that it serves
      * @param int                $atOnce        players who work at the same time
@@ -87,21 +90,6 @@ final readonly class Station
     /** The same elsewhere. */
     public function on(Ground $ground): self
     {
-        return new self(
-            $this->id,
-            $this->positions,
-            $this->min,
-            $this->max,
-            $this->atOnce,
-            $this->secondsPerRep,
-            $this->throwsPerRep,
-            $this->helpers,
-            $this->equipment,
-            $ground,
-            $this->tosses,
-            $this->way,
-            $this->oneReceives,
-            $this->must,
-        );
+        return $this->but(ground: $ground);
     }
 }

@@ -9,10 +9,13 @@ use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
+use FoxCorner\Core\Value\ButFor;
 
 /** Who comes, what there is, what is needed: everything that the rounds are filled from. */
 final readonly class StationProblem
 {
+    use ButFor;
+
     /** Of a need's worth, what a minute of one waiting player takes away. Source: the project's model. */
     public const IDLE_MINUTE = 0.2;
 
@@ -59,16 +62,7 @@ final readonly class StationProblem
     /** The same with one helper more. */
     public function withHelpers(int $helpers): self
     {
-        return new self(
-            $this->players,
-            $this->stations,
-            $this->needs,
-            $helpers,
-            $this->equipment,
-            $this->rounds,
-            $this->roundMinutes,
-            $this->held,
-        );
+        return $this->but(helpers: $helpers);
     }
 
     /**
@@ -78,16 +72,7 @@ final readonly class StationProblem
      */
     public function withEquipment(array $equipment): self
     {
-        return new self(
-            $this->players,
-            $this->stations,
-            $this->needs,
-            $this->helpers,
-            $equipment,
-            $this->rounds,
-            $this->roundMinutes,
-            $this->held,
-        );
+        return $this->but(equipment: $equipment);
     }
 
     /** @return array<int, Station> every way to run a station, by index */
@@ -104,31 +89,13 @@ final readonly class StationProblem
             $this->stations,
         );
 
-        return new self(
-            $this->players,
-            $stations,
-            $this->needs,
-            $this->helpers,
-            $this->equipment,
-            $this->rounds,
-            $this->roundMinutes,
-            $this->held,
-        );
+        return $this->but(stations: $stations);
     }
 
     /** The same with another number of rounds. */
     public function withRounds(int $rounds): self
     {
-        return new self(
-            $this->players,
-            $this->stations,
-            $this->needs,
-            $this->helpers,
-            $this->equipment,
-            $rounds,
-            $this->roundMinutes,
-            $this->held,
-        );
+        return $this->but(rounds: $rounds);
     }
 
     /** @param list<string> $ids */

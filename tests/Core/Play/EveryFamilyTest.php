@@ -14,7 +14,6 @@ use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Practice\Need\PlanDemand;
-use FoxCorner\Core\Skill\Skill;
 use FoxCorner\Tests\Core\Teams;
 use FoxCorner\Tests\Trial\ThrowHome\ThrowHomeFamily;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -31,7 +30,6 @@ final class EveryFamilyTest extends TestCase
                 foreach (Position::cases() as $position) {
                     $jobs = $timeline->move($position)->jobs;
                     self::assertCount(1, $jobs, "{$play->plan->state->situation->key()}, $position->value");
-                    self::assertInstanceOf(Skill::class, $jobs[0]->skill());
                 }
             }
         }
