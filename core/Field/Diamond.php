@@ -7,6 +7,9 @@ namespace FoxCorner\Core\Field;
 /** Where the bags and the pitcher's plate lie for a base path and a pitching distance, both in feet. */
 final readonly class Diamond
 {
+    /** Degrees from straight away, to either side: the foul lines. */
+    public const FAIR = 45.0;
+
     private function __construct(public float $basePath, public float $pitchingDistance) {}
 
     public static function of(float $basePath, float $pitchingDistance): self

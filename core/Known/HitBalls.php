@@ -11,6 +11,7 @@ use FoxCorner\Core\Motion\HangTimes;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\Ball\Through;
 use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Grid\GroundBalls;
 use FoxCorner\Core\Play\Grid\Spray;
@@ -29,7 +30,6 @@ final class HitBalls
     /** ft and degrees between the places where balls come down. */
     private const EVERY = 20.0;
     private const DEGREES = 8.0;
-    private const OUTERMOST = 44.0;
     /** Of the base path: nearer balls are the infield's. */
     private const NEAREST = 1.62;
     /** ft in front of the fence from where on a ball in the air is gone. */
@@ -57,7 +57,7 @@ final class HitBalls
                 $feet = RollingBall::groundBall(Speed::ofMph($mph), $rules->surface)->restDistance();
                 $point = Point::polar(
                     min(self::FARTHEST, max($feet, self::NEAREST * $rules->basePath)),
-                    max(-self::OUTERMOST, min(self::OUTERMOST, $degrees)),
+                    max(-Through::OUTERMOST, min(Through::OUTERMOST, $degrees)),
                 );
                 $hits[] = [self::ON_THE_GROUND * $weight, self::trial($family, $point, 'ground', $plan)];
             }
@@ -77,7 +77,7 @@ final class HitBalls
             $whole = 0.0;
             $found = [];
             for ($feet = self::EVERY; $feet < $hang->farthest(); $feet += self::EVERY) {
-                for ($degrees = -self::OUTERMOST; $degrees <= self::OUTERMOST; $degrees += self::DEGREES) {
+                for ($degrees = -Through::OUTERMOST; $degrees <= Through::OUTERMOST; $degrees += self::DEGREES) {
                     $point = Point::polar($feet, $degrees);
                     $weight = $spray->weight($point, $hang->farthest()) * $feet;
                     $whole += $weight;

@@ -32,7 +32,7 @@ final class Throws
     private const NOTHING = 1e-6;
 
     /** ft */
-    private const FARTHEST = 400;
+    public const FARTHEST = 400;
     /** Arms that are remembered. */
     private const ARMS = 64;
 

@@ -32,7 +32,7 @@ final readonly class StealQuestion implements Question
         $battery = $asked->battery();
         $race = StealRace::to($base, $battery, $asked->rules, $asked->level, $kind, $input->number('cover_s'));
         $thief = $asked->thief('runner');
-        $wanted = $input->number('wanted_chance', Alarm::EVEN);
+        $wanted = $input->number('wanted_chance', Alarm::EVEN_CHANCE);
         $alarm = Alarm::of($from, $battery, $thief, $asked->fieldersLegs(), $asked->rules, $asked->level);
 
         return [

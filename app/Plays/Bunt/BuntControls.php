@@ -11,6 +11,7 @@ use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Family\Bunt\BuntFamily;
 use FoxCorner\Core\Family\Bunt\BuntKind;
 use FoxCorner\Core\Family\Bunt\BuntTrial;
+use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
@@ -33,8 +34,6 @@ final readonly class BuntControls implements FamilyControls
     /** ft from home within which a touch is a bunt. */
     private const NEAREST = 8.0;
     private const FARTHEST = 100.0;
-    /** Degrees from straight away of the foul lines. */
-    private const FAIR = 45.0;
 
     public function family(): string
     {
@@ -126,7 +125,7 @@ final readonly class BuntControls implements FamilyControls
         $point = Point::of(
             ...TwoNumbers::read(self::AT, $query->getString(self::AT), 'two distances in feet, as in -12.5,30'),
         );
-        $degrees = min(self::FAIR, max(-self::FAIR, $point->sprayDegrees()));
+        $degrees = min(Diamond::FAIR, max(-Diamond::FAIR, $point->sprayDegrees()));
 
         return [round($degrees), round(min(self::FARTHEST, max(self::NEAREST, $point->distanceTo(Point::home()))))];
     }

@@ -11,6 +11,7 @@ use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Family\GroundBall\GroundBallFamily;
 use FoxCorner\Core\Family\GroundBall\GroundBallTrial;
 use FoxCorner\Core\Family\GroundBall\Hop;
+use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
@@ -46,9 +47,7 @@ final readonly class GroundBallControls implements FamilyControls
         }
         if ('' !== $query->getString(self::AT)) {
             $at = TwoNumbers::read(self::AT, $query->getString(self::AT), 'two distances in feet, as in -40,90');
-            $degrees = round(
-                min(GroundBallTrial::FAIR, max(-GroundBallTrial::FAIR, Point::of(...$at)->sprayDegrees())),
-            );
+            $degrees = round(min(Diamond::FAIR, max(-Diamond::FAIR, Point::of(...$at)->sprayDegrees())));
             $ball = \sprintf('%g,%s', $degrees, '' === $ball ? '' : self::typed($ball)[1]);
         }
 

@@ -13,7 +13,7 @@ use FoxCorner\Core\Runs\PlayCost;
 /** The controls of a play of which everything is picked from a handful: each field of its trial is a {@see Kind}. */
 abstract readonly class KindControls extends RunnersControls
 {
-    /** @param non-empty-array<string, array{string, list<Kind>}> $kinds by field: what it is called, and what there is */
+    /** @param non-empty-array<string, array{string, list<Kind>}> $kinds by field: its name, and what there is */
     protected function __construct(PlayFamily $family, private array $kinds)
     {
         parent::__construct($family, array_combine(array_keys($kinds), array_keys($kinds)));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Family\Bunt;
 
+use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Motion\RollingBall;
@@ -16,8 +17,6 @@ final readonly class BuntTrial implements Trial
     /** mph; the limits of what still is a bunt. Source: the project's model. */
     private const SLOWEST = 12.0;
     private const FASTEST = 40.0;
-    /** Degrees from straight away, to either side: the foul lines. */
-    private const FAIR = 45.0;
 
     private function __construct(
         public float $degrees,
@@ -41,7 +40,7 @@ final readonly class BuntTrial implements Trial
         $surface = $rules->buntSurface();
         $mph = RollingBall::buntSpeedToRestAt($feet, $surface)->mph();
         $exit = Speed::ofMph(min(self::FASTEST, max(self::SLOWEST, $mph)));
-        $ball = RollingBall::bunt($exit, $surface, min(self::FAIR, max(-self::FAIR, $degrees)));
+        $ball = RollingBall::bunt($exit, $surface, min(Diamond::FAIR, max(-Diamond::FAIR, $degrees)));
 
         return new self($degrees, $feet, $kind, $ball);
     }

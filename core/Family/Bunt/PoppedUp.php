@@ -38,8 +38,6 @@ final readonly class PoppedUp
     private const PICKED_UP = 0.35;
     /** s; how sharp caught and dropped are told apart, a dive included (ours). */
     private const SHARP = 0.15;
-    /** s that a runner who has to come back takes to stop (ours). */
-    private const STOPS = 0.4;
 
     public Position $by;
 
@@ -177,7 +175,7 @@ final readonly class PoppedUp
         }
         $throw = $setting->throwing->to($ball, $setting->bag($runner->base));
         $gone = $runner->lead + $runner->legs->distanceAfter(self::HANGS - $runner->startDelay);
-        $back = self::HANGS + self::STOPS + $runner->legs->secondsFor($gone);
+        $back = self::HANGS + BaseRunner::STOPS + $runner->legs->secondsFor($gone);
         $spread = OutChance::spread($setting->level->motion->forceSpread, $setting->level->scatter);
 
         return $setting->throwing->clean($throw, $runner->base) *

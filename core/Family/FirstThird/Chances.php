@@ -17,7 +17,7 @@ final readonly class Chances
     private const CAUGHT = 0.85;
     /** s after his first step until which he still gets back when he sees it cut, and how sharp that is (ours). */
     private const COMMITTED = 0.5;
-    private const SHARP = 0.15;
+    private const COMMITS_SHARPLY = 0.15;
     /** Of throws that are not caught at second, those that get by both men there (ours). */
     private const LOST = 0.3;
     /** Of throws that are let go past a cut man, those that he spoils (ours). */
@@ -44,7 +44,7 @@ final readonly class Chances
             : 1 -
                     OutChance::ofMargin(
                         $this->race->cutAt($school) - $this->race->thirdStarts($third) - self::COMMITTED,
-                        self::SHARP,
+                        self::COMMITS_SHARPLY,
                     );
     }
 

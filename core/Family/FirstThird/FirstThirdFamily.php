@@ -15,6 +15,7 @@ use FoxCorner\Core\Play\Contract\OfKinds;
 use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Contract\TrialFields;
 use FoxCorner\Core\Play\Running\BatterSide;
+use FoxCorner\Core\Play\Running\Going;
 use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Trial;
@@ -25,8 +26,6 @@ final readonly class FirstThirdFamily implements PlayFamily
     use OfKinds;
 
     public const KEY = 'first-third';
-    /** Of plate appearances with runners on first and third (ours). */
-    private const EACH = 0.08;
 
     public function key(): string
     {
@@ -64,7 +63,7 @@ final readonly class FirstThirdFamily implements PlayFamily
 
     public function perPlateAppearance(Scene $scene): float
     {
-        return $scene->rules->steals ? self::EACH : 0.0;
+        return $scene->rules->steals ? Going::OFTEN : 0.0;
     }
 
     public function policies(): array

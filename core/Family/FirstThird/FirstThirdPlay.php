@@ -29,7 +29,7 @@ final readonly class FirstThirdPlay implements Play
     /** Of the base path, from third toward home, by which a shown bunt draws the third baseman in (ours). */
     private const DRAWN_IN = 0.3;
     /** Thrown through, it is thrown home from there when he is out more often than not. */
-    private const EVEN = 0.5;
+    private const MORE_OFTEN = 0.5;
 
     public School $school;
     public FirstThirdRace $race;
@@ -159,7 +159,7 @@ final readonly class FirstThirdPlay implements Play
                 $this->race->tagAtThird(),
                 $cost,
             ),
-            $goes && (School::Through !== $this->school || $home > self::EVEN) => $this->thrown(
+            $goes && (School::Through !== $this->school || $home > self::MORE_OFTEN) => $this->thrown(
                 Base::Home,
                 Position::Catcher,
                 (1 - $this->chances->getsBack($this->school, $this->third)) * $home,

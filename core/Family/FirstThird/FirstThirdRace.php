@@ -10,6 +10,7 @@ use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Motion\Throws;
+use FoxCorner\Core\Play\Errand\Places;
 use FoxCorner\Core\Play\Running\Battery;
 use FoxCorner\Core\Play\Running\Leads;
 use FoxCorner\Core\Play\Running\StealKind;
@@ -32,8 +33,6 @@ final readonly class FirstThirdRace
     /** s by which a shown bunt keeps the catcher, and the middle infielders (ours). */
     private const BUNT = 0.05;
     private const BUNT_MIDDLE = 0.3;
-    /** ft in front of second at which a throw through is cut; of the way there, where a short one is (ours). */
-    private const IN_FRONT = 15.0;
     private const HALF_WAY = 0.62;
     /** s by which whoever takes it at the bag throws later: a runner slides at him (ours). */
     private const SLIDE = 0.2;
@@ -163,9 +162,9 @@ final readonly class FirstThirdRace
 
         return match ($school) {
             School::Through => [$this->home2 - $from, $this->home2],
-            School::ReadCut => [$this->home2 - self::IN_FRONT - $from, $this->home2 - self::IN_FRONT],
+            School::ReadCut => [$this->home2 - Places::IN_FRONT - $from, $this->home2 - Places::IN_FRONT],
             School::ShortCut => $early
-                ? [$this->home2 - self::IN_FRONT - $from, $this->home2 - self::IN_FRONT]
+                ? [$this->home2 - Places::IN_FRONT - $from, $this->home2 - Places::IN_FRONT]
                 : [self::HALF_WAY * $this->home2, self::HALF_WAY * $this->home2],
             School::ToPitcher => $early
                 ? [0.0, $from]

@@ -19,11 +19,6 @@ use FoxCorner\Core\Play\Scene\PlaySetting;
 /** A line drive that an infielder catches, hit as hard as the level hits: which runners are not back in time. */
 final readonly class CaughtLiner
 {
-    /** s from the catch to a runner's first step back, and s more when he has to stop first (ours). */
-    private const TURNS = 0.25;
-    private const STOPS = 0.4;
-    /** ft from the bag at which he dives for it (ours). */
-    private const DIVES = 6.0;
     /** s before contact at which a runner goes with the pitch, where he may lead, and where he must wait (ours). */
     private const WITH_PITCH = 1.2;
     private const ON_RELEASE = 0.45;
@@ -62,7 +57,7 @@ final readonly class CaughtLiner
     {
         $runner = $this->runner($base);
 
-        return $this->out($base, $this->caught + self::TURNS + self::back($runner, $runner->lead));
+        return $this->out($base, $this->caught + BaseRunner::TURNS + self::back($runner, $runner->lead));
     }
 
     /** The chance that a runner is off who went with the crack of the bat. */
@@ -154,12 +149,12 @@ final readonly class CaughtLiner
         $runner = $this->runner($base);
         $off = $runner->lead + $runner->legs->distanceAfter(max(0.0, $this->caught - $started));
 
-        return $this->caught + self::TURNS + self::STOPS + self::back($runner, $off);
+        return $this->caught + BaseRunner::TURNS + BaseRunner::STOPS + self::back($runner, $off);
     }
 
     private static function back(BaseRunner $runner, float $feet): float
     {
-        return $runner->legs->secondsFor(max(0.0, $feet - self::DIVES));
+        return $runner->legs->secondsFor(max(0.0, $feet - BaseRunner::DIVES));
     }
 
     private function runner(Base $base): BaseRunner

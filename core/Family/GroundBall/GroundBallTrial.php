@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Family\GroundBall;
 
+use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\Surface;
@@ -16,8 +17,6 @@ use FoxCorner\Core\Problem\Problem;
 /** One ground ball: where to, how hard, and how it hops. */
 final readonly class GroundBallTrial implements Trial
 {
-    /** Degrees from straight away, to either side: the foul lines. */
-    public const FAIR = 45.0;
     /** mph off the bat. */
     public const SLOWEST = 15.0;
     private const FASTEST = 120.0;
@@ -40,8 +39,8 @@ final readonly class GroundBallTrial implements Trial
         OutOfRange::unlessBetween(
             'degrees',
             $degrees,
-            -self::FAIR,
-            self::FAIR,
+            -Diamond::FAIR,
+            Diamond::FAIR,
             'degrees from straight away, negative toward third',
         );
         OutOfRange::unlessBetween('exit speed', $mph, self::SLOWEST, self::FASTEST, 'miles per hour');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Family\GroundBall;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Grid\Attempt;
 
@@ -41,7 +42,7 @@ final readonly class HowNear
         $scene = $defence->scene;
         $at = $scene->bag($bag);
         $from = round(Starter::toward($scene, $who));
-        $to = round(max(-GroundBallTrial::FAIR, min(GroundBallTrial::FAIR, $at->sprayDegrees())));
+        $to = round(max(-Diamond::FAIR, min(Diamond::FAIR, $at->sprayDegrees())));
         $farthest = null;
         foreach (range($from, $to) as $degrees) {
             $trial = GroundBallTrial::hit($degrees, $scene->level->groundBallSpeed, $scene->rules);

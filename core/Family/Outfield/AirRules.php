@@ -8,13 +8,11 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\Skill\RuleNeed;
 
 /** What the rules say of balls in the air that need not be caught, where it matters. */
 final class AirRules
 {
-    /** ft of base path up to which leagues for children often leave the dropped third strike out (ours). */
-    private const CHILDREN = 60.0;
-
     /** @return list<string> sentences; none where nothing of it can happen */
     public static function in(GameState $state): array
     {
@@ -50,8 +48,6 @@ final class AirRules
 
         return $when .
             $who .
-            ($rules->basePath <= self::CHILDREN && !$rules->sport->isSoftball()
-                ? ' Many leagues of this age do not play it.'
-                : '');
+            (!RuleNeed::DroppedThird->isMet($rules) ? ' Many leagues of this age do not play it.' : '');
     }
 }

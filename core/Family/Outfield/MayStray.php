@@ -15,11 +15,6 @@ use FoxCorner\Core\Play\Cast\BaseRunner;
  */
 final readonly class MayStray
 {
-    /** s that a runner who watches the catch needs to turn around (ours). */
-    private const TURNS = 0.25;
-    /** ft from the base at which he dives back. */
-    private const DIVES = 6.0;
-
     /** @param float $feet never more than to the next base */
     private function __construct(public Base $base, public float $feet) {}
 
@@ -40,9 +35,9 @@ final readonly class MayStray
                 $runner->base,
                 min(
                     $defence->setting->rules->basePath,
-                    self::DIVES +
+                    BaseRunner::DIVES +
                         $runner->legs->distanceAfter(
-                            $play->ways->to($runner->base)->held() - $play->ball->seconds - self::TURNS,
+                            $play->ways->to($runner->base)->held() - $play->ball->seconds - BaseRunner::TURNS,
                         ),
                 ),
             ),

@@ -17,7 +17,7 @@ use FoxCorner\Core\Play\Scheme\Verb;
 final class OutfieldCoverages
 {
     /** ft of base path up to which one throw mostly reaches: the second man stays at the bag there (ours). */
-    private const SMALL = 65.0;
+    private const ONE_THROW = 65.0;
 
     /** @return list<Coverage> the usual one first */
     public static function for(Bases $bases, RuleSet $rules): array
@@ -59,7 +59,7 @@ final class OutfieldCoverages
             ),
         ];
 
-        return $rules->basePath <= self::SMALL ? [array_pop($schools), ...$schools] : $schools;
+        return $rules->basePath <= self::ONE_THROW ? [array_pop($schools), ...$schools] : $schools;
     }
 
     /** @return list<Branch> on what it depends: who has it, on which side, and what kind of ball it is */

@@ -20,7 +20,7 @@ use FoxCorner\Core\Runs\PlayCost;
 final readonly class OutfieldDefence
 {
     /** How safe the batter is at second when two bases count as sure (ours). */
-    private const SURE = 0.8;
+    private const SURE_OF_TWO = 0.8;
 
     public PlaySetting $setting;
     private PlayCost $cost;
@@ -69,7 +69,7 @@ final readonly class OutfieldDefence
         $second = $this->setting->throwing->to($possession, $this->setting->bag(Base::Second));
         $motion = $this->setting->level->motion;
         $late = $batter->arrivals[Base::Second->value] - $second->arrives - $motion->tag;
-        if (OutChance::ofMargin($late, $motion->tagSpread) > 1 - self::SURE) {
+        if (OutChance::ofMargin($late, $motion->tagSpread) > 1 - self::SURE_OF_TWO) {
             return BallKind::Single;
         }
 

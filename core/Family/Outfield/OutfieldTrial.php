@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Family\Outfield;
 
+use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Motion\Ball;
@@ -23,8 +24,7 @@ final readonly class OutfieldTrial implements Trial
     private const IN_FRONT = 4.0;
     /** ft that a ball on the ground can be hit to roll; the fence stops it before. */
     private const FARTHEST = 999.0;
-    /** Degrees from straight away, to either side: the foul lines, and how far foul an outfielder still catches one. */
-    private const FAIR = 45.0;
+    /** Degrees beyond the line to which an outfielder still catches one. */
     private const FOUL = 60.0;
 
     private function __construct(
@@ -56,7 +56,7 @@ final readonly class OutfieldTrial implements Trial
         if ($isCaught && null === $kind) {
             throw Refused::because('reached', 'a ball on the ground is not caught', 'line or fly as the flight');
         }
-        $widest = $isCaught ? self::FOUL : self::FAIR;
+        $widest = $isCaught ? self::FOUL : Diamond::FAIR;
         OutOfRange::unlessBetween(
             'direction of the ball',
             round($to->sprayDegrees(), 1),
@@ -89,8 +89,8 @@ final readonly class OutfieldTrial implements Trial
         Boldness $boldness = Boldness::Ordinary,
     ): self {
         // In the air and foul: there is nothing but to catch it.
-        $isFoul = Flight::Fly === $flight && abs($touch->sprayDegrees()) > self::FAIR;
-        $widest = ($isFoul ? self::FOUL : self::FAIR) - 0.5;
+        $isFoul = Flight::Fly === $flight && abs($touch->sprayDegrees()) > Diamond::FAIR;
+        $widest = ($isFoul ? self::FOUL : Diamond::FAIR) - 0.5;
         $degrees = min($widest, max(-$widest, $touch->sprayDegrees()));
         $reached = match (true) {
             $isFoul => Reached::Caught,
@@ -138,8 +138,8 @@ final readonly class OutfieldTrial implements Trial
     public static function place(float $degrees): string
     {
         return match (true) {
-            $degrees < -self::FAIR => 'foul on the left',
-            $degrees > self::FAIR => 'foul on the right',
+            $degrees < -Diamond::FAIR => 'foul on the left',
+            $degrees > Diamond::FAIR => 'foul on the right',
             $degrees <= -38.0 => 'down the left line',
             $degrees <= -21.0 => 'to left',
             $degrees <= -7.0 => 'to the left-center gap',

@@ -15,14 +15,14 @@ enum Side: string
 
     private const QUESTION = 'side';
     /** Degrees from straight away to which a ball to center still is the shortstop's (ours). */
-    private const STRAIGHT = 4.0;
+    private const MIDDLE = 4.0;
 
     public static function of(Position $fielder, float $degrees): self
     {
         return match ($fielder) {
             Position::LeftField => self::Left,
             Position::RightField => self::Right,
-            default => $degrees <= self::STRAIGHT ? self::Left : self::Right,
+            default => $degrees <= self::MIDDLE ? self::Left : self::Right,
         };
     }
 

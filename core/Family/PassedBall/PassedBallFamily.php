@@ -33,7 +33,7 @@ final readonly class PassedBallFamily implements PlayFamily
     use OfKinds;
 
     public const KEY = 'passed-ball';
-    /** Pitches of a plate appearance, and of those that the catcher has not at once, the share that gets away (ours). */
+    /** Pitches of a plate appearance; of those that the catcher has not at once, the share that gets away (ours). */
     private const PITCHES = 3.8;
     private const AWAY = 0.08;
     /** s besides his reaction until the catcher has found the ball and turned (ours). */

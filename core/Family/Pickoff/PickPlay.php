@@ -34,9 +34,6 @@ use FoxCorner\Core\Play\Scheme\Verb;
 /** A throw behind a runner on the clock: seconds from the thrower's first move; of a catcher's, from his catch. */
 final readonly class PickPlay implements Play
 {
-    /** s after the first move until the others have seen where it goes (ours). */
-    private const SEEN = 0.35;
-
     public PickRace $race;
     public Going $going;
     /** ft off the base as the throw begins */
@@ -65,7 +62,7 @@ final readonly class PickPlay implements Play
             PickRace::from($trial->kind, $scene->rules),
             $scene->cast->at($this->firstBy()),
             $jobs,
-            self::SEEN,
+            BetweenPitches::SEEN,
             $this->breaking($jobs),
         );
         $taker = $this->errands->taker($trial->base);

@@ -17,7 +17,7 @@ use FoxCorner\Core\Problem\Refused;
 final readonly class PickTrial implements Trial
 {
     /** Letters of a sign. */
-    private const LONGEST = 40;
+    private const LETTERS = 40;
     /** Throws of one kind in a game from which on it is seen coming (ours). */
     private const MOST_USES = 99;
 
@@ -51,8 +51,8 @@ final readonly class PickTrial implements Trial
             );
         }
         $sign = null === $sign ? null : trim($sign);
-        if (null !== $sign && mb_strlen($sign) > self::LONGEST) {
-            throw Refused::because('sign', 'it is too long', self::LONGEST . ' letters at most');
+        if (null !== $sign && mb_strlen($sign) > self::LETTERS) {
+            throw Refused::because('sign', 'it is too long', self::LETTERS . ' letters at most');
         }
         OutOfRange::unlessBetween('used', $used, 0, self::MOST_USES, 'throws');
 

@@ -13,12 +13,12 @@ use FoxCorner\Core\Play\Clock\Timeline;
 final readonly class WornOut implements PlayCheck
 {
     /** Throws of one special kind in a game that the other side has not yet learned (ours). */
-    public const ENOUGH = 3;
+    public const USES = 3;
 
     public function findings(Timeline $play): array
     {
         $trial = $play->trial;
-        if (!($trial instanceof PickTrial) || !$trial->kind->wearsOut() || $trial->used < self::ENOUGH) {
+        if (!($trial instanceof PickTrial) || !$trial->kind->wearsOut() || $trial->used < self::USES) {
             return [];
         }
 

@@ -16,6 +16,7 @@ use FoxCorner\Core\Play\Choice\Race;
 use FoxCorner\Core\Play\Choice\ThrowOption;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Running\BetweenPitches;
 use FoxCorner\Core\Play\Running\Going;
 use FoxCorner\Core\Play\Running\TagThrow;
 use FoxCorner\Core\Play\Scene\Scene;
@@ -28,15 +29,13 @@ use FoxCorner\Core\Play\Scheme\Verb;
 final readonly class RundownPlay implements Play
 {
     /** Of the way to the next base, half. */
-    private const HALF = 0.5;
+    private const HALF_WAY = 0.5;
     /** s by which whoever is drawn comes before the other (ours). */
     private const CLOSE = 0.1;
     /** Of the base path, as near as whoever has the ball usually is. */
     private const NEAR = 0.25;
     /** ft in front of his bag at which whoever has the ball starts, at least. */
-    private const AT_THE_BAG = 2.0;
-    /** s until whoever runs him has seen another runner break, and has turned (ours). */
-    private const SEES = 0.35;
+    private const OFF_HIS_BAG = 2.0;
 
     public Going $runner;
     public Base $from;
@@ -61,7 +60,7 @@ final readonly class RundownPlay implements Play
         $this->from = $this->runner->from;
         $this->to = $this->runner->to();
         $path = $scene->rules->basePath;
-        $this->off = min($path - self::AT_THE_BAG, $trial->off ?? self::HALF * $path);
+        $this->off = min($path - self::OFF_HIS_BAG, $trial->off ?? self::HALF_WAY * $path);
         $this->isForward = $trial->isBehind;
         $most = $this->isForward ? $this->off : $path - $this->off;
         $this->gap = max(1.0, min($most, $trial->gap ?? self::NEAR * $path));
@@ -140,7 +139,7 @@ final readonly class RundownPlay implements Play
             $feet = $ball->distanceTo($target);
             $motion = $this->scene->level->motion;
             $tag =
-                self::SEES +
+                BetweenPitches::SEEN +
                 $motion->exchangeSet +
                 $this->scene->throwing->throws->given($feet, $this->starter->arm) +
                 $motion->tag;
@@ -181,9 +180,12 @@ final readonly class RundownPlay implements Play
     {
         $motion = $this->scene->level->motion;
         $path = $this->scene->rules->basePath;
-        $off = self::HALF * $path;
+        $off = self::HALF_WAY * $path;
         $feet = $path;
-        $ball = self::SEES + $motion->exchangeSet + $this->scene->throwing->throws->given($feet, $this->receiver->arm);
+        $ball =
+            BetweenPitches::SEEN +
+            $motion->exchangeSet +
+            $this->scene->throwing->throws->given($feet, $this->receiver->arm);
         $back = $motion->infieldReaction + $other->thief->secondsBack($off, $motion);
 
         return OutChance::ofMargin($back - $ball - $motion->tag, $other->thief->spread) *

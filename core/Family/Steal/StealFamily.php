@@ -15,6 +15,7 @@ use FoxCorner\Core\Play\Contract\OfKinds;
 use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Contract\TrialFields;
 use FoxCorner\Core\Play\Running\BatterSide;
+use FoxCorner\Core\Play\Running\Going;
 use FoxCorner\Core\Play\Running\StealKind;
 use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Play\Scheme\Coverage;
@@ -26,8 +27,6 @@ final readonly class StealFamily implements PlayFamily
     use OfKinds;
 
     public const KEY = 'steal';
-    /** Of plate appearances with a runner who can go (ours). */
-    private const EACH = 0.08;
 
     public function key(): string
     {
@@ -67,7 +66,7 @@ final readonly class StealFamily implements PlayFamily
 
     public function perPlateAppearance(Scene $scene): float
     {
-        return $scene->rules->steals ? self::EACH : 0.0;
+        return $scene->rules->steals ? Going::OFTEN : 0.0;
     }
 
     public function policies(): array

@@ -34,9 +34,6 @@ use FoxCorner\Core\Play\Scheme\Verb;
 /** Runners go with the pitch or after it, on the clock: seconds from the pitcher's first move, or the release. */
 final readonly class StealPlay implements Play
 {
-    /** s after a late runner's first step until the infield has seen him (ours). */
-    private const SEEN = 0.35;
-
     /** @var non-empty-list<Going> lead runner first */
     private array $going;
     private Battery $battery;
@@ -52,7 +49,7 @@ final readonly class StealPlay implements Play
         $this->battery = Battery::onField($scene);
         $jobs = $coverage->jobs(BatterSide::of($scene->state->context->batter)->branch());
         $jobs[$this->thrower()->value] = [self::throwing($this->going[0]->to())];
-        $seen = $this->battery->toPlate + (StealKind::Delayed === $trial->kind ? self::SEEN : 0.0);
+        $seen = $this->battery->toPlate + (StealKind::Delayed === $trial->kind ? BetweenPitches::SEEN : 0.0);
         $this->errands = Errands::sent(
             $scene,
             Point::home(),

@@ -13,7 +13,7 @@ use FoxCorner\Core\Play\Check\Finding;
 final readonly class OpenFinding
 {
     /** Of the 24 situations; what shows in more is of the roster and not of a situation (ours). */
-    private const MOST = 12;
+    private const SHOWN = 12;
 
     /**
      * @param float               $rank    larger is worse
@@ -66,7 +66,7 @@ final readonly class OpenFinding
     /** Whether it has nothing to do with the situation: it shows in most of them. */
     public function isEverywhere(): bool
     {
-        return \count($this->where) > self::MOST;
+        return \count($this->where) > self::SHOWN;
     }
 
     /**

@@ -22,9 +22,6 @@ final readonly class RelayArms
      */
     private const OFF_LINE = ['glove' => [0.008, 0.001], 'arm' => [0.016, 0.0015]];
 
-    /** ft; nobody throws farther to a base. */
-    private const FARTHEST = 400.0;
-
     /** @var list<float> s by feet, of the outfielder's throws; the cutoff man's likewise */
     private array $long;
     /** @var list<float> */
@@ -160,7 +157,7 @@ final readonly class RelayArms
      *
      * @return float|null ft; null when the direct throw always is
      */
-    public function relayPaysFrom(float $farthest = self::FARTHEST): ?float
+    public function relayPaysFrom(float $farthest = Throws::FARTHEST): ?float
     {
         for ($feet = 40.0; $feet <= $farthest; $feet += 5.0) {
             if ($this->best($feet)->seconds < $this->direct($feet)) {

@@ -23,9 +23,9 @@ final readonly class Retrieval
     /** s by which whoever runs to a ball on the ground comes under control before he has it (ours). */
     private const GATHER = 0.38;
     /** s; of two who are there that close together the one who has priority takes it. */
-    private const TOGETHER = 0.3;
+    public const TOGETHER = 0.3;
     /** s between two looks; what is between them is halved so often. */
-    private const LOOK = 0.15;
+    private const STEP = 0.15;
     private const HALVINGS = 6;
 
     /**
@@ -146,7 +146,7 @@ final readonly class Retrieval
         }
         do {
             $early = $late;
-            $late += self::LOOK;
+            $late += self::STEP;
             if ($late >= $rest) {
                 return max(
                     $early,

@@ -25,8 +25,8 @@ use FoxCorner\Core\Play\Cast\Cast;
 final class Through
 {
     /** Degrees between the knots, and the outermost. */
-    private const EVERY = 4.0;
-    private const OUTERMOST = 44.0;
+    private const KNOT = 4.0;
+    public const OUTERMOST = 44.0;
     /** Of the level's ordinary speed off the bat: the knots. */
     private const SPEEDS = [0.5, 0.8, 1.0, 1.15, 1.4];
     /** s that a batter wants to have to spare (ours). */
@@ -97,8 +97,8 @@ final class Through
      */
     public function extraBases(float $degrees, float $mph): array
     {
-        $across = (min(self::OUTERMOST, max(-self::OUTERMOST, $degrees)) + self::OUTERMOST) / self::EVERY;
-        $left = (int) min($across, (2 * self::OUTERMOST) / self::EVERY - 1);
+        $across = (min(self::OUTERMOST, max(-self::OUTERMOST, $degrees)) + self::OUTERMOST) / self::KNOT;
+        $left = (int) min($across, (2 * self::OUTERMOST) / self::KNOT - 1);
         [$slow, $share] = self::between($mph / $this->level->groundBallSpeed);
         $double = $triple = 0.0;
         foreach ([[$left, 1 - ($across - $left)], [$left + 1, $across - $left]] as [$direction, $near]) {
@@ -130,7 +130,7 @@ final class Through
     private function knot(int $direction, int $speed): array
     {
         return $this->knots[$direction][$speed] ??= $this->reckoned(
-            self::EVERY * $direction - self::OUTERMOST,
+            self::KNOT * $direction - self::OUTERMOST,
             self::SPEEDS[$speed] * $this->level->groundBallSpeed,
         );
     }

@@ -16,6 +16,12 @@ use FoxCorner\Core\Motion\MotionProfile;
 /** A runner already on a base: how far off at contact, how quick, and what he waits for. */
 final readonly class BaseRunner
 {
+    /** s from what he watches to his first step back, and s more when he has to stop first (ours). */
+    public const TURNS = 0.25;
+    public const STOPS = 0.4;
+    /** ft from the bag at which he dives for it (ours). */
+    public const DIVES = 6.0;
+
     /**
      * @param float $lead       feet off the base at contact
      * @param float $startDelay seconds from contact to going; INF: he waits what becomes of the ball

@@ -27,7 +27,7 @@ final readonly class Places
     /** A throw that misses by so many standard deviations is the one that he is there for (ours). */
     private const WILD = 2.0;
     /** ft in front of a bag, toward the throw, at which it can be cut (ours). */
-    private const IN_FRONT = 15.0;
+    public const IN_FRONT = 15.0;
     /** ft outside a bag, from which it is filled when whoever stood there has left (ours). */
     private const BESIDE = 10.0;
     /** ft from the mound toward second, to where the pitcher goes who is ready to cut (ours). */

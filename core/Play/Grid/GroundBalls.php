@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Grid;
 
+use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\RollingBall;
@@ -27,8 +28,6 @@ final readonly class GroundBalls
     /** A few: directions, and shares of a speed with their weights; against 61 of them .001 runs off on average. */
     private const FEW = 17;
     private const FEW_SPEEDS = [[0.75, 0.4], [1.1, 0.6]];
-    /** Degrees from straight away to a line. */
-    private const FAIR = 45.0;
     /** In the order of the speeds, the level's ordinary one. */
     public const ORDINARY = 5;
 
@@ -71,7 +70,7 @@ final readonly class GroundBalls
     {
         $sprays = $sines = $cosines = $share = [];
         for ($direction = 0; $direction < $directions; ++$direction) {
-            $degrees = -self::FAIR + (2 * self::FAIR * $direction) / ($directions - 1);
+            $degrees = -Diamond::FAIR + (2 * Diamond::FAIR * $direction) / ($directions - 1);
             $sprays[] = $degrees;
             $sines[] = sin(deg2rad($degrees));
             $cosines[] = cos(deg2rad($degrees));

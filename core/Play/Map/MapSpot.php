@@ -16,7 +16,7 @@ final readonly class MapSpot
     /** Chance from which an out counts as there. */
     private const THERE = 0.5;
     /** Chance from which one relies on it (ours). */
-    private const SURE = 0.8;
+    private const RELIED_ON = 0.8;
 
     /** @param list<ThrowOption> $options lead base first */
     public function __construct(
@@ -36,7 +36,7 @@ final readonly class MapSpot
     /** Whether it may as well come otherwise. */
     public function isThin(): bool
     {
-        return $this->sureness() < self::SURE;
+        return $this->sureness() < self::RELIED_ON;
     }
 
     public function outcome(): MapOutcome

@@ -13,7 +13,7 @@ use FoxCorner\Core\Motion\Legs;
 final readonly class Alarm
 {
     /** Wins as often as not. */
-    public const EVEN = 0.5;
+    public const EVEN_CHANCE = 0.5;
 
     private function __construct(public ?PickKind $kind, public ?PickRace $race, private Thief $thief) {}
 

@@ -14,6 +14,9 @@ use FoxCorner\Core\Play\Scene\Scene;
 /** What plays about runners have in common as they are drawn: the pitch, the moments, the title. */
 final class BetweenPitches
 {
+    /** s after something that was not awaited until whoever watches has seen it and begins (ours). */
+    public const SEEN = 0.35;
+
     /** s that a pitch is in the air from 60.5 ft; in proportion from nearer (ours). */
     private const PITCH = 0.45 / 60.5;
 

@@ -12,6 +12,9 @@ use FoxCorner\Core\Play\Scene\Scene;
 /** A runner on base, and how far off he is before the pitch. */
 final readonly class Going
 {
+    /** Of plate appearances with a runner who can go (ours). */
+    public const OFTEN = 0.08;
+
     private function __construct(public Base $from, public Thief $thief, public float $lead) {}
 
     /**

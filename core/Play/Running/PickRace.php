@@ -20,7 +20,6 @@ final readonly class PickRace
     private const EXCHANGE = 0.75;
     /** Of a step that gets whoever comes in to the bag: he need not stand on it, ft. */
     private const AT_THE_BAG = 2.0;
-    private const TOLERANCE = 0.01;
 
     /**
      * @param float $released s
@@ -146,7 +145,7 @@ final readonly class PickRace
         if ($this->chance($thief, $far) < $wanted) {
             return null;
         }
-        while ($far - $near > self::TOLERANCE) {
+        while ($far - $near > StealRace::TOLERANCE) {
             $middle = ($near + $far) / 2;
             if ($this->chance($thief, $middle) >= $wanted) {
                 $far = $middle;

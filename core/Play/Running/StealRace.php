@@ -21,11 +21,9 @@ final readonly class StealRace
 {
     /** Of pitches that get away, those on which the runner is safe (ours). */
     private const AWAY = 0.94;
-    /** s after the catch until a catcher whom a late runner surprises begins to throw (ours). */
-    private const SEES = 0.35;
     /** s that the catcher's throw back to the mound takes: a runner on third who goes late goes with it (ours). */
     private const LOB = 1.0;
-    private const TOLERANCE = 0.01;
+    public const TOLERANCE = 0.01;
 
     /**
      * @param float $thrown ft that the catcher throws; 0 at the plate
@@ -61,7 +59,7 @@ final readonly class StealRace
             ->distanceTo($rules->diamond()->at($base));
         $isHome = Base::Home === $base;
         $isDelayed = StealKind::Delayed === $kind;
-        $waits = $isDelayed ? self::SEES : 0.0;
+        $waits = $isDelayed ? BetweenPitches::SEEN : 0.0;
         $throws = Throws::of(Ball::for($rules->sport));
 
         return new self(
@@ -117,7 +115,9 @@ final readonly class StealRace
     {
         return match (true) {
             Base::Home === $this->base => $this->ball,
-            StealKind::Delayed === $this->kind => $this->battery->toPlate + self::SEES + $this->battery->exchange,
+            StealKind::Delayed === $this->kind => $this->battery->toPlate +
+                BetweenPitches::SEEN +
+                $this->battery->exchange,
             default => $this->battery->toPlate + $this->battery->exchange,
         };
     }

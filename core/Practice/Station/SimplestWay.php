@@ -7,9 +7,6 @@ namespace FoxCorner\Core\Practice\Station;
 /** Of several ways to run a station that cost the same, the first: a net before a helper, a helper before a player. */
 final readonly class SimplestWay
 {
-    /** Of the objective; less is the same. */
-    private const SAME = 1e-6;
-
     public function __construct(private StationProblem $problem, private StationState $state) {}
 
     /**
@@ -28,7 +25,7 @@ final readonly class SimplestWay
             if ($this->state->takes($round, $way)) {
                 $this->goOver($round, $group, $way);
             }
-            if ($this->state->objective > $objective - self::SAME && $this->state->overThrown <= $overThrown) {
+            if ($this->state->objective > $objective - StationSolver::SAME && $this->state->overThrown <= $overThrown) {
                 return $way;
             }
             $this->goOver($round, $group, StationState::WAITS);

@@ -26,7 +26,7 @@ final class StationSolver
     private const IN_ALL = 300000;
     /** Times that the best is found, from different starts, before it is believed; and when two are the same. */
     private const FOUND = 3;
-    private const SAME = 1e-6;
+    public const SAME = 1e-6;
 
     /** @var list<list<array{int, int}>> stations and positions open to each player */
     private array $open;

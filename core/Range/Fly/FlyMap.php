@@ -14,6 +14,7 @@ use FoxCorner\Core\Motion\HangTimes;
 use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\PositionGroup;
+use FoxCorner\Core\Play\Ball\Retrieval;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Cast\CastMember;
 
@@ -24,7 +25,7 @@ final readonly class FlyMap
     private const GRID = 12.0;
     private const NEAREST = 30.0;
     /** s; who arrive this close together may meet. Source: the project's model. */
-    public const TOGETHER = 0.3;
+    public const TOGETHER = Retrieval::TOGETHER;
     /** Share of the level's hardest hit that is looked at. */
     private const HARDEST = 1.0;
     /** s by which one jump after a ball differs from another (ours). */
