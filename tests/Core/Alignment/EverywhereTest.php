@@ -13,7 +13,7 @@ use FoxCorner\Core\Runs\RunChain;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
 
-/** Every state that a coach can come to; what stands where is held by the golden figures. */
+/** Every state that a coach can come to; what stands where is held by the figures of Held. */
 final class EverywhereTest extends TestCase
 {
     public function testEveryStateOfEveryRuleSetIsPlaced(): void

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Core\Held;
+
+use FoxCorner\Core\Family\ShippedFamilies;
+use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Play\Clock\Event;
+use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Contract\PlayFamily;
+use FoxCorner\Core\Play\Scheme\Trial;
+use FoxCorner\Tests\Core\Teams;
+
+/** Plays of one family on the clock: at every level, in changing situations, against every coverage. */
+final class PlayCases
+{
+    private const SITUATIONS = [
+        'R1-0',
+        'R3-1',
+        'R1R2-0',
+        'none-1',
+        'R2-1',
+        'loaded-1',
+        'R1R3-1',
+        'R2R3-0',
+        'R2-2',
+        'R1R3-0',
+    ];
+    /** Situations of a level; trials of each. */
+    private const EACH = 3;
+
+    /** @return list<PlayFamily> */
+    public static function families(): array
+    {
+        return ShippedFamilies::all()->all();
+    }
+
+    /** @return iterable<string, array<string, bool|float|int|string|null>> */
+    public static function of(PlayFamily $family): iterable
+    {
+        foreach (Level::cases() as $index => $level) {
+            $found = 0;
+            foreach (self::SITUATIONS as $shift => $_) {
+                $situation = self::SITUATIONS[($index + $shift) % \count(self::SITUATIONS)];
+                $batter = BatterType::cases()[($index + $shift) % 4];
+                $plan = Teams::plan(Teams::state($level->usualRules(), $situation, batter: $batter), $level);
+                $play = PlannedPlay::of($plan, $family, PlanBook::shipped($plan->state->rules));
+                if (null === $play->coverage || $found >= self::EACH) {
+                    continue;
+                }
+                yield from self::played($play, "$level->value $situation", 0 === $found++);
+            }
+        }
+    }
+
+    /** @return iterable<string, array<string, bool|float|int|string|null>> */
+    private static function played(PlannedPlay $play, string $where, bool $isFirst): iterable
+    {
+        $cost = Teams::cost($play->plan->level->level);
+        $trials = self::some($play->family->trials($play->plan->scene()));
+        foreach ($play->coverages as $number => $coverage) {
+            $now = $play->trying($coverage);
+            foreach ($trials as $index => $trial) {
+                if ($index % \count($play->coverages) === $number % \count($trials) || ($isFirst && 0 === $index)) {
+                    $timeline = $now->run($trial, $cost);
+                    $name = "$where, $coverage->key, " . self::name($trial);
+                    yield $name => self::called($timeline) + self::story($timeline);
+                    if ($isFirst && 0 === $number) {
+                        yield "$name, ways" => self::ways($timeline);
+                    }
+                }
+            }
+        }
+        if ($isFirst) {
+            $report = $play->report($cost);
+            yield "$where, audit" => [
+                'outs' => $report->outs,
+                'lead' => $report->leadOutShare,
+                'faults' => \count($report->findings),
+                'prices' => \count($report->prices),
+                'rank' => isset($report->findings[0]) ? $report->findings[0]->rank() : null,
+            ] + $report->costs;
+        }
+    }
+
+    /** @return array<string, bool|float|int|string|null> */
+    private static function called(Timeline $play): array
+    {
+        $called = $play->called();
+        $others = '';
+        foreach ($play->options() as $option) {
+            $others .= \sprintf(' %s %.3f %.3f', $option->base->word(), $option->chance, $option->cost ?? 0.0);
+        }
+
+        return [
+            'by' => $play->fieldedBy()->value,
+            'has s' => $play->fieldedAt(),
+            'to' => $called->base->word(),
+            'cover' => $called->cover?->value,
+            'leaves s' => $called->released,
+            'ball s' => $called->ballThere,
+            'cover s' => $called->coverThere,
+            'runner s' => $called->runnerThere,
+            'margin s' => $called->margin(),
+            'out' => $called->chance,
+            'on time' => $called->chanceOnTime,
+            'in hand' => $called->inHand,
+            'two' => $called->two,
+            'cost runs' => $called->cost,
+            'all' => ltrim($others),
+        ];
+    }
+
+    /** @return array<string, bool|float|int|string|null> */
+    private static function story(Timeline $play): array
+    {
+        $ball = $play->ball->at(0.8 * $play->length());
+
+        return [
+            'ends s' => $play->length(),
+            'ball ft' => \sprintf('%.1f %.1f', $ball->x, $ball->y),
+            'events' => implode(
+                ' ',
+                array_map(
+                    static fn(Event $one): string => \sprintf('%s %.3f', $one->kind->value, $one->seconds),
+                    $play->events,
+                ),
+            ),
+        ];
+    }
+
+    /** @return array<string, string> where each ends up, ft, and when, s */
+    private static function ways(Timeline $play): array
+    {
+        $ways = [];
+        foreach ($play->moves as $number => $move) {
+            $end = $move->track->end();
+            $half = $move->track->at($end->seconds / 2);
+            $ways["of $number"] = \sprintf(
+                '%s %.1f %.1f at %.3f over %.1f %.1f',
+                $move->jobs[0]->key(),
+                $end->point->x,
+                $end->point->y,
+                $end->seconds,
+                $half->x,
+                $half->y,
+            );
+        }
+        foreach ($play->runners as $name => $track) {
+            $ways[$name] = \sprintf(
+                '%.1f %.1f at %.3f',
+                $track->at(1.5)->x,
+                $track->at(1.5)->y,
+                $track->end()->seconds,
+            );
+        }
+
+        return $ways;
+    }
+
+    /**
+     * The first, the last and one between.
+     *
+     * @param list<Trial> $trials
+     *
+     * @return list<Trial>
+     */
+    private static function some(array $trials): array
+    {
+        $last = \count($trials) - 1;
+
+        return array_values(array_intersect_key($trials, [0 => true, intdiv($last, 2) => true, $last => true]));
+    }
+
+    private static function name(Trial $trial): string
+    {
+        return implode(
+            ' ',
+            array_map(
+                static fn(string $name, float|string $value): string => "$name " .
+                    (\is_float($value) ? round($value) : $value),
+                array_keys($trial->fields()),
+                $trial->fields(),
+            ),
+        );
+    }
+}
