@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Tools\Mutation;
 
+use Symfony\Component\Process\Process;
+
 /** One line of the core, changed so that it says something else. */
 final readonly class Mutant
 {
@@ -16,6 +18,14 @@ final readonly class Mutant
         /** The whole file with the change. */
         public string $source,
     ) {}
+
+    /** A name that is used as a type, or met twice, is no change that a test could see. */
+    public function compiles(): bool
+    {
+        $check = new Process([\PHP_BINARY, '-l'], input: $this->source);
+
+        return 0 === $check->run();
+    }
 
     /** The folder below core/ that the change is in. */
     public function folder(): string

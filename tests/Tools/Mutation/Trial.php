@@ -15,15 +15,27 @@ final readonly class Trial
     /** s; a change that makes a loop endless is seen by it. */
     private const PATIENCE = 120;
     private const AT_ONCE = 2;
-    /** Shares of the mutants that have to be seen: of all, and of every folder. */
+    /** What drills say and where they stand is no rule. */
+    private const DATA = 'Drill/Shipped';
+    /** Share of the mutants that has to be seen, of all and of every folder of which this many or more were drawn. */
     private const ENOUGH = 0.85;
-    private const ENOUGH_OF_A_FOLDER = 0.7;
+    private const TELLING = 20;
 
     public function __construct(private string $root) {}
 
-    /** @return bool whether enough of them were seen */
-    public function run(int $many, int $seed, string $folder): bool
+    /**
+     * @param array<string, list<int>>|null $only lines by file; null: all of the folder
+     *
+     * @return bool whether enough of them were seen
+     */
+    public function run(int $many, int $seed, string $folder, ?array $only = null): bool
     {
+        $drawn = $this->drawn($many, $seed, $folder, $only);
+        if ([] === $drawn) {
+            echo "There is no line of the core to change.\n";
+
+            return true;
+        }
         $clean = $this->tests([]);
         if (0 !== $clean->run()) {
             echo $clean->getOutput(), "The tests have to pass before a change can be seen by them.\n";
@@ -32,7 +44,7 @@ final readonly class Trial
         }
         $seen = [];
         $survivors = [];
-        foreach (array_chunk($this->drawn($many, $seed, $folder), self::AT_ONCE) as $pair) {
+        foreach (array_chunk($drawn, self::AT_ONCE) as $pair) {
             $begun = array_map(fn(Mutant $mutant): Process => $this->begin($mutant), $pair);
             foreach ($pair as $index => $mutant) {
                 $isSeen = self::isSeen($begun[$index]);
@@ -48,22 +60,35 @@ final readonly class Trial
         return self::report($seen);
     }
 
-    /** @return list<Mutant> */
-    private function drawn(int $many, int $seed, string $folder): array
+    /**
+     * @param array<string, list<int>>|null $only lines by file, from the root of the project; null: all of the folder
+     *
+     * @return list<Mutant>
+     */
+    private function drawn(int $many, int $seed, string $folder, ?array $only): array
     {
         $mutants = [];
-        foreach (
-            Finder::create()
-                ->files()
-                ->in("$this->root/core/$folder")
-                ->name('*.php')
-                ->sortByName() as $file
-        ) {
-            array_push($mutants, ...Mutants::of($this->root, substr($file->getPathname(), \strlen($this->root) + 1)));
+        $files = Finder::create()
+            ->files()
+            ->in("$this->root/core/$folder")
+            ->name('*.php')
+            ->notPath(self::DATA);
+        foreach ($files->sortByName() as $file) {
+            $name = substr($file->getPathname(), \strlen($this->root) + 1);
+            foreach (null === $only || isset($only[$name]) ? Mutants::of($this->root, $name) : [] as $mutant) {
+                if (null === $only || \in_array($mutant->line, $only[$name], true)) {
+                    $mutants[] = $mutant;
+                }
+            }
         }
-        $mutants = (new Randomizer(new Mt19937($seed)))->shuffleArray($mutants);
+        $drawn = [];
+        foreach ((new Randomizer(new Mt19937($seed)))->shuffleArray($mutants) as $mutant) {
+            if (\count($drawn) < $many && $mutant->compiles()) {
+                $drawn[] = $mutant;
+            }
+        }
 
-        return \array_slice($mutants, 0, $many);
+        return $drawn;
     }
 
     private function begin(Mutant $mutant): Process
@@ -116,8 +141,8 @@ final readonly class Trial
         $isEnough = true;
         foreach ([...$seen, 'all' => array_merge(...array_values($seen))] as $name => $ones) {
             $killed = \count(array_filter($ones));
-            $needed = 'all' === $name ? self::ENOUGH : self::ENOUGH_OF_A_FOLDER;
-            $isEnough = $isEnough && $killed >= $needed * \count($ones);
+            $isTelling = 'all' === $name || \count($ones) >= self::TELLING;
+            $isEnough = $isEnough && (!$isTelling || $killed >= self::ENOUGH * \count($ones));
             printf(
                 "%-28s %3d killed, %3d survived (%d %%)\n",
                 $name,

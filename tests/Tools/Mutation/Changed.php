@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Tools\Mutation;
+
+use Symfony\Component\Process\Process;
+
+/** The lines of the core that somebody has changed. */
+final class Changed
+{
+    /**
+     * @param string $since a commit; what is not committed yet counts too
+     *
+     * @return array<string, list<int>> by file, from the root of the project
+     */
+    public static function since(string $since, string $root): array
+    {
+        $git = ['git', 'diff', '--unified=0', '--no-color', '--no-ext-diff', $since, '--', 'core'];
+        $lines = [];
+        $file = '';
+        foreach (explode("\n", (new Process($git, $root))->mustRun()->getOutput()) as $line) {
+            if (str_starts_with($line, '+++ ')) {
+                $file = substr($line, \strlen('+++ b/'));
+            } elseif (
+                1 === preg_match('/^@@ -\S+ \+(\d+)(?:,(\d+))? @@/', $line, $found) &&
+                '0' !== ($found[2] ?? '1')
+            ) {
+                array_push($lines[$file], ...self::rows((int) $found[1], (int) ($found[2] ?? 1)));
+            }
+            $lines[$file] ??= [];
+        }
+
+        return array_filter($lines);
+    }
+
+    /** @return list<int> */
+    private static function rows(int $first, int $count): array
+    {
+        return range($first, $first + $count - 1);
+    }
+}
