@@ -22,21 +22,17 @@ final class Changed
         foreach (explode("\n", (new Process($git, $root))->mustRun()->getOutput()) as $line) {
             if (str_starts_with($line, '+++ ')) {
                 $file = substr($line, \strlen('+++ b/'));
-            } elseif (
-                1 === preg_match('/^@@ -\S+ \+(\d+)(?:,(\d+))? @@/', $line, $found) &&
-                '0' !== ($found[2] ?? '1')
-            ) {
-                array_push($lines[$file], ...self::rows((int) $found[1], (int) ($found[2] ?? 1)));
+            } elseif (1 === preg_match('/^@@ -\S+ \+(\d+)(?:,(\d+))? @@/', $line, $at)) {
+                $lines[$file] = [...$lines[$file] ?? [], ...self::rows((int) $at[1], (int) ($at[2] ?? 1))];
             }
-            $lines[$file] ??= [];
         }
 
-        return array_filter($lines);
+        return $lines;
     }
 
     /** @return list<int> */
     private static function rows(int $first, int $count): array
     {
-        return range($first, $first + $count - 1);
+        return 0 === $count ? [] : range($first, $first + $count - 1);
     }
 }
