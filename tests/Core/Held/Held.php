@@ -32,6 +32,8 @@ final readonly class Held
             'stations' => StationCases::all(...),
             'runners' => RunnerCases::all(...),
             'long-balls' => LongBallCases::all(...),
+            'infield' => InfieldCases::all(...),
+            'bunt-map' => BuntMapCases::all(...),
         ];
         foreach (PlayCases::families() as $family) {
             $topics[$family->key()] = static fn(): iterable => PlayCases::of($family);

@@ -104,25 +104,26 @@ final readonly class Trial
         return $process;
     }
 
-    /** @param array<string, string> $environment */
+    /**
+     * The held figures first, which see most of it in a third of the time.
+     *
+     * @param array<string, string> $environment
+     */
     private function tests(array $environment): Process
     {
-        $command = [
-            \PHP_BINARY,
-            '-dopcache.enable_cli=1',
-            '-dopcache.jit=function',
-            '-dopcache.jit_buffer_size=64M',
-            'vendor/bin/phpunit',
-            '--bootstrap',
-            'tests/Tools/Mutation/load.php',
-            '--testsuite',
-            'core',
-            '--no-progress',
-            '--stop-on-defect',
-            '--do-not-cache-result',
-        ];
+        $command = implode(' ', [
+            escapeshellarg(\PHP_BINARY),
+            '-dopcache.enable_cli=1 -dopcache.jit=function -dopcache.jit_buffer_size=64M',
+            'vendor/bin/phpunit --bootstrap tests/Tools/Mutation/load.php',
+            '--no-progress --stop-on-defect --do-not-cache-result',
+        ]);
 
-        return new Process($command, $this->root, $environment, timeout: self::PATIENCE);
+        return Process::fromShellCommandline(
+            "$command tests/Core/Held && $command --testsuite core",
+            $this->root,
+            $environment,
+            timeout: self::PATIENCE,
+        );
     }
 
     private static function isSeen(Process $process): bool
