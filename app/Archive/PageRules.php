@@ -222,12 +222,7 @@ final class PageRules
      */
     private static function among(string $kind, mixed $value, string $field): \BackedEnum
     {
-        return $kind::tryFrom(self::text($value)) ??
-            throw Unknown::notOneOf(
-                $field,
-                self::text($value),
-                array_map(strval(...), array_column($kind::cases(), 'value')),
-            );
+        return Unknown::oneOf($kind, self::text($value), $field);
     }
 
     private static function moment(string $text, string $field): \DateTimeImmutable

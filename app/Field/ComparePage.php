@@ -32,9 +32,7 @@ final class ComparePage extends AbstractController
     {
         $address = $this->addresses->read($membership->team, $situation, $request->query);
         $wanted = $request->query->getString('against', Against::Normal->value);
-        $against =
-            Against::tryFrom($wanted) ??
-            throw Unknown::notOneOf('against', $wanted, array_column(Against::cases(), 'value'));
+        $against = Unknown::oneOf(Against::class, $wanted, 'against');
         $read = $this->plans->read($membership->team, $address->situation, $address->context, $address->moved);
         $other = $read->plan->standing($against->alignment($read->plan->state, $read->book));
         $cost = $this->tables->cost($membership->team, $address->context);

@@ -22,8 +22,7 @@ final class KnownPage extends AbstractController
     public function show(Membership $membership, Request $request): Response
     {
         $asked = $request->query->getString('level', $membership->team->level()->value);
-        $level =
-            Level::tryFrom($asked) ?? throw Unknown::notOneOf('level', $asked, array_column(Level::cases(), 'value'));
+        $level = Unknown::oneOf(Level::class, $asked, 'level');
 
         return $this->render('known/show.html.twig', [
             'level' => $level,

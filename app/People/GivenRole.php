@@ -24,7 +24,7 @@ final readonly class GivenRole
      */
     public static function of(string $typed, string $player, Team $team, PlayerRepository $players): self
     {
-        $role = Role::tryFrom($typed) ?? throw Unknown::notOneOf('role', $typed, array_column(Role::cases(), 'value'));
+        $role = Unknown::oneOf(Role::class, $typed, 'role');
         $whom =
             !$role->hasPlayer() || '' === $player
                 ? null

@@ -29,9 +29,7 @@ final class ChoosePolicy extends AbstractController
     {
         $address = $this->addresses->read($membership->team, $situation, $request->query);
         $wanted = $request->request->getString('policy');
-        $policy =
-            OutPolicy::tryFrom($wanted) ??
-            throw Unknown::notOneOf('policy', $wanted, array_column(OutPolicy::cases(), 'value'));
+        $policy = Unknown::oneOf(OutPolicy::class, $wanted, 'policy');
         $this->edits->tell(
             $membership,
             PlanEdit::of(

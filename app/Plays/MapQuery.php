@@ -36,10 +36,7 @@ final readonly class MapQuery
 
         return new self(
             '' === $with ? null : $with,
-            '' === $surface
-                ? null
-                : Surface::tryFrom($surface) ??
-                    throw Unknown::notOneOf('surface', $surface, array_column(Surface::cases(), 'value')),
+            '' === $surface ? null : Unknown::oneOf(Surface::class, $surface, 'surface'),
             '' === $corners
                 ? null
                 : NamedDepth::tryFrom($corners) ??

@@ -9,7 +9,6 @@ use FoxCorner\Core\Alignment\Rule\Condition;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
-use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
 use FoxCorner\Core\Game\GameState;
@@ -29,18 +28,18 @@ final class RuleEffects
         $effects = [];
         foreach ($book->rules as $rule) {
             $effects[$rule->id] = [
-                'base' => \count($this->where($rule, $rules, Context::ordinary(), $book->buntPoints)),
-                'ever' => $this->speaksAtAll($rule, $rules, $book->buntPoints),
+                'base' => \count($this->where($rule, $rules, Context::ordinary(), $book)),
+                'ever' => $this->speaksAtAll($rule, $rules, $book),
             ];
         }
 
         return $effects;
     }
 
-    private function speaksAtAll(AlignmentRule $rule, RuleSet $rules, BuntPoints $points): bool
+    private function speaksAtAll(AlignmentRule $rule, RuleSet $rules, PlanBook $book): bool
     {
         foreach (self::contexts($rule->when, $rules) as $context) {
-            if ([] !== $this->where($rule, $rules, $context, $points)) {
+            if ([] !== $this->where($rule, $rules, $context, $book)) {
                 return true;
             }
         }
@@ -72,13 +71,13 @@ final class RuleEffects
     }
 
     /** @return list<Situation> */
-    private function where(AlignmentRule $rule, RuleSet $rules, Context $context, BuntPoints $points): array
+    private function where(AlignmentRule $rule, RuleSet $rules, Context $context, PlanBook $book): array
     {
         return array_values(
             array_filter(
                 RunChain::situations(),
                 static fn(Situation $situation): bool => $rule->when->holds(
-                    GameState::of($rules, $situation, $context)->weighing($points),
+                    GameState::of($rules, $situation, $context)->set(...$book->settings()),
                 ),
             ),
         );

@@ -69,7 +69,7 @@ final readonly class RulePreview
         $without = $book->withoutRule($rule->id);
         $changes = [];
         foreach (self::situations() as $situation) {
-            $state = GameState::of($rules, $situation, $context)->weighing($book->buntPoints);
+            $state = GameState::of($rules, $situation, $context)->set(...$book->settings());
             $changes[$situation->key()] = [];
             // Where it says nothing it changes nothing; most contexts are of that kind.
             if (!$rule->isOn || !$rule->when->holds($state)) {

@@ -119,18 +119,12 @@ final readonly class RunnersQuery
 
     private static function pick(string $value): ?PickKind
     {
-        return '' === $value
-            ? null
-            : PickKind::tryFrom($value) ??
-                    throw Unknown::notOneOf('pick', $value, array_column(PickKind::cases(), 'value'));
+        return '' === $value ? null : Unknown::oneOf(PickKind::class, $value, 'pick');
     }
 
     private static function goes(string $value): StealKind
     {
-        return '' === $value
-            ? StealKind::Straight
-            : StealKind::tryFrom($value) ??
-                    throw Unknown::notOneOf('goes', $value, array_column(StealKind::cases(), 'value'));
+        return '' === $value ? StealKind::Straight : Unknown::oneOf(StealKind::class, $value, 'goes');
     }
 
     private static function wanted(string $value): float

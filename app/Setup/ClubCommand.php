@@ -46,9 +46,7 @@ final readonly class ClubCommand
         #[Option('Rule set, as fastpitch-43; else what the level usually plays by')] string $rules = '',
     ): int {
         try {
-            $plays =
-                Level::tryFrom($level) ??
-                throw Unknown::notOneOf('level', $level, array_column(Level::cases(), 'value'));
+            $plays = Unknown::oneOf(Level::class, $level, 'level');
             $address = Email::of($email);
             $known = $this->accounts->by($address);
             $coach = $known ?? new Account($address, TypedName::of($name, 'name', Account::LONGEST));

@@ -92,9 +92,7 @@ final class SharePage extends AbstractController
      */
     private function link(Membership $membership, array $typed): SharedLink
     {
-        $kind =
-            SharedKind::tryFrom($typed['kind']) ??
-            throw Unknown::notOneOf('kind', $typed['kind'], array_column(SharedKind::cases(), 'value'));
+        $kind = Unknown::oneOf(SharedKind::class, $typed['kind'], 'kind');
         if (!isset($this->things->of($membership->team, $kind)[$typed['of']])) {
             throw Refused::because('what', 'nothing of the team is meant', 'one of the list');
         }

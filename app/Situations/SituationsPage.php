@@ -69,8 +69,7 @@ final class SituationsPage extends AbstractController
     {
         $show = $request->query->getString('show', BoardFilter::All->value);
 
-        return BoardFilter::tryFrom($show) ??
-            throw Unknown::notOneOf('show', $show, array_column(BoardFilter::cases(), 'value'));
+        return Unknown::oneOf(BoardFilter::class, $show, 'show');
     }
 
     /**

@@ -58,9 +58,7 @@ final class ClubPage extends AbstractController
         ];
         try {
             $name = TypedName::of($typed['name'], 'team', Team::LONGEST);
-            $level =
-                Level::tryFrom($typed['level']) ??
-                throw Unknown::notOneOf('level', $typed['level'], array_column(Level::cases(), 'value'));
+            $level = Unknown::oneOf(Level::class, $typed['level'], 'level');
         } catch (Problem $problem) {
             return $this->page($membership, $typed, $problem);
         }

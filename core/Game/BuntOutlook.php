@@ -21,7 +21,7 @@ final readonly class BuntOutlook
 
     public static function of(GameState $state): self
     {
-        $weights = $state->buntPoints;
+        $weights = $state->setting(BuntPoints::class);
         if (!$state->rules->bunts) {
             return new self(0, $weights->likelyAt, [], []);
         }

@@ -6,15 +6,20 @@ namespace FoxCorner\Core\Game;
 
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Unknown;
+use FoxCorner\Core\Value\Settings;
 
 /**
  * How a coach weighs the signs of a bunt, from how many points on the corners come in, and how often the batter then
  * does what.
  */
-final readonly class BuntPoints
+final readonly class BuntPoints implements Settings
 {
     private const LIKELY_AT = 5;
     private const MOST_TIMES = 9.0;
+    /** Names of the values: the line, and before an intent how many times as often it is done. */
+    private const LINE = 'likely_at';
+    private const TIMES = 'times_';
 
     /**
      * Unchecked: {@see self::of()} checks.
@@ -28,7 +33,7 @@ final readonly class BuntPoints
         public array $factors = [],
     ) {}
 
-    public static function ordinary(): self
+    public static function ordinary(): static
     {
         return new self();
     }
@@ -61,6 +66,35 @@ final readonly class BuntPoints
         }
 
         return new self($own, $likelyAt, $more);
+    }
+
+    public static function ofValues(array $values): static
+    {
+        $line = $values[self::LINE] ?? self::LIKELY_AT;
+        $points = $factors = [];
+        foreach (array_diff_key($values, [self::LINE => true]) as $name => $value) {
+            $intent = str_starts_with($name, self::TIMES) ? substr($name, \strlen(self::TIMES)) : null;
+            if (null === $intent) {
+                $points[Unknown::oneOf(BuntSign::class, $name, 'sign')->value] = (int) $value;
+            } else {
+                $factors[Unknown::oneOf(Intent::class, $intent, 'times')->value] = (float) $value;
+            }
+        }
+
+        return self::of($points, (int) $line, $factors);
+    }
+
+    public function values(): array
+    {
+        $values = $this->points;
+        if (self::LIKELY_AT !== $this->likelyAt) {
+            $values[self::LINE] = $this->likelyAt;
+        }
+        foreach ($this->factors as $intent => $times) {
+            $values[self::TIMES . $intent] = $times;
+        }
+
+        return $values;
     }
 
     /** How many times as often as we think the batter does it. */

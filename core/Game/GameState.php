@@ -7,29 +7,50 @@ namespace FoxCorner\Core\Game;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Value\ButFor;
+use FoxCorner\Core\Value\Settings;
 
 /** All that a rule of the plan may look at: the situation, what surrounds it, and what is played. */
 final readonly class GameState
 {
     use ButFor;
 
+    /** @param array<class-string<Settings>, Settings> $settings a team's own, of its families of plays */
     private function __construct(
         public RuleSet $rules,
         public Situation $situation,
         public Context $context,
-        public BuntPoints $buntPoints,
+        private array $settings,
         public bool $isProfessional,
     ) {}
 
     public static function of(RuleSet $rules, Situation $situation, Context $context): self
     {
-        return new self($rules, $situation, $context, BuntPoints::ordinary(), false);
+        return new self($rules, $situation, $context, [], false);
     }
 
-    /** The same, with a team's own weights for the signs of a bunt. */
-    public function weighing(BuntPoints $points): self
+    /** The same, with what a team has set of its families of plays. */
+    public function set(Settings ...$settings): self
     {
-        return $this->but(buntPoints: $points);
+        $set = $this->settings;
+        foreach ($settings as $one) {
+            $set[$one::class] = $one;
+        }
+
+        return $this->but(settings: $set);
+    }
+
+    /**
+     * @template T of Settings
+     *
+     * @param class-string<T> $kind
+     *
+     * @return T
+     */
+    public function setting(string $kind): Settings
+    {
+        $set = $this->settings[$kind] ?? null;
+
+        return $set instanceof $kind ? $set : $kind::ordinary();
     }
 
     /** The same situation in another context. */

@@ -36,8 +36,9 @@ final readonly class IntentMix
     {
         $shown = $state->hasFewerThanTwoOuts() ? BuntOutlook::of($state)->chance() : 0.0;
         $weights = [];
+        $points = $state->setting(BuntPoints::class);
         foreach ([...self::shown($state, $shown), ...self::hidden($state, 1 - $shown)] as $intent => $share) {
-            $weights[$intent] = $share * $state->buntPoints->factor(Intent::from($intent));
+            $weights[$intent] = $share * $points->factor(Intent::from($intent));
         }
         $whole = array_sum($weights);
 

@@ -10,6 +10,7 @@ use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Value\ButFor;
+use FoxCorner\Core\Value\Settings;
 
 /**
  * What a team has decided of one family of plays: coverages of its own, which is played where, and which out it wants.
@@ -24,23 +25,44 @@ final readonly class FamilyPlan
      * @param array<string, OutPolicy>          $policies by the situation's key
      * @param list<array<string, float|string>> $sheet    what the team walks through, as {@see Trial::fields()} tells
      *                                                    it; none: what comes with the program
+     * @param Settings|null                     $settings what the family lets a team set; none: the ordinary
      */
     public function __construct(
         public array $own = [],
         public array $choices = [],
         public array $policies = [],
         public array $sheet = [],
+        public ?Settings $settings = null,
     ) {}
 
     public function isEmpty(): bool
     {
-        return [] === $this->own && [] === $this->choices && [] === $this->policies && [] === $this->sheet;
+        $decided = [$this->own, $this->choices, $this->policies, $this->sheet, $this->settings?->values() ?? []];
+
+        return [] === array_merge(...$decided);
     }
 
     /** @param list<Trial> $trials none: what comes with the program again */
     public function withSheet(array $trials): self
     {
         return $this->but(sheet: array_map(static fn(Trial $trial): array => $trial->fields(), $trials));
+    }
+
+    public function withSettings(Settings $settings): self
+    {
+        return $this->but(settings: [] === $settings->values() ? null : $settings);
+    }
+
+    /**
+     * @template T of Settings
+     *
+     * @param class-string<T> $kind
+     *
+     * @return T
+     */
+    public function setting(string $kind): Settings
+    {
+        return $this->settings instanceof $kind ? $this->settings : $kind::ordinary();
     }
 
     public function choice(Situation $situation): ?CoverageChoice

@@ -11,11 +11,11 @@ use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Choice\OutLines;
 use FoxCorner\Core\Play\Clock\Vocabulary;
 use FoxCorner\Core\Value\ButFor;
+use FoxCorner\Core\Value\Settings;
 
 /**
  * All that a team has decided: depths and their names, rules in order, spots kept by situation, and its plays by
@@ -35,7 +35,6 @@ final readonly class PlanBook
         public array $rules,
         public array $kept = [],
         public array $plays = [],
-        public BuntPoints $buntPoints = new BuntPoints(),
         public Vocabulary $words = new Vocabulary(),
         public OutLines $lines = new OutLines(),
     ) {}
@@ -64,6 +63,12 @@ final readonly class PlanBook
         return $this->plays[$family] ?? new FamilyPlan();
     }
 
+    /** @return list<Settings> of all families that the team has set */
+    public function settings(): array
+    {
+        return array_values(array_filter(array_column($this->plays, 'settings')));
+    }
+
     public function rule(string $id): ?AlignmentRule
     {
         foreach ($this->rules as $rule) {
@@ -89,11 +94,6 @@ final readonly class PlanBook
     public function withPlays(string $family, FamilyPlan $plan): self
     {
         return $this->but(plays: [...$this->plays, $family => $plan]);
-    }
-
-    public function withBuntPoints(BuntPoints $points): self
-    {
-        return $this->but(buntPoints: $points);
     }
 
     public function withWords(Vocabulary $words): self

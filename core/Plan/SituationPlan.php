@@ -48,7 +48,7 @@ final readonly class SituationPlan
         PlanBook $book,
         array $tried = [],
     ): self {
-        $state = $state->weighing($book->buntPoints)->among($level->level->isProfessional());
+        $state = $state->set(...$book->settings())->among($level->level->isProfessional());
         $byRules = Alignment::byRules($state, $book->depths, $book->rules);
 
         return self::standingIn(

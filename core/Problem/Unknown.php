@@ -12,4 +12,30 @@ final class Unknown extends ValueProblem
     {
         return new self($field, \sprintf('"%s" is not known', $value), implode(', ', $allowed));
     }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $kind
+     *
+     * @return T the case that the word is the value of
+     *
+     * @throws self
+     */
+    public static function oneOf(string $kind, string $value, string $field): \BackedEnum
+    {
+        foreach ($kind::cases() as $case) {
+            if ((string) $case->value === $value) {
+                return $case;
+            }
+        }
+
+        throw self::noneOf($kind, $value, $field);
+    }
+
+    /** @param class-string<\BackedEnum> $kind */
+    public static function noneOf(string $kind, string $value, string $field): self
+    {
+        return self::notOneOf($field, $value, array_map(strval(...), array_column($kind::cases(), 'value')));
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App;
 
 use FoxCorner\Core\Family\Bunt\BuntFamily;
+use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\BuntSign;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Choice\OutPolicy;
@@ -317,7 +318,7 @@ final class PlaysTest extends AppTestCase
         $this->browser->submitForm('Weigh them so', ['likely_at' => '9']);
         $this->open($this->team(), '/field/R1-0');
         self::assertSelectorTextContains('.call', '“Double play.”');
-        self::assertSame(9, $this->drafts()->of($this->team())->buntPoints->likelyAt);
+        self::assertSame(9, $this->points()->likelyAt);
         $this->open($this->team(), '/plays/bunt/R1-0');
         $this->browser->submitForm('Weigh them so', ['sign_late' => '99']);
         $this->browser->followRedirect();
@@ -326,8 +327,13 @@ final class PlaysTest extends AppTestCase
             'Late: 99 is too large. Allowed: -9 to 9 points. Nothing was changed.',
         );
         $this->browser->submitForm('As shipped');
-        self::assertTrue($this->drafts()->of($this->team())->buntPoints->isOrdinary());
-        self::assertSame(2, $this->drafts()->of($this->team())->buntPoints->weigh(BuntSign::NobodyOut));
+        self::assertTrue($this->points()->isOrdinary());
+        self::assertSame(2, $this->points()->weigh(BuntSign::NobodyOut));
+    }
+
+    private function points(): BuntPoints
+    {
+        return $this->drafts()->of($this->team())->plays('bunt')->setting(BuntPoints::class);
     }
 
     private function own(): Coverage

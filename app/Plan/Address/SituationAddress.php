@@ -63,11 +63,7 @@ final readonly class SituationAddress
         foreach ($controls->all() as $key => $one) {
             $trial += $one->read($key === $view || null === $family ? $query : $untouched);
         }
-        $air =
-            '' === $kind
-                ? FlyKind::Fly
-                : FlyKind::tryFrom($kind) ??
-                    throw Unknown::notOneOf('kind', $kind, array_column(FlyKind::cases(), 'value'));
+        $air = '' === $kind ? FlyKind::Fly : Unknown::oneOf(FlyKind::class, $kind, 'kind');
 
         return new self(
             Situation::fromKey($situation),

@@ -11,15 +11,14 @@ use FoxCorner\Core\Alignment\KeptSpot;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
-use FoxCorner\Core\Game\BuntPoints;
-use FoxCorner\Core\Game\BuntSign;
-use FoxCorner\Core\Game\Intent;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\FamilyPlan;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Choice\OutLines;
 use FoxCorner\Core\Play\Clock\Vocabulary;
 use FoxCorner\Core\Play\Clock\VoiceWord;
+use FoxCorner\Core\Play\Contract\HasSettings;
+use FoxCorner\Core\Play\Contract\PlayFamilies;
 use FoxCorner\Core\Problem\Problem;
 
 /**
@@ -28,11 +27,13 @@ use FoxCorner\Core\Problem\Problem;
  * Depths and rules that are as shipped are left out, so that a team that never touched them gets better
  * ones with the program. Documents of older versions are read through {@see PlanVersions}.
  */
-final class BookCodec
+final readonly class BookCodec
 {
-    public const VERSION = 3;
+    public const VERSION = 4;
     /** The document of a team that has decided nothing. */
-    public const NOTHING = '{"version":3}';
+    public const NOTHING = '{"version":4}';
+
+    public function __construct(private PlayFamilies $families) {}
 
     public function write(PlanBook $book, RuleSet $rules): string
     {
@@ -47,10 +48,6 @@ final class BookCodec
                 static fn(array $spots): bool => [] !== $spots,
             ),
             'plays' => array_map(PlaysCodec::write(...), $decided),
-            'bunt_points' => $book->buntPoints->weighsAsShipped()
-                ? []
-                : [...$book->buntPoints->all(), 'likely_at' => $book->buntPoints->likelyAt],
-            'bunt_mix' => $book->buntPoints->factors,
             'out_lines' => $book->lines->isOrdinary()
                 ? []
                 : ['sure' => $book->lines->sure, 'chance' => $book->lines->chance],
@@ -76,14 +73,29 @@ final class BookCodec
                 static fn(Fields $spots): array => array_map(self::readSpot(...), $spots->items()),
                 $fields->map('kept'),
             ),
-            array_map(PlaysCodec::read(...), $fields->map('plays')),
-            self::readPoints($fields->within('bunt_points'), $fields->within('bunt_mix')),
+            $this->readPlays($fields->map('plays')),
             Vocabulary::of(self::words($fields->within('words'))),
             OutLines::of(
                 $fields->within('out_lines')->number('sure', OutLines::SURE),
                 $fields->within('out_lines')->number('chance', OutLines::CHANCE),
             ),
         );
+    }
+
+    /**
+     * @param array<string, Fields> $plays by the family's key
+     *
+     * @return array<string, FamilyPlan>
+     */
+    private function readPlays(array $plays): array
+    {
+        $read = [];
+        foreach ($plays as $key => $fields) {
+            $family = $this->families->find($key);
+            $read[$key] = PlaysCodec::read($fields, $family instanceof HasSettings ? $family->settings() : null);
+        }
+
+        return $read;
     }
 
     /**
@@ -126,20 +138,5 @@ final class BookCodec
         }
 
         return $words;
-    }
-
-    private static function readPoints(Fields $fields, Fields $mix): BuntPoints
-    {
-        $points = [];
-        foreach (BuntSign::cases() as $sign) {
-            $points[$sign->value] = $fields->whole($sign->value, $sign->points());
-        }
-
-        $factors = [];
-        foreach (Intent::cases() as $intent) {
-            $factors[$intent->value] = $mix->number($intent->value, 1.0);
-        }
-
-        return BuntPoints::of($points, $fields->whole('likely_at', BuntPoints::ordinary()->likelyAt), $factors);
     }
 }

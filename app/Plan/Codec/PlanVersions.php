@@ -18,9 +18,10 @@ final class PlanVersions
     public static function current(Fields $document): Fields
     {
         $version = Version::of($document, BookCodec::VERSION);
-
         $document = 1 === $version ? FirstVersion::upgraded($document) : $document;
 
-        return $version < 3 ? SecondVersion::upgraded($document) : $document;
+        $document = $version < 3 ? SecondVersion::upgraded($document) : $document;
+
+        return $version < 4 ? ThirdVersion::upgraded($document) : $document;
     }
 }

@@ -11,6 +11,7 @@ use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Value\Settings;
 
 /** What a team has decided of one family of plays, as JSON; what is empty is left out. */
 final class PlaysCodec
@@ -31,15 +32,20 @@ final class PlaysCodec
                 ),
                 'policies' => array_map(static fn(OutPolicy $policy): string => $policy->value, $plan->policies),
                 'sheet' => $plan->sheet,
+                'settings' => $plan->settings?->values() ?? [],
             ],
             static fn(array $part): bool => [] !== $part,
         );
     }
 
-    /** @throws Problem */
-    public static function read(Fields $fields): FamilyPlan
+    /**
+     * @param class-string<Settings>|null $kind what the family lets a team set
+     *
+     * @throws Problem
+     */
+    public static function read(Fields $fields, ?string $kind): FamilyPlan
     {
-        return new FamilyPlan(
+        $plan = new FamilyPlan(
             array_map(CoverageCodec::read(...), $fields->each('own')),
             array_map(
                 static fn(Fields $choice): CoverageChoice => new CoverageChoice(
@@ -50,20 +56,23 @@ final class PlaysCodec
                 $fields->map('choices'),
             ),
             $fields->enumMap('policies', OutPolicy::class),
-            array_map(self::ball(...), $fields->each('sheet')),
+            array_map(self::values(...), $fields->each('sheet')),
         );
+        $settings = self::values($fields->within('settings'));
+
+        return null === $kind ? $plan : $plan->withSettings($kind::ofValues($settings));
     }
 
     /** @return array<string, float|string> */
-    private static function ball(Fields $fields): array
+    private static function values(Fields $fields): array
     {
-        $ball = [];
+        $values = [];
         foreach ($fields->all() as $name => $value) {
-            $ball[(string) $name] =
+            $values[(string) $name] =
                 \is_int($value) || \is_float($value) ? (float) $value : $fields->text((string) $name);
         }
 
-        return $ball;
+        return $values;
     }
 
     private static function moment(string $text): \DateTimeImmutable

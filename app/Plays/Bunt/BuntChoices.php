@@ -11,6 +11,7 @@ use FoxCorner\Core\Family\Bunt\BuntKind;
 use FoxCorner\Core\Family\Bunt\BuntTrial;
 use FoxCorner\Core\Family\Bunt\PoppedUp;
 use FoxCorner\Core\Game\BuntOutlook;
+use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\IntentMix;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
 
@@ -35,6 +36,7 @@ final readonly class BuntChoices
         public BuntKind $kind,
         public array $stays,
         public BuntOutlook $outlook,
+        public BuntPoints $points,
         public IntentMix $mix,
         public array $popped,
     ) {}
@@ -83,6 +85,7 @@ final readonly class BuntChoices
             $bunt->kind,
             $address->with(['situation' => null, 'how' => null]),
             BuntOutlook::of($state),
+            $state->setting(BuntPoints::class),
             IntentMix::of($state),
             $state->hasFewerThanTwoOuts() && null !== $play->coverage
                 ? PoppedUp::all($bunt->kind->setting($play->scene()), $play->coverage)

@@ -43,11 +43,7 @@ final readonly class BuntControls implements FamilyControls
     public function read(InputBag $query): array
     {
         $how = $query->getString(self::HOW);
-        $kind =
-            '' === $how
-                ? BuntKind::Sacrifice
-                : BuntKind::tryFrom($how) ??
-                    throw Unknown::notOneOf(self::HOW, $how, array_column(BuntKind::cases(), 'value'));
+        $kind = '' === $how ? BuntKind::Sacrifice : Unknown::oneOf(BuntKind::class, $how, self::HOW);
 
         return self::parameters(self::bunt($query), $kind);
     }

@@ -77,8 +77,11 @@ final class SetPoints extends AbstractController
                 PlanEdit::of(
                     $words[0],
                     $request->request->getString('seen'),
-                    static fn(PlanBook $book): mixed => $book->buntPoints,
-                    static fn(PlanBook $book): PlanBook => $book->withBuntPoints($to($book->buntPoints)),
+                    static fn(PlanBook $book): mixed => self::points($book),
+                    static fn(PlanBook $book): PlanBook => $book->withPlays(
+                        BuntFamily::KEY,
+                        $book->plays(BuntFamily::KEY)->withSettings($to(self::points($book))),
+                    ),
                 ),
                 $words[1],
             );
@@ -92,6 +95,11 @@ final class SetPoints extends AbstractController
         ];
 
         return $this->redirectToRoute('plays', $back, Response::HTTP_SEE_OTHER);
+    }
+
+    private static function points(PlanBook $book): BuntPoints
+    {
+        return $book->plays(BuntFamily::KEY)->setting(BuntPoints::class);
     }
 
     /**

@@ -38,8 +38,8 @@ final readonly class GroundBallControls implements FamilyControls
     public function read(InputBag $query): array
     {
         $hop = $query->getString(self::HOP);
-        if ('' !== $hop && null === Hop::tryFrom($hop)) {
-            throw Unknown::notOneOf(self::HOP, $hop, array_column(Hop::cases(), 'value'));
+        if ('' !== $hop) {
+            Unknown::oneOf(Hop::class, $hop, self::HOP);
         }
         $ball = $query->getString(self::BALL);
         if ('' !== $ball) {

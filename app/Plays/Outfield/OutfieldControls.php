@@ -128,8 +128,8 @@ final readonly class OutfieldControls implements FamilyControls
     /** @param class-string<\BackedEnum> $kind */
     private static function oneOf(string $name, string $typed, string $kind): string
     {
-        if ('' !== $typed && null === $kind::tryFrom($typed)) {
-            throw Unknown::notOneOf($name, $typed, array_map(strval(...), array_column($kind::cases(), 'value')));
+        if ('' !== $typed) {
+            Unknown::oneOf($kind, $typed, $name);
         }
 
         return $typed;

@@ -66,9 +66,7 @@ final class CountPage extends AbstractController
         $membership->mustBeAbleToChange();
         $input = $request->request;
         $here = Here::read($input);
-        $kind =
-            EventKind::tryFrom($input->getString('kind')) ??
-            throw Unknown::notOneOf('kind', $input->getString('kind'), array_column(EventKind::cases(), 'value'));
+        $kind = Unknown::oneOf(EventKind::class, $input->getString('kind'), 'kind');
         $out = $input->getString('out');
         $this->entities->persist(
             new RunnerEvent(

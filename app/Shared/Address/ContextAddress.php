@@ -42,7 +42,7 @@ final class ContextAddress
 
         return Context::of(
             self::whole('inning', $query->getString('inning', (string) $ordinary->inning), '1 to 15'),
-            Half::tryFrom($half) ?? throw Unknown::notOneOf('half', $half, array_column(Half::cases(), 'value')),
+            Unknown::oneOf(Half::class, $half, 'half'),
             self::whole(
                 'score',
                 $query->getString('score', (string) $ordinary->lead),
@@ -93,14 +93,7 @@ final class ContextAddress
     {
         $value = $query->getString($field);
 
-        return '' === $value
-            ? $usual
-            : $usual::tryFrom($value) ??
-                    throw Unknown::notOneOf(
-                        $field,
-                        $value,
-                        array_map(strval(...), array_column($usual::cases(), 'value')),
-                    );
+        return '' === $value ? $usual : Unknown::oneOf($usual::class, $value, $field);
     }
 
     private static function whole(string $field, string $value, string $allowed): int

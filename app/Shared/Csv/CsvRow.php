@@ -99,13 +99,7 @@ final readonly class CsvRow
             }
         }
 
-        return '' === $cell
-            ? $otherwise
-            : throw Unknown::notOneOf(
-                str_replace('_', ' ', $column),
-                $cell,
-                array_map(strval(...), array_column($enum::cases(), 'value')),
-            );
+        return '' === $cell ? $otherwise : throw Unknown::noneOf($enum, $cell, str_replace('_', ' ', $column));
     }
 
     /** @throws Problem */

@@ -254,10 +254,6 @@ final readonly class Fields
             }
         }
 
-        throw Unknown::notOneOf(
-            $name,
-            \is_scalar($value) ? (string) $value : '?',
-            array_map(strval(...), array_column($enum::cases(), 'value')),
-        );
+        throw Unknown::noneOf($enum, \is_scalar($value) ? (string) $value : '?', $name);
     }
 }

@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Family\Bunt;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\IntentMix;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
@@ -13,6 +14,7 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Contract\FamilyWords;
+use FoxCorner\Core\Play\Contract\HasSettings;
 use FoxCorner\Core\Play\Contract\WeighsOffence;
 use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Play\Scheme\Branch;
@@ -23,7 +25,7 @@ use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
 
 /** Bunts, wherever the rules allow them; with two out for a hit. */
-final readonly class BuntFamily implements WeighsOffence
+final readonly class BuntFamily implements WeighsOffence, HasSettings
 {
     public const KEY = 'bunt';
 
@@ -42,6 +44,11 @@ final readonly class BuntFamily implements WeighsOffence
     public function key(): string
     {
         return self::KEY;
+    }
+
+    public function settings(): string
+    {
+        return BuntPoints::class;
     }
 
     public function words(): FamilyWords
@@ -129,8 +136,7 @@ final readonly class BuntFamily implements WeighsOffence
             $number('feet', self::USUAL[1]),
             $number('degrees', self::USUAL[0]),
             $scene->rules,
-            BuntKind::tryFrom($kind) ??
-                throw Unknown::notOneOf('kind', $kind, array_column(BuntKind::cases(), 'value')),
+            Unknown::oneOf(BuntKind::class, $kind, 'kind'),
         );
     }
 

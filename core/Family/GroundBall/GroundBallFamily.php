@@ -128,7 +128,7 @@ final readonly class GroundBallFamily implements PlayFamily
             $number('degrees', self::USUAL),
             $number('mph', $scene->level->groundBallSpeed),
             $scene->rules,
-            Hop::tryFrom($hop) ?? throw Unknown::notOneOf('hop', $hop, array_column(Hop::cases(), 'value')),
+            Unknown::oneOf(Hop::class, $hop, 'hop'),
         );
     }
 

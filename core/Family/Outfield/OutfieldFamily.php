@@ -104,15 +104,10 @@ final readonly class OutfieldFamily implements PlayFamily
 
         return OutfieldTrial::hit(
             Point::of($number('x', $usual->x), $number('y', $usual->y)),
-            Flight::tryFrom($flight) ??
-                throw Unknown::notOneOf('flight', $flight, array_column(Flight::cases(), 'value')),
+            Unknown::oneOf(Flight::class, $flight, 'flight'),
             $scene->rules,
-            '' === $reached
-                ? null
-                : Reached::tryFrom($reached) ??
-                    throw Unknown::notOneOf('reached', $reached, array_column(Reached::cases(), 'value')),
-            Boldness::tryFrom($boldness) ??
-                throw Unknown::notOneOf('boldness', $boldness, array_column(Boldness::cases(), 'value')),
+            '' === $reached ? null : Unknown::oneOf(Reached::class, $reached, 'reached'),
+            Unknown::oneOf(Boldness::class, $boldness, 'boldness'),
         );
     }
 

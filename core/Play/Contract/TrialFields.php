@@ -43,13 +43,6 @@ final readonly class TrialFields
     {
         $value = $this->text($name);
 
-        return '' === $value
-            ? null
-            : $enum::tryFrom($value) ??
-                    throw Unknown::notOneOf(
-                        $name,
-                        $value,
-                        array_map(static fn(\BackedEnum $one): string => (string) $one->value, $enum::cases()),
-                    );
+        return '' === $value ? null : Unknown::oneOf($enum, $value, $name);
     }
 }

@@ -19,6 +19,7 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
+use FoxCorner\Core\Game\BuntOutlook;
 use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\BuntSign;
 use FoxCorner\Core\Game\Situation;
@@ -47,7 +48,7 @@ final class DocumentsTest extends TestCase
 
     public function testABookComesBackTheSame(): void
     {
-        $codec = new BookCodec();
+        $codec = new BookCodec(ShippedFamilies::all());
         $shipped = PlanBook::shipped(ShippedRuleSets::get('fastpitch-43'));
         self::assertSame(
             BookCodec::NOTHING,
@@ -63,7 +64,7 @@ final class DocumentsTest extends TestCase
 
     public function testTheFirstVersionsDocumentsGoOn(): void
     {
-        $codec = new BookCodec();
+        $codec = new BookCodec(ShippedFamilies::all());
         $old = (string) file_get_contents(__DIR__ . '/../documents/plan-1.json');
         $book = $codec->read($old, ShippedRuleSets::get('fastpitch-43'));
         $bunts = $book->plays('bunt');
@@ -79,7 +80,7 @@ final class DocumentsTest extends TestCase
 
     public function testADepthOfTheSecondVersionIsThatOfBothOfItsGroup(): void
     {
-        $codec = new BookCodec();
+        $codec = new BookCodec(ShippedFamilies::all());
         $rules = ShippedRuleSets::get('baseball-90');
         $book = $codec->read((string) file_get_contents(__DIR__ . '/../documents/plan-2.json'), $rules);
 
@@ -91,6 +92,24 @@ final class DocumentsTest extends TestCase
         }
         self::assertSame(0.9, $book->depths->outfieldShare(NamedDepth::Deep));
         self::assertSame('Cut it', $book->depths->word(NamedDepth::In));
+        $now = $codec->write($book, $rules);
+        self::mustFit($now);
+        self::assertEquals($book, $codec->read($now, $rules));
+    }
+
+    public function testTheSignsOfTheThirdVersionAreTheBuntsSettings(): void
+    {
+        $codec = new BookCodec(ShippedFamilies::all());
+        $rules = ShippedRuleSets::get('baseball-90');
+        $book = $codec->read((string) file_get_contents(__DIR__ . '/../documents/plan-3.json'), $rules);
+        $bunts = $book->plays(BuntFamily::KEY);
+        $points = $bunts->setting(BuntPoints::class);
+
+        self::assertSame(['late' => 3, 'power' => -4, 'likely_at' => 7, 'times_push' => 2.5], $points->values());
+        self::assertSame(OutPolicy::First, $bunts->policy(Situation::fromKey('R1R2-0'), new BuntFamily()));
+        self::assertSame('Hold', $book->words->own['cut']);
+        $state = Teams::state()->set(...$book->settings());
+        self::assertSame(7, BuntOutlook::of($state)->likelyAt, 'the state of a game is told');
         $now = $codec->write($book, $rules);
         self::mustFit($now);
         self::assertEquals($book, $codec->read($now, $rules));
@@ -110,7 +129,7 @@ final class DocumentsTest extends TestCase
 
     public function testNoCopyOfTheFirstVersionIsToldThatItsOriginalHasChangedUnlessItHas(): void
     {
-        $own = (new BookCodec())
+        $own = (new BookCodec(ShippedFamilies::all()))
             ->read(
                 (string) file_get_contents(__DIR__ . '/../documents/plan-1.json'),
                 ShippedRuleSets::get('fastpitch-43'),
@@ -173,7 +192,10 @@ final class DocumentsTest extends TestCase
     }
 
     #[TestWith(['[1', 'document'])]
-    #[TestWith(['{"version":4}', 'version'])]
+    #[TestWith(['{"version":5}', 'version'])]
+    #[TestWith(['{"version":4,"plays":{"bunt":{"settings":{"luck":3}}}}', 'sign'])]
+    #[TestWith(['{"version":4,"plays":{"bunt":{"settings":{"times_dance":3}}}}', 'times'])]
+    #[TestWith(['{"version":4,"plays":{"bunt":{"settings":{"likely_at":30}}}}', 'likely from'])]
     #[TestWith(['{"version":0}', 'version'])]
     #[TestWith(['{"rules":[{"id":"a","name":"A","reason":"B","places":[{"positions":[3],"depth":"moon"}]}]}', 'depth'])]
     #[
@@ -201,7 +223,7 @@ final class DocumentsTest extends TestCase
     public function testADocumentThatIsNoPlan(string $document, string $field): void
     {
         try {
-            (new BookCodec())->read($document, ShippedRuleSets::get('fastpitch-43'));
+            (new BookCodec(ShippedFamilies::all()))->read($document, ShippedRuleSets::get('fastpitch-43'));
             self::fail('This is no plan.');
         } catch (Problem $problem) {
             self::assertSame($field, $problem->field());
@@ -245,7 +267,8 @@ final class DocumentsTest extends TestCase
                 new CoverageChoice('first-stays', 'Piet', new \DateTimeImmutable('2026-11-20T18:00:00+00:00')),
             )
             ->withPolicy(Situation::fromKey('R1R2-0'), OutPolicy::First)
-            ->withOwn($own);
+            ->withOwn($own)
+            ->withSettings(BuntPoints::of([BuntSign::Late->value => 3], 6, ['push' => 1.5]));
         $depths = $shipped->depths
             ->withInfield(Position::Shortstop, NamedDepth::In, new DepthFractions(0.3, -0.1))
             ->withOutfield(NamedDepth::Deep, 0.9)
@@ -260,8 +283,7 @@ final class DocumentsTest extends TestCase
             )
             ->withPlays(BuntFamily::KEY, $bunts)
             ->withPlays('outfield', (new FamilyPlan())->withSheet(self::walked()))
-            ->withWords(Vocabulary::of(['cut' => 'Hold', 'home' => 'Plate']))
-            ->withBuntPoints(BuntPoints::of([BuntSign::Late->value => 3], 5));
+            ->withWords(Vocabulary::of(['cut' => 'Hold', 'home' => 'Plate']));
     }
 
     /** @return list<Trial> */

@@ -89,7 +89,7 @@ final class BuntMixTest extends TestCase
     {
         $state = Teams::state();
         $usual = IntentMix::of($state);
-        $twice = IntentMix::of($state->weighing(BuntPoints::ordinary()->withFactors(['bunt' => 2.0, 'away' => 0.0])));
+        $twice = IntentMix::of($state->set(BuntPoints::ordinary()->withFactors(['bunt' => 2.0, 'away' => 0.0])));
 
         self::assertSame(0.0, $twice->share(Intent::Away));
         self::assertEqualsWithDelta(
