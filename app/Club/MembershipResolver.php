@@ -17,6 +17,10 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
  */
 final readonly class MembershipResolver implements ValueResolverInterface
 {
+    /** Attributes of the request, for the frame of the page and what hangs on a team. */
+    public const MINE = '_membership';
+    public const ALL = '_memberships';
+
     public function __construct(private Security $security, private MembershipRepository $memberships) {}
 
     /** @return list<Membership> */
@@ -30,9 +34,8 @@ final readonly class MembershipResolver implements ValueResolverInterface
         $membership =
             self::at($request->attributes->getString('team'), $mine) ??
             throw new NotFoundHttpException('There is no such team.');
-        // The frame around every page shows the team and offers the others.
-        $request->attributes->set('_membership', $membership);
-        $request->attributes->set('_memberships', $mine);
+        $request->attributes->set(self::MINE, $membership);
+        $request->attributes->set(self::ALL, $mine);
 
         return [$membership];
     }

@@ -14,8 +14,8 @@ use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Alignment\Depth\DepthTable;
 use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Problem\Meanwhile;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\InputBag;
@@ -93,11 +93,7 @@ final class DepthsPage extends AbstractController
                 ),
             );
         } catch (ChangedMeanwhile) {
-            $problem = Refused::because(
-                'depths',
-                'somebody else has changed them since you opened the page; what you typed is still here',
-                'look at the page anew and compare',
-            );
+            $problem = Meanwhile::changedUnder('depths');
 
             return $this->page(
                 $membership,

@@ -16,6 +16,7 @@ use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoveragePrint;
+use FoxCorner\Core\Problem\Meanwhile;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -114,15 +115,7 @@ final class EditCoverage extends AbstractController
         } catch (Problem $problem) {
             return $this->page($membership, $form, $problem);
         } catch (ChangedMeanwhile) {
-            return $this->page(
-                $membership,
-                $form,
-                Refused::because(
-                    'coverage',
-                    'somebody else has changed it since you opened it; what you did is still here',
-                    'open it again and compare',
-                ),
-            );
+            return $this->page($membership, $form, Meanwhile::changedUnder('coverage'));
         }
         $isDraft = [] === $changed->fielders;
         $this->addFlash('done', $changed->name . ' is saved.' . ($isDraft ? ' It is a draft: nobody fields yet.' : ''));

@@ -14,8 +14,8 @@ use FoxCorner\App\Shared\ProblemOnForm;
 use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Problem\Meanwhile;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -123,14 +123,7 @@ final class EditRule extends AbstractController
 
             return false;
         } catch (ChangedMeanwhile) {
-            ProblemOnForm::show(
-                $form,
-                Refused::because(
-                    'rule',
-                    'somebody else has changed it since you opened the form; what you typed is still here',
-                    'open the rule again and compare',
-                ),
-            );
+            ProblemOnForm::show($form, Meanwhile::changedUnder('rule'));
 
             return false;
         }

@@ -9,8 +9,8 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\ProblemOnForm;
 use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Problem\Meanwhile;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -56,11 +56,7 @@ final class EditField extends AbstractController
             $draft = $form->getData();
             try {
                 if ($draft->version !== $membership->team->version()) {
-                    throw Refused::because(
-                        'field',
-                        'somebody else has changed the field since you opened the form; what you typed is still here',
-                        'open it again and compare',
-                    );
+                    throw Meanwhile::changedUnder('field');
                 }
                 $membership->team->playBy($draft->toRuleSet(), $draft->level, $draft->reactionCaution());
                 $membership->team->fieldIsSaved();

@@ -21,6 +21,7 @@ use FoxCorner\Core\People\LineupCheck;
 use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Problem\Meanwhile;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -54,11 +55,7 @@ final class EditLineup extends AbstractController
         $wanted = $this->wanted($request);
         try {
             if ((string) ($stored?->version() ?? 0) !== $request->request->getString('seen')) {
-                throw Refused::because(
-                    'lineup',
-                    'somebody else has changed it since you opened it; what you picked is still here',
-                    'look at it again and save',
-                );
+                throw Meanwhile::changedUnder('lineup');
             }
             $this->check($wanted, $this->players->rosterOf($membership->team));
         } catch (Problem $problem) {

@@ -14,6 +14,7 @@ use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;
 use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Problem\Meanwhile;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -116,14 +117,7 @@ final class EditPlayer extends AbstractController
     {
         $draft = $form->getData();
         if (null !== $player && $draft->version !== $player->version()) {
-            ProblemOnForm::show(
-                $form,
-                Refused::because(
-                    'player',
-                    'somebody else has changed this player since you opened the form; what you typed is still here',
-                    'open the player again and compare',
-                ),
-            );
+            ProblemOnForm::show($form, Meanwhile::changedUnder('player'));
 
             return null;
         }

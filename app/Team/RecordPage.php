@@ -11,8 +11,8 @@ use FoxCorner\App\Shared\Csv\RowProblem;
 use FoxCorner\App\Shared\SentText;
 use FoxCorner\App\Shared\TypedText;
 use FoxCorner\Core\Level\FieldingRecord;
+use FoxCorner\Core\Problem\Meanwhile;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -38,11 +38,7 @@ final class RecordPage extends AbstractController
         $form = RecordForm::typed($request);
         try {
             if ((string) $membership->team->version() !== $request->request->getString('seen')) {
-                throw Refused::because(
-                    'record',
-                    'somebody else has changed the team since you opened it; what you typed is still here',
-                    'look at it again and save',
-                );
+                throw Meanwhile::changedUnder('record');
             }
             $record = $form->record();
         } catch (Problem $problem) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Book;
 
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Club\MembershipResolver;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Controller\ValueResolverInterface;
@@ -27,7 +28,7 @@ final readonly class PracticeResolver implements ValueResolverInterface
     /** @return list<Practice|null> null only where the page can do without */
     public function resolve(Request $request, ArgumentMetadata $argument): array
     {
-        $membership = $request->attributes->get('_membership');
+        $membership = $request->attributes->get(MembershipResolver::MINE);
         if (Practice::class !== $argument->getType() || !($membership instanceof Membership)) {
             return [];
         }

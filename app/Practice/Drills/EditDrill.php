@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Shared\ProblemOnForm;
+use FoxCorner\Core\Problem\Meanwhile;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -98,11 +99,7 @@ final class EditDrill extends AbstractController
     {
         try {
             if (null !== $own && $draft->version !== $own->version()) {
-                throw Refused::because(
-                    'drill',
-                    'somebody else has changed it since you opened the form; what you typed is still here',
-                    'open it again and compare',
-                );
+                throw Meanwhile::changedUnder('drill');
             }
             $draft->toDrill('own');
             if (null === $own && $this->own->count(['team' => $team]) >= self::MOST) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Live;
 
 use FoxCorner\App\Practice\Book\Practice;
+use FoxCorner\Core\Problem\Meanwhile;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 
@@ -21,11 +22,7 @@ final readonly class PracticeAsSeen
     public function check(Practice $practice, string $version): void
     {
         if ($version !== (string) $practice->version()) {
-            throw Refused::because(
-                'practice',
-                'somebody else has changed it since this page was opened',
-                'look at what is here now and do it again',
-            );
+            throw Meanwhile::changedSince('practice');
         }
         if (true === $this->runs->of($practice)?->clock()->isStarted()) {
             throw Refused::because(

@@ -23,6 +23,7 @@ use FoxCorner\App\Shared\ProblemOnForm;
 use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;
+use FoxCorner\Core\Problem\Meanwhile;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Psr\Clock\ClockInterface;
@@ -189,11 +190,7 @@ final class EditPractice extends AbstractController
     ): ?SolveJob {
         try {
             if (null !== $practice && $draft->version !== $practice->version()) {
-                throw Refused::because(
-                    'practice',
-                    'somebody else has changed it since you opened the form; what you typed is still here',
-                    'open it again and compare',
-                );
+                throw Meanwhile::changedUnder('practice');
             }
             $setup = null === $practice ? $draft->setup() : $draft->setup()->decidedAs($this->setups->read($practice));
             $wish = PracticeWish::of($draft, $this->setups->write($setup));

@@ -8,6 +8,7 @@ use Doctrine\DBAL\Exception\ConnectionException;
 use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
+use FoxCorner\Core\Problem\Meanwhile;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
@@ -74,13 +75,7 @@ final readonly class SolveHandler
         } catch (Problem $problem) {
             return SolveOutcome::refused($problem);
         } catch (OptimisticLockException) {
-            return SolveOutcome::refused(
-                Refused::because(
-                    'practice',
-                    'somebody else has changed it while it was being solved',
-                    'look at what is here now and do it again',
-                ),
-            );
+            return SolveOutcome::refused(Meanwhile::changedSince('practice'));
         }
     }
 

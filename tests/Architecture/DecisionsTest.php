@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Architecture;
+
+use PHPUnit\Framework\TestCase;
+
+/** The index of decisions has every page under its title, and each page names only what is there. */
+final class DecisionsTest extends TestCase
+{
+    private const ROOT = __DIR__ . '/../..';
+
+    public function testTheIndexHasEveryPageWithItsState(): void
+    {
+        $index = (string) file_get_contents(self::ROOT . '/docs/decisions/README.md');
+        foreach (self::pages() as $file => $page) {
+            $title = ltrim(strtok($page, "\n") ?: '', '# ');
+            $row = '/^\| \d\d \| \[' . preg_quote($title, '/') . '\]\(' . preg_quote($file, '/') . '\) \| \S.* \|$/m';
+            self::assertMatchesRegularExpression($row, $index, "$file is not in the index as \"$title\"");
+        }
+    }
+
+    public function testAPageNamesFilesThatAreThere(): void
+    {
+        $gone = [];
+        foreach (self::pages() + ['CONTRIBUTING' => self::contributing()] as $file => $page) {
+            preg_match_all('#`((?:app|core|tests|bin|docs|templates|assets)/[\w/.-]+)`#', $page, $named);
+            foreach ($named[1] as $name) {
+                if ([] === glob(self::ROOT . "/$name*")) {
+                    $gone[] = "$file: $name";
+                }
+            }
+        }
+
+        self::assertSame([], $gone);
+    }
+
+    /** @return array<string, string> by file */
+    private static function pages(): array
+    {
+        $pages = [];
+        foreach (glob(self::ROOT . '/docs/decisions/[0-9]*.md') ?: [] as $file) {
+            $pages[basename($file)] = (string) file_get_contents($file);
+        }
+
+        return $pages;
+    }
+
+    private static function contributing(): string
+    {
+        return (string) file_get_contents(self::ROOT . '/CONTRIBUTING.md');
+    }
+}
