@@ -9,6 +9,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Plan\Codec\BookCodec;
+use FoxCorner\App\Shared\Json\StoredUnreadable;
 use FoxCorner\Core\Plan\PlanBook;
 use Psr\Clock\ClockInterface;
 
@@ -26,7 +27,7 @@ final readonly class PlanDrafts
 
     public function of(Team $team): PlanBook
     {
-        return $this->codec->read($this->find($team)?->document() ?? BookCodec::NOTHING, $team->rules());
+        return $this->read($this->find($team)?->document() ?? BookCodec::NOTHING, $team);
     }
 
     /**
@@ -43,7 +44,7 @@ final readonly class PlanDrafts
         $this->entities->wrapInTransaction(function () use ($membership, $words, $change): void {
             $draft = $this->locked($membership->team);
             $rules = $membership->team->rules();
-            $before = $this->codec->read($draft->document(), $rules);
+            $before = $this->read($draft->document(), $membership->team);
             $after = $this->codec->write($change($before), $rules);
             // The stored document may be one of an older version that says the same.
             if ($after === $this->codec->write($before, $rules)) {
@@ -121,6 +122,11 @@ final readonly class PlanDrafts
 
             return $step->words;
         });
+    }
+
+    private function read(string $document, Team $team): PlanBook
+    {
+        return StoredUnreadable::unless('The plan', fn(): PlanBook => $this->codec->read($document, $team->rules()));
     }
 
     private function locked(Team $team): PlanDraft

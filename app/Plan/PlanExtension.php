@@ -6,20 +6,18 @@ namespace FoxCorner\App\Plan;
 
 use FoxCorner\App\Plan\Codec\Fingerprint;
 use FoxCorner\Core\Plan\Check\ShippedChecks;
-use FoxCorner\Core\Play\Contract\PlayFamilies;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
 
 final class PlanExtension extends AbstractExtension
 {
-    public function __construct(private readonly PlanDrafts $drafts, private readonly PlayFamilies $families) {}
+    public function __construct(private readonly PlanDrafts $drafts) {}
 
     public function getFunctions(): array
     {
         return [
             new TwigFunction('plan_steps', $this->drafts->steps(...)),
             new TwigFunction('mark_of', Fingerprint::of(...)),
-            new TwigFunction('play_places', $this->families->places(...)),
             new TwigFunction('stands_wrong', ShippedChecks::findings(...)),
         ];
     }

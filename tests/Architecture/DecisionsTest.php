@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Architecture;
 
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Finder\Finder;
 
 /** The index of decisions has every page under its title, and each page names only what is there. */
 final class DecisionsTest extends TestCase
@@ -15,7 +16,7 @@ final class DecisionsTest extends TestCase
     {
         $index = (string) file_get_contents(self::ROOT . '/docs/decisions/README.md');
         foreach (self::pages() as $file => $page) {
-            $title = ltrim(strtok($page, "\n") ?: '', '# ');
+            $title = ltrim(explode("\n", $page)[0], '# ');
             $row = '/^\| \d\d \| \[' . preg_quote($title, '/') . '\]\(' . preg_quote($file, '/') . '\) \| \S.* \|$/m';
             self::assertMatchesRegularExpression($row, $index, "$file is not in the index as \"$title\"");
         }
@@ -40,8 +41,14 @@ final class DecisionsTest extends TestCase
     private static function pages(): array
     {
         $pages = [];
-        foreach (glob(self::ROOT . '/docs/decisions/[0-9]*.md') ?: [] as $file) {
-            $pages[basename($file)] = (string) file_get_contents($file);
+        foreach (
+            Finder::create()
+                ->files()
+                ->in(self::ROOT . '/docs/decisions')
+                ->name('/^\d/')
+                ->sortByName() as $file
+        ) {
+            $pages[$file->getFilename()] = $file->getContents();
         }
 
         return $pages;

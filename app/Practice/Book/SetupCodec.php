@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Book;
 
 use FoxCorner\App\Shared\Json\Documents;
+use FoxCorner\App\Shared\Json\StoredUnreadable;
 use Symfony\Component\Serializer\Normalizer\AbstractNormalizer;
 
 /** A practice's setup as it is kept. */
@@ -41,6 +42,9 @@ final readonly class SetupCodec
     {
         $json = $practice instanceof Practice ? $practice->setup() : $practice->setup;
 
-        return $this->documents->read($json, PracticeSetup::class, self::VERSION);
+        return StoredUnreadable::unless(
+            'What the practice was made from',
+            fn(): PracticeSetup => $this->documents->read($json, PracticeSetup::class, self::VERSION),
+        );
     }
 }

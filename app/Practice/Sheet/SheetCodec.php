@@ -6,6 +6,7 @@ namespace FoxCorner\App\Practice\Sheet;
 
 use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Shared\Json\Documents;
+use FoxCorner\App\Shared\Json\StoredUnreadable;
 use Symfony\Component\Serializer\Normalizer\AbstractObjectNormalizer;
 use Symfony\Contracts\Cache\CacheInterface;
 
@@ -50,7 +51,10 @@ final readonly class SheetCodec
         // The same text is the same sheet: nothing ever has to be invalidated.
         return $this->cache->get(
             'sheet-' . hash('xxh128', $json),
-            fn(): Sheet => $this->documents->read($json, Sheet::class, self::VERSION),
+            fn(): Sheet => StoredUnreadable::unless(
+                'The sheet of the practice',
+                fn(): Sheet => $this->documents->read($json, Sheet::class, self::VERSION),
+            ),
         );
     }
 }

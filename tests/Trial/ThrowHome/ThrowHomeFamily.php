@@ -11,6 +11,7 @@ use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Clock\Play;
+use FoxCorner\Core\Play\Contract\FamilyGroup;
 use FoxCorner\Core\Play\Contract\FamilyWords;
 use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Scene\Scene;
@@ -31,6 +32,8 @@ final readonly class ThrowHomeFamily implements PlayFamily
         Position::Shortstop,
     ];
 
+    public function __construct(private ?FamilyGroup $group = null) {}
+
     public function key(): string
     {
         return 'throw-home';
@@ -38,7 +41,9 @@ final readonly class ThrowHomeFamily implements PlayFamily
 
     public function words(): FamilyWords
     {
-        return FamilyWords::of('Throws home', 'throw home', 'throws home');
+        $words = FamilyWords::of('Throws home', 'throw home', 'throws home');
+
+        return null === $this->group ? $words : $words->in($this->group);
     }
 
     public function coverages(RuleSet $rules, Situation $situation): array
