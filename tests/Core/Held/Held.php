@@ -31,6 +31,7 @@ final readonly class Held
             'practice' => PracticeCases::all(...),
             'stations' => StationCases::all(...),
             'runners' => RunnerCases::all(...),
+            'schools' => SchoolCases::all(...),
             'long-balls' => LongBallCases::all(...),
             'infield' => InfieldCases::all(...),
             'bunt-map' => BuntMapCases::all(...),

@@ -65,6 +65,7 @@ final class InfieldCases
         foreach (self::EDGES as $degrees) {
             yield "toward $degrees deg" => ['said' => GroundBallTrial::toward($degrees)];
         }
+        yield from self::through();
     }
 
     /** @return iterable<string, array<string, mixed>> */
@@ -107,6 +108,23 @@ final class InfieldCases
                     'feet' => array_map(self::foot(...), $pivot->feet()),
                 ];
             }
+        }
+    }
+
+    /** @return iterable<string, array<string, mixed>> hit past everybody */
+    private static function through(): iterable
+    {
+        $plan = (new LevelFigures(Level::Fastpitch12))->plan('R1-1');
+        $defence = self::defence($plan, Level::Fastpitch12);
+        foreach ([-38, -14.4, -13.6, -13.4, -12, 0, 12, 13.4, 13.6, 14.4, 38] as $degrees) {
+            $play = $defence->play(GroundBallTrial::hit($degrees, 118, $plan->state->rules))->timeline();
+            yield "118 mph at $degrees deg" => [
+                'by' => $play->fieldedBy(),
+                'has s' => $play->fieldedAt(),
+                'ends s' => $play->length(),
+                'to' => $play->called()->base->word(),
+                'there s' => $play->called()->ballThere,
+            ];
         }
     }
 

@@ -10,6 +10,7 @@ use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Clock\Event;
+use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Scheme\Trial;
@@ -39,7 +40,7 @@ final class PlayCases
         return ShippedFamilies::all()->all();
     }
 
-    /** @return iterable<string, array<string, bool|float|int|string|null>> */
+    /** @return iterable<string, array<string, mixed>> */
     public static function of(PlayFamily $family): iterable
     {
         foreach (Level::cases() as $index => $level) {
@@ -57,7 +58,7 @@ final class PlayCases
         }
     }
 
-    /** @return iterable<string, array<string, bool|float|int|string|null>> */
+    /** @return iterable<string, array<string, mixed>> */
     private static function played(PlannedPlay $play, string $where, bool $isFirst): iterable
     {
         $cost = Teams::cost($play->plan->level->level);
@@ -87,7 +88,7 @@ final class PlayCases
         }
     }
 
-    /** @return array<string, bool|float|int|string|null> */
+    /** @return array<string, mixed> */
     private static function called(Timeline $play): array
     {
         $called = $play->called();
@@ -115,13 +116,14 @@ final class PlayCases
         ];
     }
 
-    /** @return array<string, bool|float|int|string|null> */
+    /** @return array<string, mixed> */
     private static function story(Timeline $play): array
     {
         $ball = $play->ball->at(0.8 * $play->length());
 
         return [
             'ends s' => $play->length(),
+            'legs s' => array_map(static fn(Leg $leg): float => $leg->made->released, $play->legs),
             'ball ft' => \sprintf('%.1f %.1f', $ball->x, $ball->y),
             'events' => implode(
                 ' ',
