@@ -97,11 +97,9 @@ final class PageRules
         $draft->positions = implode(' ', $positions);
         $draft->throws = self::among(Hand::class, $row['throws'], 'throws');
         $draft->bats = self::among(Bats::class, $row['bats'], 'bats');
-        $draft->homeToFirst = self::number($row['home_to_first']);
-        $draft->arm = self::number($row['arm']);
-        $draft->pace = self::number($row['pace']);
-        $draft->exchange = self::number($row['exchange']);
-        $draft->timeToPlate = self::number($row['time_to_plate']);
+        foreach (Quantity::cases() as $one) {
+            $draft->measured[$one->value] = self::number($row[$one->stored()]);
+        }
         $draft->pitching = self::among(Pitching::class, $row['pitching'], 'pitching');
         $draft->fielding = self::among(PitcherFielding::class, $row['fielding'], 'fielding');
         $draft->limit = self::among(Limit::class, $row['today_limit'], 'limit');

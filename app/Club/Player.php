@@ -87,11 +87,9 @@ class Player
         $this->positions = array_map(static fn(Position $position): int => $position->value, $player->positions);
         $this->throws = $player->traits->throws;
         $this->bats = $player->traits->bats;
-        $this->homeToFirst = $player->traits->homeToFirst;
-        $this->arm = $player->traits->armMph;
-        $this->pace = $player->traits->paceFeet;
-        $this->exchange = $player->traits->exchange;
-        $this->timeToPlate = $player->traits->timeToPlate;
+        foreach (Quantity::cases() as $quantity) {
+            $this->measured($quantity, $player->traits->measured($quantity));
+        }
         $this->pitching = $player->traits->pitching;
         $this->fielding = $player->traits->fielding;
         $this->limit = $player->limit;

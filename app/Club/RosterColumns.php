@@ -5,27 +5,12 @@ declare(strict_types=1);
 namespace FoxCorner\App\Club;
 
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\Problem\Refused;
 
 /** What coaches call the columns of a roster, and the words that stand in them. */
 final class RosterColumns
 {
-    public const ALL = [
-        'number',
-        'name',
-        'positions',
-        'throws',
-        'bats',
-        'home_to_first_s',
-        'arm_mph',
-        'pace_ft',
-        'exchange_s',
-        'time_to_plate_s',
-        'pitching',
-        'fielding',
-        'limit',
-        'limit_until',
-    ];
     /** How many of them must be there. */
     public const NEEDED = 2;
     public const NAMES = [
@@ -96,6 +81,29 @@ final class RosterColumns
         'left, slaps' => 'SL',
         'both sides' => 'S',
     ];
+
+    /** @return list<string> */
+    public static function all(): array
+    {
+        $measured = array_map(static fn(Quantity $one): string => $one->column(), Quantity::cases());
+
+        return [
+            ...['number', 'name', 'positions', 'throws', 'bats'],
+            ...$measured,
+            ...['pitching', 'fielding', 'limit', 'limit_until'],
+        ];
+    }
+
+    /** @return array<string, string> the column by the core's name of the field, where they differ */
+    public static function fields(): array
+    {
+        $fields = ['limit until' => 'limit_until'];
+        foreach (Quantity::cases() as $one) {
+            $fields[$one->field()] = $one->column();
+        }
+
+        return $fields;
+    }
 
     /**
      * Columns of a list without headings, by what stands in them: a number, a name, positions, then hands.

@@ -13,6 +13,7 @@ use FoxCorner\App\Shared\ProblemOnForm;
 use FoxCorner\App\Undo\OffersUndo;
 use FoxCorner\App\Undo\Undo;
 use FoxCorner\App\Undo\Watched;
+use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Problem\Meanwhile;
 use FoxCorner\Core\Problem\Problem;
@@ -28,13 +29,6 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class EditPlayer extends AbstractController
 {
     use OffersUndo;
-
-    /** The form's fields by the core's names, where they differ. */
-    private const FIELDS = [
-        'home to first' => 'homeToFirst',
-        'time to plate' => 'timeToPlate',
-        'limit until' => 'limitUntil',
-    ];
 
     public function __construct(
         private readonly PlayerRepository $players,
@@ -136,9 +130,20 @@ final class EditPlayer extends AbstractController
                 array_map(static fn(Player $other): int => $other->asRosterPlayer()->number, array_values($others)),
             );
         } catch (Problem $problem) {
-            ProblemOnForm::show($form, $problem, self::FIELDS);
+            ProblemOnForm::show($form, $problem, self::fields());
 
             return null;
         }
+    }
+
+    /** @return array<string, string> the form's fields by the core's names, where they differ */
+    private static function fields(): array
+    {
+        $fields = ['limit until' => 'limitUntil'];
+        foreach (Quantity::cases() as $quantity) {
+            $fields[$quantity->field()] = $quantity->stored();
+        }
+
+        return $fields;
     }
 }

@@ -11,6 +11,7 @@ use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\PitcherFielding;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Problem\OutOfRange;
@@ -27,11 +28,8 @@ final class PlayerDraft
     public ?string $positions = null;
     public Hand $throws = Hand::Right;
     public Bats $bats = Bats::Right;
-    public ?float $homeToFirst = null;
-    public ?float $arm = null;
-    public ?float $pace = null;
-    public ?float $exchange = null;
-    public ?float $timeToPlate = null;
+    /** @var array<string, float|null> by the quantity's value, in its unit */
+    public array $measured = [];
     public Pitching $pitching = Pitching::Ordinary;
     public PitcherFielding $fielding = PitcherFielding::Ordinary;
     public Limit $limit = Limit::None;
@@ -51,10 +49,9 @@ final class PlayerDraft
         );
         $draft->throws = $known->traits->throws;
         $draft->bats = $known->traits->bats;
-        $draft->homeToFirst = $known->traits->homeToFirst;
-        $draft->arm = $known->traits->armMph;
-        $draft->pace = $known->traits->paceFeet;
-        [$draft->exchange, $draft->timeToPlate] = [$known->traits->exchange, $known->traits->timeToPlate];
+        foreach (Quantity::cases() as $quantity) {
+            $draft->measured[$quantity->value] = $known->traits->measured($quantity);
+        }
         [$draft->pitching, $draft->fielding] = [$known->traits->pitching, $known->traits->fielding];
         [$draft->limit, $draft->limitUntil] = [$known->limit, $known->limitUntil];
         $draft->version = $player->version();
@@ -94,17 +91,7 @@ final class PlayerDraft
             $name,
             $this->number,
             Position::read($this->positions ?? ''),
-            Traits::of(
-                $this->throws,
-                $this->bats,
-                $this->homeToFirst,
-                $this->arm,
-                $this->pace,
-                $this->exchange,
-                $this->timeToPlate,
-                $this->pitching,
-                $this->fielding,
-            ),
+            Traits::measuring($this->throws, $this->bats, $this->measured, $this->pitching, $this->fielding),
             $this->limit,
             Limit::None === $this->limit ? null : $this->limitUntil,
         );

@@ -10,6 +10,8 @@ use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\PitcherFielding;
 use FoxCorner\Core\People\Pitching;
+use FoxCorner\Core\People\Quantity;
+use FoxCorner\Core\People\Traits;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\DateType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;
@@ -24,13 +26,6 @@ final class PlayerForm extends AbstractType
 {
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
-        $measured = static fn(string $label, string $help, string $unit): array => [
-            'label' => $label,
-            'help' => $help,
-            'required' => false,
-            'attr' => ['inputmode' => 'decimal', 'data-unit' => $unit],
-            'invalid_message' => 'This is not a number. Allowed: a number such as 3.15, or nothing.',
-        ];
         $builder
             ->add('name', TextType::class, [
                 'label' => 'Name, as called on the field',
@@ -59,23 +54,11 @@ final class PlayerForm extends AbstractType
                 'class' => Bats::class,
                 'empty_data' => Bats::Right->value,
                 'choice_label' => static fn(Bats $bats): string => ucfirst($bats->label()),
-            ])
-            ->add(
-                'homeToFirst',
-                NumberType::class,
-                $measured('Home to first', 'Seconds from contact; empty: the level’s own time', 's'),
-            )
-            ->add('arm', NumberType::class, $measured('Arm', 'Miles per hour; empty: the level’s own', 'mph'))
-            ->add('pace', NumberType::class, $measured('One pace', 'Feet; empty: 2.5', 'ft'))
-            ->add(
-                'exchange',
-                NumberType::class,
-                $measured(
-                    'Exchange',
-                    'Seconds from glove to release; a catcher’s on a steal. Empty: the level’s own',
-                    's',
-                ),
-            )
+            ]);
+        foreach (Quantity::cases() as $quantity) {
+            $builder->add($quantity->stored(), NumberType::class, self::measured($quantity));
+        }
+        $builder
             ->add('pitching', EnumType::class, [
                 'label' => 'Pitcher: the ball goes',
                 'class' => Pitching::class,
@@ -112,5 +95,24 @@ final class PlayerForm extends AbstractType
     public function configureOptions(OptionsResolver $resolver): void
     {
         $resolver->setDefaults(['data_class' => PlayerDraft::class]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function measured(Quantity $quantity): array
+    {
+        return [
+            'label' => $quantity->label(),
+            'help' => match ($quantity) {
+                Quantity::HomeToFirst => 'Seconds from contact; empty: the level’s own time',
+                Quantity::Arm => 'Miles per hour; empty: the level’s own',
+                Quantity::Pace => 'Feet; empty: ' . Traits::ORDINARY_PACE,
+                Quantity::Exchange => 'Seconds from glove to release; a catcher’s on a steal. Empty: the level’s own',
+                Quantity::TimeToPlate => 'A pitcher’s seconds to the catcher’s glove. Empty: the level’s own',
+            },
+            'property_path' => "measured[$quantity->value]",
+            'required' => false,
+            'attr' => ['inputmode' => 'decimal', 'data-unit' => $quantity->unit()],
+            'invalid_message' => 'This is not a number. Allowed: a number such as 3.15, or nothing.',
+        ];
     }
 }

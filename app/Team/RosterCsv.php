@@ -14,27 +14,18 @@ use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\PitcherFielding;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Problem\Problem;
 
 /** A roster as a table: read from what a spreadsheet saves or pastes, and written so that it comes back the same. */
 final readonly class RosterCsv
 {
-    /** The column by the core's name of the field, where they differ. */
-    private const COLUMN_OF = [
-        'home to first' => 'home_to_first_s',
-        'arm' => 'arm_mph',
-        'pace' => 'pace_ft',
-        'exchange' => 'exchange_s',
-        'time to plate' => 'time_to_plate_s',
-        'limit until' => 'limit_until',
-    ];
-
     /** @param list<RosterPlayer> $roster */
     public function write(array $roster, bool $forSpreadsheet = false): string
     {
         return CsvTable::write(
-            RosterColumns::ALL,
+            RosterColumns::all(),
             array_map(
                 static fn(RosterPlayer $player): array => [
                     (string) $player->number,
@@ -42,11 +33,10 @@ final readonly class RosterCsv
                     implode(' ', Position::numbers($player->positions)),
                     $player->traits->throws->value,
                     $player->traits->bats->value,
-                    (string) $player->traits->homeToFirst,
-                    (string) $player->traits->armMph,
-                    (string) $player->traits->paceFeet,
-                    (string) $player->traits->exchange,
-                    (string) $player->traits->timeToPlate,
+                    ...array_map(
+                        static fn(Quantity $one): string => (string) $player->traits->measured($one),
+                        Quantity::cases(),
+                    ),
                     $player->traits->pitching->value,
                     $player->traits->fielding->value,
                     $player->limit->value,
@@ -67,7 +57,7 @@ final readonly class RosterCsv
     {
         $table = CsvTable::read(
             $text,
-            RosterColumns::ALL,
+            RosterColumns::all(),
             RosterColumns::NEEDED,
             RosterColumns::NAMES,
             RosterColumns::guess(...),
@@ -87,7 +77,7 @@ final readonly class RosterCsv
 
                 return new RosterLine($read, $player?->asRosterPlayer());
             },
-            self::COLUMN_OF,
+            RosterColumns::fields(),
         );
 
         return new RosterReading($lines, [...$table->problems, ...$problems]);
@@ -100,11 +90,11 @@ final readonly class RosterCsv
         self::hands($row, $draft);
         $draft->name = $row->says('name') ? $row->text('name') : $draft->name;
         $draft->positions = $row->says('positions') ? $row->text('positions') : $draft->positions;
-        $draft->homeToFirst = self::measured($row, 'home to first', $draft->homeToFirst);
-        $draft->arm = self::measured($row, 'arm', $draft->arm);
-        $draft->pace = self::measured($row, 'pace', $draft->pace);
-        $draft->exchange = self::measured($row, 'exchange', $draft->exchange);
-        $draft->timeToPlate = self::measured($row, 'time to plate', $draft->timeToPlate);
+        foreach (Quantity::cases() as $one) {
+            if ($row->says($one->column())) {
+                $draft->measured[$one->value] = $row->number($one->column(), $one->field());
+            }
+        }
         $draft->pitching = $row->choice(Pitching::class, 'pitching', $draft->pitching);
         $draft->fielding = $row->choice(PitcherFielding::class, 'fielding', $draft->fielding);
         if ($row->says('limit')) {
@@ -113,14 +103,6 @@ final readonly class RosterCsv
         $draft->limitUntil = $row->says('limit_until') ? $row->day('limit_until') : $draft->limitUntil;
 
         return $draft;
-    }
-
-    /** @throws Problem */
-    private static function measured(CsvRow $row, string $field, ?float $known): ?float
-    {
-        $column = self::COLUMN_OF[$field];
-
-        return $row->says($column) ? $row->number($column, $field) : $known;
     }
 
     /** In columns of their own, or both in one, as in R/L. @throws Problem */

@@ -6,6 +6,7 @@ namespace FoxCorner\App\Team;
 
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\People\RosterPlayer;
 
 /** A player as a table would have him, beside the one that is known by that number. */
@@ -32,9 +33,12 @@ final readonly class RosterLine
     /** @return array<string, string> */
     private static function facts(RosterPlayer $player): array
     {
-        $measured = static fn(?float $value, string $unit): string => null === $value
-            ? '–'
-            : rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.') . " $unit";
+        $measured = [];
+        foreach (Quantity::cases() as $one) {
+            $value = $player->traits->measured($one);
+            $figure = rtrim(rtrim(number_format($value ?? 0.0, 2, '.', ''), '0'), '.');
+            $measured[$one->field()] = null === $value ? '–' : "$figure {$one->unit()}";
+        }
         $ordinary = static fn(string $word): string => 'ordinary' === $word ? '–' : $word;
 
         return [
@@ -42,11 +46,7 @@ final readonly class RosterLine
             'plays' => implode(' ', Position::numbers($player->positions)),
             'throws' => $player->traits->throws->label(),
             'bats' => $player->traits->bats->label(),
-            'to first' => $measured($player->traits->homeToFirst, 's'),
-            'arm' => $measured($player->traits->armMph, 'mph'),
-            'pace' => $measured($player->traits->paceFeet, 'ft'),
-            'exchange' => $measured($player->traits->exchange, 's'),
-            'time to the plate' => $measured($player->traits->timeToPlate, 's'),
+            ...$measured,
             'ball goes' => $ordinary($player->traits->pitching->value),
             'as a fielder' => $ordinary($player->traits->fielding->value),
             'limit' => Limit::None === $player->limit

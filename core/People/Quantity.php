@@ -35,6 +35,18 @@ enum Quantity: string
         return str_replace('-', ' ', $this->value);
     }
 
+    /** As the columns of files and the fields of questions call it: "home_to_first_s". */
+    public function column(): string
+    {
+        return "{$this->stored()}_{$this->unit()}";
+    }
+
+    /** As it is kept, without its unit: "home_to_first". */
+    public function stored(): string
+    {
+        return str_replace('-', '_', $this->value);
+    }
+
     public function unit(): string
     {
         return match ($this) {
@@ -51,12 +63,35 @@ enum Quantity: string
      */
     public function check(float $value, string $field): float
     {
+        $unit = match ($this->unit()) {
+            's' => 'seconds',
+            'mph' => 'miles per hour',
+            default => 'feet',
+        };
+
+        return OutOfRange::unlessBetween($field, $value, $this->least(), $this->most(), $unit);
+    }
+
+    /** The least that can be a person's, in its unit (ours). */
+    public function least(): float
+    {
         return match ($this) {
-            self::HomeToFirst => OutOfRange::unlessBetween($field, $value, 2.2, 8.0, 'seconds'),
-            self::Arm => OutOfRange::unlessBetween($field, $value, 20.0, 110.0, 'miles per hour'),
-            self::Pace => OutOfRange::unlessBetween($field, $value, 1.0, 5.0, 'feet'),
-            self::Exchange => OutOfRange::unlessBetween($field, $value, 0.3, 2.5, 'seconds'),
-            self::TimeToPlate => OutOfRange::unlessBetween($field, $value, 0.3, 3.0, 'seconds'),
+            self::HomeToFirst => 2.2,
+            self::Arm => 20.0,
+            self::Pace => 1.0,
+            self::Exchange, self::TimeToPlate => 0.3,
+        };
+    }
+
+    /** The most that can be a person's, in its unit (ours). */
+    public function most(): float
+    {
+        return match ($this) {
+            self::HomeToFirst => 8.0,
+            self::Arm => 110.0,
+            self::Pace => 5.0,
+            self::Exchange => 2.5,
+            self::TimeToPlate => 3.0,
         };
     }
 }

@@ -47,21 +47,7 @@ final readonly class Traits
         Pitching $pitching = Pitching::Ordinary,
         PitcherFielding $fielding = PitcherFielding::Ordinary,
     ): self {
-        foreach (
-            [
-                [Quantity::HomeToFirst, $homeToFirst],
-                [Quantity::Arm, $armMph],
-                [Quantity::Pace, $paceFeet],
-                [Quantity::Exchange, $exchange],
-                [Quantity::TimeToPlate, $timeToPlate],
-            ] as [$quantity, $value]
-        ) {
-            if (null !== $value) {
-                $quantity->check($value, $quantity->field());
-            }
-        }
-
-        return new self(
+        $traits = new self(
             $throws,
             $bats,
             $homeToFirst,
@@ -72,6 +58,53 @@ final readonly class Traits
             $pitching,
             $fielding,
         );
+        foreach (Quantity::cases() as $quantity) {
+            $value = $traits->measured($quantity);
+            if (null !== $value) {
+                $quantity->check($value, $quantity->field());
+            }
+        }
+
+        return $traits;
+    }
+
+    /**
+     * The same from whatever is known of what can be measured.
+     *
+     * @param array<string, float|null> $measured by the quantity's value, in its unit
+     *
+     * @throws Problem when a measurement cannot be a person's
+     */
+    public static function measuring(
+        Hand $throws,
+        Bats $bats,
+        array $measured,
+        Pitching $pitching = Pitching::Ordinary,
+        PitcherFielding $fielding = PitcherFielding::Ordinary,
+    ): self {
+        return self::of(
+            $throws,
+            $bats,
+            $measured[Quantity::HomeToFirst->value] ?? null,
+            $measured[Quantity::Arm->value] ?? null,
+            $measured[Quantity::Pace->value] ?? null,
+            $measured[Quantity::Exchange->value] ?? null,
+            $measured[Quantity::TimeToPlate->value] ?? null,
+            $pitching,
+            $fielding,
+        );
+    }
+
+    /** In the quantity's unit; null when nobody has measured it. */
+    public function measured(Quantity $quantity): ?float
+    {
+        return match ($quantity) {
+            Quantity::HomeToFirst => $this->homeToFirst,
+            Quantity::Arm => $this->armMph,
+            Quantity::Pace => $this->paceFeet,
+            Quantity::Exchange => $this->exchange,
+            Quantity::TimeToPlate => $this->timeToPlate,
+        };
     }
 
     public static function unknown(): self

@@ -18,6 +18,7 @@ use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Pitching;
+use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\Play\Scheme\Job;
 
 /** docs/schemas/common.json, with its closed sets as the code has them. */
@@ -40,6 +41,10 @@ final class CommonSchema
             }
             $part->enum = $values;
         }
+        $players = self::at($document->{'$defs'}, ['players', 'items', 'properties']);
+        foreach (Quantity::cases() as $quantity) {
+            $players->{$quantity->column()} = self::measured($quantity);
+        }
         $json = json_encode(
             $document,
             \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
@@ -50,6 +55,25 @@ final class CommonSchema
             static fn(array $indent): string => str_repeat('  ', intdiv(\strlen($indent[0]), 4)),
             $json,
         ) . "\n";
+    }
+
+    /** @return array<string, float|int|string> */
+    private static function measured(Quantity $quantity): array
+    {
+        [$least, $most] = [$quantity->least(), $quantity->most()];
+
+        return [
+            'type' => 'number',
+            'minimum' => floor($least) === $least ? (int) $least : $least,
+            'maximum' => floor($most) === $most ? (int) $most : $most,
+            'description' => \sprintf(
+                '%s, a number from %s to %s %s',
+                $quantity->field(),
+                $least,
+                $most,
+                $quantity->unit(),
+            ),
+        ];
     }
 
     /** @param list<string> $path */

@@ -18,7 +18,7 @@ final class KeptTest extends AppTestCase
             'name' => 'Penhale',
             'number' => '44',
             'positions' => '8',
-            'homeToFirst' => '3.11',
+            'home_to_first' => '3.11',
             'throws' => 'R',
             'bats' => 'R',
             'limit' => 'none',

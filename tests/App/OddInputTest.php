@@ -53,7 +53,7 @@ final class OddInputTest extends AppTestCase
         ]);
 
         self::assertResponseStatusCodeSame(422);
-        self::assertSelectorTextContains('[role=alert]', 'Somebody else has changed this player');
+        self::assertSelectorTextContains('[role=alert]', 'Somebody else has changed it since you opened it');
         self::assertInputValueSame('player_form[name]', 'Marshal');
     }
 

@@ -27,7 +27,7 @@ final class TeamTest extends AppTestCase
             'player_form[name]' => 'Penhale',
             'player_form[number]' => '44',
             'player_form[positions]' => '8 7',
-            'player_form[homeToFirst]' => '3.11',
+            'player_form[home_to_first]' => '3.11',
         ]);
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'Penhale is saved');
@@ -38,9 +38,9 @@ final class TeamTest extends AppTestCase
         self::assertSelectorTextContains('tbody tr:last-child', '55 mph');
     }
 
-    #[TestWith(['homeToFirst', '43', '43 is too large. Allowed: 2.2 to 8 seconds.'])]
-    #[TestWith(['homeToFirst', '-3', '-3 is too small.'])]
-    #[TestWith(['homeToFirst', 'fast', 'This is not a number.'])]
+    #[TestWith(['home_to_first', '43', '43 is too large. Allowed: 2.2 to 8 seconds.'])]
+    #[TestWith(['home_to_first', '-3', '-3 is too small.'])]
+    #[TestWith(['home_to_first', 'fast', 'This is not a number.'])]
     #[TestWith(['arm', '400', '400 is too large.'])]
     #[TestWith(['pace', '0.1', '0.1 is too small.'])]
     #[TestWith(['number', '12', '12 is worn by somebody else'])]
@@ -85,7 +85,7 @@ final class TeamTest extends AppTestCase
         $this->entities()->clear();
         $this->browser->submitForm('Save Marsh', ['player_form[name]' => 'Marshal']);
 
-        self::assertSelectorTextContains('[role=alert]', 'Somebody else has changed this player');
+        self::assertSelectorTextContains('[role=alert]', 'Somebody else has changed it since you opened it');
         self::assertInputValueSame('player_form[name]', 'Marshal');
     }
 

@@ -22,6 +22,7 @@ use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
@@ -159,17 +160,19 @@ final class PlanInput
                 throw Refused::because('players', "two play $number", 'one player for each position');
             }
             $position = Position::ofNumber($number);
+            $measured = [];
+            foreach (Quantity::cases() as $one) {
+                $measured[$one->value] = $player->numberOrNull($one->column());
+            }
             $known[$number] = new RosterPlayer(
                 "$number",
                 $player->text('name', $position->label()),
                 $number,
                 [$position],
-                Traits::of(
+                Traits::measuring(
                     Hand::from($player->text('throws', 'R')),
                     Bats::from($player->text('bats', 'R')),
-                    $player->numberOrNull('home_to_first_s'),
-                    $player->numberOrNull('arm_mph'),
-                    $player->numberOrNull('pace_ft'),
+                    $measured,
                 ),
             );
         }
