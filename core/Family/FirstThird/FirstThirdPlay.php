@@ -30,6 +30,8 @@ final readonly class FirstThirdPlay implements Play
     private const DRAWN_IN = 0.3;
     /** Thrown through, it is thrown home from there when he is out more often than not. */
     private const MORE_OFTEN = 0.5;
+    /** s at which a cover counts as there who never comes: long after the play (ours). */
+    private const NEVER = 10.0;
 
     public School $school;
     public FirstThirdRace $race;
@@ -74,7 +76,7 @@ final readonly class FirstThirdPlay implements Play
             $scene->rules,
             $scene->level,
             $trial->when,
-            min($this->errands->takenFrom(Base::Second), 10.0),
+            min($this->errands->takenFrom(Base::Second), self::NEVER),
         );
         $this->chances = new Chances($this->race);
         $this->choice = Choice::of($this->race, new AfterPlay($scene->worth(), $scene->situation), $scene->state);

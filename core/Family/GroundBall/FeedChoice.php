@@ -27,6 +27,10 @@ final readonly class FeedChoice
     /** Degrees off straight ahead from which a target counts as at the side, and as behind. */
     private const SIDE = 35.0;
     private const BEHIND = 110.0;
+    /** Degrees up to which a backhand still sees its target (ours). */
+    private const SEEN = 150.0;
+    /** s of a drop-step that opens the hips a quarter turn (ours). */
+    private const OPENS = 0.12;
 
     /**
      * @param float $seconds     from the ball in hand to the catch, or to his own foot on the bag
@@ -105,7 +109,7 @@ final readonly class FeedChoice
             FeedKind::Full => $feet > Giving::UNDERHAND_UP_TO,
             // Across the front of the body, from the glove side to the arm's.
             FeedKind::SideToss => Position::SecondBase === $position && $aside > self::SIDE,
-            FeedKind::Backhand => $toArm && $aside > self::SIDE && $aside < self::BEHIND + 40,
+            FeedKind::Backhand => $toArm && $aside > self::SIDE && $aside < self::SEEN,
             FeedKind::Spin => !$toArm && $aside > self::BEHIND && $feet > Giving::UNDERHAND_UP_TO,
             FeedKind::Jump => $toArm && $aside > self::SIDE && $feet > Giving::UNDERHAND_UP_TO,
         };
@@ -143,7 +147,7 @@ final readonly class FeedChoice
         // Dart and full throw need the hips open: a drop-step toward the arm's side takes time.
         $opens =
             \in_array($kind, [FeedKind::Dart, FeedKind::Full], true) && $toArm
-                ? 0.12 * min(1.0, abs($turn) / 90.0)
+                ? self::OPENS * min(1.0, abs($turn) / 90.0)
                 : 0.0;
 
         return new self(

@@ -33,6 +33,11 @@ use FoxCorner\Core\Play\Scheme\Verb;
 /** A ground ball on the clock: fielded, thrown or carried, and on to a second out when there is one in it. */
 final readonly class GroundBallPlay implements Play
 {
+    /** Degrees to either side that are the center fielder's: half of where the corner outfielders stand. */
+    private const CENTER = 13.5;
+    /** s after which a ball that nobody meets has come to rest at the fence (ours). */
+    private const RESTS = 8.0;
+
     /**
      * @param non-empty-list<ThrowOption> $options  lead base first, first base last
      * @param list<Attempt>               $attempts in the same order; none when it goes through
@@ -80,14 +85,14 @@ final readonly class GroundBallPlay implements Play
         GroundFielding $fielding,
     ): self {
         $position = match (true) {
-            $trial->degrees < -13.5 => Position::LeftField,
-            $trial->degrees <= 13.5 => Position::CenterField,
+            $trial->degrees < -self::CENTER => Position::LeftField,
+            $trial->degrees <= self::CENTER => Position::CenterField,
             default => Position::RightField,
         };
         $motion = $setting->level->motion;
         $who = $setting->cast->at($position)->leaving($motion->outfieldReaction);
         $met = Intercept::of($who->start, $who->legs, $who->reaction, $motion->reach, $trial->ball);
-        [$at, $seconds] = null === $met ? [$who->start, 8.0] : [$met->point, $met->seconds];
+        [$at, $seconds] = null === $met ? [$who->start, self::RESTS] : [$met->point, $met->seconds];
         $fielded = Possession::atBag($who, $at, $seconds, $motion->exchangeSet);
         $throw = $setting->throwing->to($fielded, $setting->bag(Base::Second));
         $runner = $setting->threats[Base::First->value];

@@ -18,6 +18,8 @@ use FoxCorner\Core\Play\Scheme\Verb;
 /** What only a ball to the outfield knows of where a job leads: the line of the throw, the ball, the runner. */
 final readonly class Spots
 {
+    /** Of the base path, to the left and back: how far off the line he waits who reads the throw (ours). */
+    private const OUTSIDE = 0.12;
     /** ft behind the ball at which the neighbour runs (ours); never beyond the fence. */
     private const BEHIND_BALL = 25.0;
     private const OFF_FENCE = 6.0;
@@ -176,7 +178,7 @@ final readonly class Spots
         [$third, $home] = [$this->setting->bag(Base::Third), $this->setting->bag(Base::Home)];
         $between = $third
             ->between($home, 0.5)
-            ->plus(-0.12 * $this->setting->rules->basePath, -0.12 * $this->setting->rules->basePath);
+            ->plus(-self::OUTSIDE * $this->setting->rules->basePath, -self::OUTSIDE * $this->setting->rules->basePath);
         $track = Track::standingAt($who->start)->thenRuns($between, $who->reaction, $who->legs);
 
         return $track->thenRuns(

@@ -36,6 +36,8 @@ final readonly class Chase
     private const TAG = 0.1;
     /** ft around whoever catches within which a short throw on the run can be caught (ours). */
     private const CATCHES = 3.0;
+    /** Chance of the tag from which nobody thinks of another throw (ours). */
+    private const DONE = 0.97;
     /** s between the moments that are tried, and between looks at a chase. */
     private const MOMENT = 0.1;
     private const LOOK = 0.05;
@@ -126,7 +128,7 @@ final readonly class Chase
     {
         $turned = $this->turned($toGo, $gap, $seconds);
         $next =
-            $deep > 1 && $turned->tagged < 0.97
+            $deep > 1 && $turned->tagged < self::DONE
                 ? $this->best($this->between - $turned->toGo, max(self::REACH, $turned->gap), $deep - 1)
                 : null;
         $turns = $turned->tagged + (1 - $turned->tagged) * (null === $next ? 0.0 : $next->out);
