@@ -12,8 +12,8 @@ use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Drills\OwnDrill;
 use FoxCorner\App\Practice\Sheet\SheetCodec;
 use FoxCorner\App\Shared\Json\Schemas;
+use FoxCorner\App\Shared\Json\StoredUnreadable;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
-use FoxCorner\Core\Problem\Refused;
 use Opis\JsonSchema\Validator;
 
 /** Practices and drills as they are stored: today's, and those of every version before. */
@@ -72,7 +72,7 @@ final class PracticeDocumentsTest extends AppTestCase
     /** Written by a later version of the program: nobody here knows what is in it. */
     public function testALaterVersionIsRefusedAndNotGuessedAt(): void
     {
-        $this->expectException(Refused::class);
+        $this->expectException(StoredUnreadable::class);
         $this->expectExceptionMessage('version: a document of version 2 cannot be read; allowed: version 1');
 
         self::getContainer()->get(SetupCodec::class)->read($this->practice('{}', '{"version":2,"helpers":[]}'));
