@@ -22,17 +22,6 @@ final readonly class Watched
         return new self($table, "$column = ?", $id->toBinary());
     }
 
-    /** Rows that hang on rows of another table. */
-    public static function rowsBelow(
-        string $table,
-        string $column,
-        string $parent,
-        string $parentColumn,
-        Uuid $id,
-    ): self {
-        return new self($table, "$column IN (SELECT id FROM $parent WHERE $parentColumn = ?)", $id->toBinary());
-    }
-
     /** @return array<string, array<string, mixed>> by id in hexadecimal */
     public function read(Connection $connection): array
     {

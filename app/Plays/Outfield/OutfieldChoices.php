@@ -146,11 +146,6 @@ final class OutfieldChoices
         return $plays;
     }
 
-    public function isUsualSheet(): bool
-    {
-        return !$this->planned->isOwnSheet();
-    }
-
     /** @return array<string, string> parameters that lead to a ball of them */
     public function toward(OutfieldTrial $trial): array
     {

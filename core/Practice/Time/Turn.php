@@ -18,9 +18,4 @@ final readonly class Turn
         public Position $position,
         public ?Receiver $receiver = null,
     ) {}
-
-    public function needKey(): string
-    {
-        return $this->drill->key . '/' . $this->position->value;
-    }
 }

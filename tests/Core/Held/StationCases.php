@@ -141,7 +141,7 @@ final class StationCases
         foreach ($schedule->rounds as $number => $round) {
             yield "schedule, round $number" => [
                 'turns' => array_map(
-                    static fn(Turn $turn): string => "{$turn->player->id}@{$turn->needKey()}",
+                    static fn(Turn $turn): string => "{$turn->player->id}@{$turn->drill->key}/{$turn->position->value}",
                     $round->turns,
                 ),
             ];
