@@ -32,7 +32,7 @@ final readonly class RunnersQuery
      * @param float|null    $lead   ft before the pitch; null: as usual
      * @param float|null    $stands ft from the bag of whoever takes the throw; null: within reach of it
      * @param string|null   $runner an opponent's batter, by id; null: an ordinary one
-     * @param string|null   $sort   the catcher's id by which the table of all runners is sorted
+     * @param string|null   $sort   the battery by which the table of all runners is sorted
      */
     private function __construct(
         public Base $base,

@@ -195,7 +195,11 @@ final class OutfieldChoices
         );
     }
 
-    /** @param array<string, string|null> $changes */
+    public function isUsualSheet(): bool
+    {
+        return !$this->planned->isOwnSheet();
+    }
+
     private function choice(string $id, string $label, array $changes, bool $isHere): Choice
     {
         return new Choice($id, $label, $this->address->with($changes), $isHere);

@@ -16,7 +16,7 @@ final readonly class IdleCheck
     /**
      * @param int                            $balls that were tried
      * @param list<array{int, string}>       $idle  position number, and on which ball
-     * @param array<int, array<string, int>> $jobs  by position number: on how many balls each job is asked
+     * @param array<int, array<string, int>> $jobs  by position number: on how many balls each job is asked, most first
      */
     private function __construct(public int $balls, public array $idle, public array $jobs) {}
 
@@ -43,7 +43,7 @@ final readonly class IdleCheck
         }
         ksort($jobs);
 
-        return new self(\count($trials), $idle, $jobs);
+        return new self(\count($trials), $idle, array_map(self::mostFirst(...), $jobs));
     }
 
     /** @param non-empty-list<self> $checks of several situations, with the same nine */
@@ -73,6 +73,22 @@ final readonly class IdleCheck
             }
         }
 
-        return new self($this->balls + $other->balls, [...$this->idle, ...$other->idle], $jobs);
+        return new self(
+            $this->balls + $other->balls,
+            [...$this->idle, ...$other->idle],
+            array_map(self::mostFirst(...), $jobs),
+        );
+    }
+
+    /**
+     * @param array<string, int> $counts
+     *
+     * @return array<string, int>
+     */
+    private static function mostFirst(array $counts): array
+    {
+        arsort($counts);
+
+        return $counts;
     }
 }

@@ -21,6 +21,12 @@ final readonly class StealCell
         public float $success,
     ) {}
 
+    /** Who throws and who catches, by their ids. */
+    public function battery(): string
+    {
+        return "{$this->pitcher->id}+{$this->catcher->id}";
+    }
+
     public function isOut(): bool
     {
         return $this->margin > 0.0;

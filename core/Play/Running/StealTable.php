@@ -68,6 +68,36 @@ final readonly class StealTable
         return new self($cells);
     }
 
+    /** @return array<string, StealCell> one cell of each battery, by {@see StealCell::battery()} */
+    public function batteries(): array
+    {
+        $batteries = [];
+        foreach ($this->cells as $cell) {
+            $batteries[$cell->battery()] ??= $cell;
+        }
+
+        return $batteries;
+    }
+
+    /**
+     * @param string $by the battery, by {@see StealCell::battery()}, against which they are ordered
+     *
+     * @return list<non-empty-list<StealCell>> a runner a row, who is the surest first; his cells as the batteries are
+     */
+    public function rows(string $by): array
+    {
+        $rows = $order = [];
+        foreach ($this->cells as $cell) {
+            $rows[$cell->runner->id][] = $cell;
+            if ($by === $cell->battery()) {
+                $order[$cell->runner->id] = $cell->success;
+            }
+        }
+        arsort($order);
+
+        return array_map(static fn(string $id): array => $rows[$id], array_map(strval(...), array_keys($order)));
+    }
+
     /** @return list<StealCell> of one runner */
     public function against(NamedRunner $runner): array
     {

@@ -14,6 +14,7 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Play\Running\Leads;
 use FoxCorner\Core\Play\Running\NamedRunner;
+use FoxCorner\Core\Play\Running\StealCell;
 use FoxCorner\Core\Play\Running\StealKind;
 use FoxCorner\Core\Play\Running\StealRecord;
 use FoxCorner\Core\Play\Running\StealTable;
@@ -36,6 +37,21 @@ final class StealTableTest extends TestCase
         // Four tenths over 90 ft are so many over the 78 that are left.
         self::assertEqualsWithDelta((0.4 * 78) / 90, $table->cells[1]->margin - $first->margin, 0.005);
         self::assertGreaterThan($table->cells[1]->success + 0.3, $first->success);
+    }
+
+    public function testARowIsARunnerTheSurestAgainstTheBatteryFirst(): void
+    {
+        $both = self::player('b', [Position::Pitcher, Position::Catcher]);
+        $table = self::table([self::player('a', [Position::Pitcher]), $both], [$both, self::player('c', [])]);
+
+        self::assertSame(['a+b', 'a+c', 'b+c'], array_keys($table->batteries()));
+        $rows = $table->rows('a+c');
+        self::assertSame(['quick', 'slow'], array_map(static fn(array $row): string => $row[0]->runner->id, $rows));
+        self::assertSame(
+            ['a+b', 'a+c', 'b+c'],
+            array_map(static fn(StealCell $cell): string => $cell->battery(), $rows[0]),
+        );
+        self::assertGreaterThan($rows[1][1]->success, $rows[0][1]->success);
     }
 
     public function testWhatWasCountedOfBothMovesTheChance(): void
