@@ -200,6 +200,7 @@ final class OutfieldChoices
         return !$this->planned->isOwnSheet();
     }
 
+    /** @param array<string, string|null> $changes */
     private function choice(string $id, string $label, array $changes, bool $isHere): Choice
     {
         return new Choice($id, $label, $this->address->with($changes), $isHere);
