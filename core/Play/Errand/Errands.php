@@ -21,8 +21,6 @@ final class Errands
 
     /** @var array<int, array{Position|null, float}> by base, once asked */
     private array $first = [];
-    /** @var array<int, array<string, Point>> by position number and the job's key, once asked */
-    private array $spots = [];
 
     /**
      * @param array<int, list<Job>>                           $jobs   by position number
@@ -125,7 +123,7 @@ final class Errands
         if (null !== $way) {
             return $way($who, $job)->end()->seconds;
         }
-        $feet = $who->start->distanceTo($this->spot($who, $job));
+        $feet = $who->start->distanceTo($this->places->of($who, $job));
 
         return $feet < self::THERE ? 0.0 : max(0.0, ($this->starts)($who, $job) + $who->legs->secondsFor($feet));
     }
@@ -168,17 +166,16 @@ final class Errands
         return [$taker, $soonest];
     }
 
-    private function spot(CastMember $who, Job $job): Point
-    {
-        return $this->spots[$who->position->value][$job->key()] ??= $this->places->of($who, $job);
-    }
-
     private function track(CastMember $who, Job $job): Track
     {
         $way = $this->ways[$job->verb->value] ?? null;
 
         return null === $way
-            ? Track::standingAt($who->start)->thenRuns($this->spot($who, $job), ($this->starts)($who, $job), $who->legs)
+            ? Track::standingAt($who->start)->thenRuns(
+                $this->places->of($who, $job),
+                ($this->starts)($who, $job),
+                $who->legs,
+            )
             : $way($who, $job);
     }
 }

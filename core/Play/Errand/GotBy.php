@@ -24,19 +24,14 @@ final readonly class GotBy
     private const EACH_LOOK = 0.1;
 
     private float $limit;
-    private float $most;
-    private float $stops;
     private Point $bag;
     private float $feet;
 
-    public function __construct(Scene $scene, private Point $from, Base $base)
+    public function __construct(Scene $scene, private Point $from, private Base $base)
     {
         $this->limit = self::ONE_BASE * $scene->level->homeToFirstOver($scene->rules->basePath);
         $this->bag = $scene->bag($base);
         $this->feet = $from->distanceTo($this->bag);
-        $this->most = Base::Second === $base ? self::LIES : self::FENCE;
-        // From 60 t - 7.5 t² = what it rolls at most.
-        $this->stops = (self::ROLLS - sqrt(max(0.0, self::ROLLS ** 2 - 2 * self::SLOWS * $this->most))) / self::SLOWS;
     }
 
     /**
@@ -51,9 +46,7 @@ final readonly class GotBy
         if ($this->reaches($who, $starts - $ball, $this->limit)) {
             return true;
         }
-        // Once it has stopped, whoever has it has it by the limit, too.
-        $until = min($this->limit, $this->stops);
-        for ($since = self::EACH_LOOK; $since < $until; $since += self::EACH_LOOK) {
+        for ($since = self::EACH_LOOK; $since < $this->limit; $since += self::EACH_LOOK) {
             if ($this->reaches($who, $starts - $ball, $since)) {
                 return true;
             }
@@ -68,13 +61,11 @@ final readonly class GotBy
      */
     private function reaches(CastMember $who, float $starts, float $since): bool
     {
+        $most = Base::Second === $this->base ? self::LIES : self::FENCE;
         $rolls = min($since, self::ROLLS / self::SLOWS);
-        $far = min($this->most, self::ROLLS * $rolls - (self::SLOWS * $rolls ** 2) / 2);
+        $far = min($most, self::ROLLS * $rolls - (self::SLOWS * $rolls ** 2) / 2);
         $at = $this->feet < 1.0 ? $this->bag->plus(0.0, -$far) : $this->from->toward($this->bag, $this->feet + $far);
 
-        $feet = $who->start->distanceTo($at);
-
-        // Nobody is sooner there than at his top speed.
-        return $starts + $feet / $who->legs->topSpeed <= $since && $starts + $who->legs->secondsFor($feet) <= $since;
+        return $starts + $who->legs->secondsFor($who->start->distanceTo($at)) <= $since;
     }
 }
