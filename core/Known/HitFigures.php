@@ -136,7 +136,8 @@ final class HitFigures
             GameState::of($state->rules, $state->situation, $state->context->withTimes($times)),
             $plan->level,
             $plan->cast,
-        )->costing($cost);
+            $cost,
+        );
     }
 
     /** @param array<string, array<string, float>> $found is added to */

@@ -122,7 +122,7 @@ final readonly class SituationPlan
     /** What is there before a play begins; what it costs, where that is asked. */
     public function scene(?PlayCost $cost = null): Scene
     {
-        return Scene::of($this->state, $this->level, $this->cast)->costing($cost);
+        return Scene::of($this->state, $this->level, $this->cast, $cost);
     }
 
     /** What the alignment gets of this batter's ground balls. */

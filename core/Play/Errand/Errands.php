@@ -77,9 +77,12 @@ final class Errands
         $who = $this->scene->cast->at($position);
         $jobs = $this->jobs[$position->value] ?? [];
 
-        return [] === $jobs
-            ? new Move($who, [], Track::standingAt($who->start), 0.0)
-            : new Move($who, $jobs, $this->track($who, $jobs[0]), ($this->starts)($who, $jobs[0]));
+        if ([] === $jobs) {
+            return new Move($who, [], Track::standingAt($who->start), 0.0);
+        }
+        $starts = ($this->starts)($who, $jobs[0]);
+
+        return new Move($who, $jobs, $this->track($who, $jobs[0], $starts), $starts);
     }
 
     /** Who is to take a throw at a bag; null when nobody is. */
@@ -166,16 +169,12 @@ final class Errands
         return [$taker, $soonest];
     }
 
-    private function track(CastMember $who, Job $job): Track
+    private function track(CastMember $who, Job $job, float $starts): Track
     {
         $way = $this->ways[$job->verb->value] ?? null;
 
         return null === $way
-            ? Track::standingAt($who->start)->thenRuns(
-                $this->places->of($who, $job),
-                ($this->starts)($who, $job),
-                $who->legs,
-            )
+            ? Track::standingAt($who->start)->thenRuns($this->places->of($who, $job), $starts, $who->legs)
             : $way($who, $job);
     }
 }

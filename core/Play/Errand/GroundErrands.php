@@ -31,7 +31,7 @@ final class GroundErrands
     ): Errands {
         $self = new self($scene, $ball);
         $branch = Branch::fieldedBy($ball->by->position);
-        $starts = static fn(CastMember $who): float => self::leaving($who, $coverage, $scene)->reaction;
+        $starts = static fn(CastMember $who): float => self::goes($who, $coverage, $scene);
 
         return new Errands(
             $scene,
@@ -50,12 +50,18 @@ final class GroundErrands
         );
     }
 
-    /** A fielder of a coverage at contact: who leaves with the pitch is on the way already. */
+    /** A fielder of a coverage at contact. */
     public static function leaving(CastMember $who, Coverage $coverage, Scene $scene): CastMember
     {
-        return \in_array($who->position, $coverage->early, true)
-            ? $who->leaving(-$scene->level->motion->earlyStart)
-            : $who;
+        $goes = self::goes($who, $coverage, $scene);
+
+        return $goes === $who->reaction ? $who : $who->leaving($goes);
+    }
+
+    /** s after contact at which he goes: who leaves with the pitch is on the way already. */
+    private static function goes(CastMember $who, Coverage $coverage, Scene $scene): float
+    {
+        return \in_array($who->position, $coverage->early, true) ? -$scene->level->motion->earlyStart : $who->reaction;
     }
 
     private function toBall(CastMember $who, float $starts): Track

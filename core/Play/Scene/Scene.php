@@ -53,10 +53,10 @@ final readonly class Scene
         $this->bags = $bags;
     }
 
-    /** Runs decide, and nothing was asked of cost. */
-    public static function of(GameState $state, LevelProfile $level, Cast $cast): self
+    /** By the numbers, with the ordinary lines. */
+    public static function of(GameState $state, LevelProfile $level, Cast $cast, ?PlayCost $cost = null): self
     {
-        return new self($state, $level, $cast, OutPolicy::Numbers, new OutLines(), null);
+        return new self($state, $level, $cast, OutPolicy::Numbers, new OutLines(), $cost);
     }
 
     /** The same where the coach wants another out. */
@@ -65,8 +65,8 @@ final readonly class Scene
         return $this->but(policy: $policy, lines: $lines);
     }
 
-    /** The same, and what plays cost is asked; null: as it was. */
-    public function costing(?PlayCost $cost): self
+    /** The same, and what plays cost is asked. */
+    public function costing(PlayCost $cost): self
     {
         return $this->but(cost: $cost);
     }

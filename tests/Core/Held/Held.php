@@ -65,15 +65,20 @@ final readonly class Held
         return is_file($this->file()) ? explode("\n", trim((string) file_get_contents($this->file()))) : [];
     }
 
-    public function write(): void
+    /** @param list<string> $lines by {@see now()} */
+    public function write(array $lines): void
     {
-        file_put_contents($this->file(), implode("\n", $this->now()) . "\n");
+        file_put_contents($this->file(), implode("\n", $lines) . "\n");
     }
 
-    /** @return list<string> a line before and a line after for every case that has moved, come or gone */
-    public function moved(): array
+    /**
+     * @param list<string> $lines by {@see now()}
+     *
+     * @return list<string> a line before and a line after for every case that has moved, come or gone
+     */
+    public function moved(array $lines): array
     {
-        [$now, $kept] = [self::byName($this->now()), self::byName($this->kept())];
+        [$now, $kept] = [self::byName($lines), self::byName($this->kept())];
         $moved = [];
         foreach ($kept + $now as $name => $_) {
             [$was, $is] = [$kept[$name] ?? 'not there', $now[$name] ?? 'not there'];
