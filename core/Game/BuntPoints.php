@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Game;
 
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Value\Settings;
 
@@ -70,18 +71,27 @@ final readonly class BuntPoints implements Settings
 
     public static function ofValues(array $values): static
     {
-        $line = $values[self::LINE] ?? self::LIKELY_AT;
+        $line = self::LIKELY_AT;
         $points = $factors = [];
-        foreach (array_diff_key($values, [self::LINE => true]) as $name => $value) {
-            $intent = str_starts_with($name, self::TIMES) ? substr($name, \strlen(self::TIMES)) : null;
-            if (null === $intent) {
-                $points[Unknown::oneOf(BuntSign::class, $name, 'sign')->value] = (int) $value;
+        foreach ($values as $name => $value) {
+            if (self::LINE === $name) {
+                $line = self::whole($name, $value);
+            } elseif (str_starts_with($name, self::TIMES)) {
+                $intent = Unknown::oneOf(Intent::class, substr($name, \strlen(self::TIMES)), 'times');
+                $factors[$intent->value] = \is_string($value)
+                    ? throw Refused::because($name, 'it is not a number', 'a number')
+                    : (float) $value;
             } else {
-                $factors[Unknown::oneOf(Intent::class, $intent, 'times')->value] = (float) $value;
+                $points[Unknown::oneOf(BuntSign::class, $name, 'sign')->value] = self::whole($name, $value);
             }
         }
 
-        return self::of($points, (int) $line, $factors);
+        return self::of($points, $line, $factors);
+    }
+
+    private static function whole(string $name, float|int|string $value): int
+    {
+        return \is_int($value) ? $value : throw Refused::because($name, 'it is not a whole number', 'a whole number');
     }
 
     public function values(): array

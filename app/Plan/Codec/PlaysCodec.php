@@ -56,23 +56,33 @@ final class PlaysCodec
                 $fields->map('choices'),
             ),
             $fields->enumMap('policies', OutPolicy::class),
-            array_map(self::values(...), $fields->each('sheet')),
+            array_map(self::ball(...), $fields->each('sheet')),
         );
-        $settings = self::values($fields->within('settings'));
 
-        return null === $kind ? $plan : $plan->withSettings($kind::ofValues($settings));
+        return null === $kind
+            ? $plan
+            : $plan->withSettings($kind::ofValues(self::scalars($fields->within('settings'))));
     }
 
     /** @return array<string, float|string> */
-    private static function values(Fields $fields): array
+    private static function ball(Fields $fields): array
     {
-        $values = [];
+        return array_map(
+            static fn(float|int|string $value): float|string => \is_string($value) ? $value : (float) $value,
+            self::scalars($fields),
+        );
+    }
+
+    /** @return array<string, float|int|string> numbers as they stand, all else as text */
+    private static function scalars(Fields $fields): array
+    {
+        $scalars = [];
         foreach ($fields->all() as $name => $value) {
-            $values[(string) $name] =
-                \is_int($value) || \is_float($value) ? (float) $value : $fields->text((string) $name);
+            $isNumber = \is_int($value) || \is_float($value);
+            $scalars[(string) $name] = $isNumber ? $value : $fields->text((string) $name);
         }
 
-        return $values;
+        return $scalars;
     }
 
     private static function moment(string $text): \DateTimeImmutable

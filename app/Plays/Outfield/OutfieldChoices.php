@@ -146,6 +146,11 @@ final class OutfieldChoices
         return $plays;
     }
 
+    public function isUsualSheet(): bool
+    {
+        return !$this->planned->isOwnSheet();
+    }
+
     /** @return array<string, string> parameters that lead to a ball of them */
     public function toward(OutfieldTrial $trial): array
     {
@@ -193,11 +198,6 @@ final class OutfieldChoices
             $this->planned->scene($this->cost),
             $this->planned->coverage ?? throw new \LogicException('Balls to the outfield are covered everywhere.'),
         );
-    }
-
-    public function isUsualSheet(): bool
-    {
-        return !$this->planned->isOwnSheet();
     }
 
     /** @param array<string, string|null> $changes */
