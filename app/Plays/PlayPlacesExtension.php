@@ -13,7 +13,7 @@ use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
 
 /** Where plays are found. A group of families has the page whose route is called as its key, else its families'. */
-final class PlaceExtension extends AbstractExtension
+final class PlayPlacesExtension extends AbstractExtension
 {
     public function __construct(
         private readonly PlayFamilies $families,

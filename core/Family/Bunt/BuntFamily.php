@@ -15,13 +15,13 @@ use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Contract\FamilyWords;
 use FoxCorner\Core\Play\Contract\HasSettings;
+use FoxCorner\Core\Play\Contract\TrialFields;
 use FoxCorner\Core\Play\Contract\WeighsOffence;
 use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\Trial;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
 
 /** Bunts, wherever the rules allow them; with two out for a hit. */
@@ -128,13 +128,11 @@ final readonly class BuntFamily implements WeighsOffence, HasSettings
     public function trial(array $fields, Scene $scene): BuntTrial
     {
         $kind = (string) ($fields['kind'] ?? BuntKind::Sacrifice->value);
-        $number = static fn(string $name, float $usual): float => is_numeric($fields[$name] ?? $usual)
-            ? (float) ($fields[$name] ?? $usual)
-            : throw Refused::because($name, 'it is not a number', 'a number');
+        $typed = new TrialFields($fields);
 
         return BuntTrial::restingAt(
-            $number('feet', self::USUAL[1]),
-            $number('degrees', self::USUAL[0]),
+            $typed->numberOr('feet', self::USUAL[1]),
+            $typed->numberOr('degrees', self::USUAL[0]),
             $scene->rules,
             Unknown::oneOf(BuntKind::class, $kind, 'kind'),
         );

@@ -12,12 +12,12 @@ use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Contract\FamilyWords;
 use FoxCorner\Core\Play\Contract\PlayFamily;
+use FoxCorner\Core\Play\Contract\TrialFields;
 use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Play\Scheme\Branch;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\Trial;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Skill\Skill;
 
@@ -119,14 +119,12 @@ final readonly class GroundBallFamily implements PlayFamily
 
     public function trial(array $fields, Scene $scene): GroundBallTrial
     {
-        $number = static fn(string $name, float $usual): float => is_numeric($fields[$name] ?? $usual)
-            ? (float) ($fields[$name] ?? $usual)
-            : throw Refused::because($name, 'it is not a number', 'a number');
+        $typed = new TrialFields($fields);
         $hop = (string) ($fields['hop'] ?? Hop::True->value);
 
         return GroundBallTrial::hit(
-            $number('degrees', self::USUAL),
-            $number('mph', $scene->level->groundBallSpeed),
+            $typed->numberOr('degrees', self::USUAL),
+            $typed->numberOr('mph', $scene->level->groundBallSpeed),
             $scene->rules,
             Unknown::oneOf(Hop::class, $hop, 'hop'),
         );

@@ -12,10 +12,10 @@ use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Contract\FamilyWords;
 use FoxCorner\Core\Play\Contract\PlayFamily;
+use FoxCorner\Core\Play\Contract\TrialFields;
 use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Trial;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
 
 /** Balls to the outfield: always, whoever is on. */
@@ -95,15 +95,14 @@ final readonly class OutfieldFamily implements PlayFamily
     public function trial(array $fields, Scene $scene): OutfieldTrial
     {
         $usual = self::usual($scene->rules);
-        $number = static fn(string $name, float $else): float => is_numeric($fields[$name] ?? $else)
-            ? (float) ($fields[$name] ?? $else)
-            : throw Refused::because($name, 'it is not a number', 'feet, a number');
+        $typed = new TrialFields($fields);
+        $feet = static fn(string $name, float $else): float => $typed->numberOr($name, $else, 'feet, a number');
         $flight = (string) ($fields['flight'] ?? Flight::Ground->value);
         $reached = (string) ($fields['reached'] ?? '');
         $boldness = (string) ($fields['boldness'] ?? Boldness::Ordinary->value);
 
         return OutfieldTrial::hit(
-            Point::of($number('x', $usual->x), $number('y', $usual->y)),
+            Point::of($feet('x', $usual->x), $feet('y', $usual->y)),
             Unknown::oneOf(Flight::class, $flight, 'flight'),
             $scene->rules,
             '' === $reached ? null : Unknown::oneOf(Reached::class, $reached, 'reached'),

@@ -67,7 +67,7 @@ final readonly class AfterPlay
      */
     public function given(int $bases): array
     {
-        return array_map(static fn(int $base): int => $base + $bases, $this->standing);
+        return $this->onward($bases, batterRuns: false);
     }
 
     /**

@@ -25,6 +25,19 @@ final readonly class TrialFields
         return is_numeric($value) ? (float) $value : throw Refused::because($name, 'it is not a number', 'a number');
     }
 
+    /**
+     * @param float  $usual   where it is not there
+     * @param string $allowed in words
+     *
+     * @throws Problem when it is there and no number
+     */
+    public function numberOr(string $name, float $usual, string $allowed = 'a number'): float
+    {
+        $value = $this->fields[$name] ?? $usual;
+
+        return is_numeric($value) ? (float) $value : throw Refused::because($name, 'it is not a number', $allowed);
+    }
+
     public function text(string $name): string
     {
         return (string) ($this->fields[$name] ?? '');
