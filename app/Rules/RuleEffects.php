@@ -73,11 +73,13 @@ final class RuleEffects
     /** @return list<Situation> */
     private function where(AlignmentRule $rule, RuleSet $rules, Context $context, PlanBook $book): array
     {
+        $settings = $book->settings();
+
         return array_values(
             array_filter(
                 RunChain::situations(),
                 static fn(Situation $situation): bool => $rule->when->holds(
-                    GameState::of($rules, $situation, $context)->set(...$book->settings()),
+                    GameState::of($rules, $situation, $context)->set(...$settings),
                 ),
             ),
         );
