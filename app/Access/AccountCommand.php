@@ -8,8 +8,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Door\Accounts;
 use FoxCorner\App\Club\Email;
-use FoxCorner\App\Shared\TypedName;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\WrongLength;
 use Symfony\Component\Console\Attribute\Argument;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -38,7 +38,10 @@ final readonly class AccountCommand
             $address = Email::of($email);
             $account = $this->accounts->by($address);
             if (null === $account) {
-                $account = new Account($address, TypedName::of($name, 'name of a new account', Account::LONGEST));
+                $account = new Account(
+                    $address,
+                    WrongLength::unlessBetween('name of a new account', $name, 1, Account::LONGEST),
+                );
                 $this->entities->persist($account);
                 $this->entities->flush();
                 $io->writeln("$address has an account now.");

@@ -10,7 +10,6 @@ use FoxCorner\App\Opponents\ScoutedBatter;
 use FoxCorner\App\Practice\Book\PracticeAddress;
 use FoxCorner\App\Practice\Live\TurnRecords;
 use FoxCorner\App\Runners\Log\EventKind;
-use FoxCorner\App\Shared\TypedName;
 use FoxCorner\App\Team\PlayerDraft;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\ShippedRuleSets;
@@ -29,6 +28,7 @@ use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
+use FoxCorner\Core\Problem\WrongLength;
 
 /**
  * Every row of an archive by the rules of the pages on which it could have been typed. Documents (plan, sheets, drills,
@@ -56,7 +56,7 @@ final class PageRules
      */
     public static function team(array $row): void
     {
-        TypedName::of(self::text($row['name']), 'name', Team::LONGEST);
+        WrongLength::unlessBetween('name', self::text($row['name']), 1, Team::LONGEST);
         self::among(Level::class, $row['level'], 'level');
         ShippedRuleSets::get(self::text($row['rule_set']));
     }

@@ -10,7 +10,7 @@ use Doctrine\ORM\Mapping as ORM;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Shared\Identified;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\WrongLength;
 use Symfony\Component\Uid\Uuid;
 
 /** A team that we play, with what we know of its batters and runners. */
@@ -61,15 +61,7 @@ class Opponent
     /** @throws Problem as {@see rename} */
     public static function checkName(string $name): string
     {
-        $name = trim($name);
-
-        return '' !== $name && mb_strlen($name) <= 60
-            ? $name
-            : throw Refused::because(
-                'name',
-                '' === $name ? 'it is empty' : 'it is longer than 60 letters',
-                '1 to 60 letters',
-            );
+        return WrongLength::unlessBetween('name', $name, 1, 60);
     }
 
     public function name(): string

@@ -9,7 +9,7 @@ use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\WrongLength;
 
 /** What was seen of a batter and runner of the other team. */
 final readonly class ScoutedBatter
@@ -34,13 +34,7 @@ final readonly class ScoutedBatter
         public bool $goes,
     ) {
         OutOfRange::unlessBetween('number', $number, 0, 99, 'on the shirt');
-        if ('' === $name || mb_strlen($name) > 60) {
-            throw Refused::because(
-                'name',
-                '' === $name ? 'it is empty' : 'it is longer than 60 letters',
-                '1 to 60 letters',
-            );
-        }
+        WrongLength::unlessBetween('name', $name, 1, 60);
         if (null !== $place) {
             OutOfRange::unlessBetween('order', $place, 1, 9, 'in the batting order, or nothing');
         }

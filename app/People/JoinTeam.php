@@ -11,10 +11,10 @@ use FoxCorner\App\Access\Secret;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Email;
 use FoxCorner\App\Club\Membership;
-use FoxCorner\App\Shared\TypedName;
 use FoxCorner\App\Shared\TypedText;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\WrongLength;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Bundle\SecurityBundle\Security;
@@ -102,7 +102,7 @@ final class JoinTeam extends AbstractController
 
             return $this->welcome($invitation);
         }
-        $name = TypedName::of($typed['name'] ?? '', 'name', Account::LONGEST);
+        $name = WrongLength::unlessBetween('name', $typed['name'] ?? '', 1, Account::LONGEST);
         $newcomer = new Account(Email::of($invitation->email ?? ($typed['email'] ?? '')), $name);
         if (null !== $invitation->email) {
             $this->passwords->give($newcomer, $request->request->getString('password'));

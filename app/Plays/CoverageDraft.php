@@ -13,8 +13,8 @@ use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
+use FoxCorner\Core\Problem\WrongLength;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /** A coverage as a form has it: who goes for the ball, and in each branch of the play what everybody else then does. */
@@ -117,21 +117,9 @@ final readonly class CoverageDraft
         ?string $copiedAs = null,
     ): Coverage {
         foreach (['name' => $this->name, 'call' => $this->call] as $field => $text) {
-            if ('' === $text || mb_strlen($text) > self::LONGEST_NAME) {
-                throw Refused::because(
-                    $field,
-                    '' === $text ? 'it is empty' : 'it is too long',
-                    \sprintf('1 to %d letters', self::LONGEST_NAME),
-                );
-            }
+            WrongLength::unlessBetween($field, $text, 1, self::LONGEST_NAME);
         }
-        if (mb_strlen($this->reason) > self::LONGEST_REASON) {
-            throw Refused::because(
-                'reason',
-                \sprintf('it has %d letters', mb_strlen($this->reason)),
-                \sprintf('at most %d', self::LONGEST_REASON),
-            );
-        }
+        WrongLength::unlessBetween('reason', $this->reason, 0, self::LONGEST_REASON);
         $reserve = array_values(array_intersect($this->reserve, $this->fielders));
 
         return new Coverage(

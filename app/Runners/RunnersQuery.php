@@ -12,9 +12,9 @@ use FoxCorner\Core\Play\Running\Leads;
 use FoxCorner\Core\Play\Running\PickKind;
 use FoxCorner\Core\Play\Running\PickRules;
 use FoxCorner\Core\Play\Running\StealKind;
+use FoxCorner\Core\Problem\NoNumber;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
 use Symfony\Component\HttpFoundation\InputBag;
 
@@ -135,7 +135,7 @@ final readonly class RunnersQuery
 
         return is_numeric($value)
             ? OutOfRange::unlessBetween('want', (float) $value, 0.05, 0.95, 'of the throws')
-            : throw Refused::because('want', 'it is not a number', '0.05 to 0.95');
+            : throw NoNumber::at('want', '0.05 to 0.95');
     }
 
     /**
@@ -149,8 +149,6 @@ final readonly class RunnersQuery
             return null;
         }
 
-        return is_numeric($value)
-            ? $check((float) $value)
-            : throw Refused::because($name, 'it is not a number', 'feet, a number');
+        return is_numeric($value) ? $check((float) $value) : throw NoNumber::at($name, 'feet, a number');
     }
 }

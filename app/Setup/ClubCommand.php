@@ -12,11 +12,11 @@ use FoxCorner\App\Club\Door\Accounts;
 use FoxCorner\App\Club\Email;
 use FoxCorner\App\Club\Founding;
 use FoxCorner\App\Club\Team;
-use FoxCorner\App\Shared\TypedName;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Unknown;
+use FoxCorner\Core\Problem\WrongLength;
 use Symfony\Component\Console\Attribute\Argument;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
@@ -49,10 +49,10 @@ final readonly class ClubCommand
             $plays = Unknown::oneOf(Level::class, $level, 'level');
             $address = Email::of($email);
             $known = $this->accounts->by($address);
-            $coach = $known ?? new Account($address, TypedName::of($name, 'name', Account::LONGEST));
+            $coach = $known ?? new Account($address, WrongLength::unlessBetween('name', $name, 1, Account::LONGEST));
             $made = $this->founding->found(
-                TypedName::of($club, 'club', Club::LONGEST),
-                TypedName::of($team, 'team', Team::LONGEST),
+                WrongLength::unlessBetween('club', $club, 1, Club::LONGEST),
+                WrongLength::unlessBetween('team', $team, 1, Team::LONGEST),
                 $plays,
                 '' === $rules ? null : ShippedRuleSets::get($rules),
                 $coach,

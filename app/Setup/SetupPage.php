@@ -16,12 +16,12 @@ use FoxCorner\App\Club\Team;
 use FoxCorner\App\Shared\Database\OneAtATime;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\ProblemOnForm;
-use FoxCorner\App\Shared\TypedName;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\WrongLength;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\Form\FormInterface;
@@ -101,11 +101,11 @@ final class SetupPage extends AbstractController
         $draft = $form->getData();
         try {
             $this->code->mustBe((string) $draft->code);
-            $club = TypedName::of((string) $draft->club, 'club', Club::LONGEST);
-            $name = TypedName::of((string) $draft->team, 'team', Team::LONGEST);
+            $club = WrongLength::unlessBetween('club', (string) $draft->club, 1, Club::LONGEST);
+            $name = WrongLength::unlessBetween('team', (string) $draft->team, 1, Team::LONGEST);
             $coach = new Account(
                 Email::of((string) $draft->email),
-                TypedName::of((string) $draft->name, 'name', Account::LONGEST),
+                WrongLength::unlessBetween('name', (string) $draft->name, 1, Account::LONGEST),
             );
             $this->passwords->give($coach, (string) $draft->password);
             $team = $this->founding->found($club, $name, $draft->played(), null, $coach);

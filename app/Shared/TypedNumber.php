@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Shared;
 
+use FoxCorner\Core\Problem\NoNumber;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 
 /** A number as somebody types it: with a comma or a point. */
 final class TypedNumber
@@ -16,8 +16,6 @@ final class TypedNumber
         $typed = trim($text);
         $number = str_replace(',', '.', $typed);
 
-        return is_numeric($number)
-            ? (float) $number
-            : throw Refused::because($field, '' === $typed ? 'it is empty' : "\"$typed\" is not a number", $allowed);
+        return is_numeric($number) ? (float) $number : throw NoNumber::at($field, $allowed, $typed);
     }
 }

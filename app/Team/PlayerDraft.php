@@ -14,9 +14,11 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Problem\Missing;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\WrongLength;
 use Symfony\Component\Uid\Uuid;
 
 /** A player as a form or a line of a file gives it, before it is known to make sense. */
@@ -66,22 +68,13 @@ final class PlayerDraft
      */
     public function toRosterPlayer(?Uuid $id, array $taken): RosterPlayer
     {
-        $name = trim($this->name ?? '');
-        if ('' === $name || mb_strlen($name) > 60) {
-            throw Refused::because(
-                'name',
-                '' === $name ? 'it is empty' : 'it is longer than 60 letters',
-                '1 to 60 letters',
-            );
-        }
-        if (null === $this->number) {
-            throw Refused::because('number', 'it is empty', '0 to 99');
-        }
-        OutOfRange::unlessBetween('number', $this->number, 0, 99, 'on the shirt');
-        if (\in_array($this->number, $taken, true)) {
+        $name = WrongLength::unlessBetween('name', $this->name ?? '', 1, 60);
+        $number = $this->number ?? throw Missing::at('number', '0 to 99');
+        OutOfRange::unlessBetween('number', $number, 0, 99, 'on the shirt');
+        if (\in_array($number, $taken, true)) {
             throw Refused::because(
                 'number',
-                "$this->number is worn by somebody else on the team",
+                "$number is worn by somebody else on the team",
                 'a number that nobody else wears',
             );
         }
@@ -89,7 +82,7 @@ final class PlayerDraft
         return new RosterPlayer(
             ($id ?? Uuid::v7())->toRfc4122(),
             $name,
-            $this->number,
+            $number,
             Position::read($this->positions ?? ''),
             Traits::measuring($this->throws, $this->bats, $this->measured, $this->pitching, $this->fielding),
             $this->limit,

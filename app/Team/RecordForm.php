@@ -6,8 +6,8 @@ namespace FoxCorner\App\Team;
 
 use FoxCorner\Core\Level\FieldingRecord;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Problem\NoNumber;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use Symfony\Component\HttpFoundation\Request;
 
 /** Chances and outs as they stand in the form, by position number. */
@@ -68,10 +68,10 @@ final readonly class RecordForm
     {
         return ctype_digit($typed) && \strlen($typed) < 6
             ? (int) $typed
-            : throw Refused::because(
+            : throw NoNumber::whole(
                 "$what of {$position->value}",
-                '' === $typed ? 'it is empty' : "\"$typed\" is not a whole number",
                 'a whole number, or neither chances nor outs',
+                $typed,
             );
     }
 }

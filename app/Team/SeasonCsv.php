@@ -7,7 +7,7 @@ namespace FoxCorner\App\Team;
 use FoxCorner\App\Shared\Csv\CsvRow;
 use FoxCorner\App\Shared\Csv\CsvTable;
 use FoxCorner\App\Shared\Csv\RowProblem;
-use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\Missing;
 use FoxCorner\Core\Runs\EventRates;
 
 /** A season's line: counts, or shares of a plate appearance as we write them. */
@@ -67,7 +67,7 @@ final class SeasonCsv
         return EventRates::of(
             ...array_map(
                 static fn(string $name): float => $row->number($name, $name) ??
-                    throw Refused::because($name, 'it is empty', 'a share of plate appearances'),
+                    throw Missing::at($name, 'a share of plate appearances'),
                 EventRates::NAMES,
             ),
         );

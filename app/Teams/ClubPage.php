@@ -13,12 +13,12 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\MembershipRepository;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Demo\Demo;
-use FoxCorner\App\Shared\TypedName;
 use FoxCorner\App\Shared\TypedText;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
+use FoxCorner\Core\Problem\WrongLength;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\Request;
@@ -57,7 +57,7 @@ final class ClubPage extends AbstractController
             'level' => $request->request->getString('level'),
         ];
         try {
-            $name = TypedName::of($typed['name'], 'team', Team::LONGEST);
+            $name = WrongLength::unlessBetween('team', $typed['name'], 1, Team::LONGEST);
             $level = Unknown::oneOf(Level::class, $typed['level'], 'level');
         } catch (Problem $problem) {
             return $this->page($membership, $typed, $problem);

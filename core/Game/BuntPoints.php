@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Game;
 
+use FoxCorner\Core\Problem\NoNumber;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Value\Settings;
 
@@ -78,9 +78,7 @@ final readonly class BuntPoints implements Settings
                 $line = self::whole($name, $value);
             } elseif (str_starts_with($name, self::TIMES)) {
                 $intent = Unknown::oneOf(Intent::class, substr($name, \strlen(self::TIMES)), 'times');
-                $factors[$intent->value] = \is_string($value)
-                    ? throw Refused::because($name, 'it is not a number', 'a number')
-                    : (float) $value;
+                $factors[$intent->value] = \is_string($value) ? throw NoNumber::at($name) : (float) $value;
             } else {
                 $points[Unknown::oneOf(BuntSign::class, $name, 'sign')->value] = self::whole($name, $value);
             }
@@ -91,7 +89,7 @@ final readonly class BuntPoints implements Settings
 
     private static function whole(string $name, float|int|string $value): int
     {
-        return \is_int($value) ? $value : throw Refused::because($name, 'it is not a whole number', 'a whole number');
+        return \is_int($value) ? $value : throw NoNumber::whole($name);
     }
 
     public function values(): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\People;
 
+use FoxCorner\Core\Problem\Missing;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 
@@ -116,9 +117,8 @@ enum Position: int
 
         return [] !== $positions
             ? array_values($positions)
-            : throw Refused::because(
+            : throw Missing::at(
                 'positions',
-                'it is empty',
                 'position numbers 1 to 9 or P, C, 1B, 2B, 3B, SS, LF, CF, RF, the best first, as in 6 4',
             );
     }

@@ -67,7 +67,7 @@ final class OddInputTest extends AppTestCase
     }
 
     #[TestWith(['reason', 301, 'Reason: it has 301 letters. Allowed: at most 300'])]
-    #[TestWith(['name', 41, 'Name: it is too long. Allowed: 1 to 40 letters'])]
+    #[TestWith(['name', 41, 'Name: it has 41 letters. Allowed: 1 to 40 letters'])]
     public function testACoveragesWordsHaveALimit(string $field, int $letters, string $words): void
     {
         $this->signIn();

@@ -14,8 +14,8 @@ use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\BuntSign;
 use FoxCorner\Core\Game\Intent;
 use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Problem\NoNumber;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -143,10 +143,6 @@ final class SetPoints extends AbstractController
             return (int) $typed;
         }
 
-        throw Refused::because(
-            $field,
-            '' === trim($typed) ? 'it is empty' : "\"$typed\" is not a whole number",
-            'whole points, -9 to 9',
-        );
+        throw NoNumber::whole($field, 'whole points, -9 to 9', trim($typed));
     }
 }

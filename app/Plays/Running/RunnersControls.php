@@ -11,7 +11,7 @@ use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Play\Scheme\Trial;
-use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\WrongLength;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /** The controls of a play about runners: each field of its trial is a parameter of the address. */
@@ -31,10 +31,7 @@ abstract readonly class RunnersControls implements FamilyControls
     {
         $read = [];
         foreach (array_keys($this->parameters) as $name) {
-            $value = trim($query->getString($name));
-            if (mb_strlen($value) > self::LONGEST) {
-                throw Refused::because($name, 'it is too long', self::LONGEST . ' letters at most');
-            }
+            $value = WrongLength::unlessBetween($name, $query->getString($name), 0, self::LONGEST);
             if ('' !== $value) {
                 $read[$name] = $value;
             }

@@ -10,6 +10,7 @@ use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\Core\Practice\Time\TimeShape;
+use FoxCorner\Core\Problem\Missing;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Symfony\Component\Uid\Uuid;
@@ -97,7 +98,7 @@ final class PracticeDraft
         return new PracticeSetup(
             $this->helpers(),
             array_map(static fn(?int $pieces): int => max(0, $pieces ?? 0), $this->equipment),
-            ($this->part ?? throw Refused::because('part', 'it is empty', 'a part of the field'))->value,
+            ($this->part ?? throw Missing::at('part', 'a part of the field'))->value,
             self::given('warm-up', $this->warmUp),
             self::given('round', $this->round),
             self::given('team defence', $this->teamDefence),
@@ -154,6 +155,6 @@ final class PracticeDraft
 
     private static function given(string $name, ?int $minutes): int
     {
-        return $minutes ?? throw Refused::because($name, 'it is empty', 'a number of minutes');
+        return $minutes ?? throw Missing::at($name, 'a number of minutes');
     }
 }

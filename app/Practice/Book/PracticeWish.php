@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Book;
 
 use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Problem\Missing;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Value\ButFor;
 
 /** A practice as it is wanted, before anything is solved: when, for how long, where, who comes, with what. */
@@ -32,8 +32,8 @@ final readonly class PracticeWish
     public static function of(PracticeDraft $draft, string $setup): self
     {
         return new self(
-            $draft->startsAt ?? throw Refused::because('day and time', 'it is empty', 'a day and a time'),
-            $draft->minutes ?? throw Refused::because('minutes', 'it is empty', '40 to 180 minutes'),
+            $draft->startsAt ?? throw Missing::at('day and time', 'a day and a time'),
+            $draft->minutes ?? throw Missing::at('minutes', '40 to 180 minutes'),
             trim($draft->place ?? ''),
             $draft->comes,
             $setup,

@@ -9,8 +9,10 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Practice\Ground\DrillPlace;
+use FoxCorner\Core\Problem\Missing;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\WrongLength;
 use FoxCorner\Core\Skill\Skill;
 use FoxCorner\Core\Skill\SkillFamily;
 
@@ -85,14 +87,7 @@ final class DrillDraft
     /** @throws Problem naming the field */
     public function toDrill(string $key): Drill
     {
-        $name = trim($this->name ?? '');
-        if ('' === $name || mb_strlen($name) > self::LONGEST_NAME) {
-            throw Refused::because(
-                'name',
-                '' === $name ? 'it is empty' : \sprintf('it has %d letters', mb_strlen($name)),
-                \sprintf('1 to %d letters', self::LONGEST_NAME),
-            );
-        }
+        $name = WrongLength::unlessBetween('name', $this->name ?? '', 1, self::LONGEST_NAME);
         foreach (
             [
                 'purpose' => $this->purpose,
@@ -103,14 +98,7 @@ final class DrillDraft
                 'cautions' => $this->cautions,
             ] as $field => $text
         ) {
-            $letters = null === $text ? 0 : mb_strlen($text);
-            if ($letters > self::LONGEST_TEXT) {
-                throw Refused::because(
-                    $field,
-                    \sprintf('it has %d letters', $letters),
-                    \sprintf('at most %d', self::LONGEST_TEXT),
-                );
-            }
+            WrongLength::unlessBetween($field, $text ?? '', 0, self::LONGEST_TEXT);
         }
         if ([] === $this->positions || [] === $this->skills) {
             throw Refused::because(
@@ -127,7 +115,7 @@ final class DrillDraft
             $key,
             $name,
             mb_strimwidth($name, 0, 14, '…'),
-            $this->family ?? throw Refused::because('family', 'it is empty', 'one of the list'),
+            $this->family ?? throw Missing::at('family', 'one of the list'),
             trim($this->purpose ?? ''),
             array_fill_keys(
                 array_map(static fn(Position $position): int => $position->value, $this->positions),
@@ -160,6 +148,6 @@ final class DrillDraft
 
     private static function number(string $field, ?int $given): int
     {
-        return $given ?? throw Refused::because($field, 'it is empty', 'a whole number');
+        return $given ?? throw Missing::at($field, 'a whole number');
     }
 }

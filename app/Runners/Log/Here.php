@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Runners\Log;
 
 use FoxCorner\Core\Play\Running\Leads;
+use FoxCorner\Core\Problem\NoNumber;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /** Who is on the field while somebody counts: it stays from one count to the next. */
@@ -32,7 +32,7 @@ final readonly class Here
             : trim($input->getString($name));
         $lead = $text('lead');
         if (null !== $lead && !is_numeric($lead)) {
-            throw Refused::because('lead', 'it is not a number', 'feet, a number');
+            throw NoNumber::at('lead', 'feet, a number');
         }
 
         return new self(

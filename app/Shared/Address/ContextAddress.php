@@ -13,6 +13,7 @@ use FoxCorner\Core\Game\PitchSide;
 use FoxCorner\Core\Game\RunnerSpeed;
 use FoxCorner\Core\Game\Seen;
 use FoxCorner\Core\People\Pitching;
+use FoxCorner\Core\Problem\NoNumber;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
@@ -100,6 +101,6 @@ final class ContextAddress
     {
         return 1 === preg_match('/^-?\d{1,4}$/', $value)
             ? (int) $value
-            : throw Refused::because($field, \sprintf('"%s" is not a whole number', $value), $allowed);
+            : throw NoNumber::whole($field, $allowed, $value);
     }
 }

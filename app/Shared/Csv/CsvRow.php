@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Shared\Csv;
 
+use FoxCorner\Core\Problem\NoNumber;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
@@ -43,9 +44,7 @@ final readonly class CsvRow
                 ? str_replace(',', '.', $parts[1])
                 : $cell;
 
-        return is_numeric($number)
-            ? (float) $number
-            : throw Refused::because($field, "\"$cell\" is not a number", 'a number, or nothing');
+        return is_numeric($number) ? (float) $number : throw NoNumber::at($field, 'a number, or nothing', $cell);
     }
 
     /**
@@ -57,13 +56,7 @@ final readonly class CsvRow
     {
         $cell = $this->text($column);
 
-        return ctype_digit($cell) && \strlen($cell) < 6
-            ? (int) $cell
-            : throw Refused::because(
-                $field,
-                '' === $cell ? 'it is empty' : "\"$cell\" is not a whole number",
-                $allowed,
-            );
+        return ctype_digit($cell) && \strlen($cell) < 6 ? (int) $cell : throw NoNumber::whole($field, $allowed, $cell);
     }
 
     /** Anything of y, yes, true, 1, x is yes; empty, n, no, false, 0 is no. @throws Problem */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Shared\Json;
 
+use FoxCorner\Core\Problem\NoNumber;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
@@ -65,7 +66,7 @@ final readonly class Fields
     {
         $value = $this->values[$name] ?? null;
         if (null !== $value && !\is_int($value) && !\is_float($value)) {
-            throw Refused::because($name, 'it is not a number', 'a number');
+            throw NoNumber::at($name);
         }
 
         return null === $value ? null : (float) $value;
@@ -88,9 +89,7 @@ final readonly class Fields
     {
         $value = $this->values[$name] ?? null;
 
-        return null === $value || \is_int($value)
-            ? $value
-            : throw Refused::because($name, 'it is not a whole number', 'a whole number');
+        return null === $value || \is_int($value) ? $value : throw NoNumber::whole($name);
     }
 
     public function flag(string $name): ?bool
@@ -177,9 +176,7 @@ final readonly class Fields
         $numbers = [];
         foreach ($this->within($name)->values as $key => $value) {
             $numbers[(string) $key] =
-                \is_int($value) || \is_float($value)
-                    ? (float) $value
-                    : throw Refused::because("$name $key", 'it is not a number', 'a number');
+                \is_int($value) || \is_float($value) ? (float) $value : throw NoNumber::at("$name $key");
         }
 
         return $numbers;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Alignment\Depth;
 
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\WrongLength;
 
 /** What a coach calls a depth, and the sign for it. */
 final readonly class DepthName
@@ -16,12 +16,7 @@ final readonly class DepthName
     /** @throws Problem when the word is missing or one of them is long */
     public function __construct(string $word, string $sign)
     {
-        [$this->word, $this->sign] = [trim($word), trim($sign)];
-        if ('' === $this->word || mb_strlen($this->word) > 30) {
-            throw Refused::because('word', '' === $this->word ? 'it is empty' : 'it is too long', '1 to 30 letters');
-        }
-        if (mb_strlen($this->sign) > 60) {
-            throw Refused::because('sign', 'it is too long', 'up to 60 letters, or nothing');
-        }
+        $this->word = WrongLength::unlessBetween('word', $word, 1, 30);
+        $this->sign = WrongLength::unlessBetween('sign', $sign, 0, 60);
     }
 }

@@ -12,6 +12,7 @@ use FoxCorner\Core\People\PositionGroup;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\WrongLength;
 use FoxCorner\Core\Value\ButFor;
 
 /** One rule of the plan: when it speaks, who then stands where, and why. */
@@ -47,13 +48,7 @@ final readonly class AlignmentRule
         OutOfRange::unlessBetween('steps toward the pull side', $towardPull, -4, 4, 'steps');
         OutOfRange::unlessBetween('steps of the outfield toward the pull side', $outfieldTowardPull, -8, 8, 'steps');
         foreach (['name' => $name, 'reason' => $reason] as $field => $text) {
-            if ('' === trim($text) || mb_strlen($text) > 200) {
-                throw Refused::because(
-                    $field,
-                    '' === trim($text) ? 'it is empty' : 'it is too long',
-                    '1 to 200 letters',
-                );
-            }
+            WrongLength::unlessBetween($field, $text, 1, 200);
         }
         if ([] === $placings && [] === $shades && 0 === $towardPull && 0 === $outfieldTowardPull) {
             throw Refused::because('rule', 'it moves nobody', 'a depth or a shade for somebody');

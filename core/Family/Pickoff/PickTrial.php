@@ -12,6 +12,7 @@ use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\WrongLength;
 
 /** A throw behind a runner: which, where, how far off he is, and by which sign. */
 final readonly class PickTrial implements Trial
@@ -50,10 +51,7 @@ final readonly class PickTrial implements Trial
                 implode(', ', array_map(static fn(Base $one): string => $one->word(), $kind->bases())),
             );
         }
-        $sign = null === $sign ? null : trim($sign);
-        if (null !== $sign && mb_strlen($sign) > self::LETTERS) {
-            throw Refused::because('sign', 'it is too long', self::LETTERS . ' letters at most');
-        }
+        $sign = null === $sign ? null : WrongLength::unlessBetween('sign', $sign, 0, self::LETTERS);
         OutOfRange::unlessBetween('used', $used, 0, self::MOST_USES, 'throws');
 
         return new self($kind, $base, null === $lead ? null : Leads::check($lead), $sign, $used);

@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Play\Clock;
 
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\WrongLength;
 
 /** A team's own words on the field; where it has none, those that come with the program. */
 final readonly class Vocabulary
@@ -25,13 +26,7 @@ final readonly class Vocabulary
         $own = $said = [];
         foreach (VoiceWord::cases() as $word) {
             $text = trim($typed[$word->value] ?? '');
-            if (mb_strlen($text) > self::LONGEST) {
-                throw Refused::because(
-                    "word for “{$word->usual()}”",
-                    'it is too long',
-                    self::LONGEST . ' letters at most',
-                );
-            }
+            WrongLength::unlessBetween("word for “{$word->usual()}”", $text, 0, self::LONGEST);
             $spoken = mb_strtolower('' === $text ? $word->usual() : $text);
             if (isset($said[$spoken])) {
                 throw Refused::because(

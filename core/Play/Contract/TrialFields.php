@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Contract;
 
+use FoxCorner\Core\Problem\NoNumber;
 use FoxCorner\Core\Problem\Problem;
-use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\Unknown;
 
 /** The fields of a trial, as an address or a file has them, one by one. */
@@ -22,7 +22,7 @@ final readonly class TrialFields
             return null;
         }
 
-        return is_numeric($value) ? (float) $value : throw Refused::because($name, 'it is not a number', 'a number');
+        return is_numeric($value) ? (float) $value : throw NoNumber::at($name);
     }
 
     /**
@@ -35,7 +35,7 @@ final readonly class TrialFields
     {
         $value = $this->fields[$name] ?? $usual;
 
-        return is_numeric($value) ? (float) $value : throw Refused::because($name, 'it is not a number', $allowed);
+        return is_numeric($value) ? (float) $value : throw NoNumber::at($name, $allowed);
     }
 
     public function text(string $name): string

@@ -195,8 +195,8 @@ final class AlignmentTest extends TestCase
         self::assertSame(30, mb_strlen((new DepthName(str_repeat('ü', 30), str_repeat('ü', 60)))->word));
         $problems = [
             'word: it is empty; allowed: 1 to 30 letters' => ['  ', ''],
-            'word: it is too long; allowed: 1 to 30 letters' => [str_repeat('ü', 31), ''],
-            'sign: it is too long; allowed: up to 60 letters, or nothing' => ['in', str_repeat('ü', 61)],
+            'word: it has 31 letters; allowed: 1 to 30 letters' => [str_repeat('ü', 31), ''],
+            'sign: it has 61 letters; allowed: at most 60 letters' => ['in', str_repeat('ü', 61)],
         ];
         foreach ($problems as $message => [$word, $sign]) {
             try {
