@@ -100,7 +100,7 @@ final readonly class RunnersDesk
     /** How often he must be safe, so that going pays; of a runner who is not on, as if he were there alone. */
     private static function pays(Situation $situation, Base $base, PlayCost $cost): float
     {
-        $bases = $situation->bases->has($base) ? $situation->bases : Bases::fromMask(1 << ($base->value - 1));
+        $bases = $situation->bases->has($base) ? $situation->bases : Bases::Empty->toggle($base);
 
         return (new Toll(new AfterPlay($cost, Situation::of($bases, $situation->outs))))->breakEven($base);
     }

@@ -53,7 +53,7 @@ enum Bases: string
     /** The bases with one runner put on or taken off. */
     public function toggle(Base $base): self
     {
-        return self::fromMask($this->mask() ^ (1 << ($base->value - 1)));
+        return self::fromMask($this->mask() ^ self::bit($base->value));
     }
 
     public function label(): string
@@ -82,7 +82,7 @@ enum Bases: string
         };
     }
 
-    /** First counts 1, second 2, third 4. */
+    /** What {@see bit} of the occupied bases comes to. */
     public static function fromMask(int $mask): self
     {
         foreach (self::cases() as $bases) {
@@ -94,18 +94,20 @@ enum Bases: string
         throw new \LogicException("No bases have the mask $mask.");
     }
 
-    /** First counts 1, second 2, third 4. */
+    /** What a base counts for in a mask, by its number: 1, 2, 4. */
+    public static function bit(int $base): int
+    {
+        return 1 << ($base - 1);
+    }
+
+    /** As of {@see fromMask}. */
     public function mask(): int
     {
-        return match ($this) {
-            self::Empty => 0,
-            self::First => 1,
-            self::Second => 2,
-            self::FirstSecond => 3,
-            self::Third => 4,
-            self::FirstThird => 5,
-            self::SecondThird => 6,
-            self::Loaded => 7,
-        };
+        $mask = 0;
+        foreach ($this->occupied() as $base) {
+            $mask |= self::bit($base->value);
+        }
+
+        return $mask;
     }
 }

@@ -15,10 +15,10 @@ final class OneNumberTest extends TestCase
     public function testNoConstantOfTheCoreIsSaidTwice(): void
     {
         $said = [];
-        foreach (self::numbers() as [$name, $number, $class]) {
-            $said["$name = $number"][] = $class;
+        foreach (self::numbers() as [$name, $number, $file]) {
+            $said["$name = $number"][] = $file;
         }
-        $twice = array_filter($said, static fn(array $classes): bool => \count($classes) > 1);
+        $twice = array_filter($said, static fn(array $files): bool => \count($files) > 1);
 
         self::assertSame([], $twice, 'one of them asks the other');
         self::assertGreaterThan(400, \count($said));
@@ -28,38 +28,25 @@ final class OneNumberTest extends TestCase
     public function testNoTableOfLevelsStandsBesideTheProfiles(): void
     {
         $tables = [];
-        foreach (SourceTree::core()->classes() as $class) {
-            $path =
-                \dirname(__DIR__, 2) . '/core' . strtr(substr($class, \strlen('FoxCorner\Core')), '\\', '/') . '.php';
+        foreach (SourceTree::core()->files() as $file => $text) {
             // A list of numbers by base path, as in [85 => 80.0, 75 => 63.0].
-            preg_match_all(
-                '/const (\w+) = \[\s*\d{2} => \d+\.\d+,\s*\d{2} => \d+\.\d+/',
-                (string) file_get_contents($path),
-                $found,
-            );
+            preg_match_all('/const (\w+) = \[\s*\d{2} => \d+\.\d+,\s*\d{2} => \d+\.\d+/', $text, $found);
             foreach ($found[1] as $name) {
-                $tables[] = "$class::$name";
+                $tables[] = "$file: $name";
             }
         }
 
         self::assertSame([], $tables);
     }
 
-    /** @return iterable<array{string, string, string}> name, number as it is written, class */
+    /** @return iterable<array{string, string, string}> name, number as it is written, file */
     private static function numbers(): iterable
     {
-        foreach (SourceTree::core()->classes() as $class) {
-            $path =
-                \dirname(__DIR__, 2) . '/core' . strtr(substr($class, \strlen('FoxCorner\Core')), '\\', '/') . '.php';
-            preg_match_all(
-                '/const (\w+) = (-?[\d._]+(?:e-?\d+)?);/i',
-                (string) file_get_contents($path),
-                $found,
-                \PREG_SET_ORDER,
-            );
+        foreach (SourceTree::core()->files() as $file => $text) {
+            preg_match_all('/const (\w+) = (-?[\d._]+(?:e-?\d+)?);/i', $text, $found, \PREG_SET_ORDER);
             foreach ($found as [, $name, $number]) {
                 if (!\in_array($name, self::SAY_IT, true)) {
-                    yield [$name, (string) (float) str_replace('_', '', $number), $class];
+                    yield [$name, (string) (float) str_replace('_', '', $number), $file];
                 }
             }
         }

@@ -64,6 +64,15 @@ final readonly class SourceTree
         return $found;
     }
 
+    /** @return iterable<string, string> what each file says, by its path from the root of the project */
+    public function files(): iterable
+    {
+        foreach ($this->classes() as $class) {
+            $path = $this->pathOf($class);
+            yield basename($this->root) . substr($path, \strlen($this->root)) => (string) file_get_contents($path);
+        }
+    }
+
     /** @return array<string, array<string, int>> by folder, the folders it imports from and how many of its files do */
     public function imports(): array
     {
@@ -101,9 +110,8 @@ final readonly class SourceTree
     /** @return list<string> the names of our own that the file of a class uses */
     public function named(string $class): array
     {
-        $path = $this->root . strtr(substr($class, \strlen($this->namespace)), '\\', '/') . '.php';
         $names = [];
-        foreach (\PhpToken::tokenize((string) file_get_contents($path)) as $token) {
+        foreach (\PhpToken::tokenize((string) file_get_contents($this->pathOf($class))) as $token) {
             if ($token->is([\T_NAME_QUALIFIED, \T_NAME_FULLY_QUALIFIED])) {
                 $names[] = ltrim($token->text, '\\');
             }
@@ -117,6 +125,11 @@ final readonly class SourceTree
                 static fn(string $name): bool => str_starts_with($name, 'FoxCorner') && $name !== $own,
             ),
         );
+    }
+
+    private function pathOf(string $class): string
+    {
+        return $this->root . strtr(substr($class, \strlen($this->namespace)), '\\', '/') . '.php';
     }
 
     private function folderOf(string $class): ?string

@@ -101,7 +101,7 @@ final readonly class FirstThirdPlay implements Play
 
     public function timeline(): Timeline
     {
-        return (new FirstThirdClock($this))->timeline();
+        return (new FirstThirdDrawing($this))->timeline();
     }
 
     /** Whether the throw is stopped on its way and goes home. */

@@ -112,7 +112,7 @@ final readonly class OutfieldPlay implements Play
 
     public function timeline(): Timeline
     {
-        return (new OutfieldClock($this))->timeline();
+        return (new OutfieldDrawing($this))->timeline();
     }
 
     /** What it comes to, as a sentence without its stop. */

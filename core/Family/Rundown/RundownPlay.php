@@ -119,7 +119,7 @@ final readonly class RundownPlay implements Play
 
     public function timeline(): Timeline
     {
-        return (new RundownClock($this))->timeline();
+        return (new RundownDrawing($this))->timeline();
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Choice;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Runs\PlayCost;
 
@@ -53,7 +54,7 @@ final readonly class AfterPlay
             } elseif ($to >= Base::Home->value) {
                 ++$runs;
             } elseif ($to > self::BATTER) {
-                $on |= 1 << ($to - 1);
+                $on |= Bases::bit($to);
             }
         }
 

@@ -6,7 +6,7 @@ namespace FoxCorner\Tests\Tools\Mutation;
 
 use Symfony\Component\Process\Process;
 
-/** The lines of the core that somebody has changed. */
+/** The lines of the core, or of the application, that somebody has changed. */
 final class Changed
 {
     /**
@@ -14,9 +14,9 @@ final class Changed
      *
      * @return array<string, list<int>> by file, from the root of the project
      */
-    public static function since(string $since, string $root): array
+    public static function since(string $since, string $root, Half $half): array
     {
-        $git = ['git', 'diff', '--unified=0', '--no-color', '--no-ext-diff', $since, '--', 'core'];
+        $git = ['git', 'diff', '--unified=0', '--no-color', '--no-ext-diff', $since, '--', $half->value];
         $lines = [];
         $file = '';
         foreach (explode("\n", (new Process($git, $root))->mustRun()->getOutput()) as $line) {

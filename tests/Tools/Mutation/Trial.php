@@ -7,57 +7,58 @@ namespace FoxCorner\Tests\Tools\Mutation;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Symfony\Component\Finder\Finder;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
-/** Mutants of the core before its quick tests, two at a time, and how many were seen. */
+/** Mutants of one half of the product before the tests that are near, and how many were seen. */
 final readonly class Trial
 {
     /** s; a change that makes a loop endless is seen by it. */
-    private const PATIENCE = 120;
+    private const PATIENCE = 180;
     private const AT_ONCE = 2;
     /** What drills say and where they stand is no rule. */
     private const DATA = 'Drill/Shipped';
-    /** Share of the mutants that has to be seen, of all and of every folder of which this many or more were drawn. */
-    private const ENOUGH = 0.85;
+    /** So many of a folder have to be drawn before its share tells anything. */
     private const TELLING = 20;
 
-    public function __construct(private string $root) {}
+    public function __construct(private string $root, private Half $half) {}
 
     /**
      * @param array<string, list<int>>|null $only lines by file; null: all of the folder
      *
-     * @return bool whether enough of them were seen
+     * @return bool whether enough of them were seen, of all and of every folder of which enough were drawn
      */
     public function run(int $many, int $seed, string $folder, ?array $only = null): bool
     {
-        $drawn = $this->drawn($many, $seed, $folder, $only);
-        if ([] === $drawn) {
-            echo "There is no line of the core to change.\n";
+        $waiting = $this->drawn($many, $seed, $folder, $only);
+        if ([] === $waiting) {
+            echo "There is no line of the {$this->half->value} to change.\n";
 
             return true;
         }
-        $clean = $this->tests([]);
-        if (0 !== $clean->run()) {
-            echo $clean->getOutput(), "The tests have to pass before a change can be seen by them.\n";
-
-            return false;
-        }
+        $near = Near::of($this->half, $this->root, self::AT_ONCE);
+        $running = [];
         $seen = [];
         $survivors = [];
-        foreach (array_chunk($drawn, self::AT_ONCE) as $pair) {
-            $begun = array_map(fn(Mutant $mutant): Process => $this->begin($mutant), $pair);
-            foreach ($pair as $index => $mutant) {
-                $isSeen = self::isSeen($begun[$index]);
-                $seen[$mutant->folder()][] = $isSeen;
-                if (!$isSeen) {
-                    $survivors[] = $mutant->sentence();
+        while ([] !== $waiting || [] !== $running) {
+            while ([] !== $waiting && \count($running) < self::AT_ONCE) {
+                $mutant = array_shift($waiting);
+                $running[] = [$mutant, $this->begin($mutant, $near)];
+            }
+            usleep(50_000);
+            foreach ($running as $index => [$mutant, $process]) {
+                $isSeen = null === $process ? false : self::isSeen($process);
+                if (null !== $isSeen) {
+                    unset($running[$index]);
+                    $seen[$mutant->folder()][] = $isSeen;
+                    $survivors = $isSeen ? $survivors : [...$survivors, $mutant->sentence()];
+                    echo $isSeen ? '.' : 'S';
                 }
-                echo $isSeen ? '.' : 'S';
             }
         }
         echo "\n", implode("\n", $survivors), "\n\n";
 
-        return self::report($seen);
+        return $this->report($seen);
     }
 
     /**
@@ -70,7 +71,7 @@ final readonly class Trial
         $mutants = [];
         $files = Finder::create()
             ->files()
-            ->in("$this->root/core/$folder")
+            ->in("$this->root/{$this->half->value}/$folder")
             ->name('*.php')
             ->notPath(self::DATA);
         foreach ($files->sortByName() as $file) {
@@ -91,59 +92,46 @@ final readonly class Trial
         return $drawn;
     }
 
-    private function begin(Mutant $mutant): Process
+    /** Null where no test loads the class. */
+    private function begin(Mutant $mutant, Near $near): ?Process
     {
+        $class = $this->half->classOf($mutant->file);
+        $tests = $near->to($class);
+        if ([] === $tests) {
+            return null;
+        }
         $folder = "$this->root/var/mutants";
         is_dir($folder) || mkdir($folder, recursive: true);
         $file = $folder . '/' . hash('xxh64', $mutant->sentence()) . '.php';
         file_put_contents($file, $mutant->source);
-        $class = 'FoxCorner\\Core\\' . strtr(substr($mutant->file, \strlen('core/'), -\strlen('.php')), '/', '\\');
-        $process = $this->tests(['FOX_MUTANT' => "$class:$file"]);
+        $environment = ['FOX_MUTANT' => "$class:$file"];
+        $process = new Process($this->half->run($tests), $this->root, $environment, timeout: self::PATIENCE);
         $process->start();
 
         return $process;
     }
 
-    /**
-     * The held figures first, which see most of it in a third of the time.
-     *
-     * @param array<string, string> $environment
-     */
-    private function tests(array $environment): Process
-    {
-        $command = implode(' ', [
-            escapeshellarg(\PHP_BINARY),
-            '-dopcache.enable_cli=1 -dopcache.jit=function -dopcache.jit_buffer_size=64M',
-            'vendor/bin/phpunit --bootstrap tests/Tools/Mutation/load.php',
-            '--no-progress --stop-on-defect --do-not-cache-result',
-        ]);
-
-        return Process::fromShellCommandline(
-            "$command tests/Core/Held && $command --testsuite core",
-            $this->root,
-            $environment,
-            timeout: self::PATIENCE,
-        );
-    }
-
-    private static function isSeen(Process $process): bool
+    /** Null while its tests run. */
+    private static function isSeen(Process $process): ?bool
     {
         try {
-            return 0 !== $process->wait();
-        } catch (\Symfony\Component\Process\Exception\ProcessTimedOutException) {
+            $process->checkTimeout();
+        } catch (ProcessTimedOutException) {
             return true;
         }
+
+        return $process->isRunning() ? null : 0 !== $process->getExitCode();
     }
 
     /** @param array<string, list<bool>> $seen */
-    private static function report(array $seen): bool
+    private function report(array $seen): bool
     {
         ksort($seen);
         $isEnough = true;
         foreach ([...$seen, 'all' => array_merge(...array_values($seen))] as $name => $ones) {
             $killed = \count(array_filter($ones));
             $isTelling = 'all' === $name || \count($ones) >= self::TELLING;
-            $isEnough = $isEnough && (!$isTelling || $killed >= self::ENOUGH * \count($ones));
+            $isEnough = $isEnough && (!$isTelling || $killed >= $this->half->enough() * \count($ones));
             printf(
                 "%-28s %3d killed, %3d survived (%d %%)\n",
                 $name,

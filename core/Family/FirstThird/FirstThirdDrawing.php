@@ -19,7 +19,7 @@ use FoxCorner\Core\Play\Running\BetweenPitches;
 use FoxCorner\Core\Play\Scene\PlaySetting;
 
 /** A first-and-third steal as it is drawn. */
-final readonly class FirstThirdClock
+final readonly class FirstThirdDrawing
 {
     public function __construct(private FirstThirdPlay $play) {}
 

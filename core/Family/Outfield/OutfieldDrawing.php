@@ -20,7 +20,7 @@ use FoxCorner\Core\Play\Clock\Track;
 use FoxCorner\Core\Play\Scheme\Verb;
 
 /** A ball to the outfield as it is drawn: tracks of ball, fielders and runners, events and voices. */
-final readonly class OutfieldClock
+final readonly class OutfieldDrawing
 {
     public function __construct(private OutfieldPlay $play) {}
 

@@ -22,7 +22,7 @@ use FoxCorner\Core\Play\Scene\PlaySetting;
 use FoxCorner\Core\Play\Scheme\Verb;
 
 /** A rundown as it is drawn: the chase to the first throw and what comes of it. */
-final readonly class RundownClock
+final readonly class RundownDrawing
 {
     /** s between the drawn points of a chase. */
     private const LOOK = 0.2;
