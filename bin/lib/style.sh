@@ -3,7 +3,7 @@
 FORMATTED="assets templates tests/browser tests/scripts tests/start tests/Tools/*.mjs *.mjs package.json .prettierrc.json"
 PHP_FORMATTED="core app bench tests config public .php-cs-fixer.dist.php bin/console bin/fox bin/bench"
 PHP_FORMATTED="$PHP_FORMATTED tests/Tools/folders tests/Tools/held tests/Tools/lines tests/Tools/mutate tests/Tools/attack"
-SHELL_FORMATTED="bin/start bin/stop bin/test bin/fix bin/packages bin/lib/*.sh tests/browser/*.sh .ci/run"
+SHELL_FORMATTED="tests/Tools/mutate-app bin/start bin/stop bin/test bin/fix bin/packages bin/lib/*.sh tests/browser/*.sh .ci/run"
 
 prettier() { (cd "$ROOT" && node_modules/.bin/prettier --log-level warn "$@"); }
 

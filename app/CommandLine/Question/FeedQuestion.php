@@ -7,6 +7,8 @@ namespace FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\CommandLine\Input\Question;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Family\GroundBall\FeedChoice;
+use FoxCorner\Core\Family\GroundBall\Feeder;
+use FoxCorner\Core\Family\GroundBall\Feeds;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
@@ -27,19 +29,20 @@ final readonly class FeedQuestion implements Question
         $level = Level::from($input->text('level'))->profile();
         $position = Position::ofNumber($input->whole('position', 6));
         $from = $input->within('from');
-        $feeds = FeedChoice::all(
-            $position,
-            Hand::from($input->text('throws', 'R')),
+        $feeds = (new Feeds(
+            new Feeder(
+                $position,
+                Hand::from($input->text('throws', 'R')),
+                Speed::ofMph($input->numberOrNull('arm_mph') ?? $level->armAt($position)),
+                $level
+                    ->fieldingLegs(Cast::runningLegs(Traits::unknown(), $rules, $level))
+                    ->at($level->motion->infieldSpeedShare),
+            ),
             Point::of($from->number('x_ft'), $from->number('y_ft')),
             self::base($input->text('base', 'second')),
-            $rules->diamond(),
-            $rules->sport,
+            $rules,
             $level,
-            Speed::ofMph($input->numberOrNull('arm_mph') ?? $level->armAt($position)),
-            $level
-                ->fieldingLegs(Cast::runningLegs(Traits::unknown(), $rules, $level))
-                ->at($level->motion->infieldSpeedShare),
-        );
+        ))->all();
         $told = array_map(
             static fn(FeedChoice $feed): array => [
                 'feed' => $feed->kind->value,

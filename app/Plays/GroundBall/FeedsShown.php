@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plays\GroundBall;
 
 use FoxCorner\Core\Family\GroundBall\FeedChoice;
+use FoxCorner\Core\Family\GroundBall\Feeder;
+use FoxCorner\Core\Family\GroundBall\Feeds;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
@@ -17,18 +19,13 @@ final class FeedsShown
     public static function of(PlannedPlay $play, Position $by, float $x, float $y): array
     {
         $plan = $play->plan;
-        $who = $plan->cast->at($by);
 
-        return FeedChoice::all(
-            $by,
-            $who->player->traits->throws,
+        return (new Feeds(
+            Feeder::of($plan->cast->at($by)),
             Point::of($x, $y),
             Base::Second,
-            $plan->state->rules->diamond(),
-            $plan->state->rules->sport,
+            $plan->state->rules,
             $plan->level,
-            $who->arm,
-            $who->legs,
-        );
+        ))->all();
     }
 }

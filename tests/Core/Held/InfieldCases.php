@@ -6,7 +6,8 @@ namespace FoxCorner\Tests\Core\Held;
 
 use FoxCorner\Core\Family\GroundBall\Afterwards;
 use FoxCorner\Core\Family\GroundBall\CaughtLiner;
-use FoxCorner\Core\Family\GroundBall\FeedChoice;
+use FoxCorner\Core\Family\GroundBall\Feeder;
+use FoxCorner\Core\Family\GroundBall\Feeds;
 use FoxCorner\Core\Family\GroundBall\GroundBallTrial;
 use FoxCorner\Core\Family\GroundBall\GroundCoverages;
 use FoxCorner\Core\Family\GroundBall\GroundDefence;
@@ -156,17 +157,13 @@ final class InfieldCases
         foreach (self::FEEDS as [$number, $x, $y]) {
             $who = $plan->cast->at(Position::from($number));
             foreach (Hand::cases() as $hand) {
-                $feeds = FeedChoice::all(
-                    $who->position,
-                    $hand,
+                $feeds = (new Feeds(
+                    new Feeder($who->position, $hand, Speed::ofMph(78), $who->legs),
                     Point::of($x, $y),
                     Base::Second,
-                    $plan->state->rules->diamond(),
-                    $plan->state->rules->sport,
+                    $plan->state->rules,
                     $plan->level,
-                    Speed::ofMph(78),
-                    $who->legs,
-                );
+                ))->all();
                 foreach ($feeds as $feed) {
                     yield "feed of $number ($hand->value) from $x $y ft, {$feed->kind->value}" => [
                         'ft' => $feed->feet,

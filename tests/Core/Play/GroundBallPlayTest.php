@@ -6,7 +6,9 @@ namespace FoxCorner\Tests\Core\Play;
 
 use FoxCorner\Core\Family\GroundBall\Afterwards;
 use FoxCorner\Core\Family\GroundBall\FeedChoice;
+use FoxCorner\Core\Family\GroundBall\Feeder;
 use FoxCorner\Core\Family\GroundBall\FeedKind;
+use FoxCorner\Core\Family\GroundBall\Feeds;
 use FoxCorner\Core\Family\GroundBall\GroundBallFamily;
 use FoxCorner\Core\Family\GroundBall\GroundBallPlay;
 use FoxCorner\Core\Family\GroundBall\GroundBallTrial;
@@ -355,19 +357,13 @@ final class GroundBallPlayTest extends TestCase
     /** @return non-empty-list<FeedChoice> */
     private static function feeds(Position $position, Hand $hand, Point $from): array
     {
-        $rules = ShippedRuleSets::get('baseball-90');
-
-        return FeedChoice::all(
-            $position,
-            $hand,
+        return (new Feeds(
+            new Feeder($position, $hand, Speed::ofMph(82), Legs::of(23.2, 0.6)),
             $from,
             Base::Second,
-            $rules->diamond(),
-            $rules->sport,
+            ShippedRuleSets::get('baseball-90'),
             Level::Pro->profile(),
-            Speed::ofMph(82),
-            Legs::of(23.2, 0.6),
-        );
+        ))->all();
     }
 
     /** @param array<int, float> $runners home to first, s, by base */
