@@ -4,23 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
-use FoxCorner\App\Club\Player;
-use FoxCorner\App\Club\Team;
-use FoxCorner\App\Runners\Log\EventKind;
-use FoxCorner\App\Runners\Log\RunnerEvent;
-use FoxCorner\App\Runners\Log\RunnerEventRepository;
-use FoxCorner\Core\Field\Base;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\DomCrawler\Crawler;
 
 /** Runners: the lines, the table, holds, looks, what is counted, and the plays that begin with them. */
 final class RunnersPagesTest extends AppTestCase
 {
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->signIn();
-    }
+    use RunnersAsked;
 
     public function testTheTitleSaysWhatToDoAndMovesWithTheLead(): void
     {
@@ -64,41 +54,6 @@ final class RunnersPagesTest extends AppTestCase
         self::assertSame($sorted, $chances);
         self::assertGreaterThan(5, \count($chances), 'their batters are there');
         self::assertSelectorTextContains('.steals', 'Petrik');
-    }
-
-    public function testWhatIsCountedMovesTheTable(): void
-    {
-        $cell = fn(): string => $this->open($this->terns(), '/runners/R1-0')
-            ->filter('.steals tbody tr')
-            ->reduce(static fn(Crawler $row): bool => str_contains($row->text(), 'Moss'))
-            ->filter('td')
-            ->first()
-            ->text();
-        $before = $cell();
-        $moss = $this->player('Moss');
-        for ($steal = 0; $steal < 20; ++$steal) {
-            $this->entities()->persist(
-                new RunnerEvent(
-                    $this->terns(),
-                    EventKind::Steal,
-                    Base::Second,
-                    true,
-                    $moss,
-                    null,
-                    null,
-                    null,
-                    null,
-                    'Somebody',
-                    self::now(),
-                ),
-            );
-        }
-        $this->entities()->flush();
-
-        self::assertNotSame($before, $cell());
-        preg_match('/(\d+) %/', $before, $was);
-        preg_match('/(\d+) %/', $cell(), $is);
-        self::assertGreaterThan((int) ($was[1] ?? 0) + 10, (int) ($is[1] ?? 0), 'all caught: more outs');
     }
 
     public function testPlayersSeeTheLinesButNobodysTimes(): void
@@ -151,69 +106,6 @@ final class RunnersPagesTest extends AppTestCase
         self::assertSame($card(5), $card(5));
         self::assertNotSame($card(5), $card(6));
         self::assertSame(30, $this->open($this->terns(), '/runners/looks/5')->filter('.looks-card li')->count());
-    }
-
-    public function testTheThumbCountsAndTakesBack(): void
-    {
-        $pitcher = $this->player('Vane')->id()->toRfc4122();
-        $this->open($this->terns(), "/runners?pitcher=$pitcher&lead=11.5");
-        $before = \count($this->events()->lately($this->terns()));
-        $this->press('Pick to second: out');
-        $page = $this->browser->followRedirect();
-        $latest = $this->events()->latest($this->terns());
-
-        self::assertSame(
-            [EventKind::Pick, Base::Second, true, 11.5],
-            [$latest?->kind, $latest?->base, $latest?->isOut, $latest?->leadFeet],
-        );
-        self::assertSame('Vane', $latest?->pitcher?->asRosterPlayer()->name);
-        self::assertSelectorExists("#pitcher option[value='$pitcher'][selected]", 'who pitches stays');
-        self::assertStringContainsString('Pick to second: out, lead 11.5 ft', $page->text());
-        $this->browser->submitForm('Take the last one back');
-        $this->browser->followRedirect();
-        self::assertCount($before, $this->events()->lately($this->terns()));
-    }
-
-    public function testAHabitOfLooksIsFlagged(): void
-    {
-        $petrik = $this->player('Petrik')->id()->toRfc4122();
-        $this->open($this->terns(), "/runners?pitcher=$petrik");
-        self::assertSelectorTextContains('.finding', 'Mix them.', 'the demo has one');
-        $vane = $this->player('Vane')->id()->toRfc4122();
-        $this->open($this->terns(), "/runners?pitcher=$vane");
-        foreach ([0, 3, 1, 2, 0, 1] as $looks) {
-            $this->press($looks . (1 === $looks ? ' look' : ' looks'));
-            $this->browser->followRedirect();
-        }
-        self::assertSelectorTextContains('.good', 'Nobody can time him.');
-    }
-
-    /** @param array<string, string> $fields */
-    #[TestWith([['kind' => 'steal', 'base' => 'fourth'], 'base'])]
-    #[TestWith([['kind' => 'nap', 'base' => 'second'], 'kind'])]
-    #[TestWith([['kind' => 'looks', 'looks' => '9'], 'looks'])]
-    #[TestWith([['kind' => 'steal', 'base' => 'second', 'lead' => 'far'], 'lead'])]
-    #[TestWith([['kind' => 'steal', 'base' => 'second', 'pitcher' => 'nobody'], 'pitcher'])]
-    public function testWhatIsNoCountIsRefused(array $fields, string $field): void
-    {
-        $page = $this->open($this->terns(), '/runners');
-        $token = $page->filter('input[name=_token]')->first()->attr('value');
-        $this->browser->request('POST', '/terns/runners', $fields + ['_token' => $token, 'out' => '1']);
-
-        self::assertResponseStatusCodeSame(404);
-        self::assertStringContainsString($field, strtolower($this->browser->getCrawler()->text()));
-    }
-
-    public function testAPickGoesOnOurListWithItsSignAndWithoutOneIsAFinding(): void
-    {
-        $this->open($this->terns(), '/field/R2-1?view=pick&pick=timed&bag=second');
-        self::assertSelectorTextContains('#work', 'Cap, then belt');
-        $this->browser->submitForm('Put it on our list', ['sign' => '']);
-        $this->follow();
-        self::assertAnySelectorTextContains('.finding', 'The pitcher is surprised');
-        self::assertSelectorTextContains('#work', 'none agreed');
-        $this->press('Take off Timed to second.');
-        $this->follow();
     }
 
     public function testEveryPlayAboutRunnersIsDrawnAndAPickEndsInARundown(): void
@@ -269,36 +161,5 @@ final class RunnersPagesTest extends AppTestCase
             mb_substr((string) $throw, 0, (int) mb_strpos((string) $throw, ' to ')),
             $page->filter('.call')->text(),
         );
-    }
-
-    /** A button by what a screen reader says of it. */
-    private function press(string $label): void
-    {
-        $this->browser->submit(
-            $this->browser
-                ->getCrawler()
-                ->filter("button[aria-label='$label']")
-                ->last()
-                ->form(),
-        );
-    }
-
-    private function terns(): Team
-    {
-        return $this->entities()
-            ->getRepository(Team::class)
-            ->findOneBy(['name' => 'Terns']) ?? throw new \LogicException('The demo has them.');
-    }
-
-    private function player(string $name): Player
-    {
-        return $this->entities()
-            ->getRepository(Player::class)
-            ->findOneBy(['team' => $this->terns(), 'name' => $name]) ?? throw new \LogicException("$name plays.");
-    }
-
-    private function events(): RunnerEventRepository
-    {
-        return self::getContainer()->get(RunnerEventRepository::class);
     }
 }

@@ -5,21 +5,17 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App\Plan;
 
 use FoxCorner\App\Plan\Codec\BookCodec;
-use FoxCorner\App\Shared\Json\Schemas;
 use FoxCorner\Core\Alignment\Depth\DepthFractions;
 use FoxCorner\Core\Alignment\Depth\DepthName;
 use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Alignment\KeptSpot;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Family\Bunt\BuntFamily;
-use FoxCorner\Core\Family\Bunt\ShippedCoverages;
 use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
-use FoxCorner\Core\Field\Sport;
 use FoxCorner\Core\Game\Bases;
-use FoxCorner\Core\Game\BuntOutlook;
 use FoxCorner\Core\Game\BuntPoints;
 use FoxCorner\Core\Game\BuntSign;
 use FoxCorner\Core\Game\Situation;
@@ -37,14 +33,13 @@ use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Tests\Core\Teams;
-use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Plans as they are stored: today's, and those of every version before. */
 final class DocumentsTest extends TestCase
 {
-    private const SCHEMAS = __DIR__ . '/../../../docs/schemas';
+    use PlanDocuments;
 
     public function testABookComesBackTheSame(): void
     {
@@ -62,59 +57,6 @@ final class DocumentsTest extends TestCase
         self::mustFit($written);
     }
 
-    public function testTheFirstVersionsDocumentsGoOn(): void
-    {
-        $codec = new BookCodec(ShippedFamilies::all());
-        $old = (string) file_get_contents(__DIR__ . '/../documents/plan-1.json');
-        $book = $codec->read($old, ShippedRuleSets::get('fastpitch-43'));
-        $bunts = $book->plays('bunt');
-
-        self::assertCount(19, $bunts->own);
-        self::assertSame('first-stays', $bunts->choice(Situation::fromKey('R1-0'))?->coverage);
-        self::assertSame(OutPolicy::Lead, $bunts->policy(Situation::fromKey('R2-1'), new BuntFamily()));
-        self::assertEquals(Point::of(-21.25, 70.5), $book->kept(Situation::fromKey('R3-1'))[0]->point);
-        $now = $codec->write($book, ShippedRuleSets::get('fastpitch-43'));
-        self::mustFit($now);
-        self::assertEquals($book, $codec->read($now, ShippedRuleSets::get('fastpitch-43')));
-    }
-
-    public function testADepthOfTheSecondVersionIsThatOfBothOfItsGroup(): void
-    {
-        $codec = new BookCodec(ShippedFamilies::all());
-        $rules = ShippedRuleSets::get('baseball-90');
-        $book = $codec->read((string) file_get_contents(__DIR__ . '/../documents/plan-2.json'), $rules);
-
-        foreach ([Position::SecondBase, Position::Shortstop] as $position) {
-            self::assertEquals(new DepthFractions(0.3, -0.1), $book->depths->infield($position, NamedDepth::In));
-        }
-        foreach ([Position::FirstBase, Position::ThirdBase] as $position) {
-            self::assertEquals(new DepthFractions(0.05, -0.02), $book->depths->infield($position, NamedDepth::Hold));
-        }
-        self::assertSame(0.9, $book->depths->outfieldShare(NamedDepth::Deep));
-        self::assertSame('Cut it', $book->depths->word(NamedDepth::In));
-        $now = $codec->write($book, $rules);
-        self::mustFit($now);
-        self::assertEquals($book, $codec->read($now, $rules));
-    }
-
-    public function testTheSignsOfTheThirdVersionAreTheBuntsSettings(): void
-    {
-        $codec = new BookCodec(ShippedFamilies::all());
-        $rules = ShippedRuleSets::get('baseball-90');
-        $book = $codec->read((string) file_get_contents(__DIR__ . '/../documents/plan-3.json'), $rules);
-        $bunts = $book->plays(BuntFamily::KEY);
-        $points = $bunts->setting(BuntPoints::class);
-
-        self::assertSame(['late' => 3, 'power' => -4, 'likely_at' => 7, 'times_push' => 2.5], $points->values());
-        self::assertSame(OutPolicy::First, $bunts->policy(Situation::fromKey('R1R2-0'), new BuntFamily()));
-        self::assertSame('Hold', $book->words->own['cut']);
-        $state = Teams::state()->set(...$book->settings());
-        self::assertSame(7, BuntOutlook::of($state)->likelyAt, 'the state of a game is told');
-        $now = $codec->write($book, $rules);
-        self::mustFit($now);
-        self::assertEquals($book, $codec->read($now, $rules));
-    }
-
     public function testADepthOfOneIsNotTheOthers(): void
     {
         $book = self::book();
@@ -125,34 +67,6 @@ final class DocumentsTest extends TestCase
             $shipped->infield(Position::SecondBase, NamedDepth::In),
             $book->depths->infield(Position::SecondBase, NamedDepth::In),
         );
-    }
-
-    public function testNoCopyOfTheFirstVersionIsToldThatItsOriginalHasChangedUnlessItHas(): void
-    {
-        $own = (new BookCodec(ShippedFamilies::all()))
-            ->read(
-                (string) file_get_contents(__DIR__ . '/../documents/plan-1.json'),
-                ShippedRuleSets::get('fastpitch-43'),
-            )
-            ->plays('bunt')->own;
-        $behind = [];
-        // In these the catcher has got what dies in front of the plate since, or the middle leaves with the pitch.
-        $changed = ['wheel', 'catcher-stays', 'wheel-feint'];
-        foreach ($own as $copy) {
-            $originals = [...ShippedCoverages::for($copy->bases[0], Sport::Fastpitch), ...$own];
-            foreach ($originals as $original) {
-                if ($original->key !== $copy->copyOf) {
-                    continue;
-                }
-                if (\in_array($original->key, $changed, true)) {
-                    self::assertTrue($copy->isBehind($original), "$copy->key is a copy of what has changed");
-                } elseif ($copy->isBehind($original)) {
-                    $behind[] = $copy->key;
-                }
-            }
-        }
-
-        self::assertSame(['0190aaaa-0000-7000-8000-000000000091'], $behind, 'the one that was behind already');
     }
 
     public function testAPrintIsOfWhatEverybodyDoesAndOfNothingElse(): void
@@ -297,13 +211,5 @@ final class DocumentsTest extends TestCase
         $ball = ['x' => -60.0, 'y' => 150.0, 'flight' => 'fly', 'reached' => 'across', 'boldness' => 'bold'];
 
         return [ShippedFamilies::all()->get('outfield')->trial($ball, Teams::scene())];
-    }
-
-    private static function mustFit(string $document): void
-    {
-        $schema = (new Schemas(self::SCHEMAS))->read('plan');
-        $error = (new Validator())->validate(json_decode($document), $schema)->error();
-
-        self::assertNull($error, 'it fits docs/schemas/plan.json: ' . ($error?->message() ?? ''));
     }
 }

@@ -8,17 +8,10 @@ use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Build\FieldPart;
-use FoxCorner\Core\Practice\Build\Helpers;
-use FoxCorner\Core\Practice\Build\Placement;
 use FoxCorner\Core\Practice\Drill\Receiver;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
-use FoxCorner\Core\Practice\Schedule\KeptTurn;
-use FoxCorner\Core\Practice\Schedule\PracticeRequest;
 use FoxCorner\Core\Practice\Schedule\Schedule;
 use FoxCorner\Core\Practice\Schedule\Scheduler;
-use FoxCorner\Core\Practice\Time\TimePlan;
-use FoxCorner\Core\Practice\Time\Turn;
-use FoxCorner\Core\Practice\Week\ThrowLoad;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -26,6 +19,8 @@ use PHPUnit\Framework\TestCase;
 
 final class SchedulerTest extends TestCase
 {
+    use SchedulesSolved;
+
     /** @param list<RosterPlayer> $players */
     #[DataProvider('requests')]
     public function testNoConstraintIsBroken(array $players, int $helpers, int $minutes, float $basePath): void
@@ -144,115 +139,6 @@ final class SchedulerTest extends TestCase
         self::assertSame([[Receiver::Helper, 21]], array_unique($run(0, 2, 2), \SORT_REGULAR));
         self::assertSame([[Receiver::Player, 21]], array_unique($run(0, 1, 2), \SORT_REGULAR), 'half the time each');
         self::assertSame([[null, 0]], array_unique($run(0, 1, 1), \SORT_REGULAR), 'nobody to throw to');
-    }
-
-    public function testAKeptGroupKeepsWhoReceives(): void
-    {
-        $first = self::pivots(0, 1, 2);
-        $kept = array_map(
-            static fn(Turn $turn): KeptTurn => new KeptTurn(
-                0,
-                $turn->player->id,
-                $turn->drill->key,
-                $turn->position,
-                false,
-                $turn->receiver,
-            ),
-            $first->rounds[0]->turns,
-        );
-        $again = self::pivots(1, 1, 2, $kept);
-
-        self::assertSame(Receiver::Player, $again->rounds[0]->turns[0]->receiver);
-        self::assertSame(Receiver::Net, $again->rounds[1]->turns[0]->receiver, 'the net has come');
-    }
-
-    /** @param list<KeptTurn> $kept */
-    private static function pivots(int $nets, int $helpers, int $players, array $kept = []): Schedule
-    {
-        $drills = ['pivots-second' => ShippedDrills::get('pivots-second')];
-
-        return Scheduler::solve(
-            PracticeRequest::of(
-                array_map(static fn(int $number): RosterPlayer => Teams::player($number, 4), range(1, $players)),
-                Helpers::of($helpers),
-                ['bucket of balls' => 1, 'net' => $nets],
-                TimePlan::within(60),
-                $drills,
-                Placement::of($drills, Diamond::of(60, 43), FieldPart::Whole),
-                [],
-                $kept,
-            ),
-        );
-    }
-
-    public function testLockedGroupsStayAndTheRestIsSolvedAroundThem(): void
-    {
-        $first = Scheduler::solve(Practices::request(Teams::fifteen()));
-        $locked = array_values($first->rounds[1]->stations())[0];
-        $kept = array_map(
-            static fn(Turn $turn): KeptTurn => new KeptTurn(
-                1,
-                $turn->player->id,
-                $turn->drill->key,
-                $turn->position,
-                false,
-                $turn->receiver,
-            ),
-            $locked,
-        );
-        $again = Scheduler::solve(Practices::request(Teams::fifteen(), kept: $kept, seed: 9));
-
-        self::assertEquals($locked, $again->rounds[1]->stations()[$locked[0]->drill->key]);
-    }
-
-    public function testWhoIsLateWaitsNowhereAndWhatWasDoneStays(): void
-    {
-        $first = Scheduler::solve(Practices::request(Teams::fifteen()));
-        $done = array_map(
-            static fn(Turn $turn): KeptTurn => new KeptTurn(
-                0,
-                $turn->player->id,
-                $turn->drill->key,
-                $turn->position,
-                false,
-                $turn->receiver,
-            ),
-            $first->rounds[0]->turns,
-        );
-        $gone = array_map(
-            static fn(int $round): KeptTurn => new KeptTurn($round, 'id-4', null, null, true),
-            range(1, \count($first->rounds) - 1),
-        );
-        $again = Scheduler::solve(Practices::request(Teams::fifteen(), kept: [...$done, ...$gone]));
-
-        self::assertEquals($first->rounds[0]->stations(), $again->rounds[0]->stations());
-        foreach (\array_slice($again->rounds, 1) as $round) {
-            self::assertSame(['id-4'], array_map(static fn(RosterPlayer $player): string => $player->id, $round->away));
-            self::assertNotContains(
-                'id-4',
-                array_map(static fn(Turn $turn): string => $turn->player->id, $round->turns),
-            );
-        }
-    }
-
-    public function testNoArmThrowsMoreThanWeWouldMindAndASoftOneNotAtAll(): void
-    {
-        $players = array_map(
-            static fn(RosterPlayer $player): RosterPlayer => 'id-4' === $player->id
-                ? Teams::with($player, limit: Limit::SoftThrowing)
-                : $player,
-            Teams::fifteen(),
-        );
-        $thrown = ['id-1' => 0];
-        foreach (Scheduler::solve(Practices::request($players, 4, 120))->rounds as $round) {
-            foreach ($round->turns as $turn) {
-                $thrown[$turn->player->id] =
-                    ($thrown[$turn->player->id] ?? 0) + $round->repetitions($turn->drill) * $turn->drill->throwsPerRep;
-            }
-        }
-
-        self::assertLessThanOrEqual(ThrowLoad::DAY, max($thrown));
-        self::assertSame(0, $thrown['id-4'] ?? 0);
     }
 
     public function testWaysOutAreTriedAndSorted(): void
