@@ -8,6 +8,7 @@ use FoxCorner\App\CommandLine\Input\PlanInput;
 use FoxCorner\App\CommandLine\Input\Question;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Family\GroundBall\TwoOrOne;
+use FoxCorner\Core\Family\GroundBall\TwoOrOneCall;
 use FoxCorner\Core\Play\Grid\GroundSetting;
 use FoxCorner\Core\Problem\Refused;
 
@@ -31,9 +32,12 @@ final readonly class TwoOrOneQuestion implements Question
         );
 
         return [
-            'calls' => array_map(static fn(array $row): array => array_column($row, 0), $chart),
+            'calls' => array_map(static fn(array $row): array => array_column($row, 'word'), $chart),
             'two_chance' => array_map(
-                static fn(array $row): array => array_map(static fn(array $cell): float => round($cell[1], 4), $row),
+                static fn(array $row): array => array_map(
+                    static fn(TwoOrOneCall $call): float => round($call->two, 4),
+                    $row,
+                ),
                 $chart,
             ),
         ];

@@ -56,7 +56,7 @@ final readonly class TwoOrOneChart
             $speeds[] = $level->groundBallSpeed * (0.55 + (0.8 * $row) / self::ROWS);
         }
         $calls = array_map(
-            static fn(array $cells): array => array_column($cells, 0),
+            static fn(array $cells): array => array_column($cells, 'word'),
             TwoOrOne::of($setting, $starter->value)->chart($speeds, $times),
         );
 

@@ -77,18 +77,13 @@ final readonly class Pivot
     /**
      * The feet as this player's throwing hand has them: a left-hander's are the other way around.
      *
-     * @return non-empty-list<array{string, float, float, string}>
+     * @return non-empty-list<PivotStep>
      */
     public function feet(): array
     {
-        if (Hand::Right === $this->throws) {
-            return $this->kind->feet();
-        }
-
-        return array_map(
-            static fn(array $step): array => ['L' === $step[0] ? 'R' : 'L', $step[1], $step[2], $step[3]],
-            $this->kind->feet(),
-        );
+        return Hand::Right === $this->throws
+            ? $this->kind->feet()
+            : array_map(static fn(PivotStep $step): PivotStep => $step->otherFoot(), $this->kind->feet());
     }
 
     private static function school(PivotKind $kind, Sport $sport): ?string

@@ -33,43 +33,42 @@ enum PivotKind: string
     }
 
     /**
-     * What the feet do, for a right-hander: "L" and "R" with a step each; places are in lengths of a bag from its
-     * middle, to the right toward first and up toward center field.
+     * What the feet do, for a right-hander.
      *
-     * @return non-empty-list<array{string, float, float, string}>
+     * @return non-empty-list<PivotStep>
      */
     public function feet(): array
     {
         return match ($this) {
             self::Inside => [
-                ['L', -0.45, -0.45, 'touches the inside edge'],
-                ['R', -1.35, -0.25, 'steps toward the ball'],
-                ['L', -0.75, -1.35, 'toward first, and throw'],
+                new PivotStep('L', -0.45, -0.45, 'touches the inside edge'),
+                new PivotStep('R', -1.35, -0.25, 'steps toward the ball'),
+                new PivotStep('L', -0.75, -1.35, 'toward first, and throw'),
             ],
             self::Across => [
-                ['L', -0.3, 0.25, 'on the bag as the ball comes'],
-                ['R', 0.2, -0.95, 'plants in front'],
-                ['L', 0.85, -1.45, 'toward first, and throw'],
+                new PivotStep('L', -0.3, 0.25, 'on the bag as the ball comes'),
+                new PivotStep('R', 0.2, -0.95, 'plants in front'),
+                new PivotStep('L', 0.85, -1.45, 'toward first, and throw'),
             ],
             self::Back => [
-                ['L', -0.1, 0.45, 'pushes off the back edge'],
-                ['R', -0.35, 1.3, 'plants behind the bag'],
-                ['L', 0.5, 1.05, 'toward first, and throw'],
+                new PivotStep('L', -0.1, 0.45, 'pushes off the back edge'),
+                new PivotStep('R', -0.35, 1.3, 'plants behind the bag'),
+                new PivotStep('L', 0.5, 1.05, 'toward first, and throw'),
             ],
             self::OutfieldEdge => [
-                ['R', -0.35, 0.5, 'drags over the outfield edge'],
-                ['L', 0.45, 1.05, 'lands beyond it'],
-                ['R', 0.35, 1.35, 'plants; throw on the next step'],
+                new PivotStep('R', -0.35, 0.5, 'drags over the outfield edge'),
+                new PivotStep('L', 0.45, 1.05, 'lands beyond it'),
+                new PivotStep('R', 0.35, 1.35, 'plants; throw on the next step'),
             ],
             self::InsideEdge => [
-                ['L', -0.35, -0.5, 'touches the inside edge'],
-                ['R', -0.95, -1.05, 'plants inside'],
-                ['L', -0.2, -1.6, 'toward first, and throw'],
+                new PivotStep('L', -0.35, -0.5, 'touches the inside edge'),
+                new PivotStep('R', -0.95, -1.05, 'plants inside'),
+                new PivotStep('L', -0.2, -1.6, 'toward first, and throw'),
             ],
             self::OuterCorner => [
-                ['R', 0.1, 0.55, 'over the outer corner'],
-                ['L', 0.95, 0.75, 'lands toward right field'],
-                ['R', 0.75, 1.2, 'plants; throw on the next step'],
+                new PivotStep('R', 0.1, 0.55, 'over the outer corner'),
+                new PivotStep('L', 0.95, 0.75, 'lands toward right field'),
+                new PivotStep('R', 0.75, 1.2, 'plants; throw on the next step'),
             ],
         };
     }

@@ -38,8 +38,7 @@ final readonly class TwoOrOne
      * @param list<float> $speeds mph
      * @param list<float> $times  s
      *
-     * @return list<list<array{string, float}>> by speed, then time: "two", "lead" or "first"; the chance of two, the
-     *                                          ball in hand
+     * @return list<list<TwoOrOneCall>> by speed, then time
      */
     public function chart(array $speeds, array $times): array
     {
@@ -47,10 +46,7 @@ final readonly class TwoOrOne
         $rows = [];
         foreach ($speeds as $mph) {
             $met = $this->met($mph);
-            $rows[] = array_map(
-                static fn(GroundPlays $one): array => null === $met ? ['first', 0.0] : self::called($met, $one),
-                $plays,
-            );
+            $rows[] = array_map(static fn(GroundPlays $one): TwoOrOneCall => self::called($met, $one), $plays);
         }
 
         return $rows;
@@ -72,9 +68,12 @@ final readonly class TwoOrOne
             : Met::of($reach->who, $way, $reach->along[0], $ball->directionX, $ball->directionY);
     }
 
-    /** @return array{string, float} */
-    private static function called(Met $met, GroundPlays $plays): array
+    /** @param Met|null $met null: it gets by him */
+    private static function called(?Met $met, GroundPlays $plays): TwoOrOneCall
     {
+        if (null === $met) {
+            return new TwoOrOneCall('first', 0.0);
+        }
         $attempts = $plays->attempts($met);
         $best = $attempts[0];
         $two = 0.0;
@@ -86,7 +85,7 @@ final readonly class TwoOrOne
             $two = max($two, $attempt->both);
         }
 
-        return [self::word($best), $two];
+        return new TwoOrOneCall(self::word($best), $two);
     }
 
     private static function word(Attempt $best): string

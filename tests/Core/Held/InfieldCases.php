@@ -143,7 +143,7 @@ final class InfieldCases
                     TwoOrOne::of($setting, $starter)->chart([$ball - 15, $ball, $ball + 15], $times) as $row => $cells
                 ) {
                     yield "$level->value two or one of $starter, " . ($ball - 15 + 15 * $row) . ' mph' => [
-                        'by time' => $cells,
+                        'by time' => array_map(get_object_vars(...), $cells),
                     ];
                 }
             }

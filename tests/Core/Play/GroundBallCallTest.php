@@ -33,7 +33,7 @@ final class GroundBallCallTest extends TestCase
 
     public function testASlowBallAndAFastBatterAreOneOut(): void
     {
-        $call = static fn(float $mph, float $time): string => self::chart('R1-0')->chart([$mph], [$time])[0][0][0];
+        $call = static fn(float $mph, float $time): string => self::chart('R1-0')->chart([$mph], [$time])[0][0]->word;
 
         self::assertSame('two', $call(85, 4.5));
         self::assertSame('first', $call(45, 4.0), 'slow and fast: one');
@@ -44,14 +44,14 @@ final class GroundBallCallTest extends TestCase
     {
         $chart = self::chart('R1-0')->chart([50.0, 60.0, 70.0, 80.0, 90.0], [3.9, 4.2, 4.5, 4.8]);
         foreach ($chart as $speed => $row) {
-            foreach ($row as $time => [, $two]) {
-                self::assertGreaterThanOrEqual(($row[$time - 1][1] ?? 0.0) - 1e-9, $two, 'a slower batter');
+            foreach ($row as $time => $call) {
+                self::assertGreaterThanOrEqual(($row[$time - 1]->two ?? 0.0) - 1e-9, $call->two, 'a slower batter');
                 if ($speed > 0 && $speed < 4) {
-                    self::assertGreaterThanOrEqual($chart[$speed - 1][$time][1] - 1e-9, $two, 'a harder ball');
+                    self::assertGreaterThanOrEqual($chart[$speed - 1][$time]->two - 1e-9, $call->two, 'a harder ball');
                 }
             }
         }
-        self::assertSame(
+        self::assertEquals(
             $chart[3][2],
             self::chart('R1-0')->chart([80.0], [4.5])[0][0],
             'a cell is what is said of its ball and its batter',
