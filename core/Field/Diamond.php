@@ -10,7 +10,19 @@ final readonly class Diamond
     /** Degrees from straight away, to either side: the foul lines. */
     public const FAIR = 45.0;
 
-    private function __construct(public float $basePath, public float $pitchingDistance) {}
+    /** @var array<int, Point> by the base's value */
+    private array $bags;
+
+    private function __construct(public float $basePath, public float $pitchingDistance)
+    {
+        $half = $basePath * \M_SQRT1_2;
+        $this->bags = [
+            Base::First->value => Point::of($half, $half),
+            Base::Second->value => Point::of(0.0, 2 * $half),
+            Base::Third->value => Point::of(-$half, $half),
+            Base::Home->value => Point::home(),
+        ];
+    }
 
     public static function of(float $basePath, float $pitchingDistance): self
     {
@@ -19,14 +31,7 @@ final readonly class Diamond
 
     public function at(Base $base): Point
     {
-        $half = $this->basePath * \M_SQRT1_2;
-
-        return match ($base) {
-            Base::First => Point::of($half, $half),
-            Base::Second => Point::of(0.0, 2 * $half),
-            Base::Third => Point::of(-$half, $half),
-            Base::Home => Point::home(),
-        };
+        return $this->bags[$base->value];
     }
 
     public function pitchersPlate(): Point

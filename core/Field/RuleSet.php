@@ -18,6 +18,8 @@ final readonly class RuleSet
 {
     use ButFor;
 
+    private Diamond $diamond;
+
     /**
      * @param float $skinRadius   radius of the dirt's outer edge around the middle of the pitcher's plate
      * @param bool  $grassInfield whether the infield inside the base paths is grass (the bunt rolls on it)
@@ -53,11 +55,12 @@ final readonly class RuleSet
                 \sprintf('less than %g feet', $basePath),
             );
         }
+        $this->diamond = Diamond::of($basePath, $pitchingDistance);
     }
 
     public function diamond(): Diamond
     {
-        return Diamond::of($this->basePath, $this->pitchingDistance);
+        return $this->diamond;
     }
 
     /** What a bunt rolls on: the infield's grass where there is any. */

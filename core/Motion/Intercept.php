@@ -27,9 +27,9 @@ final readonly class Intercept
         $late = $reaction;
         $over = self::missing($from, $legs, $reaction, $reach, $ball, $late);
         $under = 0.0;
-        // Nobody closes in faster than he and the ball run at each other: looks before that can be left out.
-        $closest = ($legs->topSpeed + $ball->speed) * self::LOOK;
         while ($over > 0.0) {
+            // Nobody closes in faster than he and the ball run at each other: looks before that can be left out.
+            $closest = ($legs->topSpeed + $ball->speedAfter($late)) * self::LOOK;
             $late += max(1, (int) ($over / $closest) - 1) * self::LOOK;
             if ($late > self::LATEST) {
                 return null;

@@ -22,6 +22,7 @@ final class WithersTest extends TestCase
         'core/Play/Grid/GroundFielder.php',
         'core/Play/Grid/GroundSetting.php',
         'core/Play/Scene/PlaySetting.php',
+        'core/Play/Scene/Scene.php',
     ];
     /** Fields that a method may carry over before it is a copy. */
     private const A_COPY = 3;

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Family\GroundBall;
 
+use FoxCorner\Core\Value\ButFor;
+
 /** A step of whoever makes the pivot: which foot, where it comes down, and what it does there. */
 final readonly class PivotStep
 {
+    use ButFor;
+
     /**
      * @param string $foot "L" or "R"
      * @param float  $x    lengths of a bag from its middle, to the right toward first
@@ -17,6 +21,6 @@ final readonly class PivotStep
     /** The same step of a left-hander. */
     public function otherFoot(): self
     {
-        return new self('L' === $this->foot ? 'R' : 'L', $this->x, $this->y, $this->says);
+        return $this->but(foot: 'L' === $this->foot ? 'R' : 'L');
     }
 }

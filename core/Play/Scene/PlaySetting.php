@@ -58,15 +58,7 @@ final readonly class PlaySetting
      */
     public static function running(Scene $scene, callable $mind): self
     {
-        $batter = BatterRunner::of($scene->state->context->batter, $scene->rules, $scene->level);
-        $runners = array_map(
-            static fn(Base $base): BaseRunner => BaseRunner::inGame($base, $scene->state, $scene->level)->minding(
-                $mind($base),
-            ),
-            $scene->situation->bases->occupied(),
-        );
-
-        return new self($scene, $batter, $runners);
+        return new self($scene, self::batterOf($scene), self::runnersOf($scene, $mind));
     }
 
     /**
@@ -76,20 +68,18 @@ final readonly class PlaySetting
      */
     public static function runnersGoing(Scene $scene, callable $mind): self
     {
-        return new self($scene, null, self::running($scene, $mind)->runners);
+        return new self($scene, null, self::runnersOf($scene, $mind));
     }
 
     /** On the ground they go at once, or one who need not go stays. */
     public static function onTheGround(Scene $scene, ?Base $staying = null): self
     {
-        $setting = self::running($scene, RunnerMind::onTheGround(...));
+        $runners = [];
+        foreach (self::runnersOf($scene, RunnerMind::onTheGround(...)) as $runner) {
+            $runners[] = $staying === $runner->base ? $runner->staying() : $runner;
+        }
 
-        return $setting->but(
-            runners: array_map(
-                static fn(BaseRunner $runner): BaseRunner => $staying === $runner->base ? $runner->staying() : $runner,
-                $setting->runners,
-            ),
-        );
+        return new self($scene, self::batterOf($scene), $runners);
     }
 
     /**
@@ -158,6 +148,26 @@ final readonly class PlaySetting
     public function bag(Base $base): Point
     {
         return $this->scene->bag($base);
+    }
+
+    private static function batterOf(Scene $scene): BatterRunner
+    {
+        return BatterRunner::of($scene->state->context->batter, $scene->rules, $scene->level);
+    }
+
+    /**
+     * @param callable(Base): RunnerMind $mind what the runner on a base waits for
+     *
+     * @return list<BaseRunner> lead runner last
+     */
+    private static function runnersOf(Scene $scene, callable $mind): array
+    {
+        $runners = [];
+        foreach ($scene->situation->bases->occupied() as $base) {
+            $runners[] = BaseRunner::inGame($base, $scene->state, $scene->level)->minding($mind($base));
+        }
+
+        return $runners;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Play\Scene;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\GameState;
@@ -30,8 +31,7 @@ final readonly class Scene
     public Throwing $throwing;
     /** What follows a play; null when nothing was asked of its cost. */
     public ?AfterPlay $after;
-    /** @var array<int, Point> by the base's value */
-    private array $bags;
+    private Diamond $diamond;
 
     /** @param PlayCost|null $cost what plays cost; null when that was not asked */
     private function __construct(
@@ -45,12 +45,7 @@ final readonly class Scene
         [$this->rules, $this->situation] = [$state->rules, $state->situation];
         $this->after = null === $cost ? null : new AfterPlay($cost, $state->situation);
         $this->throwing = Throwing::at($level, $state->rules->sport);
-        $diamond = $this->rules->diamond();
-        $bags = [];
-        foreach (Base::cases() as $base) {
-            $bags[$base->value] = $diamond->at($base);
-        }
-        $this->bags = $bags;
+        $this->diamond = $state->rules->diamond();
     }
 
     /** By the numbers, with the ordinary lines. */
@@ -80,7 +75,7 @@ final readonly class Scene
     /** The same with the nine as they are otherwise. */
     public function with(Cast $cast): self
     {
-        return $this->but(cast: $cast);
+        return new self($this->state, $this->level, $cast, $this->policy, $this->lines, $this->cost);
     }
 
     /** By what both sides decide: as it was asked, or by the level's runs. */
@@ -91,7 +86,7 @@ final readonly class Scene
 
     public function bag(Base $base): Point
     {
-        return $this->bags[$base->value];
+        return $this->diamond->at($base);
     }
 
     /**

@@ -38,7 +38,10 @@ final readonly class Job
 
     public static function field(): self
     {
-        return Verb::Field->job();
+        /** @var self|null $field asked for on every ball */
+        static $field = null;
+
+        return $field ??= Verb::Field->job();
     }
 
     public static function cover(Base $base, ?string $words = null): self
