@@ -10,8 +10,11 @@ use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Clock\Event;
+use FoxCorner\Core\Play\Clock\Keyframe;
 use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Clock\Voice;
+use FoxCorner\Core\Play\Clock\VoiceWord;
 use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Tests\Core\Teams;
@@ -85,6 +88,15 @@ final class PlayCases
                 'prices' => \count($report->prices),
                 'rank' => isset($report->findings[0]) ? $report->findings[0]->rank() : null,
             ] + $report->costs;
+            foreach ([...$report->findings, ...$report->prices] as $index => $one) {
+                yield "$where, found $index" => [
+                    'what' => $one->worst->identity(),
+                    'weight' => $one->worst->weight,
+                    'balls' => $one->balls,
+                    'says' => $one->worst->measure,
+                    'mend' => $one->mendWords(),
+                ];
+            }
         }
     }
 
@@ -113,6 +125,7 @@ final class PlayCases
             'two' => $called->two,
             'cost runs' => $called->cost,
             'all' => ltrim($others),
+            'says' => $play->title ?? '',
         ];
     }
 
@@ -135,10 +148,42 @@ final class PlayCases
         ];
     }
 
-    /** @return array<string, string> where each ends up, ft, and when, s */
+    /** @return array<string, mixed> where each ends up, ft, and when, s; what is told of it and said in it */
     private static function ways(Timeline $play): array
     {
-        $ways = [];
+        $ways = [
+            'trial' => $play->trial->words(),
+            'told' => implode(', ', array_map(static fn(Event $one): string => $one->words, $play->events)),
+            'voices' => implode(
+                ' ',
+                array_map(
+                    static fn(Voice $one): string => \sprintf(
+                        '%s to %s at %.3f: %s %s',
+                        $one->by->value,
+                        $one->to->value,
+                        $one->seconds,
+                        implode(' ', array_map(static fn(VoiceWord $word): string => $word->usual(), $one->words)),
+                        $one->means,
+                    ),
+                    $play->voices,
+                ),
+            ),
+            'between ft' => null === $play->caught
+                    ? 'nobody'
+                    : \sprintf('%s %.2f %.2f', $play->caught->from->word(), $play->caught->off, $play->caught->gap),
+            'ball' => implode(
+                ' ',
+                array_map(
+                    static fn(Keyframe $one): string => \sprintf(
+                        '%.2f %.1f %.1f',
+                        $one->seconds,
+                        $one->point->x,
+                        $one->point->y,
+                    ),
+                    $play->ball->keyframes,
+                ),
+            ),
+        ];
         foreach ($play->moves as $number => $move) {
             $end = $move->track->end();
             $half = $move->track->at($end->seconds / 2);
