@@ -14,9 +14,14 @@ use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Half;
 use FoxCorner\Core\Game\Seen;
 use FoxCorner\Core\Game\Situation;
+use FoxCorner\Core\Game\Tendency;
 use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\People\Bats;
+use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\Lineup;
+use FoxCorner\Core\People\PitcherFielding;
+use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
@@ -24,6 +29,9 @@ use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Scene\Scene;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\CoverageLine;
+use FoxCorner\Core\Play\Scheme\JobKind;
 use FoxCorner\Core\Runs\PlayCost;
 use FoxCorner\Core\Runs\RunChain;
 
@@ -59,6 +67,32 @@ final class Teams
         return array_map(static fn(int $number): RosterPlayer => self::player($number, $number), range(1, 9));
     }
 
+    /** @return list<RosterPlayer> the nine, each measured and none like another; in the field left-handers throw too */
+    public static function measured(Level $level): array
+    {
+        $ordinary = $level->profile()->homeToFirstOver(ShippedRuleSets::get($level->usualRules())->basePath);
+        $nine = [];
+        foreach (self::nine() as $index => $player) {
+            $number = $index + 1;
+            $nine[] = self::with(
+                $player,
+                Traits::of(
+                    \in_array($number, [1, 3, 8], true) ? Hand::Left : Hand::Right,
+                    0 === $number % 2 ? Bats::Left : Bats::Right,
+                    $ordinary + 0.07 * ($number - 5),
+                    $level->profile()->armAt($player->positions[0]) + $number - 4,
+                    2.2 + $number / 20,
+                    1.1 + $number / 40,
+                    1 === $number ? 1.4 : null,
+                    Pitching::HitsSpots,
+                    PitcherFielding::Quick,
+                ),
+            );
+        }
+
+        return $nine;
+    }
+
     /** @return list<RosterPlayer> the nine and six more who can do two things */
     public static function fifteen(): array
     {
@@ -89,6 +123,21 @@ final class Teams
         );
     }
 
+    /** A batter and runners with times of their own. */
+    public static function timed(Level $level, string $situation): GameState
+    {
+        $rules = ShippedRuleSets::get($level->usualRules());
+        $first = $level->profile()->homeToFirstOver($rules->basePath);
+        $batter = Batter::named('b', 'B', Bats::Left, null, Tendency::AllFields, false, false, 0.97 * $first, $first);
+        $context = Context::of(3, Half::Top, 0, $batter, Count::none());
+
+        return GameState::of(
+            $rules,
+            Situation::fromKey($situation),
+            $context->withTimes([1 => 0.95 * $first, 2 => 1.03 * $first, 3 => 1.08 * $first]),
+        );
+    }
+
     /** A bunt is likely wherever there is one: late, tied, and the batter has shown it. */
     public static function bunting(string $rules = 'fastpitch-43', string $situation = 'R1-0'): GameState
     {
@@ -113,6 +162,22 @@ final class Teams
             $level->profile(),
             Lineup::choose($roster ?? self::nine()),
             PlanBook::shipped($state->rules),
+        );
+    }
+
+    /** A coverage of ours in which nobody has jobs of a kind. */
+    public static function without(Coverage $coverage, JobKind $gone): Coverage
+    {
+        return new Coverage(
+            'ours',
+            'Ours',
+            'Ours',
+            '',
+            $coverage->bases,
+            $coverage->fielders,
+            array_values(
+                array_filter($coverage->lines, static fn(CoverageLine $line): bool => $line->job->kind !== $gone),
+            ),
         );
     }
 

@@ -7,6 +7,7 @@ namespace FoxCorner\Tests\Core\Held;
 use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Clock\Event;
@@ -16,6 +17,9 @@ use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Clock\Voice;
 use FoxCorner\Core\Play\Clock\VoiceWord;
 use FoxCorner\Core\Play\Contract\PlayFamily;
+use FoxCorner\Core\Play\Scene\Scene;
+use FoxCorner\Core\Play\Scheme\Coverage;
+use FoxCorner\Core\Play\Scheme\JobKind;
 use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Tests\Core\Teams;
 
@@ -51,7 +55,12 @@ final class PlayCases
             foreach (self::SITUATIONS as $shift => $_) {
                 $situation = self::SITUATIONS[($index + $shift) % \count(self::SITUATIONS)];
                 $batter = BatterType::cases()[($index + $shift) % 4];
-                $plan = Teams::plan(Teams::state($level->usualRules(), $situation, batter: $batter), $level);
+                $isMeasured = 1 === $found;
+                $nine = $isMeasured ? Teams::measured($level) : Teams::nine();
+                $state = $isMeasured
+                    ? Teams::timed($level, $situation)
+                    : Teams::state($level->usualRules(), $situation, batter: $batter);
+                $plan = Teams::plan($state, $level, $nine);
                 $play = PlannedPlay::of($plan, $family, PlanBook::shipped($plan->state->rules));
                 if (null === $play->coverage || $found >= self::EACH) {
                     continue;
@@ -75,6 +84,7 @@ final class PlayCases
                     yield $name => self::called($timeline) + self::story($timeline);
                     if ($isFirst && 0 === $number) {
                         yield "$name, ways" => self::ways($timeline);
+                        yield from self::otherwise($now, $coverage, $trial, $name);
                     }
                 }
             }
@@ -98,6 +108,25 @@ final class PlayCases
                 ];
             }
         }
+    }
+
+    /**
+     * The same with nobody behind a bag, and with the middle of the infield far from it.
+     *
+     * @return iterable<string, array<string, mixed>>
+     */
+    private static function otherwise(PlannedPlay $play, Coverage $coverage, Trial $trial, string $name): iterable
+    {
+        $scene = $play->plan->scene(Teams::cost($play->plan->level->level));
+        $run = static fn(Scene $scene, Coverage $coverage): Timeline => $play->family
+            ->against($scene, $coverage)($trial)
+            ->timeline();
+        yield "$name, nobody behind" => self::called($run($scene, Teams::without($coverage, JobKind::BackUp)));
+        foreach ([Position::SecondBase, Position::Shortstop] as $position) {
+            $start = $scene->cast->at($position)->start;
+            $scene = $scene->moved($position, $start->plus(1.4 * $start->x, 35.0));
+        }
+        yield "$name, middle far" => self::called($run($scene, $coverage));
     }
 
     /** @return array<string, mixed> */

@@ -24,8 +24,6 @@ use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Choice\AfterPlay;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\VoiceWord;
-use FoxCorner\Core\Play\Scheme\Coverage;
-use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\JobKind;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
@@ -124,7 +122,7 @@ final class CutoffTest extends TestCase
             $defence->setting->rules,
             boldness: Boldness::Bold,
         );
-        $bare = new OutfieldDefence($defence->setting->scene, self::without($defence->coverage, JobKind::BackUp));
+        $bare = new OutfieldDefence($defence->setting->scene, Teams::without($defence->coverage, JobKind::BackUp));
         [$behind, $nobody] = [$defence->play($trial)->made(), $bare->play($trial)->made()];
         $worth = new AfterPlay(Teams::cost(Level::Pro), Situation::fromKey('R2-2'));
         $astray = Giving::PAST * (1 - $behind->way->caught);
@@ -138,26 +136,11 @@ final class CutoffTest extends TestCase
         );
     }
 
-    private static function without(Coverage $coverage, JobKind $gone): Coverage
-    {
-        return new Coverage(
-            'ours',
-            'Ours',
-            'Ours',
-            '',
-            $coverage->bases,
-            $coverage->fielders,
-            array_values(
-                array_filter($coverage->lines, static fn(CoverageLine $line): bool => $line->job->kind !== $gone),
-            ),
-        );
-    }
-
     public function testACoverageWithoutATrailOrACutoffIsPlayedAllTheSame(): void
     {
         $defence = self::defence(Level::Pro, 'R1-0');
         foreach ([JobKind::Trail, JobKind::Cut] as $gone) {
-            $ours = new OutfieldDefence($defence->setting->scene, self::without($defence->coverage, $gone));
+            $ours = new OutfieldDefence($defence->setting->scene, Teams::without($defence->coverage, $gone));
             foreach (TwelveBalls::of($defence->setting->rules) as $ball) {
                 $timeline = $ours->play($ball)->timeline();
                 self::assertNotContains([VoiceWord::Tandem], array_map(self::words(...), $timeline->voices));

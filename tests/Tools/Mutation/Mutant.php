@@ -27,6 +27,12 @@ final readonly class Mutant
         return 0 === $check->run();
     }
 
+    /** Whether it is a constant's figure. */
+    public function isOfAName(): bool
+    {
+        return is_numeric($this->was) && str_contains(explode("\n", $this->source)[$this->line - 1], ' const ');
+    }
+
     /** The folder below core/ that the change is in. */
     public function folder(): string
     {

@@ -65,6 +65,9 @@ final class Mutants
         if ($isWord && true === ($tokens[$index - 1] ?? null)?->is([\T_OBJECT_OPERATOR, \T_DOUBLE_COLON])) {
             return null;
         }
+        if (self::isStrictSearch($tokens, $index)) {
+            return null;
+        }
         $isText = $token->is([\T_CONSTANT_ENCAPSED_STRING, \T_ENCAPSED_AND_WHITESPACE, \T_INLINE_HTML]);
 
         return $isText ? null : self::WORDS[ltrim($token->text, '\\')] ?? null;
@@ -89,5 +92,27 @@ final class Mutants
     private static function isStrictness(array $tokens, int $index): bool
     {
         return 'strict_types' === ($tokens[$index - 2] ?? null)?->text;
+    }
+
+    /**
+     * Whether it says that a search compares by type: of enums and of texts of one kind it finds the same either way.
+     *
+     * @param list<\PhpToken> $tokens
+     */
+    private static function isStrictSearch(array $tokens, int $index): bool
+    {
+        if ('true' !== strtolower($tokens[$index]->text)) {
+            return false;
+        }
+        [$at, $depth] = [$index, 0];
+        for (; $at > 0 && $depth >= 0; --$at) {
+            $depth += match ($tokens[$at]->text) {
+                ')' => 1,
+                '(' => -1,
+                default => 0,
+            };
+        }
+
+        return \in_array(ltrim($tokens[$at]->text, '\\'), ['in_array', 'array_search'], true);
     }
 }

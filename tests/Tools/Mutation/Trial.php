@@ -21,7 +21,8 @@ final readonly class Trial
     /** So many of a folder have to be drawn before its share tells anything. */
     private const TELLING = 20;
 
-    public function __construct(private string $root, private Half $half) {}
+    /** @param bool $named only figures that have a name */
+    public function __construct(private string $root, private Half $half, private bool $named = false) {}
 
     /**
      * @param array<string, list<int>>|null $only lines by file; null: all of the folder
@@ -77,7 +78,8 @@ final readonly class Trial
         foreach ($files->sortByName() as $file) {
             $name = substr($file->getPathname(), \strlen($this->root) + 1);
             foreach (null === $only || isset($only[$name]) ? Mutants::of($this->root, $name) : [] as $mutant) {
-                if (null === $only || \in_array($mutant->line, $only[$name], true)) {
+                $isAsked = !$this->named || $mutant->isOfAName();
+                if ($isAsked && (null === $only || \in_array($mutant->line, $only[$name], true))) {
                     $mutants[] = $mutant;
                 }
             }
