@@ -97,31 +97,19 @@ final readonly class Context
         return $this->but(batter: $this->batter->against($pitcher->throws), pitching: $pitcher->pitching);
     }
 
+    /** Whether the same is asked for; how the pitcher throws is his own and nobody asks for it. */
     public function isSameAs(self $other): bool
     {
-        return [
-            $this->inning,
-            $this->half,
-            $this->lead,
-            $this->batter->key,
-            $this->count->key(),
-            $this->pitcher,
-            $this->runners,
-            $this->times,
-            $this->pitch,
-            $this->seen,
-        ] === [
-            $other->inning,
-            $other->half,
-            $other->lead,
-            $other->batter->key,
-            $other->count->key(),
-            $other->pitcher,
-            $other->runners,
-            $other->times,
-            $other->pitch,
-            $other->seen,
-        ];
+        return $this->asked() === $other->asked();
+    }
+
+    /** @return array<string, mixed> every field by its name */
+    private function asked(): array
+    {
+        /** @var array<string, mixed> $fields */
+        $fields = get_object_vars($this);
+
+        return ['batter' => $this->batter->key, 'count' => $this->count->key(), 'pitching' => null] + $fields;
     }
 
     /** Whether a runner of a base is known or said to be a quick one. */

@@ -13,8 +13,12 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Batter;
+use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\Game\PitchSide;
+use FoxCorner\Core\Game\RunnerSpeed;
+use FoxCorner\Core\Game\Seen;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -47,6 +51,40 @@ final class SituationAddressTest extends TestCase
             $address,
             self::read($parameters['situation'], array_diff_key($parameters, ['situation' => true])),
         );
+    }
+
+    /** What the pitcher's own way is, and the times of runners, come from the roster and the opponents. */
+    public function testEveryFieldOfTheContextIsPartOfTheAddress(): void
+    {
+        $other = [
+            'inning' => '5',
+            'half' => 'bottom',
+            'score' => '2',
+            'batter' => 'left',
+            'count' => '2-1',
+            'pitcher' => 'somebody',
+            'runners' => RunnerSpeed::Quick->value,
+            'pitch' => PitchSide::Inside->value,
+            'seen' => Seen::TriedNow->value,
+        ];
+        self::assertSame($other, ContextAddress::write(self::context($other)));
+        foreach ($other as $name => $value) {
+            self::assertFalse(self::context([$name => $value])->isSameAs(Context::ordinary()), $name);
+        }
+        $fields = array_map(
+            static fn(\ReflectionParameter $one): string => 'lead' === $one->name ? 'score' : $one->name,
+            (new \ReflectionMethod(Context::class, '__construct'))->getParameters(),
+        );
+        self::assertEqualsCanonicalizing([...ContextAddress::NAMES, 'pitching', 'times'], $fields);
+    }
+
+    /** @param array<string, string> $query */
+    private static function context(array $query): Context
+    {
+        /** @var InputBag<string> $bag */
+        $bag = new InputBag($query);
+
+        return ContextAddress::read($bag, static fn(string $id): ?Batter => null);
     }
 
     public function testAnEmptyAddressIsTheOrdinaryContext(): void
