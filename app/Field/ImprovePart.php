@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\App\Field;
 
 use FoxCorner\App\Club\Membership;
-use FoxCorner\App\Club\Team;
 use FoxCorner\App\Plan\Address\SituationAddresses;
 use FoxCorner\App\Practice\Solving\SolveJobs;
 use FoxCorner\App\Practice\Solving\SolveKind;
@@ -45,7 +44,11 @@ final class ImprovePart extends AbstractController
         };
         $plan = $this->improvements->planAt($team, $address);
         $mark = $this->improvements->mark($team, $plan, $address->context, $reach, $isJoint);
-        if (!$this->improvements->isKnown($mark) && !$this->isLookedFor($team, $mark)) {
+        $isKnown = $this->improvements->isKnown($mark);
+        $latest = $isKnown ? null : $this->jobs->latest($team, SolveKind::Improve, $mark);
+        // What could not be looked for is not asked for again and again.
+        $problem = $latest?->outcome()?->problem();
+        if (!$isKnown && null === $problem && (null === $latest || $latest->state()->isOver())) {
             try {
                 $this->jobs->ask($team, $membership->account, SolveKind::Improve, $mark, [
                     'situation' => $situation,
@@ -62,17 +65,11 @@ final class ImprovePart extends AbstractController
             'address' => $address,
             'team' => $team,
             'plan' => $plan,
+            'problem' => $problem,
             'isKnown' => $this->improvements->isKnown($mark),
             'found' => $this->improvements->known($mark),
             'isJoint' => $isJoint,
             'reach' => $reach,
         ]);
-    }
-
-    private function isLookedFor(Team $team, string $mark): bool
-    {
-        $latest = $this->jobs->latest($team, SolveKind::Improve, $mark);
-
-        return null !== $latest && !$latest->state()->isOver();
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Practice\Solving\SolveOutcome;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Plan\CoverageChoice;
 use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;
 
@@ -111,15 +113,22 @@ final class FieldTest extends AppTestCase
         $first = $this->browser->getCrawler()->filter('p')->first()->text();
         self::assertMatchesRegularExpression('/saves [\d.]+ runs|No step/', $first);
         self::assertSame(1, $this->number($asked));
-        $this->entities()
-            ->getConnection()
-            ->executeStatement("UPDATE player SET name = 'Renamed' WHERE name = 'Ibarra'");
+        $rows = $this->entities()->getConnection();
+        $rows->executeStatement("UPDATE player SET name = 'Renamed' WHERE name = 'Ibarra'");
         $this->open($this->team(), '/field/R1-0/improve');
         self::assertSame(1, $this->number($asked), 'kept, and a new name costs nothing');
         $this->open($this->team(), '/field/R1-0/improve?reach=1');
         self::assertSame(2, $this->number($asked));
         $this->open($this->team(), '/field/R1-0/improve?reach=9');
         self::assertResponseStatusCodeSame(404);
+
+        self::getContainer()->get('reckoned')->clear();
+        $refused = SolveOutcome::refused(Refused::because('reach', 'it went astray', 'another one'));
+        $rows->executeStatement('UPDATE solve_job SET outcome = ?', [$refused->write()]);
+        $page = $this->open($this->team(), '/field/R1-0/improve');
+        self::assertSelectorTextContains('.finding', 'No step could be looked for: it went astray');
+        self::assertCount(0, $page->filter('[data-hx-trigger^=load]'), 'nor is it asked for again by itself');
+        self::assertSame(2, $this->number($asked));
 
         $this->signIn('player');
         self::assertCount(0, $this->open($this->team(), '/field/R1-0')->filter('#improve'));

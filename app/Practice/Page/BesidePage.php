@@ -36,12 +36,15 @@ final class BesidePage extends AbstractController
 
         $found = $this->found($membership, $practice, $job);
 
+        $other = $this->codec->of($found->sheet);
+
         return $this->render('practice/beside.html.twig', [
             'practice' => $practice,
             'job' => $job,
             'kept' => $this->codec->read($practice),
             'was' => $found->was,
-            'other' => $this->codec->of($found->sheet),
+            'other' => $other,
+            'title' => self::title($other->objective - $found->was),
         ]);
     }
 
@@ -79,5 +82,17 @@ final class BesidePage extends AbstractController
 
         return ($found?->practice === $practice->id()->toRfc4122() ? $found->outcome()?->beside : null) ??
             throw $this->createNotFoundException();
+    }
+
+    /** @param float $more points of the other one, less those of the one that is kept */
+    private static function title(float $more): string
+    {
+        $points = abs((int) round($more));
+
+        return match (true) {
+            0 === $points => 'Another way, as good as yours',
+            $more > 0.0 => "Another way, better by $points points",
+            default => "Another way, worse by $points points",
+        };
     }
 }
