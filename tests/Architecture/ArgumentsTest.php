@@ -11,7 +11,7 @@ final class ArgumentsTest extends TestCase
 {
     private const MANY = 6;
     /** Of the functions that are no constructors; lists that are there for a value's parts, or hot. */
-    private const SHARE = 0.008;
+    private const SHARE = 0.0085;
 
     public function testLongListsOfArgumentsAreRare(): void
     {

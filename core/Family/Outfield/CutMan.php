@@ -6,12 +6,12 @@ namespace FoxCorner\Core\Family\Outfield;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Ball\Cutoff;
 use FoxCorner\Core\Play\Ball\Possession;
 use FoxCorner\Core\Play\Ball\RelayArms;
 use FoxCorner\Core\Play\Cast\CastMember;
+use FoxCorner\Core\Play\Scene\PlaySetting;
 
 /** The cutoff man of a play: where he stands on the line, when he is there, and what standing elsewhere would lose. */
 final readonly class CutMan
@@ -45,30 +45,25 @@ final readonly class CutMan
         public RelayArms $arms,
     ) {}
 
-    /**
-     * @param float $exchange s of whoever has the ball, the turn toward the base included
-     * @param Point $second   the bag that a shortstop who goes out for a ball to right does not pass: somebody comes
-     *                        to it
-     */
+    /** @param float $exchange s of whoever has the ball, the turn toward the base included */
     public static function of(
+        PlaySetting $setting,
         CastMember $who,
         Base $base,
-        Point $bag,
         Possession $ball,
         float $exchange,
-        float $relayExchange,
-        Throws $throws,
-        float $basePath,
-        Point $second,
     ): self {
-        $arms = new RelayArms($throws, $ball->by->arm, $exchange, $who->arm, $relayExchange + $who->exchangeMore);
+        $bag = $setting->bag($base);
+        $relays = $setting->level->motion->exchangeRelay + $who->exchangeMore;
+        $arms = new RelayArms($setting->throwing->throws, $ball->by->arm, $exchange, $who->arm, $relays);
         $feet = $ball->at->distanceTo($bag);
-        [$from, $to] = self::stretch($who->position, $feet, $basePath);
+        [$from, $to] = self::stretch($who->position, $feet, $setting->rules->basePath);
+        // The shortstop who goes out for a ball to right does not pass second: somebody comes to it.
         if (Position::Shortstop === $who->position && $ball->at->x > 0.0) {
+            $second = $setting->bag(Base::Second);
             $from = min($to, max($from, $ball->at->distanceTo($second) + self::BESIDE_SECOND));
         }
-        $best = $arms->bestWithin($feet, $from, $to);
-        [$place, $there] = self::inTime($who, $ball, $bag, $feet, $best, $arms, [$from, $to]);
+        [$best, $place, $there] = self::inTime($who, $ball, $bag, $arms, [$from, $to]);
 
         return new self($who, $base, $ball->at->toward($bag, $place->fromBall), $feet, $best, $place, $there, $arms);
     }
@@ -100,20 +95,20 @@ final readonly class CutMan
      *
      * @param array{float, float} $stretch
      *
-     * @return array{Cutoff, float} and when he is there
+     * @return array{Cutoff, Cutoff, float} the best place of all, his, and when he is there
      */
     private static function inTime(
         CastMember $who,
         Possession $ball,
         Point $bag,
-        float $feet,
-        Cutoff $best,
         RelayArms $arms,
         array $stretch,
     ): array {
+        $feet = $ball->at->distanceTo($bag);
+        $best = $arms->bestWithin($feet, ...$stretch);
         $there = $who->secondsTo($ball->at->toward($bag, $best->fromBall));
         if ($there <= $ball->seconds + $arms->exchange + $arms->out($best->fromBall)) {
-            return [$best, $there];
+            return [$best, $best, $there];
         }
         [$found, $at] = [$best, $there];
         $least = \INF;
@@ -126,6 +121,6 @@ final readonly class CutMan
             }
         }
 
-        return [$found, $at];
+        return [$best, $found, $at];
     }
 }

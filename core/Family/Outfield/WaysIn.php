@@ -155,15 +155,11 @@ final class WaysIn
             foreach ($own as $job) {
                 if (Verb::Cut === $job->verb && null !== $job->base) {
                     return CutMan::of(
+                        $this->setting,
                         $this->setting->cast->at(Position::from($number)),
                         $job->base,
-                        $this->setting->bag($job->base),
                         $this->ball,
                         $this->thrown($job->base)->released - $this->ball->seconds,
-                        $this->setting->level->motion->exchangeRelay,
-                        $this->throws(),
-                        $this->setting->rules->basePath,
-                        $this->setting->bag(Base::Second),
                     );
                 }
             }
