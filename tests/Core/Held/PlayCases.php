@@ -111,7 +111,7 @@ final class PlayCases
     }
 
     /**
-     * The same with nobody behind a bag, and with the middle of the infield far from it.
+     * The same with nobody behind a bag, with nobody at one, and with the middle of the infield far from it.
      *
      * @return iterable<string, array<string, mixed>>
      */
@@ -121,7 +121,9 @@ final class PlayCases
         $run = static fn(Scene $scene, Coverage $coverage): Timeline => $play->family
             ->against($scene, $coverage)($trial)
             ->timeline();
-        yield "$name, nobody behind" => self::called($run($scene, Teams::without($coverage, JobKind::BackUp)));
+        foreach (['nobody behind' => JobKind::BackUp, 'nobody covers' => JobKind::Cover] as $which => $gone) {
+            yield "$name, $which" => self::called($run($scene, Teams::without($coverage, $gone)));
+        }
         foreach ([Position::SecondBase, Position::Shortstop] as $position) {
             $start = $scene->cast->at($position)->start;
             $scene = $scene->moved($position, $start->plus(1.4 * $start->x, 35.0));
