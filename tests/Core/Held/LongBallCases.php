@@ -15,6 +15,7 @@ use FoxCorner\Core\Family\Outfield\OutfieldFamily;
 use FoxCorner\Core\Family\Outfield\OutfieldPlay;
 use FoxCorner\Core\Family\Outfield\OutfieldTrial;
 use FoxCorner\Core\Family\Outfield\Simpler;
+use FoxCorner\Core\Family\Outfield\SixtyBalls;
 use FoxCorner\Core\Family\Outfield\TagUp;
 use FoxCorner\Core\Family\Outfield\TwelveBalls;
 use FoxCorner\Core\Known\LevelFigures;
@@ -65,6 +66,8 @@ final class LongBallCases
             yield "$level->value $situation, rules" => ['said' => AirRules::in($defence->setting->state)];
             yield from self::jobs("$level->value $situation", $defence);
         }
+        yield from self::sixty(Level::Pro, 'R1R2-1');
+        yield from self::sixty(Level::Fastpitch16, 'R1-0');
         $simpler = Simpler::of([self::defence(Level::Youth10, 'R1-0', 'outfield')], 2);
         yield 'two jobs each' => [
             'dropped' => \count($simpler->dropped),
@@ -182,6 +185,24 @@ final class LongBallCases
                     'goes' => $tag->goes,
                 ];
             }
+        }
+    }
+
+    /** @return iterable<string, array<string, mixed>> all over the outfield, a line each direction */
+    private static function sixty(Level $level, string $situation): iterable
+    {
+        $defence = self::defence($level, $situation, 'outfield');
+        foreach (array_chunk(SixtyBalls::of($defence->setting->rules), 6) as $way => $balls) {
+            $plays = array_map($defence->play(...), $balls);
+            yield "$level->value $situation, six balls of way $way" => [
+                'cost' => array_map(static fn(OutfieldPlay $one): ?float => $one->option()->cost, $plays),
+                'cut ft' => array_map(
+                    static fn(OutfieldPlay $one): float => $one->ways->cut->place->fromBall ?? 0.0,
+                    $plays,
+                ),
+                'trail ft' => array_map(static fn(OutfieldPlay $one): float => $one->spots()->trailFeet(), $plays),
+                'bases' => array_map(static fn(OutfieldPlay $one): string => implode('', $one->advance->ends), $plays),
+            ];
         }
     }
 }

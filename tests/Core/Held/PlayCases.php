@@ -40,6 +40,7 @@ final class PlayCases
     ];
     /** Situations of a level; trials of each. */
     private const EACH = 3;
+    private const PARTS = 5;
 
     /** @return list<PlayFamily> */
     public static function families(): array
@@ -82,14 +83,17 @@ final class PlayCases
                     $timeline = $now->run($trial, $cost);
                     $name = "$where, $coverage->key, " . self::name($trial);
                     yield $name => self::called($timeline) + self::story($timeline);
-                    if ($isFirst && 0 === $number) {
+                    if (0 === $number) {
                         yield "$name, ways" => self::ways($timeline);
+                    }
+                    if ($isFirst && 0 === $number) {
                         yield from self::otherwise($now, $coverage, $trial, $name);
                     }
                 }
             }
         }
         if ($isFirst) {
+            yield "$where, tried" => self::tried($play);
             $report = $play->report($cost);
             yield "$where, audit" => [
                 'outs' => $report->outs,
@@ -108,6 +112,24 @@ final class PlayCases
                 ];
             }
         }
+    }
+
+    /** @return array<string, mixed> how often it comes, and the sum of each field of what it is tried on */
+    private static function tried(PlannedPlay $play): array
+    {
+        $scene = $play->plan->scene();
+        $sums = ['a plate appearance' => $play->family->perPlateAppearance($scene)];
+        $all = ['of' => $play->family->trials($scene), 'rare' => $play->family->rareTrials($scene)];
+        foreach ($all as $which => $trials) {
+            foreach ($trials as $trial) {
+                $sums[$which] = ($sums[$which] ?? 0) + 1;
+                foreach ($trial->fields() as $field => $value) {
+                    $sums["$which $field"] = ($sums["$which $field"] ?? 0.0) + (\is_float($value) ? abs($value) : 0.0);
+                }
+            }
+        }
+
+        return array_filter($sums, static fn(float|int $sum): bool => $sum > 0);
     }
 
     /**
@@ -218,14 +240,17 @@ final class PlayCases
         foreach ($play->moves as $number => $move) {
             $end = $move->track->end();
             $half = $move->track->at($end->seconds / 2);
+            $soon = $move->track->at(0.8 * $end->seconds);
             $ways["of $number"] = \sprintf(
-                '%s %.1f %.1f at %.3f over %.1f %.1f',
-                $move->jobs[0]->key(),
+                '%s %.1f %.1f at %.3f over %.1f %.1f, %.1f %.1f',
+                ($move->jobs[0] ?? null)?->key() ?? 'nothing',
                 $end->point->x,
                 $end->point->y,
                 $end->seconds,
                 $half->x,
                 $half->y,
+                $soon->x,
+                $soon->y,
             );
         }
         foreach ($play->runners as $name => $track) {
@@ -241,7 +266,7 @@ final class PlayCases
     }
 
     /**
-     * The first, the last and one between.
+     * The first, the last and some between.
      *
      * @param list<Trial> $trials
      *
@@ -250,8 +275,9 @@ final class PlayCases
     private static function some(array $trials): array
     {
         $last = \count($trials) - 1;
+        $places = array_map(static fn(int $part): int => intdiv($part * $last, self::PARTS), range(0, self::PARTS));
 
-        return array_values(array_intersect_key($trials, [0 => true, intdiv($last, 2) => true, $last => true]));
+        return array_values(array_intersect_key($trials, array_flip($places)));
     }
 
     private static function name(Trial $trial): string

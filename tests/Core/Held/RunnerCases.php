@@ -6,10 +6,14 @@ namespace FoxCorner\Tests\Core\Held;
 
 use FoxCorner\Core\Family\Looks\LookMix;
 use FoxCorner\Core\Family\Looks\LooksDrawn;
+use FoxCorner\Core\Family\Rundown\RundownFamily;
+use FoxCorner\Core\Family\Rundown\RundownTrial;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Hand;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Running\Battery;
 use FoxCorner\Core\Play\Running\Leads;
 use FoxCorner\Core\Play\Running\PickRace;
@@ -17,6 +21,7 @@ use FoxCorner\Core\Play\Running\PickRules;
 use FoxCorner\Core\Play\Running\StealKind;
 use FoxCorner\Core\Play\Running\StealRace;
 use FoxCorner\Core\Play\Running\Thief;
+use FoxCorner\Tests\Core\Teams;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -29,6 +34,9 @@ final class RunnerCases
         foreach (Level::cases() as $level) {
             yield from self::steals($level);
             yield from self::picks($level);
+        }
+        foreach ([Level::Pro, Level::Fastpitch12] as $level) {
+            yield from self::rundowns($level);
         }
         foreach ([1, 7] as $seed) {
             $drawn = LooksDrawn::draw(LookMix::ordinary(), 12, new Randomizer(new Mt19937($seed)));
@@ -82,6 +90,32 @@ final class RunnerCases
                     'turns s' => $kind->turns(Hand::Left, $base),
                     'tells s' => $kind->tells(Hand::Left),
                 ];
+            }
+        }
+    }
+
+    /** @return iterable<string, array<string, mixed>> from near one bag to near the other, the ball near and far */
+    private static function rundowns(Level $level): iterable
+    {
+        $plan = Teams::plan(Teams::state($level->usualRules(), 'R1R3-1'), $level);
+        $played = PlannedPlay::of($plan, new RundownFamily(), PlanBook::shipped($plan->state->rules));
+        $path = $plan->state->rules->basePath;
+        foreach ([Base::First, Base::Third] as $from) {
+            foreach ([6.0, $path / 2, $path - 8.0, $path] as $off) {
+                foreach ([1.0, 9.0, $path - 6.0] as $gap) {
+                    foreach ([false, true] as $isBehind) {
+                        $trial = RundownTrial::caught($from, $off, $gap, $isBehind);
+                        $play = $played->run($trial, Teams::cost($level));
+                        $where = $isBehind ? 'behind' : 'in front';
+                        yield "$level->value, $off ft from {$from->word()}, ball $gap ft $where" => [
+                            'out' => $play->called()->chance,
+                            'two' => $play->called()->two,
+                            'tag s' => $play->called()->outAt,
+                            'says' => $play->title ?? '',
+                            'left ft' => $play->caught?->off,
+                        ];
+                    }
+                }
             }
         }
     }
