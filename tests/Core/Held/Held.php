@@ -33,6 +33,7 @@ final readonly class Held
             'runners' => RunnerCases::all(...),
             'schools' => SchoolCases::all(...),
             'long-balls' => LongBallCases::all(...),
+            'sixty-balls' => LongBallCases::everywhere(...),
             'infield' => InfieldCases::all(...),
             'bunt-map' => BuntMapCases::all(...),
         ];

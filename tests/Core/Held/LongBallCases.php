@@ -66,8 +66,6 @@ final class LongBallCases
             yield "$level->value $situation, rules" => ['said' => AirRules::in($defence->setting->state)];
             yield from self::jobs("$level->value $situation", $defence);
         }
-        yield from self::sixty(Level::Pro, 'R1R2-1');
-        yield from self::sixty(Level::Fastpitch16, 'R1-0');
         $simpler = Simpler::of([self::defence(Level::Youth10, 'R1-0', 'outfield')], 2);
         yield 'two jobs each' => [
             'dropped' => \count($simpler->dropped),
@@ -186,6 +184,14 @@ final class LongBallCases
                 ];
             }
         }
+    }
+
+    /** @return iterable<string, array<string, mixed>> */
+    public static function everywhere(): iterable
+    {
+        yield from self::sixty(Level::Pro, 'R1R2-1');
+        yield from self::sixty(Level::Fastpitch16, 'R1-0');
+        yield from self::sixty(Level::Youth10, 'R2-1');
     }
 
     /** @return iterable<string, array<string, mixed>> all over the outfield, a line each direction */
