@@ -6,6 +6,7 @@ namespace FoxCorner\Tests\Core\Held;
 
 use FoxCorner\Core\Family\GroundBall\Afterwards;
 use FoxCorner\Core\Family\GroundBall\CaughtLiner;
+use FoxCorner\Core\Family\GroundBall\FeedChoice;
 use FoxCorner\Core\Family\GroundBall\Feeder;
 use FoxCorner\Core\Family\GroundBall\Feeds;
 use FoxCorner\Core\Family\GroundBall\GroundBallTrial;
@@ -58,6 +59,7 @@ final class InfieldCases
         }
         yield from self::charts();
         yield from self::feeds();
+        yield from self::feedsAround();
         yield from self::pivots();
         foreach ([[Level::HighSchool, 'R1R2-0'], [Level::Fastpitch16, 'R1R3-1'], [Level::Pro, 'loaded-1']] as $read) {
             $plan = (new LevelFigures($read[0]))->plan($read[1]);
@@ -170,6 +172,31 @@ final class InfieldCases
                         's' => $feed->seconds,
                         'good' => $feed->reliability,
                     ];
+                }
+            }
+        }
+    }
+
+    /** @return iterable<string, array<string, mixed>> the kinds that are there all around second, the best first */
+    private static function feedsAround(): iterable
+    {
+        $plan = (new LevelFigures(Level::HighSchool))->plan('R1-0');
+        $second = $plan->state->rules->diamond()->at(Base::Second);
+        foreach ([Position::SecondBase, Position::Shortstop] as $position) {
+            $who = $plan->cast->at($position);
+            foreach (Hand::cases() as $hand) {
+                $feeder = new Feeder($position, $hand, $who->arm, $who->legs);
+                foreach ([8.0, 14.0, 24.0] as $feet) {
+                    $kinds = [];
+                    for ($degrees = 2; $degrees < 360; $degrees += 6) {
+                        $from = $second->plus($feet * sin(deg2rad($degrees)), $feet * cos(deg2rad($degrees)));
+                        $feeds = (new Feeds($feeder, $from, Base::Second, $plan->state->rules, $plan->level))->all();
+                        $kinds[] = implode(
+                            '-',
+                            array_map(static fn(FeedChoice $one): string => $one->kind->value, $feeds),
+                        );
+                    }
+                    yield "feeds of $position->value ($hand->value) around second, $feet ft" => ['kinds' => $kinds];
                 }
             }
         }
