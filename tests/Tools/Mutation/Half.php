@@ -18,6 +18,12 @@ enum Half: string
         return self::Core === $this ? 0.85 : 0.75;
     }
 
+    /** The application's tests have one database, and would wait for each other's rows. */
+    public function atOnce(): int
+    {
+        return self::Core === $this ? 2 : 1;
+    }
+
     /** s that the tests of one change may take together; the quickest go first. */
     public function patience(): float
     {

@@ -15,7 +15,6 @@ final readonly class Trial
 {
     /** s; a change that makes a loop endless is seen by it. */
     private const PATIENCE = 180;
-    private const AT_ONCE = 2;
     /** What drills say and where they stand is no rule. */
     private const DATA = 'Drill/Shipped';
     /** So many of a folder have to be drawn before its share tells anything. */
@@ -37,12 +36,12 @@ final readonly class Trial
 
             return true;
         }
-        $near = Near::of($this->half, $this->root, self::AT_ONCE);
+        $near = Near::of($this->half, $this->root, $this->half->atOnce());
         $running = [];
         $seen = [];
         $survivors = [];
         while ([] !== $waiting || [] !== $running) {
-            while ([] !== $waiting && \count($running) < self::AT_ONCE) {
+            while ([] !== $waiting && \count($running) < $this->half->atOnce()) {
                 $mutant = array_shift($waiting);
                 $running[] = [$mutant, $this->begin($mutant, $near)];
             }
