@@ -8,17 +8,15 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Play\Choice\Reasons;
 use FoxCorner\Core\Play\Choice\ThrowOption;
+use FoxCorner\Core\Play\Choice\Verdict;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Scheme\JobKind;
 
 /** What a play comes to, in a coach's words: the title, the throws, what to go for. */
 final readonly class PlayAdvice
 {
-    /** s within which ball and runner are dead even. */
-    private const EVEN = 0.01;
-    /** Half of the last figure shown: a difference below it is none. */
-    private const LEAST = 0.005;
     /** A lead out surer than this needs no word on what happens when everybody is safe (ours). */
     private const SURE = 0.9;
     /** With nobody out and these on, everybody safe is the big inning. */
@@ -88,16 +86,14 @@ final readonly class PlayAdvice
         }
         $second = $play->legs[1] ?? null;
 
-        return match (true) {
-            null === $second => \sprintf(
-                '%s at %s by %.2f s',
-                $called->margin() > 0.0 ? 'Out' : 'Safe',
-                $called->base->word(),
-                abs($called->margin()),
-            ),
-            $second->made->margin() > 0.0 => \sprintf('Two, by %.2f s', $second->made->margin()),
-            default => \sprintf('Two is %.2f s short', -$second->made->margin()),
-        };
+        $at = $called->base->word();
+
+        $two = null === $second ? null : Verdict::of($called->two, $second->made->margin());
+
+        return true === $two?->isOut
+            ? $two->words('Two', 'One')
+            : Verdict::on($called)->words("Out at $at", "Safe at $at") .
+                    (null === $two ? '' : \sprintf('; two, %d in 100', round(100 * $called->two)));
     }
 
     private static function call(Timeline $play, PlannedPlay $planned): string
@@ -119,20 +115,8 @@ final readonly class PlayAdvice
         if (null === $option->cover) {
             return 'nobody there.';
         }
-        $margin = abs($option->margin());
-        $how =
-            $margin < self::EVEN
-                ? 'dead even'
-                : \sprintf('%s by %.2f s', $option->margin() > 0.0 ? 'out' : 'safe', $margin);
-        $outs = (int) round(100 * $option->chance);
 
-        return \sprintf(
-            '%s, %d %s in a hundred%s',
-            $how,
-            $outs,
-            1 === $outs ? 'out' : 'outs',
-            $option === $called ? ': the call.' : '.',
-        );
+        return Verdict::on($option)->words('out', 'safe') . ($option === $called ? ': the call.' : '.');
     }
 
     private static function worth(Timeline $play): ?string
@@ -141,23 +125,25 @@ final readonly class PlayAdvice
         if (null === $after || null === $play->setting->batter || \count($options) < 2) {
             return null;
         }
-        $cheapest = min(array_map(static fn(ThrowOption $option): float => $option->cost ?? 0.0, $options));
-        $prices = array_map(static function (ThrowOption $option) use ($cheapest): string {
-            $more = ($option->cost ?? 0.0) - $cheapest;
-
-            return ucfirst($option->base->word()) .
-                ' ' .
-                ($more < self::LEAST ? 'costs least' : \sprintf('+%.2f', $more));
-        }, $options);
+        $reasons = $play->reasons();
+        $prices = array_map(
+            static fn(ThrowOption $option): string => ucfirst($option->base->word()) .
+                ($reasons->more($option) < Reasons::LEAST
+                    ? ' costs least'
+                    : \sprintf(' +%.2f', $reasons->more($option))),
+            $options,
+        );
         $lead = $options[0];
 
-        return \sprintf(
+        $worth = \sprintf(
             '%s. Go for %s when you are %d %% sure; this one is %d.',
             implode(', ', $prices),
             $lead->base->word(),
             round(100 * $after->breakEven($lead->base)),
             round(100 * $lead->chance),
         );
+
+        return rtrim("$worth {$reasons->price()}");
     }
 
     private static function allSafe(Timeline $play): ?string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays;
 
+use FoxCorner\Core\Play\Choice\Verdict;
 use FoxCorner\Core\Play\Map\MapOutcome;
 use FoxCorner\Core\Play\Map\MapSpot;
 use FoxCorner\Core\Play\Map\PlayMap;
@@ -39,17 +40,12 @@ final readonly class ShownMap
         return \sprintf('%s %s, %d ft', $how, $where, round($this->feet($this->worst)));
     }
 
-    /** "out by 0.31 s at first" */
+    /** "out at first, 94 in 100, by 0.31 s" */
     public function endWords(): string
     {
-        $called = $this->worst->called;
+        $base = $this->worst->called->base->word();
 
-        return \sprintf(
-            '%s by %.2f s at %s',
-            $called->margin() >= 0.0 ? 'out' : 'safe',
-            abs($called->margin()),
-            $called->base->word(),
-        );
+        return Verdict::on($this->worst->called)->words("out at $base", "safe at $base");
     }
 
     /** "lead out 12 %, out at first 71 %, everybody safe 17 %" */

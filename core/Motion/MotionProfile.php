@@ -55,10 +55,14 @@ final readonly class MotionProfile
      * @param float $leadOnRelease        ft off the base at contact where the runner leaves on release (ours)
      * @param float $movingLead           s that a runner on third gains because his secondary lead already moves
      *                                    toward home (ours)
+     * @param float $walkingLead          ft off third at which a runner who goes with the pitch is when he goes, where
+     *                                    leads are allowed: he walks toward home by then (ours)
      * @param float $turnThrow            s lost by a fielder at full speed who stops and throws back the way he came
      *                                    (ours)
      * @param float $earlyStart           s before contact at which those leave who go with the pitch (ours)
-     * @param float $squeezeStart         s before contact at which a runner leaves who goes with the pitch (ours)
+     * @param float $squeezeStart         s before contact at which a runner leaves who goes with the pitch: as it is let
+     *                                    go (ours)
+     * @param float $deliveryStart        the same where leads are allowed: as the pitcher strides (ours)
      * @param float $buntShown            s sooner that fielders are off who saw the batter square around (ours)
      * @param float $surprise             s more that a fielder needs who did not expect the bunt (ours)
      * @param float $leadOnArrival        ft off the base at contact where the runner leaves when the pitch arrives
@@ -103,9 +107,11 @@ final readonly class MotionProfile
         public float $leadOnRelease = 9.0,
         public float $leadOnArrival = 3.0,
         public float $movingLead = 0.25,
+        public float $walkingLead = 16.0,
         public float $turnThrow = 0.6,
         public float $earlyStart = 0.45,
         public float $squeezeStart = 0.5,
+        public float $deliveryStart = 0.7,
         public float $surprise = 0.15,
         public float $buntShown = 0.2,
     ) {}

@@ -31,6 +31,16 @@ final class OutChance
      */
     public static function spread(float $exact, float $scatter, bool $isKnown = false): float
     {
-        return hypot($exact, ($isKnown ? self::OF_ONE : self::OF_A_LEVEL) * $scatter);
+        return hypot($exact, self::own($scatter, $isKnown));
+    }
+
+    /**
+     * What the runner himself brings to it over a base path, s; less over less of it.
+     *
+     * @param float $scatter s, standard deviation of the level's batters' times
+     */
+    public static function own(float $scatter, bool $isKnown): float
+    {
+        return ($isKnown ? self::OF_ONE : self::OF_A_LEVEL) * $scatter;
     }
 }

@@ -44,8 +44,13 @@ final readonly class PlayQuestion implements Question
             'fielded_s' => round($play->fieldedAt(), 3),
             'released_s' => round($play->called()->released, 3),
             'call' => $play->called()->base->word(),
+            'policy' => $play->setting->scene->policy->value,
+            'call_costs_more' => round($play->reasons()->more($play->called()), 4),
             'options' => array_map(
-                static fn(ThrowOption $option): array => self::option($option, $unit),
+                static fn(ThrowOption $option): array => [
+                    ...self::option($option, $unit),
+                    'reason' => $play->reasons()->of($option),
+                ],
                 $play->options(),
             ),
             'break_even' => round($play->setting->after?->breakEven($play->options()[0]->base) ?? 1.0, 4),

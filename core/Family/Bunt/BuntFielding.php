@@ -17,18 +17,20 @@ use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 
 /**
- * Who has the bunt: of those who are there almost together the one who can throw to first soonest, as the catcher
- * calls it.
+ * Who can have the bunt: of those who are there almost together the one who can throw to first soonest, as the catcher
+ * calls it; and likewise of those whom the coverage keeps in reserve.
  */
 final readonly class BuntFielding
 {
-    /** s by which the others must be later before one in reserve takes it (ours). */
-    private const CLEARLY_LATER = 0.6;
     /** s; who are there this close together leave it to the one whom the catcher calls (ours). */
     private const TOGETHER = 0.25;
 
-    /** @throws Problem when nobody of the coverage reaches it */
-    public static function of(PlaySetting $setting, Coverage $coverage, RollingBall $ball): Possession
+    /**
+     * @return non-empty-list<Possession> whose it is first; then, if there is another, who waits whether he must
+     *
+     * @throws Problem when nobody of the coverage reaches it
+     */
+    public static function of(PlaySetting $setting, Coverage $coverage, RollingBall $ball): array
     {
         $there = $reserve = [];
         foreach ($coverage->fielders as $position) {
@@ -41,18 +43,15 @@ final readonly class BuntFielding
                 $isKept ? ($reserve[] = $one) : ($there[] = $one);
             }
         }
-        $first = self::called($there, $setting);
-        $second = self::called($reserve, $setting);
-        if (null !== $second && (null === $first || $first->seconds - $second->seconds > self::CLEARLY_LATER)) {
-            return $second;
-        }
+        $who = array_values(array_filter([self::called($there, $setting), self::called($reserve, $setting)]));
 
-        return $first ??
-            throw Refused::because(
+        return [] === $who
+            ? throw Refused::because(
                 'coverage',
                 "nobody of “{$coverage->name}” gets to the bunt",
                 'fielders who can be there within eight seconds',
-            );
+            )
+            : $who;
     }
 
     private static function possession(

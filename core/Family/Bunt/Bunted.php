@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Family\Bunt;
 
 use FoxCorner\Core\Play\Ball\Possession;
 use FoxCorner\Core\Play\Choice\OutPolicy;
+use FoxCorner\Core\Play\Choice\ThrowOption;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Fielded\FieldedPlay;
 use FoxCorner\Core\Play\Scene\PlaySetting;
@@ -20,6 +21,9 @@ use FoxCorner\Core\Play\Scheme\Coverage;
  */
 final readonly class Bunted
 {
+    /** How much surer the out must be with one in reserve, before he takes it and leaves his bag (ours). */
+    private const CLEARLY_SURER = 0.1;
+
     private ?PlaySetting $holding;
 
     public function __construct(private PlaySetting $setting, private Coverage $coverage, BuntKind $kind)
@@ -43,7 +47,20 @@ final readonly class Bunted
 
     public function play(BuntTrial $bunt): Play
     {
-        $fielded = BuntFielding::of($this->setting, $this->coverage, $bunt->ball);
+        $who = BuntFielding::of($this->setting, $this->coverage, $bunt->ball);
+        $first = $this->fieldedBy($who[0], $bunt);
+        $surest = self::surest($first);
+        if (!isset($who[1]) || $surest + self::CLEARLY_SURER > 1.0) {
+            return $first;
+        }
+        // That is his read: without him there is no out, or hardly one.
+        $reserve = $this->fieldedBy($who[1], $bunt);
+
+        return self::surest($reserve) > $surest + self::CLEARLY_SURER ? $reserve : $first;
+    }
+
+    private function fieldedBy(Possession $fielded, BuntTrial $bunt): Play
+    {
         $goes = $this->in($this->setting, $bunt, $fielded);
         if (null === $this->holding) {
             return $goes;
@@ -51,6 +68,12 @@ final readonly class Bunted
         $holds = $this->in($this->holding, $bunt, $fielded);
 
         return self::cost($holds) > self::cost($goes) ? $holds : $goes;
+    }
+
+    /** The chance of the likeliest out. */
+    private static function surest(Play $play): float
+    {
+        return max(array_map(static fn(ThrowOption $one): float => $one->chance, $play->options()));
     }
 
     private function in(PlaySetting $setting, BuntTrial $bunt, Possession $fielded): FieldedPlay

@@ -8,6 +8,7 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Ball\Possession;
+use FoxCorner\Core\Play\Choice\Verdict;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Clock\Stop;
@@ -196,14 +197,9 @@ final readonly class FirstThirdDrawing
             Base::Home, Base::Third => 'R3',
             default => 'R1',
         };
+        $where = $made->base->word();
         $safe = Base::Third === $made->base ? 'back at' : 'safe at';
 
-        return \sprintf(
-            '%s is %s %s by %.2f s',
-            $who,
-            $made->margin() > 0.0 ? 'out at' : $safe,
-            $made->base->word(),
-            abs($made->margin()),
-        );
+        return Verdict::on($made)->words("$who is out at $where", "$who is $safe $where");
     }
 }

@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Family\Outfield;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Play\Choice\ThrowOption;
+use FoxCorner\Core\Play\Choice\Verdict;
 
 /** What a ball to the outfield comes to, as a title. */
 final class Summary
@@ -18,9 +19,7 @@ final class Summary
             $who = '' === $before ? ucfirst($made->runner->person()) : $before . $made->runner->person();
             $at = $made->way->base->word();
 
-            return $option->margin() > 0.0
-                ? \sprintf('%s is out at %s by %.2f s', $who, $at, $option->margin())
-                : \sprintf('%s is safe at %s by %.2f s', $who, $at, -$option->margin());
+            return Verdict::on($option)->words("$who is out at $at", "$who is safe at $at");
         }
         $in = self::scored($play, $made);
         $scores = [] === $in ? '' : implode(' and ', $in) . (1 === \count($in) ? ' scores' : ' score');

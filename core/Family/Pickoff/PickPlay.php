@@ -11,6 +11,7 @@ use FoxCorner\Core\Play\Choice\AfterPlay;
 use FoxCorner\Core\Play\Choice\Odds;
 use FoxCorner\Core\Play\Choice\Race;
 use FoxCorner\Core\Play\Choice\ThrowOption;
+use FoxCorner\Core\Play\Choice\Verdict;
 use FoxCorner\Core\Play\Clock\CaughtBetween;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\Leg;
@@ -166,9 +167,7 @@ final readonly class PickPlay implements Play
             return "Nobody takes the throw behind $who";
         }
 
-        return $this->option->margin() > 0.0
-            ? \sprintf('%s is picked off by %.2f s', $who, $this->option->margin())
-            : \sprintf('%s is back by %.2f s', $who, -$this->option->margin());
+        return Verdict::on($this->option)->words("$who is picked off", "$who is back");
     }
 
     private function runner(): Going

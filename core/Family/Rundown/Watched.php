@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Family\Rundown;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Play\Choice\Verdict;
 
 /** A runner in front of the one who is run: what happens when he breaks. */
 final readonly class Watched
@@ -23,17 +24,14 @@ final readonly class Watched
         public float $out,
     ) {}
 
-    /** "R3 breaks: throw home, out by 0.41 s." */
+    /** "R3 breaks: throw home, out, 93 in 100, by 0.41 s." */
     public function words(): string
     {
-        $margin = $this->there - $this->tag;
-
         return \sprintf(
-            '%s breaks: throw %s, %s by %.2f s.',
+            '%s breaks: throw %s, %s.',
             $this->name,
             Base::Home === $this->to ? 'home' : 'to ' . $this->to->word(),
-            $margin > 0.0 ? 'out' : 'safe',
-            abs($margin),
+            Verdict::of($this->out, $this->there - $this->tag)->words('out', 'safe'),
         );
     }
 }

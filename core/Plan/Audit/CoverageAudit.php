@@ -24,8 +24,12 @@ final readonly class CoverageAudit
 {
     /** Outs, or bases, of one ball of the sample: what costs less is not worth a coach's attention (ours). */
     private const WORTH = 0.01;
-    /** How likely the ball must be at all that a coverage is drawn up for, before a moment late is a fault (ours). */
+    /**
+     * Where the balls that a coverage is drawn up for are rarer than this, a moment late is no fault before it costs so
+     * many outs of one ball: rarity discounts hundredths, never a bag (ours).
+     */
     private const RARE = 0.03;
+    private const WORTH_IF_RARE = 0.05;
     /** Bases beyond the lead runner's that one can be after. */
     private const REACHED = 2;
 
@@ -91,10 +95,11 @@ final readonly class CoverageAudit
         $faults = $prices = [];
         $many = $this->family->words()->many;
         $isRare = [] !== $offence && OffenceLine::met($offence) < self::RARE;
+        $worth = $isRare ? self::WORTH_IF_RARE : self::WORTH;
         $against = fn(Scene $in): \Closure => $this->family->against($in, $coverage);
         $ordinary = null;
         foreach ($found->cases as [$finding, $balls, $worst, $check]) {
-            if ($finding->isClose && ($isRare || ($finding->weight * $balls) / $found->plays < self::WORTH)) {
+            if ($finding->isClose && ($finding->weight * $balls) / $found->plays < $worth) {
                 continue;
             }
             if (

@@ -85,10 +85,19 @@ final readonly class BaseRunner
         return \INF === $this->startDelay;
     }
 
-    /** The same runner, gone with the pitch; he had no lead then. */
+    /**
+     * The same runner, gone with the pitch: with the pitcher's stride, out of a lead that walks, where leads are allowed;
+     * from the bag on the release where he must wait for that; else as it is there.
+     */
     public function gone(): self
     {
-        return $this->but(lead: 0.0, startDelay: -$this->motion->squeezeStart);
+        $motion = $this->motion;
+
+        return match ($this->rules->leads) {
+            LeadRule::Anytime => $this->but($motion->walkingLead, -$motion->deliveryStart - $motion->movingLead),
+            LeadRule::OnRelease => $this->but(0.0, -$motion->squeezeStart),
+            LeadRule::WhenPitchReachesBatter, LeadRule::Never => $this->but(startDelay: 0.0),
+        };
     }
 
     private function but(?float $lead = null, ?float $startDelay = null): self

@@ -19,8 +19,6 @@ enum RunnerMind
     case GoesHome;
     /** Goes with the crack of the bat. */
     case OnContact;
-    /** Is gone with the pitch; the batter must get it down. */
-    case WithPitch;
 
     /** Of a ground ball: the runner on third goes with the crack of the bat, the others see it on the ground first. */
     public static function onTheGround(Base $base): self
@@ -36,7 +34,6 @@ enum RunnerMind
             self::ReadsGround => $motion->groundRead,
             self::GoesHome => $motion->stealStart - $motion->movingLead,
             self::OnContact => $motion->stealStart,
-            self::WithPitch => -$motion->squeezeStart,
         };
     }
 }

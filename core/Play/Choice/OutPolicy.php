@@ -57,6 +57,16 @@ enum OutPolicy: string
         };
     }
 
+    /** How sure an out in front must be for it, 0 to 1; 1 where it does not look at that. */
+    public function line(OutLines $lines): float
+    {
+        return match ($this) {
+            self::Sure, self::Two => $lines->sure,
+            self::Lead, self::Plate => $lines->chance,
+            self::First, self::Numbers => 1.0,
+        };
+    }
+
     /** @param non-empty-list<ThrowOption> $options lead base first, first base last */
     public function choose(array $options, OutLines $lines = new OutLines()): ThrowOption
     {

@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Play\Clock;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Choice\Reasons;
 use FoxCorner\Core\Play\Choice\ThrowOption;
 use FoxCorner\Core\Play\Scene\PlaySetting;
 use FoxCorner\Core\Play\Scheme\Coverage;
@@ -68,6 +69,14 @@ final readonly class Timeline
     public function isForTwo(): bool
     {
         return isset($this->legs[1]) && null === $this->legs[0]->cut && $this->legs[1]->made->inHand >= self::TWO_FROM;
+    }
+
+    /** Why it is called, and what that costs. */
+    public function reasons(): Reasons
+    {
+        $scene = $this->setting->scene;
+
+        return new Reasons($this->options(), $this->called(), $scene->policy, $scene->lines);
     }
 
     /** @return non-empty-list<ThrowOption> what he who has it first could do, lead base first */

@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Play\Running;
 
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Play\Choice\ThrowOption;
+use FoxCorner\Core\Play\Choice\Verdict;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\TimelineBuilder;
 use FoxCorner\Core\Play\Clock\Track;
@@ -60,19 +61,15 @@ final class BetweenPitches
         return $scene->rules->leads->allowsLeads() ? 'First move' : 'Release';
     }
 
-    /** "R1 is out at second by 0.12 s" */
+    /** "R1 is out at second, 62 in 100, by 0.12 s" */
     public static function title(ThrowOption $made, string $runner): string
     {
         if (null === $made->cover) {
             return "Nobody takes the throw at {$made->base->word()}";
         }
 
-        return \sprintf(
-            '%s is %s at %s by %.2f s',
-            $runner,
-            $made->margin() > 0.0 ? 'out' : 'safe',
-            $made->base->word(),
-            abs($made->margin()),
-        );
+        $where = $made->base->word();
+
+        return Verdict::on($made)->words("$runner is out at $where", "$runner is safe at $where");
     }
 }

@@ -139,17 +139,32 @@ enum PickKind: string
         };
     }
 
-    /** s from the first move until the runner knows that he has to go back. */
+    /** s from the first move until it tells the runner that he has to go back. */
     public function tells(Hand $hand): float
     {
         return match ($this) {
-            self::Quick, self::FirstBehind => Hand::Left === $hand ? 0.2 : 0.1,
+            self::Quick => Hand::Left === $hand ? 0.2 : 0.1,
+            self::FirstBehind => Hand::Left === $hand ? 0.25 : 0.15,
             self::StepOff => 0.05,
-            self::Daylight, self::OpenHand, self::Timed => 0.2,
+            self::Daylight, self::OpenHand => 0.2,
+            self::Timed => 0.17,
             self::Inside => 0.4,
-            self::WheelFeint => 0.35,
+            self::WheelFeint => 0.24,
             self::CatcherBehind => 0.25,
-            self::CatcherAfterBunt => 0.4,
+            self::CatcherAfterBunt => 0.3,
+        };
+    }
+
+    /** How often he, or his coach, sees whoever breaks for the bag (ours); a feint hides it, a bluff wears it out. */
+    public function seen(): float
+    {
+        return match ($this) {
+            self::Daylight => 0.6,
+            self::OpenHand => 0.45,
+            self::StepOff, self::Timed, self::CatcherBehind => 0.5,
+            self::WheelFeint => 0.35,
+            self::FirstBehind => 0.2,
+            self::Quick, self::Inside, self::CatcherAfterBunt => 0.0,
         };
     }
 

@@ -14,12 +14,21 @@ use FoxCorner\Core\People\Bats;
 /** A runner on base who may go: his legs, and how sharp the line between out and safe is with him. */
 final readonly class Thief
 {
-    /** ft that he dives, hand first, and the s that it takes (ours). */
-    private const DIVE = 8.0;
-    private const DIVING = 0.25;
+    /** Of the base path, that he dives, hand first, and the s that it takes (ours). */
+    private const DIVE = 10 / 90;
+    private const DIVING = 0.3;
 
-    /** @param float $spread s of the out curve on a tag */
-    private function __construct(public Legs $legs, public float $spread, private float $basePath) {}
+    /** s of the out curve on a tag, on the way to the next base. */
+    public float $spread;
+
+    /**
+     * @param float $exact s of the curve, were his time known to the hundredth
+     * @param float $own   s that he brings to it over a base path
+     */
+    private function __construct(public Legs $legs, private float $exact, private float $own, private float $basePath)
+    {
+        $this->spread = hypot($exact, $own);
+    }
 
     /**
      * @param float|null $homeToFirst s on this field; null: the level's own, a right-hander's
@@ -40,7 +49,8 @@ final readonly class Thief
                 $rules->basePath,
                 $motion->accelerationTime,
             ),
-            OutChance::spread($motion->tagSpread, $level->scatter, null !== $homeToFirst),
+            $motion->tagSpread,
+            OutChance::own($level->scatter, null !== $homeToFirst),
             $rules->basePath,
         );
     }
@@ -48,11 +58,7 @@ final readonly class Thief
     /** @param Legs $legs of somebody who is on base already */
     public static function running(Legs $legs, bool $isKnown, RuleSet $rules, LevelProfile $level): self
     {
-        return new self(
-            $legs,
-            OutChance::spread($level->motion->tagSpread, $level->scatter, $isKnown),
-            $rules->basePath,
-        );
+        return new self($legs, $level->motion->tagSpread, OutChance::own($level->scatter, $isKnown), $rules->basePath);
     }
 
     /**
@@ -72,8 +78,15 @@ final readonly class Thief
      */
     public function secondsBack(float $lead, MotionProfile $motion): float
     {
-        $dive = min($lead, self::DIVE);
+        $most = self::DIVE * $this->basePath;
+        $dive = min($lead, $most);
 
-        return $motion->plannedReaction + $this->legs->secondsFor($lead - $dive) + (self::DIVING * $dive) / self::DIVE;
+        return $motion->plannedReaction + $this->legs->secondsFor($lead - $dive) + (self::DIVING * $dive) / $most;
+    }
+
+    /** s of the out curve on a tag on the way back, which is short: a runner's own time scatters with its length. */
+    public function spreadBack(float $lead): float
+    {
+        return hypot($this->exact, ($this->own * $lead) / $this->basePath);
     }
 }

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Play;
 
 use FoxCorner\Core\Family\Bunt\BuntGrid;
+use FoxCorner\Core\Family\Bunt\BuntTrial;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Play\Choice\ThrowOption;
 use FoxCorner\Core\Play\Clock\Move;
+use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\JobKind;
 use FoxCorner\Tests\Core\Teams;
@@ -130,5 +133,34 @@ final class BuntCoveredTest extends TestCase
     private static function positions(array $moves): array
     {
         return array_map(static fn(Move $move): Position => $move->position(), $moves);
+    }
+
+    /** His read: where the others have hardly an out and he has one, he leaves his bag, and nowhere else. */
+    public function testWhoIsInReserveTakesWhatOnlyHeMakesAnOutOf(): void
+    {
+        $surest = static fn(Timeline $play): float => max(
+            array_map(static fn(ThrowOption $one): float => $one->chance, $play->options()),
+        );
+        $took = $left = 0;
+        foreach ([[Level::Pro, 'baseball-90'], [Level::HighSchool, 'baseball-90-7']] as [$level, $rules]) {
+            foreach (['R2-0', 'R1R2-0', 'R1R2-1'] as $situation) {
+                $reads = Teams::bunt(Teams::state($rules, $situation), $level, coverage: 'third-reads');
+                $crash = Teams::bunt(Teams::state($rules, $situation), $level, coverage: 'corners-crash');
+                foreach ([-43.0, -38.0, -25.0, 0.0] as $degrees) {
+                    foreach ([15.0, 30.0, 45.0, 60.0] as $feet) {
+                        $trial = BuntTrial::restingAt($feet, $degrees, $reads->plan->state->rules);
+                        [$play, $other] = [$reads->run($trial), $crash->run($trial)];
+                        Position::ThirdBase === $play->fieldedBy() ? ++$took : ++$left;
+                        self::assertGreaterThan(
+                            min(0.5, $surest($other)) - 0.1,
+                            $surest($play),
+                            "$rules $situation, $feet ft at $degrees: given away",
+                        );
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(10, $took);
+        self::assertGreaterThan(50, $left);
     }
 }

@@ -37,6 +37,35 @@ final class RunnersTest extends TestCase
         self::assertSame(0.0, $lead('slowpitch-65'));
     }
 
+    /** With the stride out of a walking lead; on the release; as the pitch is there: never later than who waits. */
+    public function testWhoLeavesWithThePitchIsHomeSooner(): void
+    {
+        $runner = static fn(Level $level, string $rules): BaseRunner => BaseRunner::ofLevel(
+            Base::Third,
+            ShippedRuleSets::get($rules),
+            $level->profile(),
+        );
+        $home = static fn(Level $level, string $rules): array => [
+            $runner($level, $rules)->gone()->secondsOver(1),
+            $runner($level, $rules)->minding(RunnerMind::ReadsBunt)->secondsOver(1),
+        ];
+
+        [$gone, $waits] = $home(Level::Pro, 'baseball-90');
+        self::assertEqualsWithDelta(2.403, $gone, 0.01, 'some two seconds after contact');
+        self::assertEqualsWithDelta(3.398, $waits, 0.01);
+        [$gone, $waits] = $home(Level::Youth13, 'baseball-70');
+        self::assertEqualsWithDelta(1.839, $gone, 0.01);
+        self::assertEqualsWithDelta(2.827, $waits, 0.01);
+        [$gone, $waits] = $home(Level::Fastpitch16, 'fastpitch-43');
+        self::assertEqualsWithDelta(2.45, $gone, 0.01, 'half a second before contact, from the bag');
+        self::assertEqualsWithDelta(2.993, $waits, 0.01);
+        [$gone, $waits] = $home(Level::Youth10, 'baseball-60');
+        self::assertEqualsWithDelta(0.12, $waits - $gone, 0.001, 'he may not leave before, and need not look');
+        $pro = $runner(Level::Pro, 'baseball-90')->gone();
+        self::assertEqualsWithDelta(16.0, $pro->lead, 1e-9);
+        self::assertEqualsWithDelta(-0.95, $pro->startDelay, 1e-9);
+    }
+
     public function testRoundingABaseCostsInProportion(): void
     {
         $runner = BaseRunner::ofLevel(Base::First, ShippedRuleSets::get('baseball-90'), Level::Pro->profile())->minding(

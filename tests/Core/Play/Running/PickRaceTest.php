@@ -13,9 +13,11 @@ use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\Play\Choice\AfterPlay;
 use FoxCorner\Core\Play\Running\Alarm;
 use FoxCorner\Core\Play\Running\Battery;
+use FoxCorner\Core\Play\Running\Leads;
 use FoxCorner\Core\Play\Running\PickKind;
 use FoxCorner\Core\Play\Running\PickRace;
 use FoxCorner\Core\Play\Running\PickRules;
+use FoxCorner\Core\Play\Running\TagThrow;
 use FoxCorner\Core\Play\Running\Thief;
 use FoxCorner\Core\Play\Running\Toll;
 use FoxCorner\Tests\Core\Teams;
@@ -71,14 +73,14 @@ final class PickRaceTest extends TestCase
         $race = self::race(PickKind::Daylight, Base::Second, 14.0);
         $thief = self::thief();
         $legs = Level::Pro->profile()->fieldingLegs($thief->legs)->at(0.85);
-        $back = 0.2 + 0.2 + $thief->legs->secondsFor(16.0 - 8.0) + 0.25;
+        $back = 0.2 + 0.2 + $thief->legs->secondsFor(16.0 - 10.0) + 0.3;
 
         self::assertEqualsWithDelta(0.7 * (0.7 / 0.75), $race->released, 1e-9);
         self::assertEqualsWithDelta($back, $race->runner($thief, 16.0), 1e-9);
         self::assertEqualsWithDelta($back - $race->ball - 0.15, $race->margin($thief, 16.0), 1e-9);
         self::assertEqualsWithDelta(-0.3 + $legs->secondsFor(12.0), $race->cover, 1e-9);
         self::assertEqualsWithDelta(2.0 + $legs->distanceAfter($race->ball + 0.3), $race->withinReach($legs), 1e-9);
-        self::assertEqualsWithDelta(0.2 + 0.2 + 0.125, $race->runner($thief, 4.0), 1e-9, 'half a dive');
+        self::assertEqualsWithDelta(0.2 + 0.2 + 0.15, $race->runner($thief, 5.0), 1e-9, 'half a dive');
     }
 
     public function testWithinReachIsInTimeAndBeyondIsLate(): void
@@ -110,6 +112,64 @@ final class PickRaceTest extends TestCase
         );
     }
 
+    /** Of the likeliest clue, of the break that somebody sees, and of both missed for a moment. */
+    public function testTheChanceIsOverWhatMayTellHim(): void
+    {
+        $thief = self::thief();
+        $profile = Level::HighSchool->profile();
+        $race = self::race(PickKind::Daylight, Base::Second, 5.0);
+        $kept = new \ReflectionProperty(PickRace::class, 'throw');
+        $throw = $kept->getValue($race);
+        self::assertInstanceOf(TagThrow::class, $throw);
+        $spread = hypot(0.1, (0.55 * 0.18 * 14.0) / 90.0);
+        $out = static fn(float $more): float => $throw->out($race->margin($thief, 14.0) + $more, $spread);
+        $missed = 2.6 * (Level::Pro->profile()->skills->reaction - 0.295);
+
+        self::assertEqualsWithDelta(
+            0.6 * $out(-0.3 + 0.35 - 0.2) + 0.4 * ((1 - $missed) * $out(0.0) + $missed * $out(0.42)),
+            $race->chance($thief, 14.0),
+            1e-9,
+        );
+        self::assertEqualsWithDelta($spread, $thief->spreadBack(14.0), 1e-9, 'a short way scatters little');
+        self::assertGreaterThan($spread + 0.03, $thief->spread);
+        self::assertGreaterThan(0.15, 2.6 * ($profile->skills->reaction - 0.295), 'boys miss it oftener');
+    }
+
+    /** One in fifty of professionals, more below; what lives by surprise three times that; no two kinds alike. */
+    #[TestWith([Level::Pro, 0.015, 0.03])]
+    #[TestWith([Level::College, 0.02, 0.06])]
+    #[TestWith([Level::HighSchool, 0.02, 0.06])]
+    #[TestWith([Level::Youth13, 0.02, 0.06])]
+    public function testAnOrdinaryLeadIsSeldomPicked(Level $level, float $least, float $most): void
+    {
+        $rules = ShippedRuleSets::get($level->usualRules());
+        $profile = $level->profile();
+        $thief = Thief::of($rules, $profile);
+        $legs = $profile->fieldingLegs($thief->legs)->at($profile->motion->infieldSpeedShare);
+        $chances = ['nobody' => 0.0];
+        foreach ([Base::First, Base::Second] as $base) {
+            foreach (PickRules::open($base, $rules) as $kind) {
+                $race = PickRace::of($kind, $base, Battery::ordinary($profile), 15.0, $legs, $rules, $profile);
+                $off = Leads::atThrow($kind, Leads::usual($base, $rules), $rules);
+                $chances[$base->word() . ' ' . $kind->value] = $race->chance($thief, $off);
+            }
+        }
+        $quick = $chances['first quick'];
+
+        self::assertGreaterThan($least, $quick);
+        self::assertLessThan($most, $quick);
+        self::assertLessThan(3 * max(0.02, $quick), max($chances));
+        self::assertCount(
+            \count($chances),
+            array_unique(array_map(static fn(float $one): int => (int) round(1e4 * $one), $chances)),
+        );
+        self::assertGreaterThan(
+            2 * $chances['second step-off'],
+            $chances['second daylight'],
+            'the foot says it at once',
+        );
+    }
+
     public function testTheAlarmLineIsWhereThePickWinsAsOftenAsThat(): void
     {
         $race = self::race(PickKind::Quick, Base::First, 0.0);
@@ -117,7 +177,7 @@ final class PickRaceTest extends TestCase
         $line = $race->line($thief, 0.5) ?? 0.0;
 
         self::assertEqualsWithDelta(0.5, $race->chance($thief, $line), 0.002);
-        self::assertEqualsWithDelta(17.59, $line, 0.1);
+        self::assertEqualsWithDelta(18.55, $line, 0.1);
         self::assertLessThan($line, $race->line($thief, 0.3) ?? 99.0);
         self::assertNull($race->line($thief, 0.999), 'so often it never wins');
         $profile = Level::Pro->profile();
