@@ -47,6 +47,8 @@ final class LookingWritesNothingTest extends AppTestCase
                 ?->id(),
             'opponent' => (string) $this->entities()->getRepository(Opponent::class)->findOneBy([])?->id(),
         ];
+        // What is looked for by a worker is asked for once; then it is known.
+        $this->browser->request('GET', '/kites/field/R1-0/improve');
         $before = $this->rows();
         self::assertNotSame($clean, $before, 'a written row is seen');
         $seen = 0;

@@ -72,7 +72,7 @@ final class Calls
                         max(0.0, $play->ball->seconds - self::BEFORE_PICKUP),
                         Position::from($number),
                         $play->ball->by->position,
-                        [VoiceWord::base($made->way->base)],
+                        [VoiceWord::base($play->ways->lineOf($made->way))],
                         'How far, and where the throw goes: he cannot see the runners.',
                     ),
                 ];
@@ -105,7 +105,7 @@ final class Calls
         $at = $made->way->cutAt ?? $throw->arrives;
         $by = Base::Home === $cut->base ? Position::Catcher : $play->ways->to($cut->base)->cover ?? Position::Catcher;
         [$words, $means] = match (true) {
-            null === $made->runner => [[VoiceWord::Cut], 'Hold it: nobody goes on.'],
+            null === $made->runner && $made->way->isCut() => [[VoiceWord::Cut], 'Hold it: nobody goes on.'],
             $made->way->isCut() => [
                 [VoiceWord::Cut, VoiceWord::base($made->way->base)],
                 "Cut it and throw to {$made->way->base->word()}.",

@@ -148,14 +148,6 @@ final readonly class Ending
             }
         }
 
-        return new self(
-            $ways->over($base) ?? $ways->to($base),
-            null,
-            0.0,
-            0.0,
-            $advance->ends,
-            $worth->of($advance->ends),
-            $next,
-        );
+        return new self($ways->ahead($base), null, 0.0, 0.0, $advance->ends, $worth->of($advance->ends), $next);
     }
 }

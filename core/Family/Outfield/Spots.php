@@ -140,7 +140,7 @@ final readonly class Spots
     {
         $base ??= $this->read();
         $cut = $this->ways->cut;
-        $isLast = null !== $cut && $this->made->isCut() && $cut->base === $base;
+        $isLast = null !== $cut && $this->made->isCut() && $this->made->base === $base;
         $places = new Places($this->setting->scene, $this->ball->at, $this->ball->by->arm);
 
         return $isLast

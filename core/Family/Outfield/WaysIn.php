@@ -59,6 +59,18 @@ final class WaysIn
         return $this->over[$base->value] ??= $this->overCut($base);
     }
 
+    /** To the cutoff man where he is on the line to that base; else straight there, and not over another line. */
+    public function ahead(Base $base): WayIn
+    {
+        return $this->cut?->base === $base ? $this->over($base) ?? $this->straight($base) : $this->straight($base);
+    }
+
+    /** The base that the outfielder throws toward, be it cut on the way and thrown to another. */
+    public function lineOf(WayIn $way): Base
+    {
+        return $way->isCut() ? $this->cut->base ?? $way->base : $way->base;
+    }
+
     /** A throw that is on its way to one base, and is cut, or thrown on from there, to another. */
     public function after(WayIn $first, Base $base): WayIn
     {

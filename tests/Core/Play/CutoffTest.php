@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Play;
 
 use FoxCorner\Core\Family\Outfield\Boldness;
+use FoxCorner\Core\Family\Outfield\Calls;
 use FoxCorner\Core\Family\Outfield\CutZone;
 use FoxCorner\Core\Family\Outfield\Ending;
 use FoxCorner\Core\Family\Outfield\Flight;
 use FoxCorner\Core\Family\Outfield\MayStray;
 use FoxCorner\Core\Family\Outfield\OutfieldDefence;
 use FoxCorner\Core\Family\Outfield\OutfieldTrial;
+use FoxCorner\Core\Family\Outfield\SixtyBalls;
 use FoxCorner\Core\Family\Outfield\TwelveBalls;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
@@ -26,6 +28,7 @@ use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\VoiceWord;
 use FoxCorner\Core\Play\Scheme\JobKind;
 use FoxCorner\Tests\Core\Teams;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Where a cutoff stands, what he does, and what is lost without him. */
@@ -167,5 +170,49 @@ final class CutoffTest extends TestCase
             'he is back with the ball',
         );
         self::assertSame([], MayStray::all(self::defence(Level::Pro, 'R1-2'), $at));
+    }
+
+    /** Whoever cannot see the runners is told the base that he throws toward, at once or over the cutoff man. */
+    #[TestWith([Level::Pro, 'R2-2'])]
+    #[TestWith([Level::HighSchool, 'loaded-1'])]
+    #[TestWith([Level::Fastpitch16, 'R1R2-1'])]
+    public function testTheOutfielderThrowsWhereHeIsTold(Level $level, string $situation): void
+    {
+        $defence = self::defence($level, $situation);
+        $straight = 0;
+        foreach (SixtyBalls::of($defence->setting->rules) as $trial) {
+            $play = $defence->play($trial);
+            $made = $play->made();
+            $told = null;
+            foreach (Calls::on($play, $made) as $voice) {
+                $isHis = $voice->to === $play->firstBy();
+                $told = $isHis && VoiceWord::Going !== $voice->words[0] ? $voice->words : $told;
+            }
+            $line = $made->way->isCut() ? $play->ways->cut?->base : $made->way->base;
+            self::assertSame(null === $line || null === $told ? $told : [VoiceWord::base($line)], $told);
+            if (null === $made->runner && $made->way->base !== $play->ways->cut?->base) {
+                self::assertFalse($made->way->isCut(), 'not over the line to another base');
+                ++$straight;
+            }
+        }
+        self::assertGreaterThan(5, $straight);
+    }
+
+    /** The run is conceded: the ball goes to second, and the cutoff man on the line home lets it be. */
+    public function testAConcededRunnersThrowGoesAheadOfTheNext(): void
+    {
+        $play = self::play(Level::Pro, 'R2-2', Point::of(150.0, 200.0), Flight::Ground);
+        $voices = Calls::on($play, $play->made());
+
+        self::assertSame(Base::Second, $play->made()->way->base);
+        self::assertFalse($play->made()->way->isCut());
+        self::assertSame(Base::Home, $play->ways->cut?->base);
+        self::assertEqualsWithDelta(
+            1.26,
+            ($play->ways->over(Base::Second)->arrives ?? 0.0) - $play->made()->way->arrives,
+            0.05,
+        );
+        self::assertSame([VoiceWord::base(Base::Second)], $voices[0]->words);
+        self::assertSame([VoiceWord::base(Base::Second)], $voices[1]->words, 'nobody cuts it');
     }
 }
