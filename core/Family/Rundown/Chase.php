@@ -68,37 +68,48 @@ final readonly class Chase
             if ($this->run($seconds) >= $toGo - self::REACH) {
                 break;
             }
-            $thrown = $this->thrown($toGo, $gap, $seconds, $deep);
-            if ($thrown->out > $best->out) {
-                $best = $thrown;
-            }
+            $turned = $this->turned($toGo, $gap, $seconds);
+            [$left, $apart] = $this->after($turned);
+            $isOver = $deep <= 1 || $turned->tagged >= self::DONE;
+            $next = $isOver ? null : $this->best($left, $apart, $deep - 1);
+            $best = $this->better($best, $this->thrown($toGo, $gap, $seconds, $turned, $next));
         }
 
-        return $best;
+        // What is thrown oftener than that is thought ahead too: a free choice is no worse than any plan.
+        return self::DEEP === $deep ? $this->better($best, $this->soon(self::DEEP + 1, $toGo, $gap)) : $best;
     }
 
     /**
-     * The ball is thrown too soon so many times before the best moment is waited for.
+     * The ball is thrown too soon so many times, less one, before the best moment is waited for; the runner answers
+     * each time as it suits him.
      *
-     * @param int $throws 1: at the best moment at once
+     * @param int $throws 1: the best that the defence can do
      */
     public function with(int $throws, float $toGo, float $gap): ChaseEnd
     {
-        if ($throws <= 1) {
+        return $throws <= 1 ? $this->best($toGo, $gap) : $this->soon($throws, $toGo, $gap);
+    }
+
+    private function soon(int $throws, float $toGo, float $gap): ChaseEnd
+    {
+        if ($throws <= 1 || $this->run(self::MOMENT) >= $toGo - self::REACH) {
             return $this->best($toGo, $gap, 1);
         }
         $turned = $this->turned($toGo, $gap, self::MOMENT);
-        $next = $this->with($throws - 1, $this->between - $turned->toGo, max(self::REACH, $turned->gap));
-        $caught = $this->caught($toGo + $gap);
+        $next = $this->soon($throws - 1, ...$this->after($turned));
 
-        return new ChaseEnd(
-            $caught * ($turned->tagged + (1 - $turned->tagged) * $next->out),
-            1 + (1 - $turned->tagged) * $caught * $next->throws,
-            $toGo - $this->run(self::MOMENT),
-            self::MOMENT,
-            $next,
-            $turned,
-        );
+        return $this->thrown($toGo, $gap, self::MOMENT, $turned, $next);
+    }
+
+    private function better(ChaseEnd $one, ChaseEnd $other): ChaseEnd
+    {
+        return $other->out > $one->out ? $other : $one;
+    }
+
+    /** @return array{float, float} ft to the bag the other way, and to whoever has the ball then */
+    private function after(Turned $turned): array
+    {
+        return [$this->between - $turned->toGo, max(self::REACH, $turned->gap)];
     }
 
     /** ft that the runner covers in so many s from a standing start. */
@@ -124,13 +135,9 @@ final readonly class Chase
         return new ChaseEnd(self::tags($nearest), 0.0, null, null, null, null);
     }
 
-    private function thrown(float $toGo, float $gap, float $seconds, int $deep): ChaseEnd
+    /** @param ChaseEnd|null $next the chase the other way; null: nobody thinks so far */
+    private function thrown(float $toGo, float $gap, float $seconds, Turned $turned, ?ChaseEnd $next): ChaseEnd
     {
-        $turned = $this->turned($toGo, $gap, $seconds);
-        $next =
-            $deep > 1 && $turned->tagged < self::DONE
-                ? $this->best($this->between - $turned->toGo, max(self::REACH, $turned->gap), $deep - 1)
-                : null;
         $turns = $turned->tagged + (1 - $turned->tagged) * (null === $next ? 0.0 : $next->out);
         $stays = $this->stays($toGo, $gap, $seconds);
         $caught = $this->caught($this->apart($toGo, $gap, $seconds));

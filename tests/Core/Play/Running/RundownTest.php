@@ -166,6 +166,39 @@ final class RundownTest extends TestCase
         self::assertSame(0.0, self::play('R1R2-2', RundownTrial::caught(Base::Second))->two(), 'it is over with one');
     }
 
+    /** Whoever may choose does no worse than by any plan, and throws that come too soon only cost. */
+    #[TestWith([Level::Pro])]
+    #[TestWith([Level::Youth10])]
+    #[TestWith([Level::Fastpitch16])]
+    public function testAFreeChoiceIsNoWorseThanAPlan(Level $level): void
+    {
+        $rules = ShippedRuleSets::get($level->usualRules());
+        $scene = Teams::scene($level->usualRules(), 'R1R3-1', $level);
+        $coverage = PlannedPlay::of(
+            Teams::plan(Teams::state($level->usualRules(), 'R1R3-1'), $level),
+            new RundownFamily(),
+            PlanBook::shipped($rules),
+        )->coverage;
+        self::assertNotNull($coverage);
+        foreach ([6.0, 18.0, $rules->basePath / 2, $rules->basePath - 8.0] as $off) {
+            foreach ([1.0, 5.0, 12.0, 30.0] as $gap) {
+                foreach ([false, true] as $isBehind) {
+                    $play = new RundownPlay(
+                        $scene,
+                        $coverage,
+                        RundownTrial::caught(Base::First, $off, $gap, $isBehind),
+                    );
+                    $plans = array_map(
+                        static fn(int $throws): float => $play->chase->with($throws, $play->toGo(), $play->gap)->out,
+                        [1, 2, 3],
+                    );
+                    self::assertSame($plans[0], max($plans), "$off ft off, the ball $gap ft away");
+                    self::assertSame($plans[0], $play->end->out);
+                }
+            }
+        }
+    }
+
     public function testABagThatNobodyFillsIsFound(): void
     {
         $state = Teams::state('baseball-90', 'R1-0');
