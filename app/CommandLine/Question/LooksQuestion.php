@@ -52,7 +52,7 @@ final readonly class LooksQuestion implements Question
     {
         return [
             'predictability' => round($observer->right, 4),
-            'chance' => round($chance, 4),
+            'chance' => round($observer->luck($chance), 4),
             'longest_row' => $observer->longest,
             'flagged' => $observer->knows($chance),
         ];

@@ -12,11 +12,7 @@ use Random\Randomizer;
 final readonly class LooksDrawn
 {
     public const MOST_PITCHES = 200;
-    /** Drawn so many times; the best of them is kept. */
-    private const TRIES = 6;
     private const FINE = 1_000_000;
-    /** What a row of the same, longer than nobody notices, is held against, as a share of the mix (ours). */
-    private const A_ROW = 0.1;
 
     /** @param list<Look> $pitches */
     private function __construct(public array $pitches, public Observer $observer) {}
@@ -26,12 +22,6 @@ final readonly class LooksDrawn
     {
         OutOfRange::unlessBetween('pitches', $pitches, 1, self::MOST_PITCHES, 'pitches');
         $looks = self::drawn($mix->looks, $mix->shares, $pitches, $chance);
-        for ($try = 1; $try < self::TRIES; ++$try) {
-            $other = self::drawn($mix->looks, $mix->shares, $pitches, $chance);
-            if (self::fault($other, $mix) < self::fault($looks, $mix)) {
-                $looks = $other;
-            }
-        }
         $even = array_fill(0, \count($mix->holds), 1 / \count($mix->holds));
         $holds = self::drawn($mix->holds, $even, $pitches, $chance);
 
@@ -42,27 +32,8 @@ final readonly class LooksDrawn
     }
 
     /**
-     * How far a list is from what is wanted: rows of the same, what a runner guesses more often than he may, and the
-     * mix.
-     *
-     * @param list<int> $looks
-     */
-    private static function fault(array $looks, LookMix $mix): float
-    {
-        $observer = Observer::of($looks);
-        $counts = array_count_values($looks);
-        $off = 0.0;
-        foreach ($mix->looks as $index => $kind) {
-            $off = max($off, abs(($counts[$kind] ?? 0) / \count($looks) - ($mix->shares[$index] ?? 0.0)));
-        }
-
-        $rows = self::A_ROW * max(0, $observer->longest - Observer::IN_A_ROW + 1);
-
-        return $rows + max(0.0, $observer->right - $mix->chance()) + $off / 2;
-    }
-
-    /**
-     * Each by chance for itself: whoever counts what has come knows nothing of what comes.
+     * Each by chance for itself: whoever counts what has come knows nothing of what comes. A list
+     * that is chosen from several, for its mix or its rows, gives "not again" away.
      *
      * @template T of int|float
      *

@@ -10,12 +10,15 @@ namespace FoxCorner\Core\Family\Looks;
  */
 final readonly class Observer
 {
-    /** Of the same number of looks in a row, so many that nobody misses it (ours). */
-    public const IN_A_ROW = 3;
+    /** Of one and the same number of looks so many that nobody misses it (ours). */
+    private const ALWAYS = 4;
     /** Points above chance up to which nobody can time him. Source: the project's model. */
     public const TOLERATED = 0.05;
+    /** Standard deviations of somebody's luck who guesses: fair rows have streaks too (ours). */
+    private const LUCK = 1.5;
 
-    private function __construct(public float $right, public int $longest, public int $guesses) {}
+    /** @param int $kinds how many different numbers of looks were seen */
+    private function __construct(public float $right, public int $longest, public int $guesses, private int $kinds) {}
 
     /** @param list<int> $looks in the order in which they were seen */
     public static function of(array $looks): self
@@ -35,13 +38,29 @@ final readonly class Observer
             }
         }
 
-        return new self($guesses > 0 ? $right / $guesses : 0.0, $longest, $guesses);
+        return new self($guesses > 0 ? $right / $guesses : 0.0, $longest, $guesses, \count(array_unique($looks)));
     }
 
-    /** Whether he knows more than he may. @param float $chance of somebody who does not watch */
+    /**
+     * How often he would be right by luck, among the numbers that he has seen.
+     *
+     * @param float $chance of somebody who does not watch and guesses what is wanted most often
+     */
+    public function luck(float $chance): float
+    {
+        return max($chance, 1 / max(1, $this->kinds));
+    }
+
+    /** Whether he knows more than he may: he is right so much oftener that luck does not explain it. */
     public function knows(float $chance): bool
     {
-        return $this->right > $chance + self::TOLERATED || $this->longest >= self::IN_A_ROW;
+        if (1 === $this->kinds) {
+            return $chance < 1.0 && $this->guesses >= self::ALWAYS - 1;
+        }
+        $luck = $this->luck($chance);
+        $noise = self::LUCK * sqrt(($luck * (1 - $luck)) / max(1, $this->guesses));
+
+        return $this->right > $luck + self::TOLERATED + $noise;
     }
 
     /**
