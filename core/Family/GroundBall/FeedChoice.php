@@ -9,6 +9,8 @@ final readonly class FeedChoice
 {
     /** s that a hundredth of reliability is worth when feeds are compared (ours). */
     private const SURE = 0.02;
+    /** s that a stunt must save before it is preferred to a plain feed (ours). */
+    private const STUNT = 0.2;
 
     /**
      * @param float $seconds     from the ball in hand to the catch, or to his own foot on the bag
@@ -28,6 +30,9 @@ final readonly class FeedChoice
     /** Smaller is better: seconds until it can go on, with what is unsure counted in. */
     public function worth(): float
     {
-        return $this->seconds + $this->onward + 100 * (1 - $this->reliability * $this->kept) * self::SURE;
+        return $this->seconds +
+            $this->onward +
+            100 * (1 - $this->reliability * $this->kept) * self::SURE +
+            ($this->kind->isAStunt() ? self::STUNT : 0.0);
     }
 }

@@ -47,6 +47,12 @@ enum FeedKind: string
         };
     }
 
+    /** Whether only a few can do it: it has to save what a plain one would lose. */
+    public function isAStunt(): bool
+    {
+        return self::Jump === $this || self::Spin === $this;
+    }
+
     /** mph of the ball; null: as the arm and the distance have it. */
     public function mph(): ?float
     {

@@ -27,6 +27,8 @@ final readonly class Feeds
     private const SEEN = 150.0;
     /** s of a drop-step that opens the hips a quarter turn (ours). */
     private const OPENS = 0.12;
+    /** Degrees of a level's throws from which on nobody is taught a stunt (ours): high school has it, boys do not. */
+    private const STEADY = 0.9;
 
     private float $feet;
     /** Degrees from where he faces, home, to the bag: to the side of his arm, or less than 0. */
@@ -59,7 +61,7 @@ final readonly class Feeds
 
     private function fits(FeedKind $kind): bool
     {
-        if ($this->feet > $kind->upTo()) {
+        if ($this->feet > $kind->upTo() || ($kind->isAStunt() && $this->level->skills->throw > self::STEADY)) {
             return false;
         }
         $aside = abs($this->toArm);

@@ -52,15 +52,37 @@ final class FeedsTest extends TestCase
         self::assertNotContains(FeedKind::Jump, $kinds(Hand::Left));
     }
 
+    /** The plain one goes first, and below high school nobody is taught a jump throw. */
+    public function testAStuntIsNeverTheFirstFeed(): void
+    {
+        $first = static fn(Level $level): array => array_map(
+            static fn(FeedChoice $feed): FeedKind => $feed->kind,
+            self::feeds(Position::SecondBase, Hand::Right, Point::of(30, 122), $level),
+        );
+
+        self::assertSame([FeedKind::Dart, FeedKind::Jump, FeedKind::Full], $first(Level::Pro));
+        self::assertContains(FeedKind::Jump, $first(Level::HighSchool));
+        foreach ([Level::Youth13, Level::Youth10, Level::Fastpitch12, Level::Fastpitch16] as $level) {
+            self::assertSame([FeedKind::Dart, FeedKind::Full], $first($level), $level->value);
+        }
+        [$dart, $jump] = self::feeds(Position::SecondBase, Hand::Right, Point::of(30, 122));
+        self::assertEqualsWithDelta(
+            0.05,
+            $jump->worth() - $dart->worth(),
+            0.03,
+            'it saves less than the fifth it must',
+        );
+    }
+
     /** @return non-empty-list<FeedChoice> */
-    private static function feeds(Position $position, Hand $hand, Point $from): array
+    private static function feeds(Position $position, Hand $hand, Point $from, Level $level = Level::Pro): array
     {
         return (new Feeds(
             new Feeder($position, $hand, Speed::ofMph(82), Legs::of(23.2, 0.6)),
             $from,
             Base::Second,
             ShippedRuleSets::get('baseball-90'),
-            Level::Pro->profile(),
+            $level->profile(),
         ))->all();
     }
 }
