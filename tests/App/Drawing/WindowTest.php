@@ -21,9 +21,17 @@ final class WindowTest extends TestCase
     #[TestWith(['baseball-60', 'wholeField', [-177.29, -222.6, 354.581, 256.2]])]
     public function testWhatIsShown(string $rules, string $what, array $box): void
     {
-        $made = ([Window::class, $what])(ShippedRuleSets::get($rules));
-        self::assertInstanceOf(Window::class, $made);
-        self::assertBox($box, $made);
+        $field = ShippedRuleSets::get($rules);
+
+        self::assertBox(
+            $box,
+            match ($what) {
+                'wholeField' => Window::wholeField($field),
+                'wholeFieldWithBackUps' => Window::wholeFieldWithBackUps($field),
+                'infield' => Window::infield($field),
+                default => Window::practiceGround($field),
+            },
+        );
     }
 
     public function testFromNear(): void
