@@ -60,8 +60,8 @@ final readonly class MotionProfile
      * @param float $turnThrow            s lost by a fielder at full speed who stops and throws back the way he came
      *                                    (ours)
      * @param float $earlyStart           s before contact at which those leave who go with the pitch (ours)
-     * @param float $squeezeStart         s before contact at which a runner leaves who goes with the pitch: as it is let
-     *                                    go (ours)
+     * @param float $squeezeStart         s before contact at which a runner leaves who goes with the pitch: as it is
+     *                                    let go (ours)
      * @param float $deliveryStart        the same where leads are allowed: as the pitcher strides (ours)
      * @param float $buntShown            s sooner that fielders are off who saw the batter square around (ours)
      * @param float $surprise             s more that a fielder needs who did not expect the bunt (ours)

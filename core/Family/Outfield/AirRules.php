@@ -24,6 +24,16 @@ final class AirRules
                 'can catch with ordinary effort. Runners may go at their own risk; nobody is forced. Catch it all ' .
                 'the same.';
         }
+        if (
+            $bases->has(Base::Third) &&
+            $state->hasFewerThanTwoOuts() &&
+            $state->isLate() &&
+            $state->context->isClose()
+        ) {
+            $notes[] =
+                'A foul fly so deep that the runner on third scores after the catch: let it drop where that run ' .
+                'decides the game. Down, it is a strike.';
+        }
         if (!$bases->has(Base::First) || Outs::Two === $state->situation->outs) {
             $notes[] = self::droppedThirdStrike($state->rules, $bases->has(Base::First));
         }

@@ -24,6 +24,9 @@ final class Calls
     /** @return list<Voice> in order of time */
     public static function on(OutfieldPlay $play, Ending $made): array
     {
+        if ($play->isLetDrop()) {
+            return [self::drop($play)];
+        }
         $calls = [
             ...self::tandem($play),
             ...self::neighbour($play, $made),
@@ -33,6 +36,18 @@ final class Calls
         usort($calls, static fn(Voice $a, Voice $b): int => $a->seconds <=> $b->seconds);
 
         return $calls;
+    }
+
+    /** Called as soon as it is seen that the ball is foul and too deep to throw anybody out. */
+    private static function drop(OutfieldPlay $play): Voice
+    {
+        return new Voice(
+            self::SEES_TANDEM,
+            Position::Catcher,
+            $play->firstBy(),
+            [VoiceWord::Drop],
+            'Foul and deep: caught, the run scores that decides it. Down, it is a strike.',
+        );
     }
 
     /** @return list<Voice> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Family\Outfield;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Ball\Retrieval;
@@ -21,6 +22,9 @@ use FoxCorner\Core\Play\Scheme\Job;
  */
 final readonly class OutfieldPlay implements Play
 {
+    /** What the out must cost more than the foul strike, late in a close game, before it is refused (ours). */
+    private const REFUSED = 0.02;
+
     /** @var non-empty-list<Ending> lead base first; one in which nobody is thrown at when nobody goes on */
     public array $endings;
     /** @var non-empty-list<ThrowOption> in the same order */
@@ -79,6 +83,23 @@ final readonly class OutfieldPlay implements Play
         return $this->setting->scene->choose($this->options);
     }
 
+    /** Late in a close game, a foul fly with which the run comes in that decides it: no out is worth that. */
+    public function isLetDrop(): bool
+    {
+        $state = $this->setting->state;
+        if (
+            BallKind::Caught !== $this->kind ||
+            abs($this->trial->to->sprayDegrees()) <= Diamond::FAIR ||
+            !$state->isLate() ||
+            !$state->context->isClose()
+        ) {
+            return false;
+        }
+        $down = new AfterPlay($this->setting->scene->worth(), $this->setting->situation);
+
+        return ($this->option()->cost ?? 0.0) - $down->now() > self::REFUSED;
+    }
+
     /** Whether a bag that a runner may want has nobody. */
     public function isOpen(): bool
     {
@@ -118,7 +139,9 @@ final readonly class OutfieldPlay implements Play
     /** What it comes to, as a sentence without its stop. */
     public function title(): string
     {
-        return Summary::of($this, $this->made(), $this->option());
+        $caught = Summary::of($this, $this->made(), $this->option());
+
+        return $this->isLetDrop() ? "Let it drop: caught, $caught" : $caught;
     }
 
     /**

@@ -86,8 +86,8 @@ final readonly class BaseRunner
     }
 
     /**
-     * The same runner, gone with the pitch: with the pitcher's stride, out of a lead that walks, where leads are allowed;
-     * from the bag on the release where he must wait for that; else as it is there.
+     * The same runner, gone with the pitch: with the pitcher's stride, out of a lead that walks, where leads are
+     * allowed; from the bag on the release where he must wait for that; else as it is there.
      */
     public function gone(): self
     {

@@ -19,6 +19,7 @@ enum VoiceWord: string
     case Going = 'going';
     case Mine = 'mine';
     case Now = 'now';
+    case Drop = 'drop';
 
     public static function base(Base $base): self
     {
@@ -39,6 +40,7 @@ enum VoiceWord: string
             self::Going => 'He goes',
             self::Mine => 'Mine',
             self::Now => 'Now',
+            self::Drop => 'Let it drop',
         };
     }
 
@@ -52,6 +54,7 @@ enum VoiceWord: string
             self::Going => 'The runner has tagged up and goes.',
             self::Mine => 'I have the ball; everybody else gives way.',
             self::Now => 'In a rundown, from whoever waits: throw it now.',
+            self::Drop => 'A foul fly that costs more caught than down.',
         };
     }
 }

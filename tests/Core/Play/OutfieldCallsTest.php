@@ -7,8 +7,10 @@ namespace FoxCorner\Tests\Core\Play;
 use FoxCorner\Core\Family\Outfield\AirRules;
 use FoxCorner\Core\Family\Outfield\BallKind;
 use FoxCorner\Core\Family\Outfield\Boldness;
+use FoxCorner\Core\Family\Outfield\Calls;
 use FoxCorner\Core\Family\Outfield\Flight;
 use FoxCorner\Core\Family\Outfield\IdleCheck;
+use FoxCorner\Core\Family\Outfield\OutfieldCoverages;
 use FoxCorner\Core\Family\Outfield\OutfieldDefence;
 use FoxCorner\Core\Family\Outfield\OutfieldFamily;
 use FoxCorner\Core\Family\Outfield\OutfieldPlay;
@@ -18,6 +20,13 @@ use FoxCorner\Core\Family\Outfield\TagUp;
 use FoxCorner\Core\Family\Outfield\TwelveBalls;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Game\Batter;
+use FoxCorner\Core\Game\BatterType;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Game\Count;
+use FoxCorner\Core\Game\GameState;
+use FoxCorner\Core\Game\Half;
+use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Ball\Reached;
@@ -25,6 +34,8 @@ use FoxCorner\Core\Play\Clock\Voice;
 use FoxCorner\Core\Play\Clock\VoiceWord;
 use FoxCorner\Core\Play\Scheme\JobKind;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Runs\WinTable;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -119,6 +130,32 @@ final class OutfieldCallsTest extends TestCase
             OutfieldTrial::near(Point::of(0.0, 200.0), Flight::Ground, $rules, Reached::Caught)->reached,
             'what rolls is not caught',
         );
+    }
+
+    /** Tied in their last at-bat the run that comes in on the catch loses the game; else an out is an out. */
+    #[TestWith([9, Half::Bottom, 0, true])]
+    #[TestWith([9, Half::Bottom, 3, false])]
+    #[TestWith([3, Half::Top, 0, false])]
+    public function testAFoulFlyIsLetDropWhereTheRunDecides(int $inning, Half $half, int $lead, bool $drop): void
+    {
+        $rules = ShippedRuleSets::get('baseball-90');
+        $context = Context::of($inning, $half, $lead, Batter::ofType(BatterType::Right), Count::none());
+        $state = GameState::of($rules, Situation::fromKey('R3-1'), $context);
+        $plan = Teams::plan($state, Level::Pro);
+        $chain = Level::Pro->profile()->chain();
+        $cost = 9 === $inning ? PlayCost::inChance(WinTable::of($chain, 9), $context) : PlayCost::inRuns($chain);
+        $coverage = OutfieldCoverages::for($state->situation->bases, $rules)[0];
+        $defence = new OutfieldDefence($plan->scene($cost), $coverage);
+        $foul = static fn(float $degrees): OutfieldPlay => $defence->play(
+            OutfieldTrial::near(Point::polar(265.0, $degrees), Flight::Fly, $rules, Reached::Caught),
+        );
+
+        self::assertSame($drop, $foul(-49.0)->isLetDrop());
+        self::assertSame($drop, str_starts_with($foul(-49.0)->title(), 'Let it drop: caught, R3 is safe at home'));
+        self::assertFalse($foul(-30.0)->isLetDrop(), 'a fair one falls for a hit');
+        $words = Calls::on($foul(-49.0), $foul(-49.0)->made())[0]->words;
+        self::assertSame($drop, [VoiceWord::Drop] === $words);
+        self::assertSame($drop, str_contains(implode(' ', AirRules::in($state)), 'let it drop'));
     }
 
     public function testWhoIsTooLateForACatchHasItWhenHeIsThere(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Practice;
 
 use FoxCorner\Core\Field\Diamond;
+use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
@@ -86,6 +87,22 @@ final class ShippedDrillsTest extends TestCase
                     );
                 }
             }
+        }
+    }
+
+    /** Where nobody may lead, nobody practises holding him; what is offered is of use to whoever works in it. */
+    public function testDrillsFollowTheRuleSet(): void
+    {
+        foreach (ShippedRuleSets::all() as $rules) {
+            foreach (ShippedDrills::all() as $key => $drill) {
+                $skills = array_merge(...array_values($drill->serves));
+                $idle = array_filter($skills, static fn(Skill $skill): bool => !$skill->suits($rules));
+                self::assertSame([], $drill->suits($rules) ? $idle : [], "$key under $rules->name");
+            }
+        }
+        foreach (['hold-and-go', 'daylight', 'timed-pick', 'mixed-looks'] as $key) {
+            self::assertFalse(ShippedDrills::get($key)->suits(ShippedRuleSets::get('fastpitch-43')), $key);
+            self::assertTrue(ShippedDrills::get($key)->suits(ShippedRuleSets::get('baseball-70')), $key);
         }
     }
 

@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Practice\Drill\Shipped;
 
 use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Ground\DrillPlace;
+use FoxCorner\Core\Skill\RuleNeed;
 use FoxCorner\Core\Skill\Skill;
 use FoxCorner\Core\Skill\SkillFamily;
 
@@ -48,6 +49,7 @@ final readonly class HoldingDrills implements DrillFamily
                 mistakes: ['Stands on the bag.', 'Comes off before the pitcher is committed.'],
                 progression: ['Throw over only.', 'Mixed.', 'With a runner in a helmet who reads it.'],
                 cautions: [$book, 'Count the pitcher’s throws.'],
+                needs: RuleNeed::Leads,
             ),
             new Drill(
                 'hold-and-read',
@@ -82,6 +84,7 @@ final readonly class HoldingDrills implements DrillFamily
                 progression: ['Runner stands.', 'Runner moves.', 'Runner may steal.'],
                 cautions: ['The runner wears a helmet.'],
                 fitsIndoors: true,
+                needs: RuleNeed::Leads,
             ),
             new Drill(
                 'daylight',
@@ -117,6 +120,7 @@ final readonly class HoldingDrills implements DrillFamily
                 mistakes: ['Throws on a feint.', 'Nobody behind it.'],
                 progression: ['Every time.', 'Every second time, announced.', 'Shortstop decides.'],
                 cautions: [$book, 'The runner wears a helmet.'],
+                needs: RuleNeed::Leads,
             ),
             new Drill(
                 'timed-pick',
@@ -153,6 +157,7 @@ final readonly class HoldingDrills implements DrillFamily
                 mistakes: ['Each has his own count.', 'The turn is so slow that everybody sees it.'],
                 progression: ['Aloud.', 'Silently.', 'With a runner who knows it.'],
                 cautions: [$book],
+                needs: RuleNeed::Leads,
             ),
             new Drill(
                 'mixed-looks',
@@ -178,6 +183,7 @@ final readonly class HoldingDrills implements DrillFamily
                 mistakes: ['Always two looks.', 'The same rhythm with the bases loaded.'],
                 progression: ['From the list.', 'Own mix.', 'With a runner and a watch.'],
                 fitsIndoors: true,
+                needs: RuleNeed::Leads,
             ),
             new Drill(
                 'throw-behind',
