@@ -31,7 +31,7 @@ final readonly class DemoRunners
     private const TERNS = [[14, 10, 5, 2], [14, 22, 2, 0], [20, 10, 4, 1]];
     private const KITES = [[11, 12, 6, 3], [19, 21, 4, 1]];
     /** Looks of a pitcher who has a habit. */
-    private const LOOKS = [1, 2, 2, 1, 2, 2, 1, 2, 2, 0, 1, 2];
+    private const LOOKS = [1, 2, 1, 2, 1, 2, 1, 2, 0, 1, 2, 1];
 
     public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock) {}
 

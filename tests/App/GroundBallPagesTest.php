@@ -17,7 +17,10 @@ final class GroundBallPagesTest extends AppTestCase
         $this->signIn();
         $page = $this->open($this->team('Terns'), '/field/R1-0?view=ground-ball&ball=-13,78');
 
-        self::assertMatchesRegularExpression('/^Two(, by| is) 0\.\d\d s/', $page->filter('h1')->text());
+        self::assertMatchesRegularExpression(
+            '/^Out at second, 7\d in 100, by 0\.\d\d s; two, \d\d in 100$/',
+            $page->filter('h1')->text(),
+        );
         self::assertSelectorTextSame('.call', '“Two.”');
         self::assertSame('Two 6–4–3', $page->filter('.outs-table tbody th')->first()->text());
         $told = $page
@@ -67,7 +70,7 @@ final class GroundBallPagesTest extends AppTestCase
     }
 
     #[TestWith(['-25,115', 'Through the infield'])]
-    #[TestWith(['0,30', 'Out at first by'])]
+    #[TestWith(['0,30', 'Out at first, 96 in 100, by 0.'])]
     public function testWhatTheTitleSays(string $ball, string $title): void
     {
         $this->signIn();

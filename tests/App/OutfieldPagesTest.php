@@ -174,7 +174,7 @@ final class OutfieldPagesTest extends AppTestCase
         $this->browser->submitForm('Save these words', ['word_cut' => 'Hold', 'word_home' => 'Plate']);
         $this->browser->followRedirect();
         self::assertSame('Hold', $this->drafts()->of($this->team())->words->say(VoiceWord::Cut));
-        $this->open($this->team(), '/field/R2-0?view=outfield&hit=-60,150&bold=cautious');
+        $this->open($this->team(), '/field/none-0?view=outfield&hit=-60,150&bold=cautious');
         self::assertSelectorTextContains('.call', '“Hold.”');
 
         $this->open($this->team(), '/plays/outfield/R2-0');
