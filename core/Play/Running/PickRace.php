@@ -28,6 +28,7 @@ final readonly class PickRace
      */
     private const NEVER_MISSED = 0.295;
     private const MISSED = 2.6;
+    private const MOST_MISSED = 0.16;
     /** Of a step that gets whoever comes in to the bag: he need not stand on it, ft. */
     private const AT_THE_BAG = 2.0;
 
@@ -141,7 +142,10 @@ final readonly class PickRace
         $breaks = $this->kind->breaks();
         $soonest = null === $breaks ? $this->tells : min($this->tells, $breaks + self::HEARD);
         $seen = $this->kind->seen();
-        $missed = max(0.0, self::MISSED * ($this->level->skills->reaction - self::NEVER_MISSED));
+        $missed = min(
+            self::MOST_MISSED,
+            max(0.0, self::MISSED * ($this->level->skills->reaction - self::NEVER_MISSED)),
+        );
         $back = $thief->secondsBack($off, $this->level->motion);
         $spread = $thief->spreadBack($off);
         $out = fn(float $knows): float => $this->throw->out($knows + $back - $tagged, $spread);

@@ -161,7 +161,7 @@ final class PickRaceTest extends TestCase
         self::assertLessThan(3 * max(0.02, $quick), max($chances));
         self::assertCount(
             \count($chances),
-            array_unique(array_map(static fn(float $one): int => (int) round(1e4 * $one), $chances)),
+            array_unique(array_map(static fn(float $one): int => (int) round(1e5 * $one), $chances)),
         );
         self::assertGreaterThan(
             2 * $chances['second step-off'],
