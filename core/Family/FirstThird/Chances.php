@@ -12,9 +12,8 @@ use FoxCorner\Core\Play\Running\TagThrow;
 /** How likely what may come of a first-and-third steal is, by its clocks. */
 final readonly class Chances
 {
-    /** Of runners who go with the throw, those whom a feint takes; of them, those who are out (ours). */
+    /** Of runners who go with the throw, those whom a feint takes (ours). */
     private const FOOLED = 0.3;
-    private const CAUGHT = 0.85;
     /** s after his first step until which he still gets back when he sees it cut, and how sharp that is (ours). */
     private const COMMITTED = 0.5;
     private const COMMITS_SHARPLY = 0.15;
@@ -73,18 +72,17 @@ final readonly class Chances
             );
     }
 
-    /** The out at third after a feint: one who is taken in is caught, another has to be back. */
+    /** The out at third after a feint: who is taken in is on his way home, another has to be back from his lead. */
     public function outAtThird(ThirdRunner $third): float
     {
-        if (ThirdRunner::Goes === $third) {
-            return self::FOOLED * self::CAUGHT;
-        }
+        $throw = TagThrow::over($this->race->rules->basePath, Giving::reach(Base::Third), $this->race->level->skills);
+        $out = fn(bool $isFooled): float => $throw->out(
+            $this->race->backAtThird($isFooled) - $this->race->tagAtThird(),
+            $this->race->third->spreadBack($this->race->offThird($isFooled)),
+        );
+        $fooled = ThirdRunner::Goes === $third ? self::FOOLED : 0.0;
 
-        return TagThrow::over(
-            $this->race->rules->basePath,
-            Giving::reach(Base::Third),
-            $this->race->level->skills,
-        )->out($this->race->backAtThird() - $this->race->tagAtThird(), $this->race->third->spread);
+        return $fooled * $out(true) + (1 - $fooled) * $out(false);
     }
 
     /** The chance that a throw lets everybody go on. */

@@ -10,6 +10,7 @@ use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Motion\Throws;
+use FoxCorner\Core\Play\Cast\BaseRunner;
 use FoxCorner\Core\Play\Errand\Places;
 use FoxCorner\Core\Play\Running\Battery;
 use FoxCorner\Core\Play\Running\Leads;
@@ -144,10 +145,25 @@ final readonly class FirstThirdRace
             $this->level->motion->tag;
     }
 
-    /** s at which the runner of third is back there, who saw that throw leave. */
-    public function backAtThird(): float
+    /**
+     * s at which the runner of third is back there, who saw that throw leave.
+     *
+     * @param bool $isFooled he has gone with the feint, and has to stop first
+     */
+    public function backAtThird(bool $isFooled = false): float
     {
-        return $this->released() + self::FEINT + $this->third->secondsBack($this->thirdLead, $this->level->motion);
+        return $this->released() +
+            self::FEINT +
+            ($isFooled ? BaseRunner::STOPS : 0.0) +
+            $this->third->secondsBack($this->offThird($isFooled), $this->level->motion);
+    }
+
+    /** ft off third as the throw there leaves: back at his lead by then; who is taken in has run until he sees it. */
+    public function offThird(bool $isFooled): float
+    {
+        return $isFooled
+            ? $this->off() + $this->third->legs->distanceAfter(self::FEINT + BaseRunner::TURNS)
+            : $this->thirdLead;
     }
 
     /**

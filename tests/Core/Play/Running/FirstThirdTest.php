@@ -7,6 +7,7 @@ namespace FoxCorner\Tests\Core\Play\Running;
 use FoxCorner\Core\Family\FirstThird\Chances;
 use FoxCorner\Core\Family\FirstThird\Choice;
 use FoxCorner\Core\Family\FirstThird\FirstThirdFamily;
+use FoxCorner\Core\Family\FirstThird\FirstThirdPlay;
 use FoxCorner\Core\Family\FirstThird\FirstThirdTrial;
 use FoxCorner\Core\Family\FirstThird\GoesWhen;
 use FoxCorner\Core\Family\FirstThird\School;
@@ -17,6 +18,8 @@ use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Motion\Throws;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Choice\AfterPlay;
 use FoxCorner\Core\Play\Running\Thief;
 use FoxCorner\Core\Runs\PlayCost;
@@ -212,6 +215,40 @@ final class FirstThirdTest extends TestCase
             self::race($level, GoesWhen::WithPitch, $share),
             new AfterPlay($cost, $state->situation),
             $state,
+        );
+    }
+
+    /** Three in ten are taken in and far off, the others back at their lead: by the arm, the lead and the level. */
+    #[TestWith([Level::Pro, 0.3])]
+    #[TestWith([Level::HighSchool, 0.294])]
+    #[TestWith([Level::Fastpitch16, 0.283])]
+    #[TestWith([Level::Youth10, 0.223])]
+    public function testAFeintToThirdTakesInAsManyAsItCatches(Level $level, float $out): void
+    {
+        $rules = $level->usualRules();
+        $play = PlannedPlay::of(
+            Teams::plan(Teams::state($rules, 'R1R3-1'), $level),
+            new FirstThirdFamily(),
+            PlanBook::shipped(ShippedRuleSets::get($rules)),
+        );
+        $race = (new FirstThirdPlay(
+            $play->plan->scene(),
+            $play->coverage ?? throw new \LogicException('It is covered.'),
+            new FirstThirdTrial(GoesWhen::WithPitch),
+        ))->race;
+        $chances = new Chances($race);
+
+        self::assertEqualsWithDelta($out, $chances->outAtThird(ThirdRunner::Goes), 0.003);
+        self::assertLessThan(0.02, $chances->outAtThird(ThirdRunner::Stays), 'who stays is back');
+        self::assertGreaterThan($race->offThird(false) + 8.0, $race->offThird(true));
+        self::assertEqualsWithDelta(
+            0.4,
+            $race->backAtThird(true) -
+                $race->backAtThird() -
+                $race->third->secondsBack($race->offThird(true), $level->profile()->motion) +
+                $race->third->secondsBack($race->offThird(false), $level->profile()->motion),
+            1e-9,
+            'he has to stop first',
         );
     }
 }
