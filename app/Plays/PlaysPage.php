@@ -80,6 +80,7 @@ final class PlaysPage extends AbstractController
         return [
             'reports' => $reports,
             'when' => CalledWhen::among($reports, $play->policy),
+            'even' => CalledWhen::areEven($reports, $play->policy),
             'unit' => $cost->unit,
             'maps' => $maps,
             'offers' => CoverageOffers::of($read, $play),

@@ -13,6 +13,8 @@ use FoxCorner\Core\Play\Choice\OutPolicy;
  */
 final readonly class CalledWhen
 {
+    /** Runs, or chances to lose, of one ball: two coverages that differ by less are as good (ours). */
+    private const KNOWN = 0.01;
     /** Steps of p that are looked at. */
     private const STEPS = 100;
 
@@ -46,6 +48,21 @@ final readonly class CalledWhen
         }
 
         return $cheapest;
+    }
+
+    /**
+     * Whether they cost the same, as far as that can be known: what they differ in is on which balls.
+     *
+     * @param list<CoverageReport> $reports of one situation
+     */
+    public static function areEven(array $reports, OutPolicy $policy): bool
+    {
+        $costs = array_map(
+            static fn(CoverageReport $report): ?float => $report->costs[$policy->value] ?? null,
+            $reports,
+        );
+
+        return \count($costs) > 1 && !\in_array(null, $costs, true) && max($costs) - min($costs) < self::KNOWN;
     }
 
     /** @param array<int, array{float, float}> $parted by report, as {@see CoverageReport::parted()} */

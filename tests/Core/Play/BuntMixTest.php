@@ -165,6 +165,20 @@ final class BuntMixTest extends TestCase
         );
     }
 
+    /** Less than a hundredth of a run between them is no difference that anybody could know. */
+    #[TestWith(['fastpitch-43', Level::Fastpitch16, 'R1R3-0', false])]
+    #[TestWith(['fastpitch-35', Level::Fastpitch12, 'R1R3-0', true])]
+    #[TestWith(['fastpitch-43', Level::Fastpitch16, 'R1R2-0', false])]
+    public function testSomeCostTheSame(string $rules, Level $level, string $situation, bool $even): void
+    {
+        $reports = self::reports(Teams::state($rules, $situation), $level);
+        $costs = array_map(static fn(CoverageReport $one): float => $one->costs['sure'], $reports);
+
+        self::assertSame($even, CalledWhen::areEven($reports, OutPolicy::Sure));
+        self::assertSame($even, max($costs) - min($costs) < 0.01);
+        self::assertFalse(CalledWhen::areEven([$reports[0]], OutPolicy::Sure), 'one alone is like nothing');
+    }
+
     /** Each of the four is the best somewhere, or nobody would teach it. */
     #[TestWith(['fastpitch-43', Level::Fastpitch16, 'R1R2-0', BatterType::TopOfOrder, 6, 'wheel'])]
     #[TestWith(['fastpitch-35', Level::Fastpitch12, 'R2-0', BatterType::Right, 3, 'corners-crash'])]
