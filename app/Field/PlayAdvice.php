@@ -44,7 +44,8 @@ final readonly class PlayAdvice
     public static function on(Timeline $play, PlannedPlay $planned): self
     {
         $called = $play->called();
-        $throws = array_map(static fn(ThrowOption $option): string => self::throw($option, $called), $play->options());
+        $made = $play->setting->isBetterHeld($called) ? null : $called;
+        $throws = array_map(static fn(ThrowOption $option): string => self::throw($option, $made), $play->options());
 
         return new self(
             self::title($play),
@@ -99,6 +100,9 @@ final readonly class PlayAdvice
     private static function call(Timeline $play, PlannedPlay $planned): string
     {
         $called = $play->called();
+        if ($play->setting->isBetterHeld($called)) {
+            return 'Hold it.';
+        }
         if ($planned->family->isReadByOthers()) {
             return ($planned->coverage->call ?? '') . ', ' . self::spoken($called->base) . '.';
         }
@@ -110,7 +114,7 @@ final readonly class PlayAdvice
         };
     }
 
-    private static function throw(ThrowOption $option, ThrowOption $called): string
+    private static function throw(ThrowOption $option, ?ThrowOption $called): string
     {
         if (null === $option->cover) {
             return 'nobody there.';

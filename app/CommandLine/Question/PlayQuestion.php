@@ -44,6 +44,7 @@ final readonly class PlayQuestion implements Question
             'fielded_s' => round($play->fieldedAt(), 3),
             'released_s' => round($play->called()->released, 3),
             'call' => $play->called()->base->word(),
+            'held' => $play->setting->isBetterHeld($play->called()),
             'policy' => $play->setting->scene->policy->value,
             'call_costs_more' => round($play->reasons()->more($play->called()), 4),
             'options' => array_map(

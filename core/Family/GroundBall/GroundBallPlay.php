@@ -162,6 +162,9 @@ final readonly class GroundBallPlay implements Play
         if ($this->fielding->bobbled > 0.0) {
             $drawn->moment(EventKind::Fielded, $has->seconds + $this->fielding->bobbled, 'Picked up');
         }
+        if (null !== $made && $this->setting->isBetterHeld($this->options[$called])) {
+            return $drawn->held($legs[0])->timeline();
+        }
         foreach ($legs as $index => $leg) {
             OnTheGround::told($drawn->thrown($leg), $leg, $index > 0);
         }

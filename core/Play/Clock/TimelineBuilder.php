@@ -86,6 +86,14 @@ final class TimelineBuilder
         return $this;
     }
 
+    /** Whoever has it keeps it: nothing that could be thrown is worth it. */
+    public function held(Leg $leg): self
+    {
+        $this->ball = $this->ball->thenAt($leg->from->at, $leg->from->seconds);
+
+        return $this->title('Nothing there: hold it')->leg($leg);
+    }
+
     /** The ball from hand to bag: thrown, or carried by whoever has it. */
     public function thrown(Leg $leg): self
     {

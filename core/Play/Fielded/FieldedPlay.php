@@ -68,8 +68,11 @@ final readonly class FieldedPlay implements Play
             ->runners(RunnerTracks::of($this->setting))
             ->rolls($this->ball->at(...), 0.0, $has->seconds)
             ->moment(EventKind::Contact, 0.0, $this->begins)
-            ->moment(EventKind::Fielded, $has->seconds, 'Fielded, ' . $has->by->position->value)
-            ->goingOn($this->caught($made));
+            ->moment(EventKind::Fielded, $has->seconds, 'Fielded, ' . $has->by->position->value);
+        if ($this->setting->isBetterHeld($made)) {
+            return $drawn->held(new Leg($has, $this->options, $made))->timeline();
+        }
+        $drawn->goingOn($this->caught($made));
         foreach ($this->legs($made) as $leg) {
             OnTheGround::told($drawn->thrown($leg), $leg, $leg->from !== $has);
         }

@@ -16,6 +16,7 @@ use FoxCorner\Core\Play\Cast\BatterRunner;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Cast\RunnerMind;
 use FoxCorner\Core\Play\Choice\AfterThrow;
+use FoxCorner\Core\Play\Choice\ThrowOption;
 
 /** A scene in which it is known who runs, and what each waits for; no ball, no coverage. */
 final readonly class PlaySetting
@@ -143,6 +144,12 @@ final readonly class PlaySetting
     public function threatened(array $threats): self
     {
         return new self($this->scene, $this->batter, $this->runners, $threats);
+    }
+
+    /** Whether nothing thrown costs less than that throw: an out hardly comes, and a throw may go astray. */
+    public function isBetterHeld(ThrowOption $made): bool
+    {
+        return null !== $this->after && null !== $made->cost && $made->cost > $this->after->safe();
     }
 
     public function bag(Base $base): Point

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Play;
 
 use FoxCorner\Core\Family\Bunt\BuntFamily;
+use FoxCorner\Core\Family\Bunt\BuntGrid;
+use FoxCorner\Core\Family\Bunt\BuntKind;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Bases;
@@ -18,6 +20,7 @@ use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Choice\AfterPlay;
 use FoxCorner\Core\Play\Choice\AfterThrow;
 use FoxCorner\Core\Play\Choice\OutPolicy;
+use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
 
@@ -109,5 +112,34 @@ final class BuntPolicyTest extends TestCase
             1e-12,
             'one is in, two are in scoring position',
         );
+    }
+
+    /** An out three times in a hundred is not worth a throw that goes astray: whoever has it keeps it. */
+    public function testWhereNothingIsThereItIsHeld(): void
+    {
+        $play = Teams::bunt(Teams::state('baseball-60', 'none-0'), Level::Youth10);
+        $cost = Teams::cost(Level::Youth10);
+        $held = 0;
+        foreach (BuntGrid::ground($play->plan->state->rules, BuntKind::Drag) as $placed) {
+            $timeline = $play->run($placed->trial, $cost);
+            $called = $timeline->called();
+            $safe = $timeline->setting->after?->safe() ?? 0.0;
+            $isHeld = $timeline->setting->isBetterHeld($called);
+            self::assertSame(($called->cost ?? 0.0) > $safe, $isHeld);
+            self::assertSame($isHeld, 'Nothing there: hold it' === $timeline->title);
+            if ($isHeld) {
+                ++$held;
+                self::assertNull($timeline->moment(EventKind::Released));
+                self::assertLessThan(0.1, $called->chance);
+                self::assertEqualsWithDelta(
+                    0.0,
+                    $timeline->ball->end()->point->distanceTo($timeline->legs[0]->from->at),
+                    1e-9,
+                );
+            }
+        }
+        self::assertGreaterThan(5, $held);
+        $free = $play->run($play->family->trials($play->plan->scene())[0]);
+        self::assertFalse($free->setting->isBetterHeld($free->called()), 'nothing was asked of cost');
     }
 }
