@@ -23,7 +23,7 @@ final readonly class PlayAdvice
     private const BIG_INNINGS = [Bases::First, Bases::Second, Bases::FirstSecond, Bases::FirstThird];
 
     /**
-     * @param string        $title   "Out at first by 0.31 s"
+     * @param string        $title   "Out at first, 94 in 100, by 0.31 s"
      * @param string        $call    "Crash, one."
      * @param list<string>  $throws  a sentence for each throw, lead base first
      * @param string|null   $worth   what the throws cost, and how sure one must be
