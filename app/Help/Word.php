@@ -8,6 +8,7 @@ namespace FoxCorner\App\Help;
 enum Word: string
 {
     case Alignment = 'alignment';
+    case Appeal = 'appeal';
     case BackUp = 'back up';
     case BreakEven = 'break-even';
     case Charge = 'charge';
@@ -34,6 +35,7 @@ enum Word: string
     case Squeeze = 'squeeze';
     case Tandem = 'tandem';
     case Trail = 'trail';
+    case TriplePlay = 'triple play';
     case TurnBack = 'turn back';
     case Wheel = 'wheel';
 
@@ -41,6 +43,7 @@ enum Word: string
     {
         return match ($this) {
             self::Alignment => 'Where the nine stand before the pitch, and how it is called.',
+            self::Appeal => 'Ask the umpire, ball at the bag: a runner missed it, or left too soon on a catch.',
             self::BackUp => 'Run behind a bag, in line with a throw, deep enough to stop one that gets by.',
             self::BreakEven => 'How sure the lead out must be to be worth more than a sure out at first.',
             self::Charge => 'Run at a bunt before it is known whose it is.',
@@ -67,6 +70,7 @@ enum Word: string
             self::Squeeze => 'A bunt with the runner on third gone with the pitch.',
             self::Tandem => 'Two cutoff men in line, a few strides apart: the second has what the first cannot.',
             self::Trail => 'The second man of a tandem, or who follows a runner to the bag behind him.',
+            self::TriplePlay => 'Three outs on one ball: mostly a line drive that is caught with two runners gone.',
             self::TurnBack => 'Charge, see that the ball is another’s, and go back to the bag.',
             self::Wheel => 'Corners charge, shortstop to third, second baseman to first: all for the out at third.',
         };
