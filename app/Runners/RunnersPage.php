@@ -70,7 +70,7 @@ final class RunnersPage extends AbstractController
             null === $query->pick ||
             null === $play->coverage ||
             !$read->plan->state->situation->bases->has($query->base) ||
-            !PickRules::of($query->pick, $query->base, $read->plan->state->rules)->isLegal
+            !PickRules::of($query->pick, $query->base, $read->plan->state->rules)->isOpen
         ) {
             return null;
         }

@@ -22,8 +22,8 @@ final readonly class PickQuestion implements Question
         $asked = new RunnersInput($input);
         [$base, $kind] = [$asked->base(), PickKind::from($input->text('kind'))];
         $rule = PickRules::of($kind, $base, $asked->rules);
-        $shared = ['legal' => $rule->isLegal, 'why' => $rule->why];
-        if (!$rule->isLegal) {
+        $shared = ['legal' => true, 'offered' => $rule->isOpen, 'why' => $rule->why];
+        if (!$rule->isOpen) {
             return $shared +
                 array_fill_keys(
                     [

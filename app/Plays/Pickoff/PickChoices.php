@@ -71,7 +71,7 @@ final class PickChoices
         foreach (PickKind::cases() as $kind) {
             foreach ($kind->bases() as $base) {
                 $rule = PickRules::of($kind, $base, $state->rules);
-                if ($state->situation->bases->has($base) && !$rule->isLegal) {
+                if ($state->situation->bases->has($base) && !$rule->isOpen) {
                     $closed[$kind->label()] ??= $rule->why;
                 }
             }

@@ -15,20 +15,23 @@ final readonly class PickRules
 {
     private const DECIDES = 'Your league’s book and umpire decide.';
 
-    /** @param string $why the general rule in a sentence or two, and who decides */
-    private function __construct(public bool $isLegal, public string $why) {}
+    /**
+     * @param bool   $isOpen whether it is offered: what is not breaks no rule, but there is no use for it
+     * @param string $why    the general rule in a sentence or two, and who decides
+     */
+    private function __construct(public bool $isOpen, public string $why) {}
 
     public static function of(PickKind $kind, Base $base, RuleSet $rules): self
     {
         return match (true) {
-            LeadRule::Never === $rules->leads => self::no(
+            LeadRule::Never === $rules->leads => self::idle(
                 'In slowpitch the runner stays until the ball is hit: nobody is off a base while the ball is held.',
             ),
-            !\in_array($base, $kind->bases(), true) => self::no(
+            !\in_array($base, $kind->bases(), true) => self::idle(
                 \sprintf('%s is not thrown to %s.', $kind->label(), $base->word()),
             ),
-            !$kind->isCatchers() && !$rules->leads->allowsLeads() => self::no(self::nobodyOff($rules)),
-            PickKind::CatcherAfterBunt === $kind && !$rules->bunts => self::no('These rules know no bunt to miss.'),
+            !$kind->isCatchers() && !$rules->leads->allowsLeads() => self::idle(self::nobodyOff($rules)),
+            PickKind::CatcherAfterBunt === $kind && !$rules->bunts => self::idle('These rules know no bunt to miss.'),
             default => self::yes($kind, $base, $rules),
         };
     }
@@ -37,11 +40,12 @@ final readonly class PickRules
     public static function open(Base $base, RuleSet $rules): array
     {
         return array_values(
-            array_filter(PickKind::cases(), static fn(PickKind $kind): bool => self::of($kind, $base, $rules)->isLegal),
+            array_filter(PickKind::cases(), static fn(PickKind $kind): bool => self::of($kind, $base, $rules)->isOpen),
         );
     }
 
-    private static function no(string $why): self
+    /** No rule forbids it, but nobody would be there to be thrown at, or to take it. */
+    private static function idle(string $why): self
     {
         return new self(false, $why . ' ' . self::DECIDES);
     }

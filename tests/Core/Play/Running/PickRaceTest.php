@@ -37,7 +37,7 @@ final class PickRaceTest extends TestCase
         foreach (PickKind::cases() as $kind) {
             foreach ($kind->bases() as $base) {
                 $rule = PickRules::of($kind, $base, $set);
-                self::assertSame($kind->isCatchers(), $rule->isLegal, $kind->value);
+                self::assertSame($kind->isCatchers(), $rule->isOpen, $kind->value);
                 self::assertStringEndsWith('Your league’s book and umpire decide.', $rule->why);
             }
         }
@@ -61,10 +61,10 @@ final class PickRaceTest extends TestCase
         );
         self::assertCount(8, $kinds(Base::Second));
         self::assertSame(['step-off', 'timed', 'catcher-behind', 'catcher-after-bunt'], $kinds(Base::Third));
-        self::assertFalse(PickRules::of(PickKind::Quick, Base::Second, $rules)->isLegal);
+        self::assertFalse(PickRules::of(PickKind::Quick, Base::Second, $rules)->isOpen);
         self::assertSame([], PickRules::open(Base::First, ShippedRuleSets::get('slowpitch-65')));
         $noBunt = $rules->with(bunts: false);
-        self::assertFalse(PickRules::of(PickKind::CatcherAfterBunt, Base::First, $noBunt)->isLegal);
+        self::assertFalse(PickRules::of(PickKind::CatcherAfterBunt, Base::First, $noBunt)->isOpen);
     }
 
     /** By hand: turn, throw and tag against read, run and dive. */
