@@ -66,17 +66,18 @@ final class RunnersFoxTest extends TestCase
     {
         $pick = $this->asked('pick', $json);
 
-        self::assertFalse($pick['legal']);
+        self::assertTrue($pick['legal'], 'no rule forbids it');
+        self::assertFalse($pick['offered']);
         self::assertIsString($pick['why']);
         self::assertStringContainsString($why, $pick['why']);
         self::assertNull($pick['out_chance']);
     }
 
-    public function testThePitcherMayNotWhereTheCatcherMay(): void
+    public function testThePitcherHasNobodyToThrowBehindWhereTheCatcherHas(): void
     {
         foreach ([self::GIRLS, self::YOUNG] as $game) {
-            self::assertFalse($this->asked('pick', "$game,\"kind\":\"quick\",\"base\":\"first\"")['legal']);
-            self::assertTrue($this->asked('pick', "$game,\"kind\":\"catcher-behind\",\"base\":\"first\"")['legal']);
+            self::assertFalse($this->asked('pick', "$game,\"kind\":\"quick\",\"base\":\"first\"")['offered']);
+            self::assertTrue($this->asked('pick', "$game,\"kind\":\"catcher-behind\",\"base\":\"first\"")['offered']);
         }
     }
 
