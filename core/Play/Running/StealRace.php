@@ -21,6 +21,10 @@ final readonly class StealRace
 {
     /** Of pitches that get away, those on which the runner is safe (ours). */
     private const AWAY = 0.94;
+    /** Of the exchange, what is left when the catcher has the ball in hand as the runner is seen to go (ours). */
+    private const IN_HAND = 0.6;
+    /** ft off the bag as the pitch is caught of who must wait for it and means to go late: more is seen (ours). */
+    private const UNSEEN = 3.0;
     /** s that the catcher's throw back to the mound takes: a runner on third who goes late goes with it (ours). */
     private const LOB = 1.0;
     public const TOLERANCE = 0.01;
@@ -59,7 +63,6 @@ final readonly class StealRace
             ->distanceTo($rules->diamond()->at($base));
         $isHome = Base::Home === $base;
         $isDelayed = StealKind::Delayed === $kind;
-        $waits = $isDelayed ? BetweenPitches::SEEN : 0.0;
         $throws = Throws::of(Ball::for($rules->sport));
 
         return new self(
@@ -74,7 +77,7 @@ final readonly class StealRace
             $isHome ? 0.0 : $feet,
             $battery->toPlate +
                 match (true) {
-                    !$isHome => $waits + $battery->exchange + $throws->given($feet, $battery->catcher),
+                    !$isHome => self::lets($kind, $battery) + $throws->given($feet, $battery->catcher),
                     $isDelayed => self::LOB +
                         $level->motion->exchangeSet +
                         $throws->given($rules->pitchingDistance, $battery->pitcher),
@@ -86,6 +89,14 @@ final readonly class StealRace
                     $level->motion->stealStart,
             $cover,
         );
+    }
+
+    /** s from the catch until the catcher lets it go: of a late runner he sees that he goes, the ball in hand. */
+    private static function lets(StealKind $kind, Battery $battery): float
+    {
+        return StealKind::Delayed === $kind
+            ? BetweenPitches::SEEN + self::IN_HAND * $battery->exchange
+            : $battery->exchange;
     }
 
     /** The same race with another battery. */
@@ -113,19 +124,19 @@ final readonly class StealRace
     /** s at which the ball leaves the catcher's hand; at the plate: at which he has it. */
     public function leaves(): float
     {
-        return match (true) {
-            Base::Home === $this->base => $this->ball,
-            StealKind::Delayed === $this->kind => $this->battery->toPlate +
-                BetweenPitches::SEEN +
-                $this->battery->exchange,
-            default => $this->battery->toPlate + $this->battery->exchange,
-        };
+        return Base::Home === $this->base
+            ? $this->ball
+            : $this->battery->toPlate + self::lets($this->kind, $this->battery);
     }
 
     /** ft off the base at his first step. */
     public function off(float $lead): float
     {
-        return StealKind::Delayed === $this->kind ? Leads::secondary($lead, $this->rules) : $lead;
+        return match (true) {
+            StealKind::Straight === $this->kind => $lead,
+            $this->rules->leads->allowsLeads() => Leads::secondary($lead, $this->rules),
+            default => $lead + self::UNSEEN,
+        };
     }
 
     /** s at which a true throw is held and the tag made. */

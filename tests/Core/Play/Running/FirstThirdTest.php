@@ -140,7 +140,7 @@ final class FirstThirdTest extends TestCase
         $early = self::race(Level::HighSchool, GoesWhen::Early);
 
         self::assertEqualsWithDelta(0.05, $bunt->released() - $plain->released(), 1e-9);
-        self::assertEqualsWithDelta(0.35, $late->released() - $plain->released(), 1e-9);
+        self::assertEqualsWithDelta(0.35 - 0.4 * 0.78, $late->released() - $plain->released(), 1e-9);
         self::assertEqualsWithDelta(0.8, $early->released(), 1e-9);
         self::assertGreaterThan(
             (new Chances($plain))->outAtSecond() + 0.2,

@@ -13,6 +13,7 @@ use FoxCorner\Core\Motion\Throws;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\Play\Running\Battery;
 use FoxCorner\Core\Play\Running\Helps;
+use FoxCorner\Core\Play\Running\Leads;
 use FoxCorner\Core\Play\Running\StealKind;
 use FoxCorner\Core\Play\Running\StealRace;
 use FoxCorner\Core\Play\Running\StealRules;
@@ -114,8 +115,34 @@ final class StealTest extends TestCase
 
         self::assertEqualsWithDelta(1.36, $late->starts, 1e-9);
         self::assertEqualsWithDelta(18.0, $late->off(12.0), 1e-9);
-        self::assertEqualsWithDelta(0.35, $late->ball - $straight->ball, 1e-9, 'the catcher has to see him');
-        self::assertEqualsWithDelta(0.35, $late->leaves() - $straight->leaves(), 1e-9);
+        $sees = 0.35 - 0.4 * Battery::ordinary($level)->exchange;
+        self::assertEqualsWithDelta($sees, $late->ball - $straight->ball, 1e-9, 'he sees him go, the ball in hand');
+        self::assertEqualsWithDelta($sees, $late->leaves() - $straight->leaves(), 1e-9);
+    }
+
+    /** Who must wait for the pitch is hardly off as it is caught; going late is not the rule anywhere. */
+    #[TestWith([Level::Fastpitch16])]
+    #[TestWith([Level::FastpitchCollege])]
+    #[TestWith([Level::Fastpitch12])]
+    #[TestWith([Level::Pro])]
+    #[TestWith([Level::Youth13])]
+    public function testADelayedStealIsNotTheRule(Level $level): void
+    {
+        $rules = ShippedRuleSets::get($level->usualRules());
+        $profile = $level->profile();
+        $safe = static function (StealKind $kind) use ($rules, $profile): float {
+            $race = StealRace::to(Base::Second, Battery::ordinary($profile), $rules, $profile, $kind);
+
+            return $race->success(Thief::of($rules, $profile), Leads::usual(Base::First, $rules));
+        };
+
+        self::assertLessThan($safe(StealKind::Straight) - 0.05, $safe(StealKind::Delayed));
+        $late = StealRace::to(Base::Second, Battery::ordinary($profile), $rules, $profile, StealKind::Delayed);
+        self::assertEqualsWithDelta(
+            10.0 + ($rules->leads->allowsLeads() ? $rules->basePath / 15 : 3.0),
+            $late->off(10.0),
+            1e-9,
+        );
     }
 
     /** A quarter of the way between the chance of a ball that is away and the race. */
