@@ -43,8 +43,7 @@ final readonly class PlayAdvice
 
     public static function on(Timeline $play, PlannedPlay $planned): self
     {
-        $called = $play->called();
-        $made = $play->setting->isBetterHeld($called) ? null : $called;
+        $made = $play->isHeld() ? null : $play->called();
         $throws = array_map(static fn(ThrowOption $option): string => self::throw($option, $made), $play->options());
 
         return new self(
@@ -99,10 +98,10 @@ final readonly class PlayAdvice
 
     private static function call(Timeline $play, PlannedPlay $planned): string
     {
-        $called = $play->called();
-        if ($play->setting->isBetterHeld($called)) {
+        if ($play->isHeld()) {
             return 'Hold it.';
         }
+        $called = $play->called();
         if ($planned->family->isReadByOthers()) {
             return ($planned->coverage->call ?? '') . ', ' . self::spoken($called->base) . '.';
         }

@@ -7,13 +7,11 @@ namespace FoxCorner\App\Plays;
 use FoxCorner\Core\Plan\Audit\CoverageReport;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Play\Choice\OutPolicy;
+use FoxCorner\Core\Play\Choice\Reasons;
 
 /** One policy in the table of a page: what it costs above the cheapest. */
 final readonly class PolicyLine
 {
-    /** Less is no cost worth showing: half of the last figure shown. */
-    private const LEAST = 0.005;
-
     private function __construct(public OutPolicy $policy, public string $price, public bool $isOn) {}
 
     /**
@@ -30,7 +28,7 @@ final readonly class PolicyLine
                 return array_map(
                     static fn(OutPolicy $policy): self => new self(
                         $policy,
-                        $report->costs[$policy->value] - $best < self::LEAST
+                        $report->costs[$policy->value] - $best < Reasons::LEAST
                             ? 'least'
                             : \sprintf('+%.2f', $report->costs[$policy->value] - $best),
                         $policy === $play->policy,

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Practice\Book\Practice;
-use FoxCorner\App\Practice\Solving\Solve;
-use FoxCorner\App\Practice\Solving\SolveHandler;
 use FoxCorner\App\Practice\Solving\SolveJob;
 use FoxCorner\App\Practice\Solving\SolveKind;
 
@@ -28,12 +26,7 @@ final class NextPracticeTest extends AppTestCase
             json_encode([...$wish->toArray(), 'place' => 'On the mole', 'version' => 99], \JSON_THROW_ON_ERROR),
             self::now(),
         );
-        $this->entities()->persist($job);
-        $this->entities()->flush();
-        self::getContainer()->get(SolveHandler::class)(new Solve());
-        $this->entities()->clear();
-        $this->open($this->team(), "/practice/solving/{$job->id()}");
-        $this->browser->followRedirect();
+        $this->answered($job);
 
         self::assertSelectorTextContains('.finding', 'Somebody else has changed it');
         self::assertInputValueSame('practice_form[place]', 'On the mole');

@@ -162,12 +162,7 @@ final class SolvingTest extends AppTestCase
             json_encode(['setup' => $practice->setup(), 'version' => $practice->version() - 1], \JSON_THROW_ON_ERROR),
             self::now(),
         );
-        $this->entities()->persist($job);
-        $this->entities()->flush();
-        self::getContainer()->get(SolveHandler::class)(new Solve());
-        $this->entities()->clear();
-        $this->open($this->team(), "/practice/solving/{$job->id()}");
-        $this->browser->followRedirect();
+        $this->answered($job);
 
         self::assertSelectorTextContains('.finding', 'Somebody else has changed it');
     }

@@ -168,6 +168,16 @@ final class Teams
     /** A coverage of ours in which nobody has jobs of a kind. */
     public static function without(Coverage $coverage, JobKind $gone): Coverage
     {
+        return self::only($coverage, static fn(CoverageLine $line): bool => $line->job->kind !== $gone);
+    }
+
+    /**
+     * A coverage of ours with some lines of another.
+     *
+     * @param \Closure(CoverageLine): bool $stays
+     */
+    public static function only(Coverage $coverage, \Closure $stays): Coverage
+    {
         return new Coverage(
             'ours',
             'Ours',
@@ -175,9 +185,7 @@ final class Teams
             '',
             $coverage->bases,
             $coverage->fielders,
-            array_values(
-                array_filter($coverage->lines, static fn(CoverageLine $line): bool => $line->job->kind !== $gone),
-            ),
+            array_values(array_filter($coverage->lines, $stays)),
         );
     }
 

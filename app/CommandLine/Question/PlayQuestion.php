@@ -38,19 +38,21 @@ final readonly class PlayQuestion implements Question
     /** @return array<string, mixed> */
     public static function describe(Timeline $play, CostUnit $unit): array
     {
+        [$called, $reasons] = [$play->called(), $play->reasons()];
+
         return [
             'coverage' => $play->coverage->key,
             'fielded_by' => $play->fieldedBy()->value,
             'fielded_s' => round($play->fieldedAt(), 3),
-            'released_s' => round($play->called()->released, 3),
-            'call' => $play->called()->base->word(),
-            'held' => $play->setting->isBetterHeld($play->called()),
+            'released_s' => round($called->released, 3),
+            'call' => $called->base->word(),
+            'held' => $play->isHeld(),
             'policy' => $play->setting->scene->policy->value,
-            'call_costs_more' => round($play->reasons()->more($play->called()), 4),
+            'call_costs_more' => round($reasons->more($called), 4),
             'options' => array_map(
                 static fn(ThrowOption $option): array => [
                     ...self::option($option, $unit),
-                    'reason' => $play->reasons()->of($option),
+                    'reason' => $reasons->of($option),
                 ],
                 $play->options(),
             ),

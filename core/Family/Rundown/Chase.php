@@ -72,11 +72,11 @@ final readonly class Chase
             [$left, $apart] = $this->after($turned);
             $isOver = $deep <= 1 || $turned->tagged >= self::DONE;
             $next = $isOver ? null : $this->best($left, $apart, $deep - 1);
-            $best = $this->better($best, $this->thrown($toGo, $gap, $seconds, $turned, $next));
+            $best = self::better($best, $this->thrown($toGo, $gap, $seconds, $turned, $next));
         }
 
         // What is thrown oftener than that is thought ahead too: a free choice is no worse than any plan.
-        return self::DEEP === $deep ? $this->better($best, $this->soon(self::DEEP + 1, $toGo, $gap)) : $best;
+        return self::DEEP === $deep ? self::better($best, $this->soon(self::DEEP + 1, $toGo, $gap)) : $best;
     }
 
     /**
@@ -101,7 +101,7 @@ final readonly class Chase
         return $this->thrown($toGo, $gap, self::MOMENT, $turned, $next);
     }
 
-    private function better(ChaseEnd $one, ChaseEnd $other): ChaseEnd
+    private static function better(ChaseEnd $one, ChaseEnd $other): ChaseEnd
     {
         return $other->out > $one->out ? $other : $one;
     }

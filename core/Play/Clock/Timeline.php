@@ -65,6 +65,12 @@ final readonly class Timeline
         return $this->legs[0]->made;
     }
 
+    /** Whether the ball is held: no throw costs less. */
+    public function isHeld(): bool
+    {
+        return $this->setting->isBetterHeld($this->called());
+    }
+
     /** Whether two are called: the ball goes on, and the second out is likely enough. */
     public function isForTwo(): bool
     {

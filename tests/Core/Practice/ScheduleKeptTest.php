@@ -23,17 +23,7 @@ final class ScheduleKeptTest extends TestCase
     public function testAKeptGroupKeepsWhoReceives(): void
     {
         $first = self::pivots(0, 1, 2);
-        $kept = array_map(
-            static fn(Turn $turn): KeptTurn => new KeptTurn(
-                0,
-                $turn->player->id,
-                $turn->drill->key,
-                $turn->position,
-                false,
-                $turn->receiver,
-            ),
-            $first->rounds[0]->turns,
-        );
+        $kept = self::kept(0, $first->rounds[0]->turns);
         $again = self::pivots(1, 1, 2, $kept);
 
         self::assertSame(Receiver::Player, $again->rounds[0]->turns[0]->receiver);
@@ -44,17 +34,7 @@ final class ScheduleKeptTest extends TestCase
     {
         $first = Scheduler::solve(Practices::request(Teams::fifteen()));
         $locked = array_values($first->rounds[1]->stations())[0];
-        $kept = array_map(
-            static fn(Turn $turn): KeptTurn => new KeptTurn(
-                1,
-                $turn->player->id,
-                $turn->drill->key,
-                $turn->position,
-                false,
-                $turn->receiver,
-            ),
-            $locked,
-        );
+        $kept = self::kept(1, $locked);
         $again = Scheduler::solve(Practices::request(Teams::fifteen(), kept: $kept, seed: 9));
 
         self::assertEquals($locked, $again->rounds[1]->stations()[$locked[0]->drill->key]);
@@ -63,17 +43,7 @@ final class ScheduleKeptTest extends TestCase
     public function testWhoIsLateWaitsNowhereAndWhatWasDoneStays(): void
     {
         $first = Scheduler::solve(Practices::request(Teams::fifteen()));
-        $done = array_map(
-            static fn(Turn $turn): KeptTurn => new KeptTurn(
-                0,
-                $turn->player->id,
-                $turn->drill->key,
-                $turn->position,
-                false,
-                $turn->receiver,
-            ),
-            $first->rounds[0]->turns,
-        );
+        $done = self::kept(0, $first->rounds[0]->turns);
         $gone = array_map(
             static fn(int $round): KeptTurn => new KeptTurn($round, 'id-4', null, null, true),
             range(1, \count($first->rounds) - 1),
@@ -108,5 +78,25 @@ final class ScheduleKeptTest extends TestCase
 
         self::assertLessThanOrEqual(ThrowLoad::DAY, max($thrown));
         self::assertSame(0, $thrown['id-4'] ?? 0);
+    }
+
+    /**
+     * @param list<Turn> $turns
+     *
+     * @return list<KeptTurn> the same in that round
+     */
+    private static function kept(int $round, array $turns): array
+    {
+        return array_map(
+            static fn(Turn $turn): KeptTurn => new KeptTurn(
+                $round,
+                $turn->player->id,
+                $turn->drill->key,
+                $turn->position,
+                false,
+                $turn->receiver,
+            ),
+            $turns,
+        );
     }
 }

@@ -18,7 +18,6 @@ use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Running\PickKind;
-use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Play\Scheme\Job;
 use FoxCorner\Core\Play\Scheme\JobKind;
@@ -47,7 +46,8 @@ final class PickTest extends TestCase
     {
         $play = self::planned('R1R3-1');
         $usual = $play->coverage ?? throw new \LogicException();
-        $bare = self::without($usual, Job::backUp(Base::First));
+        $behind = Job::backUp(Base::First)->key();
+        $bare = Teams::only($usual, static fn(CoverageLine $line): bool => $line->job->key() !== $behind);
         $report = $play->reportOn($bare, Teams::cost(Level::HighSchool));
         $found = array_values(
             array_filter(
@@ -175,23 +175,5 @@ final class PickTest extends TestCase
         }
 
         return $kinds;
-    }
-
-    private static function without(Coverage $coverage, Job $job): Coverage
-    {
-        return new Coverage(
-            'bare',
-            'Bare',
-            'Bare',
-            'Nobody behind.',
-            $coverage->bases,
-            $coverage->fielders,
-            array_values(
-                array_filter(
-                    $coverage->lines,
-                    static fn(CoverageLine $line): bool => $line->job->key() !== $job->key(),
-                ),
-            ),
-        );
     }
 }

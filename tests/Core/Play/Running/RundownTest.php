@@ -18,7 +18,6 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Clock\CaughtBetween;
-use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\CoverageLine;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Tests\Core\Teams;
@@ -107,20 +106,10 @@ final class RundownTest extends TestCase
             PlanBook::shipped($state->rules),
         );
         $usual = $play->coverage ?? throw new \LogicException();
-        $bare = new Coverage(
-            'bare',
-            'Bare',
-            'Bare',
-            'Nobody fills.',
-            $usual->bases,
-            $usual->fielders,
-            array_values(
-                array_filter(
-                    $usual->lines,
-                    static fn(CoverageLine $line): bool => Position::Pitcher !== $line->who &&
-                        Position::RightField !== $line->who,
-                ),
-            ),
+        $bare = Teams::only(
+            $usual,
+            static fn(CoverageLine $line): bool => Position::Pitcher !== $line->who &&
+                Position::RightField !== $line->who,
         );
         $kinds = array_map(static fn($one): string => $one->worst->identity(), $play->reportOn($bare)->findings);
 
