@@ -9,6 +9,7 @@ use FoxCorner\Core\Known\LevelFigures;
 use FoxCorner\Core\Known\LinesGuarded;
 use FoxCorner\Core\Known\Measure;
 use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\Runs\Advancement;
 use Symfony\Contracts\Cache\CacheInterface;
 
 /** What the engine says of a level, kept by all that it depends on. */
@@ -36,6 +37,15 @@ final readonly class KnownFigures
         return $this->cache->get(
             self::key('guarded', $level),
             static fn(): LinesGuarded => LinesGuarded::of(new LevelFigures($level)),
+        );
+    }
+
+    /** How far runners come at a level, by the engine alone: what the chain of runs takes but of professionals. */
+    public function advancement(Level $level): Advancement
+    {
+        return $this->cache->get(
+            self::key('runners', $level),
+            static fn(): Advancement => (new LevelFigures($level))->hits()->advancement(),
         );
     }
 

@@ -29,6 +29,8 @@ final class KnownPage extends AbstractController
             'levels' => Level::cases(),
             'profile' => $level->profile(),
             'figures' => $this->figures->of($level),
+            // Professionals' shares of the chain are the published ones.
+            'engine' => $level->isProfessional() ? $this->figures->advancement($level) : null,
             'written' => LevelShares::WRITTEN,
         ]);
     }

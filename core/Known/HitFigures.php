@@ -11,10 +11,12 @@ use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Clock\Timeline;
+use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Play\Scheme\Trial;
-use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Runs\Advancement;
 
 /**
  * What runners make of a level's balls to the outfield: how many bases they take, and how often they are thrown out.
@@ -22,8 +24,14 @@ use FoxCorner\Core\Runs\PlayCost;
  */
 final class HitFigures
 {
-    /** Standard deviations of a runner's time from the level's, and the weights: three points of a bell. */
-    private const RUNNERS = [[-1.732, 1 / 6], [0.0, 2 / 3], [1.732, 1 / 6]];
+    /** Standard deviations of a runner's time from the level's, and the weights: five points of a bell. */
+    private const RUNNERS = [
+        [-2.857, 0.01126],
+        [-1.3556, 0.22208],
+        [0.0, 0.53332],
+        [1.3556, 0.22208],
+        [2.857, 0.01126],
+    ];
     /** Of outs in the air those that an outfielder catches; on the others nobody moves (ours). */
     public const OUTFIELDERS = 0.85;
     private const SECOND = 'R2';
@@ -34,7 +42,7 @@ final class HitFigures
     /** @var array<string, array<string, array<string, float>>> by situation: what the ball was, what became of whom */
     private array $found = [];
 
-    /** @var list<array{float, Trial}>|null once asked for */
+    /** @var list<array{float, Trial, string}>|null once asked for */
     private ?array $balls = null;
 
     public function __construct(private readonly LevelFigures $level) {}
@@ -80,6 +88,28 @@ final class HitFigures
             2;
     }
 
+    /** All of it, as the chain of runs takes it; what it needs besides is as published. */
+    public function advancement(): Advancement
+    {
+        return new Advancement(
+            firstScoresOnDouble: self::byOuts($this->firstScoresOnDouble(...)),
+            secondScoresOnSingle: self::byOuts($this->secondScores(...)),
+            firstToThirdOnSingle: self::byOuts($this->firstToThird(...)),
+            thirdScoresOnAir: $this->thirdScoresOnAir(),
+            secondToThirdOnAir: $this->secondToThirdOnAir(),
+        );
+    }
+
+    /**
+     * @param \Closure(Outs): float $share
+     *
+     * @return array{float, float, float}
+     */
+    private static function byOuts(\Closure $share): array
+    {
+        return [$share(Outs::None), $share(Outs::One), $share(Outs::Two)];
+    }
+
     /** Of hits, nobody on: doubles and triples. */
     public function extraBases(): float
     {
@@ -107,23 +137,53 @@ final class HitFigures
     /** @return array<string, array<string, float>> */
     private function reckoned(SituationPlan $plan): array
     {
-        $family = ShippedFamilies::all()->get(ShippedFamilies::OUTFIELD);
-        $coverage =
-            PlannedPlay::of($plan, $family, PlanBook::shipped($plan->state->rules))->coverage ??
-            throw new \LogicException('Balls to the outfield are covered everywhere.');
-        $balls = $this->balls ??= HitBalls::of($this->level->plan('none-0'), $family, $this->level->cost);
         $found = [];
         foreach (self::RUNNERS as [$deviations, $share]) {
-            $play = $family->against(self::running($plan, $deviations, $this->level->cost), $coverage);
-            foreach ($balls as [$weight, $ball]) {
-                self::add($found, $play($ball)->timeline(), $share * $weight);
+            $play = $this->plays($plan, $deviations);
+            foreach ($this->balls() as [$weight, $ball, $hit]) {
+                self::add($found, $hit, $play($ball)->timeline(), $share * $weight);
             }
         }
 
         return $found;
     }
 
-    private static function running(SituationPlan $plan, float $deviations, PlayCost $cost): Scene
+    /**
+     * A ball is a double by what the batter makes of it with nobody on: on a throw at somebody else he may have more.
+     *
+     * @return list<array{float, Trial, string}> how often it is hit, and what it is
+     */
+    private function balls(): array
+    {
+        if (null === $this->balls) {
+            $plan = $this->level->plan('none-0');
+            $play = $this->plays($plan, 0.0);
+            $this->balls = array_map(static function (array $hit) use ($play): array {
+                [$weight, $ball] = $hit;
+
+                return [
+                    $weight,
+                    $ball,
+                    match ($play($ball)->timeline()->ends[self::BATTER] ?? 0) {
+                        0 => 'caught',
+                        Base::First->value => 'single',
+                        Base::Second->value => 'double',
+                        default => 'triple',
+                    },
+                ];
+            }, HitBalls::of($plan, self::family(), $this->level->cost));
+        }
+
+        return $this->balls;
+    }
+
+    private static function family(): PlayFamily
+    {
+        return ShippedFamilies::all()->get(ShippedFamilies::OUTFIELD);
+    }
+
+    /** @return \Closure(Trial): Play what becomes of a ball with runners so many deviations slower than the level's */
+    private function plays(SituationPlan $plan, float $deviations): \Closure
     {
         $state = $plan->state;
         $seconds = $plan->level->homeToFirstOver($state->rules->basePath) + $deviations * $plan->level->scatter;
@@ -131,24 +191,22 @@ final class HitFigures
         foreach ($state->situation->bases->occupied() as $base) {
             $times[$base->value] = $seconds;
         }
+        $coverage = PlannedPlay::of($plan, self::family(), PlanBook::shipped($state->rules))->coverage;
 
-        return Scene::of(
-            GameState::of($state->rules, $state->situation, $state->context->withTimes($times)),
-            $plan->level,
-            $plan->cast,
-            $cost,
+        return self::family()->against(
+            Scene::of(
+                GameState::of($state->rules, $state->situation, $state->context->withTimes($times)),
+                $plan->level,
+                $plan->cast,
+                $this->level->cost,
+            ),
+            $coverage ?? throw new \LogicException('Balls to the outfield are covered everywhere.'),
         );
     }
 
     /** @param array<string, array<string, float>> $found is added to */
-    private static function add(array &$found, Timeline $play, float $weight): void
+    private static function add(array &$found, string $hit, Timeline $play, float $weight): void
     {
-        $hit = match ($play->ends[self::BATTER] ?? 0) {
-            0 => 'caught',
-            Base::First->value => 'single',
-            Base::Second->value => 'double',
-            default => 'triple',
-        };
         $found[$hit]['all'] = ($found[$hit]['all'] ?? 0.0) + $weight;
         foreach ($play->ends as $name => $end) {
             $out = $play->thrownAt === $name ? $play->called()->chance : 0.0;

@@ -94,6 +94,15 @@ final readonly class LevelProfile
         return Legs::of(($this->legs * $running->topSpeed) / $ordinary->topSpeed, $this->motion->accelerationTime);
     }
 
+    /**
+     * Seconds more for each foot beyond first: what a time to first says of a short field, with its start, nobody keeps
+     * up over two bases; farther than a base he runs as a fielder does who is as quick.
+     */
+    public function tiring(Legs $running): float
+    {
+        return max(0.0, 1 / $this->fieldingLegs($running)->topSpeed - 1 / $running->topSpeed);
+    }
+
     /** s until a ball hit hard, on a line, has gone so many feet. */
     public function hardHitSeconds(float $feet, Sport $sport): float
     {

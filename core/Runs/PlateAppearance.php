@@ -140,9 +140,8 @@ final readonly class PlateAppearance
             new Outcome($two, Outs::None === $outs ? $third : 0, 2, Outs::None === $outs ? (int) $r3 : 0),
             new Outcome($leadForced, self::FIRST + self::SECOND, 1, 0),
             new Outcome($homeForced, self::FIRST + self::SECOND + self::THIRD, 1, 0),
-            // The runner from first is forced at second …
-            new Outcome($force * $moves - $leadForced, self::FIRST + $third, 1, (int) $r3),
-            new Outcome($force * $stays, self::FIRST + self::THIRD, 1, 0),
+            // The runner from first is forced at second: who throws there lets the one on third go …
+            new Outcome($force * ($r2 && $r3 ? $home : 1.0) - $leadForced, self::FIRST + $third, 1, (int) $r3),
             // … or only the batter is out.
             new Outcome($batter * $moves, self::SECOND + $third, 1, (int) $r3),
             new Outcome($batter * $stays, self::SECOND + self::THIRD, 1, 0),

@@ -36,7 +36,7 @@ final readonly class DepthTable
 
     public static function shipped(RuleSet $rules): self
     {
-        return new self(ShippedDepths::infield($rules), ['normal' => 0.72, 'shallow' => 0.6, 'deep' => 0.82], []);
+        return new self(ShippedDepths::infield($rules), ShippedDepths::outfield($rules), []);
     }
 
     /** The fractions of a depth; who has no such depth stands at the normal one. */

@@ -47,6 +47,25 @@ final class ShippedDepths
         return $depths;
     }
 
+    /**
+     * Small fields are shallow for their base path: throws home are short, and few balls carry to the fence. Set so
+     * that runners take about the bases that they are known to take (ours).
+     *
+     * @return array<string, float> share of the fence's distance, by depth
+     */
+    public static function outfield(RuleSet $rules): array
+    {
+        return match (true) {
+            $rules->basePath >= self::SMALL => ['normal' => 0.72, 'shallow' => 0.6, 'deep' => 0.82],
+            $rules->sport->isSoftball() && $rules->pitchingDistance >= self::CHILDREN => [
+                'normal' => 0.67,
+                'shallow' => 0.56,
+                'deep' => 0.78,
+            ],
+            default => ['normal' => 0.7, 'shallow' => 0.59, 'deep' => 0.81],
+        };
+    }
+
     /** @return array<string, array<string, array{float, float}>> */
     private static function large(): array
     {

@@ -101,6 +101,14 @@ final class ShippedRules
                 'Runner on first, fewer than two out: close enough to second for two.',
             ),
             new AlignmentRule(
+                'short-straight-up',
+                'Shortstop straight up',
+                new Condition(bases: [Bases::FirstSecond], outs: $early, sports: [Sport::Fastpitch]),
+                [new Placing([Position::Shortstop], NamedDepth::Normal)],
+                [],
+                'Third base is the shortstop’s on a bunt and on a steal: straight up, as near to it as to second.',
+            ),
+            new AlignmentRule(
                 'ahead',
                 'Ahead by several',
                 new Condition(bases: BasesGroup::NobodyOnFirstOneOnThird->bases(), outs: $early, leadFrom: 4),
@@ -120,7 +128,8 @@ final class ShippedRules
                 ),
                 self::guard(),
                 [],
-                'Late and ahead by little: what gets through stays a single.',
+                'Late and ahead by little: what gets through stays a single. Nearer, past his backhand is foul.',
+                false,
             ),
             new AlignmentRule(
                 'guard-two-out',
@@ -136,6 +145,7 @@ final class ShippedRules
                 self::guard(),
                 [],
                 'Late, ahead by little, two out: nothing down a line or over a head.',
+                false,
             ),
             new AlignmentRule(
                 'halfway',

@@ -99,11 +99,32 @@ final class ShippedShades
             new AlignmentRule(
                 'spots',
                 'Pitcher hits spots',
-                new Condition(notBatter: [BatterTrait::Slaps], pitching: [Pitching::HitsSpots], doublePlay: false),
+                new Condition(
+                    notBatter: [BatterTrait::Slaps],
+                    pitching: [Pitching::HitsSpots],
+                    doublePlay: false,
+                    pitch: [PitchSide::Anywhere, PitchSide::Inside],
+                ),
                 [],
                 [],
                 'The pitcher hits spots: the ball goes where it is expected, another step.',
                 towardPull: 1,
+            ),
+            new AlignmentRule(
+                'outside',
+                'Pitch outside, right-handed',
+                new Condition(
+                    notBatter: [BatterTrait::Slaps, BatterTrait::Power, BatterTrait::Left],
+                    pitching: [Pitching::HitsSpots],
+                    sports: [Sport::Baseball],
+                    leads: true,
+                    doublePlay: false,
+                    pitch: [PitchSide::Outside],
+                ),
+                [],
+                [new Shade(Position::Shortstop, -1, 'A pitch outside goes up the middle more: a step toward second.')],
+                'A pitch outside, put there: fewer into the hole, more up the middle. Most is pulled yet: the second ' .
+                    'baseman keeps his step, and against a left-hander nobody gains by another.',
             ),
             new AlignmentRule(
                 'inside',

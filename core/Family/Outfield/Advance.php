@@ -58,15 +58,19 @@ final readonly class Advance
     }
 
     /**
-     * How sure a runner must be of the next base for it to pay.
+     * How sure a runner must be of the next base for it to pay. With two out each is sent for himself: whoever is
+     * behind him does not hold him back.
      *
      * @param array<int, int> $ends where the others are
      */
     public function needs(OnTheBases $runner, int $base, array $ends): float
     {
-        $stays = $this->worth->of(self::with($ends, $runner->from, $base - 1));
-        $there = $this->worth->of(self::with($ends, $runner->from, $base));
-        $out = $this->worth->of([$runner->from => null] + $ends);
+        [$worth, $others] = $this->worth->isLastOut()
+            ? [$this->worth->nobodyOn(), array_intersect_key($ends, [AfterPlay::BATTER => true])]
+            : [$this->worth, $ends];
+        $stays = $worth->of(self::with($others, $runner->from, $base - 1));
+        $there = $worth->of(self::with($others, $runner->from, $base));
+        $out = $worth->of(self::with($others, $runner->from, null));
         $share = $there <= $stays ? 1.0 : ($stays - $out) / ($there - $out);
 
         return min(self::SUREST, max(0.0, $this->boldness->wants($share)));
@@ -93,7 +97,7 @@ final readonly class Advance
         foreach ($this->runners as $runner) {
             [$to, $throw] = $this->goes($runner, $ends, $drawn, $front);
             $ends[$runner->from] = $to;
-            $drawn ??= $throw;
+            $drawn ??= null === $throw ? null : [$runner, $throw];
             // Whoever is in is in nobody's way.
             $front = Base::Home->value === $to ? Base::Home->value + 1 : $to;
         }
@@ -104,17 +108,18 @@ final readonly class Advance
     /**
      * Base by base, as long as it pays.
      *
-     * @param array<int, int> $ends  where the others are
-     * @param int             $front the base that the one in front of him has
+     * @param array<int, int>               $ends  where the others are
+     * @param array{OnTheBases, WayIn}|null $drawn who in front of him draws a throw, and which
+     * @param int                           $front the base that the one in front of him has
      *
      * @return array{int, WayIn|null} the base where he ends, and the throw that he draws; null: nobody throws at him
      */
-    private function goes(OnTheBases $runner, array $ends, ?WayIn $drawn, int $front): array
+    private function goes(OnTheBases $runner, array $ends, ?array $drawn, int $front): array
     {
         $to = $this->sure[$runner->from];
         $throw = null;
         for ($base = $to + 1; $base < min($front, Base::Home->value + 1); ++$base) {
-            $way = $this->against($base, $drawn);
+            $way = $this->against($runner, $base, self::with($ends, $runner->from, $base), $drawn);
             $out = $this->out($runner, $way);
             if (1 - $out < $this->needs($runner, $base, self::with($ends, $runner->from, $to))) {
                 break;
@@ -126,19 +131,45 @@ final readonly class Advance
         return [$to, $throw];
     }
 
-    private function against(int $base, ?WayIn $drawn): WayIn
+    /**
+     * How the ball would come to a runner's base: after the throw at whoever is in front, but where the defence rather
+     * throws at him.
+     *
+     * @param array<int, int>               $ends  where everybody is if nobody is out
+     * @param array{OnTheBases, WayIn}|null $drawn
+     */
+    private function against(OnTheBases $runner, int $base, array $ends, ?array $drawn): WayIn
     {
-        return null === $drawn || $drawn->base->value === $base
-            ? $this->ways->to(Base::from($base))
-            : $this->ways->after($drawn, Base::from($base));
+        $straight = $this->ways->to(Base::from($base));
+        if (null === $drawn || $drawn[1]->base->value === $base) {
+            return $straight;
+        }
+        [$lead, $throw] = $drawn;
+
+        return $this->costs($lead, $throw, $ends) > $this->costs($runner, $straight, $ends)
+            ? $straight
+            : $this->ways->after($throw, Base::from($base));
+    }
+
+    /**
+     * What a throw at a runner comes to.
+     *
+     * @param array<int, int> $ends where everybody is if nobody is out
+     */
+    private function costs(OnTheBases $runner, WayIn $way, array $ends): float
+    {
+        $out = $this->out($runner, $way);
+
+        return $out * $this->worth->of(self::with($ends, $runner->from, null)) + (1 - $out) * $this->worth->of($ends);
     }
 
     /**
      * @param array<int, int> $ends
+     * @param int|null        $base null: out
      *
-     * @return array<int, int>
+     * @return ($base is null ? array<int, int|null> : array<int, int>)
      */
-    private static function with(array $ends, int $from, int $base): array
+    private static function with(array $ends, int $from, ?int $base): array
     {
         $ends[$from] = $base;
 

@@ -25,8 +25,8 @@ enum Boldness: string
         return $breakEven +
             (1 - $breakEven) *
                 match ($this) {
-                    self::Cautious => 0.6,
-                    self::Ordinary => 0.5,
+                    self::Cautious => 0.9,
+                    self::Ordinary => 0.65,
                     self::Bold => 0.0,
                 };
     }

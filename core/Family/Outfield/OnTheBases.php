@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Family\Outfield;
 
 use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Game\Outs;
+use FoxCorner\Core\Motion\BattedBall;
 use FoxCorner\Core\Play\Cast\BaseRunner;
 use FoxCorner\Core\Play\Scene\PlaySetting;
 
@@ -19,6 +21,13 @@ final readonly class OnTheBases
     /** s after it is down at which he goes again, and after a catch that he has waited for (ours). */
     private const SEES = 0.1;
     private const LEAVES = 0.0;
+    /** s sooner that he sees a ball fall in, for each that the nearest is too late to catch it (ours). */
+    private const OBVIOUS = 0.4;
+    /** s until a runner whom nobody forces sees that a ball on the ground is through the infield (ours). */
+    private const THROUGH = 0.4;
+    /** s sooner that runners are off with two out: with the swing; who left with the release does not stop (ours). */
+    private const WITH_THE_SWING = 0.1;
+    private const WITH_THE_RELEASE = 0.2;
 
     /**
      * @param int               $from     the base that he comes from; 0: the batter
@@ -30,15 +39,15 @@ final readonly class OnTheBases
     /**
      * On a hit.
      *
-     * @param float $hang s in the air; 0: on the ground
+     * @param float $late s by which whoever has it is too late to catch it
      *
      * @return list<self> lead runner first, the batter last
      */
-    public static function onHit(PlaySetting $setting, float $hang): array
+    public static function onHit(PlaySetting $setting, BattedBall $ball, float $late): array
     {
         $running = [];
         foreach (array_reverse($setting->runners) as $runner) {
-            $running[] = self::runner($setting, $runner, $hang);
+            $running[] = self::runner($setting, $runner, self::waits($setting, $runner, $ball, $late));
         }
         $running[] = self::batter($setting);
 
@@ -91,20 +100,33 @@ final readonly class OnTheBases
         return new self(0, $arrivals, $batter->startDelay);
     }
 
-    /** With fewer than two out he waits halfway, as far as he dares, until the ball is down. */
-    private static function runner(PlaySetting $setting, BaseRunner $runner, float $hang): self
+    /**
+     * What he loses until he knows that it is a hit: with fewer than two out he goes halfway, as far as he dares, while
+     * it may be caught, and one whom nobody forces sees a ground ball through; with two out nobody waits.
+     *
+     * @return float s; negative: gained
+     */
+    private static function waits(PlaySetting $setting, BaseRunner $runner, BattedBall $ball, float $late): float
     {
-        $bag = $setting->rules->basePath;
-        $wait = 0.0;
-        if ($hang > 0.0 && Outs::Two !== $setting->situation->outs) {
-            $halfway = $runner->startDelay + $runner->legs->secondsFor(self::HALFWAY * $bag);
-            $stands = $hang + self::SEES - $halfway;
-            $wait = $stands > 0.0 ? $stands + self::AGAIN : 0.0;
+        if (Outs::Two === $setting->situation->outs) {
+            return LeadRule::OnRelease === $setting->rules->leads ? -self::WITH_THE_RELEASE : -self::WITH_THE_SWING;
         }
+        if (!$ball->isInTheAir()) {
+            return $setting->situation->bases->forces($runner->base) ? 0.0 : self::THROUGH;
+        }
+        $halfway = $runner->startDelay + $runner->legs->secondsFor(self::HALFWAY * $setting->rules->basePath);
+        $stands = $ball->hang + self::SEES - self::OBVIOUS * $late - $halfway;
+
+        return $stands > 0.0 ? $stands + self::AGAIN : 0.0;
+    }
+
+    /** @param float $waits s, {@see self::waits()} */
+    private static function runner(PlaySetting $setting, BaseRunner $runner, float $waits): self
+    {
         $arrivals = [];
         for ($base = $runner->base->value + 1; $base <= Base::Home->value; ++$base) {
             $arrivals[$base] =
-                $runner->secondsOver($base - $runner->base->value) + $wait - $setting->level->motion->movingLead;
+                $runner->secondsOver($base - $runner->base->value) + $waits - $setting->level->motion->movingLead;
         }
 
         return new self($runner->base->value, $arrivals, $runner->startDelay);

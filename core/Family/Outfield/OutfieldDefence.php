@@ -37,7 +37,7 @@ final readonly class OutfieldDefence
         $isCaught = Reached::Caught === $ball->reached;
         $runners = $isCaught
             ? OnTheBases::onCatch($this->setting, $ball->seconds)
-            : OnTheBases::onHit($this->setting, $trial->ball->hang);
+            : OnTheBases::onHit($this->setting, $trial->ball, $ball->late);
         $kind = $isCaught ? BallKind::Caught : $this->kind($ball, $runners[\count($runners) - 1]);
         $side = Side::of($ball->by->position, $trial->ball->degrees);
         $branch = OutfieldCoverages::branch($kind, $ball->by->position, $side);

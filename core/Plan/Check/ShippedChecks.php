@@ -13,7 +13,7 @@ final class ShippedChecks
     /** @return list<AlignmentCheck> */
     public static function all(): array
     {
-        return [new ShadeWithoutPartner()];
+        return [new ShadeWithoutPartner(), new TooNearTheLine()];
     }
 
     /** @return list<Finding> faults of where they stand */

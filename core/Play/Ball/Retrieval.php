@@ -10,10 +10,13 @@ use FoxCorner\Core\Motion\MotionProfile;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Cast\CastMember;
+use FoxCorner\Core\Value\ButFor;
 
 /** Who of the outfield has a ball, where and when, and how he came to it. */
 final readonly class Retrieval
 {
+    use ButFor;
+
     /** ft; whoever has run less waits for the ball. */
     private const STILL = 6.0;
     /** ft to the fence within which a ball is played off it. */
@@ -32,6 +35,7 @@ final readonly class Retrieval
      * @param CastMember $by      with the reaction that he had to this ball
      * @param float      $seconds from contact until he has it
      * @param float      $early   s that he waits for a ball in the air
+     * @param float      $late    s by which he is too late to catch it; 0: on the ground
      */
     private function __construct(
         public CastMember $by,
@@ -39,6 +43,7 @@ final readonly class Retrieval
         public float $seconds,
         public Reached $reached,
         public float $early,
+        public float $late,
         private float $onX,
         private float $onY,
         private MotionProfile $motion,
@@ -73,12 +78,15 @@ final readonly class Retrieval
                 max(0.0, $ball->hang - $there),
                 0.0,
                 0.0,
+                0.0,
                 $motion,
             );
         }
         $seconds = self::meets($who, $ball, $motion);
 
-        return self::onTheGround($who, $ball, $seconds, $motion, $how);
+        $late = $ball->isInTheAir() ? max(0.0, $there - $ball->hang) : 0.0;
+
+        return self::onTheGround($who, $ball, $seconds, $motion, $how)->but(late: $late);
     }
 
     /** The moment after which it could leave his hand, and in which direction he moves until then. */
@@ -115,6 +123,10 @@ final readonly class Retrieval
             [$onX, $onY] = self::heading($how, $ball, $onX, $onY);
         }
         $reached = $how ?? $reached;
+        if (Reached::OffFence === $reached) {
+            // It lies still: he stands as he bends for it.
+            [$onX, $onY] = [0.0, 0.0];
+        }
         $lost = $run < self::STILL ? 0.0 : self::GATHER;
         $lost += match ($reached) {
             Reached::OffFence => self::CAROM,
@@ -122,17 +134,17 @@ final readonly class Retrieval
             default => 0.0,
         };
 
-        return new self($who, $at, $seconds + $lost, $reached, 0.0, $onX, $onY, $motion);
+        return new self($who, $at, $seconds + $lost, $reached, 0.0, 0.0, $onX, $onY, $motion);
     }
 
     /** @return array{float, float} of his top speed, as if he had come to it like that */
     private static function heading(Reached $how, BattedBall $ball, float $onX, float $onY): array
     {
         return match ($how) {
-            Reached::BackTurned, Reached::OffFence => [$ball->directionX, $ball->directionY],
+            Reached::BackTurned => [$ball->directionX, $ball->directionY],
             Reached::Across => [-$ball->directionY, $ball->directionX],
             Reached::Straight => [-$ball->directionX, -$ball->directionY],
-            Reached::Bobbled, Reached::Caught => [$onX, $onY],
+            Reached::Bobbled, Reached::Caught, Reached::OffFence => [$onX, $onY],
         };
     }
 

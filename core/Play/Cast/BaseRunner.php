@@ -25,6 +25,7 @@ final readonly class BaseRunner
     /**
      * @param float $lead       feet off the base at contact
      * @param float $startDelay seconds from contact to going; INF: he waits what becomes of the ball
+     * @param float $tiring     s for each foot beyond the next base, {@see LevelProfile::tiring()}
      */
     private function __construct(
         public Base $base,
@@ -33,6 +34,7 @@ final readonly class BaseRunner
         public Legs $legs,
         private RuleSet $rules,
         private MotionProfile $motion,
+        private float $tiring,
     ) {}
 
     /**
@@ -51,7 +53,7 @@ final readonly class BaseRunner
         $seconds = $time ?? $level->homeToFirstOver($rules->basePath) * $speed->timeShare();
         $legs = Legs::fromHomeToFirst($seconds, $motion->startRight, $rules->basePath, $motion->accelerationTime);
 
-        return new self($base, self::lead($rules->leads, $motion), \INF, $legs, $rules, $motion);
+        return new self($base, self::lead($rules->leads, $motion), \INF, $legs, $rules, $motion, $level->tiring($legs));
     }
 
     /** Whoever is on a base of a game; he waits. */
@@ -109,6 +111,7 @@ final readonly class BaseRunner
             $this->legs,
             $this->rules,
             $this->motion,
+            $this->tiring,
         );
     }
 
@@ -117,19 +120,19 @@ final readonly class BaseRunner
     {
         return $this->startDelay +
             $this->legs->secondsFor($bases * $this->rules->basePath - $this->lead) +
-            $this->rounding($bases);
+            $this->goingOn($bases);
     }
 
     /** Seconds from a standing start on the base, as when he tags up, to the next one or over several. */
     public function secondsFromBase(int $bases): float
     {
-        return $this->legs->secondsFor($bases * $this->rules->basePath) + $this->rounding($bases);
+        return $this->legs->secondsFor($bases * $this->rules->basePath) + $this->goingOn($bases);
     }
 
-    /** s lost at the bases in between */
-    private function rounding(int $bases): float
+    /** s lost at the bases in between, and after the first of them */
+    private function goingOn(int $bases): float
     {
-        return ($bases - 1) * $this->motion->roundingPerFoot * $this->rules->basePath;
+        return ($bases - 1) * ($this->motion->roundingPerFoot + $this->tiring) * $this->rules->basePath;
     }
 
     private static function lead(LeadRule $rule, MotionProfile $motion): float

@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Play\Choice;
 
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Game\Bases;
+use FoxCorner\Core\Game\Outs;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Runs\PlayCost;
 
@@ -32,6 +33,18 @@ final readonly class AfterPlay
     public function isOn(Base $base): bool
     {
         return isset($this->standing[$base->value]);
+    }
+
+    /** Whether the next out ends the half-inning. */
+    public function isLastOut(): bool
+    {
+        return Outs::Two->value === $this->outs;
+    }
+
+    /** The same outs, and nobody on but who is named. */
+    public function nobodyOn(): self
+    {
+        return new self($this->cost, Situation::of(Bases::Empty, Outs::None), $this->outs);
     }
 
     public function now(): float

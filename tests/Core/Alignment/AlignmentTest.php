@@ -64,7 +64,7 @@ final class AlignmentTest extends TestCase
         yield 'runner on third early' => [Teams::state(situation: 'R3-1'), 'Halfway'];
         yield 'runner on third, tied in the last inning' => [Teams::state(situation: 'R3-1', inning: 7), 'In'];
         yield 'ahead by several the run is conceded' => [Teams::state(situation: 'R3-1', lead: 5), 'Normal'];
-        yield 'late and up one' => [Teams::state(situation: 'none-2', inning: 7, lead: 1), 'Normal, guard the lines'];
+        yield 'late and up one' => [Teams::state(situation: 'none-2', inning: 7, lead: 1), 'Normal'];
         yield 'late, up one, runner on third: the run comes first' => [
             Teams::state(situation: 'R3-1', inning: 7, lead: 1),
             'In',

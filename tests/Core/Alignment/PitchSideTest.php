@@ -70,7 +70,7 @@ final class PitchSideTest extends TestCase
                 ->flies(FlyKind::Fly)
                 ->caughtShare();
 
-            self::assertGreaterThan($caught($inside, 'outfield-inside') + 0.002, $caught($inside, null));
+            self::assertGreaterThan($caught($inside, 'outfield-inside') + 0.0002, $caught($inside, null));
             if (\in_array($batter, [BatterType::Right, BatterType::Left], true)) {
                 self::assertGreaterThan($outs('inside') + 0.0005, $outs(null), $batter->value);
                 self::assertGreaterThan($caught($outside, 'outfield-outside') + 0.001, $caught($outside, null));

@@ -28,6 +28,7 @@ use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -122,17 +123,25 @@ final class RulesTest extends TestCase
 
     public function testTheRunOnSecondWinsItOnlyWhereTheyBatLast(): void
     {
-        $depth = static fn(Half $half, int $lead): NamedDepth => self::alignment(
-            GameState::of(
-                ShippedRuleSets::get('baseball-90'),
-                Situation::fromKey('R2-2'),
-                Context::of(9, $half, $lead, Batter::ofType(BatterType::Right), Count::none()),
-            ),
-        )->spot(Position::LeftField)->depth;
+        $state = static fn(Half $half, int $lead): GameState => GameState::of(
+            ShippedRuleSets::get('baseball-90'),
+            Situation::fromKey('R2-2'),
+            Context::of(9, $half, $lead, Batter::ofType(BatterType::Right), Count::none()),
+        );
+        $depth = static fn(GameState $state): NamedDepth => self::alignment($state)->spot(Position::LeftField)->depth;
 
-        self::assertSame(NamedDepth::Shallow, $depth(Half::Bottom, 0));
-        self::assertSame(NamedDepth::Normal, $depth(Half::Top, 0));
-        self::assertSame(NamedDepth::Deep, $depth(Half::Bottom, 1), 'the lines are guarded');
+        self::assertSame(NamedDepth::Shallow, $depth($state(Half::Bottom, 0)));
+        self::assertSame(NamedDepth::Normal, $depth($state(Half::Top, 0)));
+        $ahead = $state(Half::Bottom, 1);
+        self::assertSame(NamedDepth::Normal, $depth($ahead), 'the lines are guarded by whoever wants to pay for it');
+        $book = PlanBook::shipped($ahead->rules);
+        $guarding = array_map(
+            static fn(AlignmentRule $rule): AlignmentRule => 'guard' === $rule->id ? $rule->switched(true) : $rule,
+            $book->rules,
+        );
+        $spots = Alignment::byRules($ahead, $book->depths, $guarding);
+        self::assertSame(NamedDepth::Deep, $spots->spot(Position::LeftField)->depth);
+        self::assertSame(NamedDepth::GuardLines, $spots->spot(Position::ThirdBase)->depth);
     }
 
     /** A soft one pulls the shortstop onto the base line and well over, one with power leaves him his depth. */
@@ -171,7 +180,7 @@ final class RulesTest extends TestCase
         foreach ([Position::LeftField, Position::CenterField, Position::RightField] as $position) {
             $point = $slapper->point($position);
             self::assertEqualsWithDelta(
-                0.6 * $fence->distanceAt($point->sprayDegrees()),
+                0.56 * $fence->distanceAt($point->sprayDegrees()),
                 $point->distanceTo(Point::home()),
                 1e-6,
             );

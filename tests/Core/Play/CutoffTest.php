@@ -78,7 +78,7 @@ final class CutoffTest extends TestCase
 
     public function testARelayedThrowIsTwoLegsAndNoDoublePlay(): void
     {
-        $play = self::play(Level::Pro, 'R1-2', Point::polar(345.0, -14.0), Flight::Line, boldness: Boldness::Bold);
+        $play = self::play(Level::Pro, 'R1-2', Point::polar(320.0, -35.0), Flight::Line, boldness: Boldness::Bold);
         $timeline = $play->timeline();
 
         self::assertCount(2, $timeline->legs);
