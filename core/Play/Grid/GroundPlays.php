@@ -14,6 +14,8 @@ final class GroundPlays
     public const CARRIES = 75.0;
     /** Chance of the first out that nobody gives up to take the bag himself. */
     private const GIVEN_UP = 0.3;
+    /** Chance of a second out, the first made, under which nobody throws: a throw may go astray (ours). */
+    private const HARDLY = 0.1;
     /** Chance of the first out under which nobody thinks of a second. */
     private const NO_OUT = 1e-6;
 
@@ -94,7 +96,7 @@ final class GroundPlays
     ): Attempt {
         $aim = $aimed->aim;
         [$none, $byFirst, $byBoth, $byWild, $byPast] = $aim->terms[1];
-        $again = $second = $both = $wild = 0.0;
+        $again = $second = $both = $wild = $kept = 0.0;
         $receiver = 0;
         $on = $carried ? $aimed->own : $aimed->onward;
         if (null !== $on && $first >= self::NO_OUT) {
@@ -105,8 +107,8 @@ final class GroundPlays
             $wild = $kept * $on->wild;
             $receiver = $on->receiver;
         }
-        // He throws on only when that costs less than to hold the ball.
-        if ($byBoth * $both + $byWild * $wild >= 0.0) {
+        // He throws on only when that costs less than to hold the ball, and when he can think that it will do.
+        if ($byBoth * $both + $byWild * $wild >= 0.0 || $both < self::HARDLY * $kept) {
             $again = $second = $both = $wild = 0.0;
             $receiver = 0;
         }
