@@ -11,6 +11,7 @@ use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Play\Choice\Reasons;
 use FoxCorner\Core\Play\Choice\ThrowOption;
 use FoxCorner\Core\Play\Choice\Verdict;
+use FoxCorner\Core\Play\Clock\Because;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Scheme\JobKind;
 
@@ -30,6 +31,7 @@ final readonly class PlayAdvice
      * @param string|null   $allSafe what it means when everybody is safe, where that has to be said
      * @param list<JobKind> $kinds   of jobs that the drawing shows, for its legend
      * @param string|null   $waits   "R3 waits. …": who is on, need not go and sees that he must not
+     * @param string|null   $because where the seconds of the call go
      */
     private function __construct(
         public string $title,
@@ -39,6 +41,7 @@ final readonly class PlayAdvice
         public ?string $allSafe,
         public array $kinds,
         public ?string $waits = null,
+        public ?string $because = null,
     ) {}
 
     public static function on(Timeline $play, PlannedPlay $planned): self
@@ -54,6 +57,7 @@ final readonly class PlayAdvice
             self::allSafe($play),
             self::kinds($play),
             self::waits($play),
+            Because::of($play),
         );
     }
 

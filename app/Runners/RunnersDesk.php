@@ -58,7 +58,7 @@ final readonly class RunnersDesk
             $plan->lineup->at(Position::Pitcher)->traits,
             $plan->lineup->at(Position::Catcher)->traits,
         );
-        $lead = $query->lead ?? Leads::usual($query->base, $rules);
+        $lead = $query->lead ?? Leads::held($query->base, $rules);
         $taker = $plan->cast->at(TakerShown::position($query->base, $plan));
         $alarm = Alarm::of(
             $query->base,

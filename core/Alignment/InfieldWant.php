@@ -27,7 +27,7 @@ enum InfieldWant: string
     case PlateThenFirst = 'plate-then-first';
 
     /** Of ground outs with a runner on first, those that must be double plays for two to be the first wish (ours). */
-    private const TWO_FROM = 0.09;
+    private const TWO_FROM = 0.08;
 
     /** @param float $turned of ground outs with a runner on first, those that the level makes double plays, 0 to 1 */
     public static function in(GameState $state, Alignment $alignment, float $turned): self

@@ -91,6 +91,16 @@ final class Giving
         return self::HAND_TURNS * $side * $full;
     }
 
+    /**
+     * Seconds that it costs him more than a right-hander, whose turn is in the exchange already; negative: less.
+     *
+     * @param float $across as for {@see handTurn()}
+     */
+    public static function unlikeRight(float $armSide, float $across, float $feet): float
+    {
+        return self::handTurn($armSide, $across, $feet) - self::handTurn(-1.0, $across, $feet);
+    }
+
     /** ft to the side for each foot of a throw. */
     public static function scatter(float $degrees): float
     {

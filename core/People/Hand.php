@@ -13,4 +13,10 @@ enum Hand: string
     {
         return strtolower($this->name);
     }
+
+    /** −1 when the throwing arm is on third's side as the player faces home, a right-hander; 1 a left-hander. */
+    public function armSide(): float
+    {
+        return self::Left === $this ? 1.0 : -1.0;
+    }
 }

@@ -116,10 +116,4 @@ final readonly class Traits
     {
         return $this->paceFeet ?? self::ORDINARY_PACE;
     }
-
-    /** −1 when the throwing arm is on third's side as the player faces home, a right-hander; 1 a left-hander. */
-    public function armSide(): float
-    {
-        return Hand::Left === $this->throws ? 1.0 : -1.0;
-    }
 }

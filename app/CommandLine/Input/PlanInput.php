@@ -39,11 +39,35 @@ use FoxCorner\Core\Runs\WinTable;
 final class PlanInput
 {
     /**
+     * For one ball or none: where the pitch is called to only moves fielders, and those only behind a pitcher who hits
+     * spots.
+     *
      * @param string|null $key of another situation than the question's
      *
      * @throws Problem
      */
     public static function read(Fields $input, ?string $key = null): SituationPlan
+    {
+        [$side, $spots] = [$input->text('pitch', PitchSide::Anywhere->value), Pitching::HitsSpots->value];
+        if (PitchSide::Anywhere->value !== $side && $spots !== $input->text('pitching', Pitching::Ordinary->value)) {
+            throw Refused::because(
+                'pitch',
+                "“{$side}” moves nobody behind a pitcher who does not put it there",
+                "anywhere, or “{$spots}” as the pitching",
+            );
+        }
+
+        return self::forAllBalls($input, $key);
+    }
+
+    /**
+     * For all balls that the batter hits: they go elsewhere off another pitch.
+     *
+     * @param string|null $key of another situation than the question's
+     *
+     * @throws Problem
+     */
+    public static function forAllBalls(Fields $input, ?string $key = null): SituationPlan
     {
         $rules = ShippedRuleSets::get($input->text('rule_set'));
         $level = Level::from($input->text('level'))->profile();

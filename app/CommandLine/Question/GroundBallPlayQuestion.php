@@ -10,6 +10,7 @@ use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Family\GroundBall\Afterwards;
 use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Play\Choice\ThrowOption;
+use FoxCorner\Core\Play\Clock\Because;
 use FoxCorner\Core\Play\Clock\Leg;
 use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Runs\CostUnit;
@@ -47,6 +48,7 @@ final readonly class GroundBallPlayQuestion implements Question
                 ? 'none'
                 : $called->base->word() .
                     (isset($timeline->legs[1]) ? '-' . $timeline->legs[1]->made->base->word() : ''),
+            'because' => $isGone ? null : Because::of($timeline),
             'besides' => $isGone ? null : Afterwards::of($timeline)?->words(),
             'cost' => round($comes->cost, 4),
             'cost_unit' => CostUnit::Runs === $cost->unit ? 'runs' : 'chance to lose',

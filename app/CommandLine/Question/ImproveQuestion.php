@@ -15,7 +15,7 @@ final readonly class ImproveQuestion implements Question
 {
     public function answer(Fields $input): array
     {
-        $plan = PlanInput::read($input);
+        $plan = PlanInput::forAllBalls($input);
         $map = $plan->range(PlanInput::cost($plan));
         $improver = $plan->improver($map, [], (int) round(2 * $input->number('reach_paces', 2.0)));
 

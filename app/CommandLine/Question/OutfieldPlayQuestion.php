@@ -12,6 +12,7 @@ use FoxCorner\Core\Family\Outfield\JobNote;
 use FoxCorner\Core\Family\Outfield\OutfieldPlay;
 use FoxCorner\Core\Family\Outfield\WayIn;
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Play\Clock\Because;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Clock\Voice;
 use FoxCorner\Core\Play\Clock\VoiceWord;
@@ -47,6 +48,7 @@ final readonly class OutfieldPlayQuestion implements Question
             ),
             'voices' => array_map(self::voice(...), $timeline->voices),
             'title' => $play->title(),
+            'because' => Because::of($timeline),
             'cost' => round($made->cost, 4),
             'cost_unit' => CostUnit::Runs === PlanInput::cost($plan)->unit ? 'runs' : 'chance to lose',
         ];

@@ -45,7 +45,7 @@ final readonly class PickQuestion implements Question
         $thief = $asked->thief('runner');
         $legs = $asked->fieldersLegs();
         $lead = Leads::check(
-            $input->number('lead_ft', Leads::atThrow($kind, Leads::usual($base, $asked->rules), $asked->rules)),
+            $input->number('lead_ft', Leads::atThrow($kind, Leads::held($base, $asked->rules), $asked->rules)),
             'lead_ft',
         );
         $race = PickRace::of(

@@ -8,12 +8,14 @@ use FoxCorner\App\CommandLine\Input\PlanInput;
 use FoxCorner\App\CommandLine\Input\Question;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Play\Choice\ThrowOption;
+use FoxCorner\Core\Play\Clock\Because;
 use FoxCorner\Core\Play\Clock\Event;
 use FoxCorner\Core\Play\Clock\Keyframe;
 use FoxCorner\Core\Play\Clock\Move;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Contract\PlayFamilies;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Runs\CostUnit;
 
 /** One play of any family against one coverage. */
@@ -26,8 +28,10 @@ final readonly class PlayQuestion implements Question
         $play = PlanInput::play($input, $this->families->get($input->text('family')));
         $trial = [];
         foreach ($input->within('trial')->all() as $name => $value) {
-            $trial[(string) $name] =
-                \is_int($value) || \is_float($value) ? (float) $value : (\is_string($value) ? $value : '');
+            if (!\in_array($name, $play->family->trialFields(), true)) {
+                throw Unknown::notOneOf('trial', $name, $play->family->trialFields());
+            }
+            $trial[$name] = \is_int($value) || \is_float($value) ? (float) $value : (\is_string($value) ? $value : '');
         }
 
         $cost = PlanInput::cost($play->plan);
@@ -48,6 +52,7 @@ final readonly class PlayQuestion implements Question
             'call' => $called->base->word(),
             'held' => $play->isHeld(),
             'policy' => $play->setting->scene->policy->value,
+            'because' => Because::of($play),
             'call_costs_more' => round($reasons->more($called), 4),
             'options' => array_map(
                 static fn(ThrowOption $option): array => [

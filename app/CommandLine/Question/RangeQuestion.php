@@ -14,7 +14,7 @@ final readonly class RangeQuestion implements Question
 {
     public function answer(Fields $input): array
     {
-        $plan = PlanInput::read($input);
+        $plan = PlanInput::forAllBalls($input);
         $summary = $plan->range(PlanInput::cost($plan))->summary;
 
         return [

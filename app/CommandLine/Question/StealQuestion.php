@@ -14,6 +14,9 @@ use FoxCorner\Core\Play\Running\Leads;
 use FoxCorner\Core\Play\Running\StealKind;
 use FoxCorner\Core\Play\Running\StealRace;
 use FoxCorner\Core\Play\Running\StealRules;
+use FoxCorner\Core\Problem\Missing;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 
 /** One runner against one battery: who is there first, how often he is safe, and from which lead. */
 final readonly class StealQuestion implements Question
@@ -30,10 +33,10 @@ final readonly class StealQuestion implements Question
             return self::none($rule);
         }
         $battery = $asked->battery();
-        $race = StealRace::to($base, $battery, $asked->rules, $asked->level, $kind, $input->number('cover_s'));
+        $race = self::race($input, $asked, $kind);
         $thief = $asked->thief('runner');
         $wanted = $input->number('wanted_chance', Alarm::EVEN_CHANCE);
-        $alarm = Alarm::of($from, $battery, $thief, $asked->fieldersLegs(), $asked->rules, $asked->level);
+        $alarm = Alarm::of($from, $battery, $thief, $thief->legs, $asked->rules, $asked->level);
 
         return [
             'legal' => $rule->isLegal,
@@ -57,6 +60,28 @@ final readonly class StealQuestion implements Question
                 Helps::all($race, $battery, $thief, $lead, $asked->rules),
             ),
         ];
+    }
+
+    /**
+     * With whoever takes the throw there by a time that is given, or running from where he stands.
+     *
+     * @throws Problem when both say it, or he has legs and nowhere to run from
+     */
+    private static function race(Fields $input, RunnersInput $asked, StealKind $kind): StealRace
+    {
+        [$base, $fielder] = [$asked->base(), $input->within('fielder')];
+        $race = StealRace::to($base, $asked->battery(), $asked->rules, $asked->level, $kind, $input->number('cover_s'));
+        if ([] === $fielder->all()) {
+            return $race;
+        }
+        if ($input->has('cover_s')) {
+            throw Refused::because('fielder', 'cover_s says already when he is there', 'one of fielder and cover_s');
+        }
+        if (!$fielder->has('distance_ft')) {
+            throw Missing::at('fielder.distance_ft', 'feet from the bag before he breaks, 0 to 120');
+        }
+
+        return $race->coveredFrom($fielder->number('distance_ft'), $asked->fieldersLegs());
     }
 
     /** @return array<string, mixed> */

@@ -125,6 +125,11 @@ final readonly class BuntFamily implements WeighsOffence, HasSettings
         return BuntGrid::ground($scene->rules, self::bunt($like)->kind);
     }
 
+    public function trialFields(): array
+    {
+        return ['degrees', 'feet', 'kind'];
+    }
+
     public function trial(array $fields, Scene $scene): BuntTrial
     {
         $kind = (string) ($fields['kind'] ?? BuntKind::Sacrifice->value);

@@ -90,6 +90,11 @@ final readonly class FirstThirdFamily implements PlayFamily
         return [] === $open ? [GoesWhen::WithPitch] : array_values($open);
     }
 
+    public function trialFields(): array
+    {
+        return ['when', 'third'];
+    }
+
     public function trial(array $fields, Scene $scene): FirstThirdTrial
     {
         $typed = new TrialFields($fields);

@@ -117,6 +117,11 @@ final readonly class GroundBallFamily implements PlayFamily
         return [];
     }
 
+    public function trialFields(): array
+    {
+        return ['degrees', 'mph', 'hop'];
+    }
+
     public function trial(array $fields, Scene $scene): GroundBallTrial
     {
         $typed = new TrialFields($fields);

@@ -8,7 +8,6 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Voice;
 use FoxCorner\Core\Play\Clock\VoiceWord;
-use FoxCorner\Core\Play\Scheme\JobKind;
 use FoxCorner\Core\Play\Scheme\Verb;
 
 /** Who says what when, on a ball to the outfield. */
@@ -53,8 +52,8 @@ final class Calls
     /** @return list<Voice> */
     private static function tandem(OutfieldPlay $play): array
     {
-        $trail = self::with($play, JobKind::Trail);
-        if (BallKind::Tandem !== $play->kind || null === $trail || null === $play->ways->cut) {
+        $trail = $play->trails();
+        if (null === $trail || null === $play->ways->cut) {
             return [];
         }
         $lead = $play->ways->cut;
@@ -116,7 +115,7 @@ final class Calls
         if (null === $cut) {
             return [];
         }
-        $throw = $play->setting->throwing->to($play->ball->possession(), $cut->at);
+        $throw = $play->setting->throwing->fromFar($play->ball->possession(), $cut->at);
         $at = $made->way->cutAt ?? $throw->arrives;
         $by = Base::Home === $cut->base ? Position::Catcher : $play->ways->to($cut->base)->cover ?? Position::Catcher;
         [$words, $means] = match (true) {
@@ -136,16 +135,5 @@ final class Calls
         };
 
         return [new Voice(max(0.0, $at - self::BEFORE_CUT), $by, $cut->who->position, $words, $means)];
-    }
-
-    private static function with(OutfieldPlay $play, JobKind $kind): ?Position
-    {
-        foreach ($play->jobs as $number => $own) {
-            if ($own[0]->kind === $kind) {
-                return Position::from($number);
-            }
-        }
-
-        return null;
     }
 }

@@ -92,6 +92,11 @@ final readonly class OutfieldFamily implements PlayFamily
         return [];
     }
 
+    public function trialFields(): array
+    {
+        return ['x', 'y', 'flight', 'reached', 'boldness'];
+    }
+
     public function trial(array $fields, Scene $scene): OutfieldTrial
     {
         $usual = self::usual($scene->rules);

@@ -16,6 +16,7 @@ use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Scene\PlaySetting;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Play\Scheme\JobKind;
 
 /**
  * A ball to the outfield on the clock: picked up, thrown in straight or over the cutoff man, runners as they choose.
@@ -98,6 +99,18 @@ final readonly class OutfieldPlay implements Play
         $down = new AfterPlay($this->setting->scene->worth(), $this->setting->situation);
 
         return ($this->option()->cost ?? 0.0) - $down->now() > self::REFUSED;
+    }
+
+    /** Who goes out behind the cutoff man for a throw that may sail; null: nobody by this school. */
+    public function trails(): ?Position
+    {
+        foreach (BallKind::Tandem === $this->kind ? $this->jobs : [] as $number => $own) {
+            if (JobKind::Trail === $own[0]->kind) {
+                return Position::from($number);
+            }
+        }
+
+        return null;
     }
 
     /** Whether a bag that a runner may want has nobody. */

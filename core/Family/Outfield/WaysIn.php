@@ -106,7 +106,7 @@ final class WaysIn
 
     private function thrown(Base $base): Delivery
     {
-        return $this->setting->throwing->to($this->ball, $this->setting->bag($base));
+        return $this->setting->throwing->fromFar($this->ball, $this->setting->bag($base));
     }
 
     private function overCut(Base $base): ?WayIn
@@ -115,7 +115,7 @@ final class WaysIn
             return null;
         }
         $cut = $this->cut;
-        $first = $this->setting->throwing->to($this->ball, $cut->at);
+        $first = $this->setting->throwing->fromFar($this->ball, $cut->at);
         $held = max($first->arrives, $cut->there);
         $again = $held + $cut->arms->relayExchange;
         $feet = $cut->at->distanceTo($this->setting->bag($base));

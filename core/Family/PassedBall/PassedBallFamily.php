@@ -94,6 +94,11 @@ final readonly class PassedBallFamily implements PlayFamily
         return $trials;
     }
 
+    public function trialFields(): array
+    {
+        return ['gone', 'side'];
+    }
+
     public function trial(array $fields, Scene $scene): PassedBallTrial
     {
         $typed = new TrialFields($fields);

@@ -172,13 +172,14 @@ final readonly class PickPlay implements Play
 
     private function runner(): Going
     {
-        $leads = null === $this->trial->lead ? [] : [$this->trial->base->value => $this->trial->lead];
-        foreach (Going::all($this->scene, $leads) as $going) {
-            if ($going->from === $this->trial->base) {
+        $base = $this->trial->base;
+        $lead = $this->trial->lead ?? Leads::held($base, $this->scene->rules);
+        foreach (Going::all($this->scene, [$base->value => $lead]) as $going) {
+            if ($going->from === $base) {
                 return $going;
             }
         }
-        throw new \LogicException("Nobody is on {$this->trial->base->word()}.");
+        throw new \LogicException("Nobody is on {$base->word()}.");
     }
 
     /** @return array<int, non-empty-list<Job>> */

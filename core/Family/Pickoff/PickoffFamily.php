@@ -82,6 +82,11 @@ final readonly class PickoffFamily implements BeginsEmpty
         return [] === $open ? [PickTrial::thrown(PickKind::CatcherBehind, Base::First)] : $open;
     }
 
+    public function trialFields(): array
+    {
+        return ['kind', 'base', 'lead', 'sign', 'used'];
+    }
+
     public function trial(array $fields, Scene $scene): PickTrial
     {
         $typed = new TrialFields($fields);

@@ -83,6 +83,11 @@ final readonly class RundownFamily implements TakesOver
         return [] === $trials ? [RundownTrial::caught()] : $trials;
     }
 
+    public function trialFields(): array
+    {
+        return ['from', 'off', 'gap', 'ball'];
+    }
+
     public function trial(array $fields, Scene $scene): RundownTrial
     {
         $typed = new TrialFields($fields);

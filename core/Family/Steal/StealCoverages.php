@@ -48,7 +48,29 @@ final class StealCoverages
             self::middle(BatterSide::cases(), []),
         );
 
-        return $rules->sport->isSoftball() ? [$short, $byBatter, $second] : [$byBatter, $short, $second];
+        if (!$rules->sport->isSoftball()) {
+            return [$byBatter, $short, $second];
+        }
+
+        return $bases->has(Base::Second) && !$bases->has(Base::Third)
+            ? [$short, $byBatter, $second, self::shortAtThird($bases)]
+            : [$short, $byBatter, $second];
+    }
+
+    private static function shortAtThird(Bases $bases): Coverage
+    {
+        return self::drawn(
+            'steal-third-shortstop',
+            'Shortstop at third',
+            'For a third baseman who plays far in and would be late: the shortstop takes the throw at third, the ' .
+                'second baseman the one at second.',
+            $bases,
+            [
+                CoverageLine::always(Position::Shortstop, Verb::TakeThrow->at(Base::Third)),
+                CoverageLine::always(Position::SecondBase, Verb::TakeThrow->at(Base::Second)),
+                CoverageLine::always(Position::ThirdBase, Job::backUp(Base::Third)),
+            ],
+        );
     }
 
     /** @return list<Job> */
@@ -93,10 +115,11 @@ final class StealCoverages
         return array_map(static fn(BatterSide $side): Branch => $side->branch(), $sides);
     }
 
-    /** @param list<CoverageLine> $middle */
+    /** @param list<CoverageLine> $middle who is at second; who of them is at third stands in for the third baseman */
     private static function drawn(string $key, string $name, string $reason, Bases $bases, array $middle): Coverage
     {
         $isHome = $bases->has(Base::Third);
+        $third = CoverageLine::always(Position::ThirdBase, Verb::TakeThrow->at(Base::Third));
 
         return new Coverage(
             $key,
@@ -110,7 +133,9 @@ final class StealCoverages
                 CoverageLine::always(Position::Catcher, Verb::TakeThrow->at(Base::Home)),
                 CoverageLine::always(Position::FirstBase, $isHome ? Job::backUp(Base::Home) : Job::cover(Base::First)),
                 ...$middle,
-                CoverageLine::always(Position::ThirdBase, Verb::TakeThrow->at(Base::Third)),
+                ...[] === array_filter($middle, static fn(CoverageLine $one): bool => Position::ThirdBase === $one->who)
+                    ? [$third]
+                    : [],
                 CoverageLine::always(Position::LeftField, Job::backUp(Base::Third)),
                 CoverageLine::always(Position::CenterField, Job::backUp(Base::Second)),
                 CoverageLine::always(Position::RightField, Job::backUp($isHome ? Base::First : Base::Second)),

@@ -79,6 +79,11 @@ final readonly class StealFamily implements PlayFamily
         return array_map(static fn(StealKind $kind): StealTrial => StealTrial::going($kind), StealKind::cases());
     }
 
+    public function trialFields(): array
+    {
+        return ['kind', 'lead'];
+    }
+
     public function trial(array $fields, Scene $scene): StealTrial
     {
         $typed = new TrialFields($fields);

@@ -49,6 +49,15 @@ final readonly class Throwing
         return new Delivery($feet, $released, $released + $this->throws->given($feet, $from->by->arm), $moving);
     }
 
+    /** From the outfield, by the hand that he throws with: his exchange is a right-hander's. */
+    public function fromFar(Possession $from, Point $target): Delivery
+    {
+        $throw = $this->to($from, $target);
+        $across = $throw->feet < self::HANDED ? 0.0 : ($target->x - $from->at->x) / $throw->feet;
+
+        return $throw->later(Giving::unlikeRight($from->by->player->traits->throws->armSide(), $across, $throw->feet));
+    }
+
     /** On his own feet to a bag; nothing can go astray. */
     public function carried(Possession $from, Point $target): Delivery
     {

@@ -65,6 +65,9 @@ interface PlayFamily
      */
     public function spots(Scene $scene, Trial $like): array;
 
+    /** @return non-empty-list<string> the names by which a trial is told, {@see Trial::fields()} */
+    public function trialFields(): array;
+
     /**
      * A trial from an address or a file.
      *

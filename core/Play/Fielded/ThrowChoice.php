@@ -148,7 +148,9 @@ final readonly class ThrowChoice
         $throw = $throwing->to($ball, $bag);
         if ($throw->feet > 0.0) {
             $across = ($bag->x - $ball->at->x) / $throw->feet;
-            $throw = $throw->later(Giving::handTurn($ball->by->player->traits->armSide(), $across, $throw->feet));
+            $throw = $throw->later(
+                Giving::handTurn($ball->by->player->traits->throws->armSide(), $across, $throw->feet),
+            );
         }
         $caught = $throwing->clean($throw, $base);
 

@@ -52,7 +52,7 @@ final readonly class GroundFielder
             (Position::Catcher === $who->position ? $motion->exchangeCatcherBunt : $motion->exchangeSet) +
             $who->exchangeMore;
         $this->slowExchange = Position::Catcher === $who->position ? 1.0 : $motion->slowExchange;
-        $this->armSide = $who->player->traits->armSide();
+        $this->armSide = $who->player->traits->throws->armSide();
         $this->flights = $throws->table($who->arm);
         $this->scatter = Giving::scatter($level->skills->throw);
         $this->held = Giving::held($level->skills->bag);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Running;
 
+use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Level\LevelProfile;
+use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Position;
@@ -29,6 +31,8 @@ final readonly class Battery
      * @param float $exchange s, the catcher's, glove to release
      * @param float $handled  share of pitches that the catcher has at once
      * @param Speed $pitcher  how hard the pitcher throws to a base
+     * @param Hand  $hand     the pitcher's
+     * @param Hand  $catches  the hand that the catcher throws with
      */
     public function __construct(
         public float $toPlate,
@@ -37,7 +41,16 @@ final readonly class Battery
         public float $handled,
         public Speed $pitcher,
         public Hand $hand = Hand::Right,
+        public Hand $catches = Hand::Right,
     ) {}
+
+    /** Seconds that the catcher needs more than a right-hander to throw so far; negative: less. */
+    public function catcherTurns(Point $to): float
+    {
+        $feet = $to->distanceTo(Point::home());
+
+        return Giving::unlikeRight($this->catches->armSide(), $to->x / $feet, $feet);
+    }
 
     /** What has been measured of the two; the level answers for the rest. */
     public static function of(LevelProfile $level, Traits $pitcher, Traits $catcher): self
@@ -49,6 +62,7 @@ final readonly class Battery
             $level->running->handled,
             Speed::ofMph($pitcher->armMph ?? $level->infieldArm),
             $pitcher->throws,
+            $catcher->throws,
         );
     }
 

@@ -14,7 +14,9 @@ use FoxCorner\Core\Problem\Problem;
 final class Leads
 {
     /** Of the base path, by base, before the pitch (ours; the 12 ft at 90 are the project's model's). */
-    private const USUAL = [1 => 12 / 90, 2 => 14 / 90, 3 => 10 / 90, 4 => 0.0];
+    private const USUAL = [1 => 12 / 90, 2 => 18 / 90, 3 => 10 / 90, 4 => 0.0];
+    /** The same off second while a middle infielder stands within reach of the bag (ours). */
+    private const HELD_AT_SECOND = 14 / 90;
     /** Of the base path, by which a runner is farther off as the pitch is caught (ours). */
     private const SECONDARY = 6 / 90;
     /** ft, as the pitch is caught, of a runner who may leave with the release (the level's bunts know the same). */
@@ -28,6 +30,14 @@ final class Leads
     public static function usual(Base $base, RuleSet $rules): float
     {
         return $rules->leads->allowsLeads() ? self::USUAL[$base->value] * $rules->basePath : 0.0;
+    }
+
+    /** The same of one who is held: who sees an infielder near the bag behind him goes less far. */
+    public static function held(Base $base, RuleSet $rules): float
+    {
+        return Base::Second === $base && $rules->leads->allowsLeads()
+            ? self::HELD_AT_SECOND * $rules->basePath
+            : self::usual($base, $rules);
     }
 
     /** ft as the pitch is caught, of somebody who does not go. */

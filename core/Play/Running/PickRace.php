@@ -68,7 +68,9 @@ final readonly class PickRace
         $from = self::from($kind, $rules);
         $feet = $from->distanceTo($rules->diamond()->at($base));
         $turn = ($kind->turns($battery->hand, $base) * $level->skills->exchange) / self::EXCHANGE;
-        $released = $kind->isCatchers() ? $battery->exchange + $turn : $turn;
+        $released = $kind->isCatchers()
+            ? $battery->exchange + $turn + $battery->catcherTurns($rules->diamond()->at($base))
+            : $turn;
         $late = $isSurprised ? $level->motion->infieldReaction : 0.0;
         $arm = $kind->isCatchers() ? $battery->catcher : $battery->pitcher;
         $reach = Giving::reach($base);

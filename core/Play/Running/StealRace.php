@@ -10,6 +10,7 @@ use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Level\LevelProfile;
 use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\Giving;
+use FoxCorner\Core\Motion\Legs;
 use FoxCorner\Core\Motion\Throws;
 
 /**
@@ -77,7 +78,9 @@ final readonly class StealRace
             $isHome ? 0.0 : $feet,
             $battery->toPlate +
                 match (true) {
-                    !$isHome => self::lets($kind, $battery) + $throws->given($feet, $battery->catcher),
+                    !$isHome => self::lets($kind, $battery) +
+                        $battery->catcherTurns($rules->diamond()->at($base)) +
+                        $throws->given($feet, $battery->catcher),
                     $isDelayed => self::LOB +
                         $level->motion->exchangeSet +
                         $throws->given($rules->pitchingDistance, $battery->pitcher),
@@ -103,6 +106,27 @@ final readonly class StealRace
     public function with(Battery $battery): self
     {
         return self::to($this->base, $battery, $this->rules, $this->level, $this->kind, $this->cover);
+    }
+
+    /**
+     * The same with whoever takes the throw running from so many ft off the bag: the third baseman has the runner in
+     * front of him and goes when he does, the others once the ball is by the batter.
+     */
+    public function coveredFrom(float $feet, Legs $legs): self
+    {
+        $goes =
+            Base::Third === $this->base
+                ? $this->starts + $this->level->motion->plannedReaction
+                : $this->battery->toPlate + (StealKind::Delayed === $this->kind ? BetweenPitches::SEEN : 0.0);
+
+        return self::to(
+            $this->base,
+            $this->battery,
+            $this->rules,
+            $this->level,
+            $this->kind,
+            $goes + $legs->secondsFor($feet),
+        );
     }
 
     /** The same with whoever takes the throw there so many s sooner. */

@@ -78,7 +78,7 @@ final class RunnerCases
         foreach ([Base::First, Base::Second, Base::Third] as $base) {
             foreach (PickRules::open($base, $rules) as $kind) {
                 $race = PickRace::of($kind, $base, Battery::ordinary($profile), 15.0, $legs, $rules, $profile);
-                $off = Leads::atThrow($kind, Leads::usual($base, $rules), $rules);
+                $off = Leads::atThrow($kind, Leads::held($base, $rules), $rules);
                 yield "$level->value, {$base->word()} picked $kind->value" => [
                     'off ft' => $off,
                     'runner s' => $race->runner($thief, $off),

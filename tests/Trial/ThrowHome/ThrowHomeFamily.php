@@ -101,6 +101,11 @@ final readonly class ThrowHomeFamily implements PlayFamily
         return [];
     }
 
+    public function trialFields(): array
+    {
+        return ['who'];
+    }
+
     public function trial(array $fields, Scene $scene): Trial
     {
         return new ThrowHomeTrial(Position::ofNumber((int) ($fields['who'] ?? 1)));

@@ -150,7 +150,7 @@ final class PickRaceTest extends TestCase
         foreach ([Base::First, Base::Second] as $base) {
             foreach (PickRules::open($base, $rules) as $kind) {
                 $race = PickRace::of($kind, $base, Battery::ordinary($profile), 15.0, $legs, $rules, $profile);
-                $off = Leads::atThrow($kind, Leads::usual($base, $rules), $rules);
+                $off = Leads::atThrow($kind, Leads::held($base, $rules), $rules);
                 $chances[$base->word() . ' ' . $kind->value] = $race->chance($thief, $off);
             }
         }

@@ -94,11 +94,14 @@ final class StealTableTest extends TestCase
         $rules = ShippedRuleSets::get('baseball-90');
         $leads = array_map(static fn(Base $base): float => Leads::usual($base, $rules), Base::cases());
 
-        self::assertEqualsWithDelta([12.0, 14.0, 10.0, 0.0], $leads, 1e-9);
+        self::assertEqualsWithDelta([12.0, 18.0, 10.0, 0.0], $leads, 1e-9);
         self::assertEqualsWithDelta(18.0, Leads::secondary(12.0, $rules), 1e-9);
         self::assertEqualsWithDelta(9.0, Leads::secondary(0.0, ShippedRuleSets::get('fastpitch-43')), 1e-9);
         self::assertEqualsWithDelta(5.0, Leads::secondary(0.0, ShippedRuleSets::get('baseball-60')), 1e-9);
         self::assertSame(0.0, Leads::usual(Base::First, ShippedRuleSets::get('baseball-60')));
+        self::assertEqualsWithDelta(14.0, Leads::held(Base::Second, $rules), 1e-9, 'somebody is near the bag');
+        self::assertEqualsWithDelta(12.0, Leads::held(Base::First, $rules), 1e-9);
+        self::assertSame(0.0, Leads::held(Base::Second, ShippedRuleSets::get('baseball-60')));
     }
 
     /**
