@@ -22,7 +22,7 @@ final class Giving
     public const FEED_EXCHANGE = 0.92;
 
     /** Feet on the run, or back the way he came: throws scatter up to half wider. */
-    private const MOVING = 0.5;
+    public const MOVING = 0.5;
     /** Out of a pivot they do by this factor. */
     public const PIVOT = 1.15;
     /** Of caught throws those dropped, for each step of a level's awkwardness at the bag. */

@@ -27,7 +27,7 @@ final readonly class RangeMap
      * @param array<int, array<int, BallFielded>> $alone   what somebody makes of a ball when nobody is behind him; by
      *                                                     position number and ball, as far as it was asked
      * @param list<BallFielded>                   $fielded by ball
-     * @param list<array{int, int}>               $by      likewise: who has it, and who is behind him
+     * @param list<list<array{int, int}>>         $by      likewise: whose it may be, and who is behind each
      * @param PastInfield                         $past    what becomes of those that nobody has
      */
     private function __construct(
@@ -120,12 +120,13 @@ final readonly class RangeMap
         for ($direction = 0; $direction < GroundBalls::DIRECTIONS; ++$direction) {
             for ($speed = 0; $speed < GroundBalls::SPEEDS; ++$speed) {
                 $index = $direction * GroundBalls::SPEEDS + $speed;
-                $who = GroundReach::foremost($reaches, $index);
+                $who = GroundReach::candidates($reaches, $index);
                 $by[] = $who;
-                $fielded[] =
-                    null !== $before && $same[$who[0]] && $same[$who[1]] && $who === $before->by[$index]
-                        ? $before->fielded[$index]
-                        : $plays->ball($direction, $speed, $who, $past->balls[$index]);
+                $known = null !== $before && $who === $before->by[$index] ? $before->fielded[$index] : null;
+                foreach (null === $known ? [] : $who as [$first, $second]) {
+                    $known = $same[$first] && $same[$second] ? $known : null;
+                }
+                $fielded[] = $known ?? $plays->best($direction, $speed, $who, $past->balls[$index]);
             }
         }
 

@@ -63,24 +63,24 @@ final class GroundDefence
                 [$trial->ball->directionY],
             );
         }
-        [$first, $second] = GroundReach::foremost($reaches, 0);
-        $his = self::met($reaches[$first] ?? null, $way, $trial);
-        if (null === $his) {
+        $comes = $past;
+        foreach (GroundReach::candidates($reaches, 0) as [$first, $second]) {
+            $his = self::met($reaches[$first] ?? null, $way, $trial);
+            if (null !== $his) {
+                $behind = self::met($reaches[$second] ?? null, $way, $trial);
+                $one = $this->tree->of($his, $this->lostTo($behind, $past));
+                $comes = null === $comes->met || $one->cost < $comes->cost ? $one : $comes;
+            }
+        }
+        if (null === $comes->met) {
             return new GroundFielding($this->ground, null, [], 1, $past);
         }
         if (Hop::Bobbled === $trial->hop) {
-            return $this->bobbled($his);
+            return $this->bobbled($comes->met);
         }
-        $behind = self::met($reaches[$second] ?? null, $way, $trial);
-        $attempts = $this->plays->attempts($his);
+        $attempts = $this->plays->attempts($comes->met);
 
-        return new GroundFielding(
-            $this->ground,
-            $his,
-            $attempts,
-            $this->tree->goes($attempts),
-            $this->tree->of($his, $this->lostTo($behind, $past)),
-        );
+        return new GroundFielding($this->ground, $comes->met, $attempts, $this->tree->goes($attempts), $comes);
     }
 
     private function bobbled(Met $met): GroundFielding

@@ -31,14 +31,22 @@ final class Hands
     /** √(15/75) */
     private const SLOWEST = 0.44721359549995793;
 
-    /** s by which a fielder who dives may be late. */
-    public const DIVES = 0.3;
+    /**
+     * s by which a fielder who dives may be late, and those over which fewer and fewer dives get there, to none: half
+     * at the 0.30 s of the project's calibration, so that an inch does not decide.
+     */
+    private const DIVES = 0.3;
+    public const STRETCH = 0.1;
     /** s more to the throw for each second that a dive made up. */
     public const DIVE_COSTS = 2.5;
 
-    /** Of misplayed balls those that stay in front of a fielder, and of a fielder who dives. */
+    /**
+     * Of misplayed balls those that stay in front of a fielder, and of a fielder who dives; from one to the other over
+     * so many s to both sides of having none to spare (ours).
+     */
     public const IN_FRONT = 0.45;
-    public const IN_FRONT_DIVING = 0.15;
+    private const IN_FRONT_DIVING = 0.15;
+    private const UPRIGHT = 0.1;
     /** s that such a ball costs, for an exchange of 0.75 s. */
     public const PICKED_UP = 0.8 / 0.75;
     /** What the man behind keeps of his chance when somebody in front has missed the ball. */
@@ -76,6 +84,26 @@ final class Hands
         ];
     }
 
+    /** Of misplayed balls those that stay in front of somebody with so many s to spare. */
+    public static function inFront(float $spare): float
+    {
+        $upright = min(1.0, max(0.0, ($spare + self::UPRIGHT) / (2 * self::UPRIGHT)));
+
+        return self::IN_FRONT_DIVING + $upright * (self::IN_FRONT - self::IN_FRONT_DIVING);
+    }
+
+    /** s by which somebody may be late and get there yet; where nothing is misplayed all of them do. */
+    public static function latest(Skills $skills): float
+    {
+        return self::DIVES + ($skills->perfect ? 0.0 : self::STRETCH / 2);
+    }
+
+    /** Of dives those that get there, with so many s to spare: negative where he is late. */
+    public static function reached(float $spare): float
+    {
+        return min(1.0, max(0.0, ($spare + self::DIVES) / self::STRETCH + 0.5));
+    }
+
     /**
      * The chance that a ball is fielded clean.
      *
@@ -88,7 +116,7 @@ final class Hands
     {
         [$hop, $hurried, $sharp] = self::awkwardness($speed, $seconds);
 
-        return exp(-$hands * ($hop + $sharp + $hurried * exp(-$spare / self::HURRY_FADES)));
+        return self::reached($spare) * exp(-$hands * ($hop + $sharp + $hurried * exp(-$spare / self::HURRY_FADES)));
     }
 
     /** The chance that a misplayed ball is the fielder's error and not a hit, but for its share of sharp balls. */

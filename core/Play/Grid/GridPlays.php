@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Grid;
 
+use FoxCorner\Core\Play\Ball\Hands;
+
 /** The balls of a grid, each played by whoever has it, with whoever is behind him. */
 final class GridPlays
 {
     /** Who is behind a ball that is lost less often is not asked: it changes less than an out in five hundred. */
     private const HARDLY = 0.005;
+
+    /** Of an out, the least that is left once a ball is picked up (ours). */
+    private const LATE = 0.2;
 
     private readonly int $speeds;
 
@@ -37,8 +42,8 @@ final class GridPlays
         foreach (array_keys($this->balls->sprays) as $direction) {
             foreach (array_keys($this->balls->speeds) as $speed) {
                 $index = $direction * $this->speeds + $speed;
-                $who = GroundReach::foremost($this->reaches, $index);
-                $cost += $this->balls->weights[$index] * $this->ball($direction, $speed, $who, $past[$index])->cost;
+                $who = GroundReach::candidates($this->reaches, $index);
+                $cost += $this->balls->weights[$index] * $this->best($direction, $speed, $who, $past[$index])->cost;
             }
         }
 
@@ -46,10 +51,47 @@ final class GridPlays
     }
 
     /**
-     * @param array{int, int} $who  has it, and is behind him
-     * @param BallFielded     $past what becomes of it when nobody of the infield has it
+     * Of those whose ball it may be, what costs least.
+     *
+     * @param non-empty-list<array{int, int}> $candidates {@see GroundReach::candidates()}
+     * @param BallFielded                     $past       what becomes of it when nobody of the infield has it
      */
-    public function ball(int $direction, int $speed, array $who, BallFielded $past): BallFielded
+    public function best(int $direction, int $speed, array $candidates, BallFielded $past): BallFielded
+    {
+        $best = $this->ball($direction, $speed, $candidates[0], $past);
+        if (!isset($candidates[1])) {
+            return $best;
+        }
+        $least = $this->saved($direction, $speed, $candidates[0], self::LATE);
+        for ($next = 1; isset($candidates[$next]); ++$next) {
+            if ($this->saved($direction, $speed, $candidates[$next], 1.0) > $least) {
+                $other = $this->ball($direction, $speed, $candidates[$next], $past);
+                $best = $other->cost < $best->cost ? $other : $best;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * What a pair saves, roughly.
+     *
+     * @param array{int, int} $who
+     * @param float           $late of an out what is left once a misplayed ball is picked up
+     */
+    private function saved(int $direction, int $speed, array $who, float $late): float
+    {
+        $index = $direction * $this->speeds + $speed;
+        [$first, $second] = $who;
+        $met = $this->met($first, $direction, $speed);
+        $saved = $this->reaches[$first]->saves[$index];
+        $his = 0 === $second ? 0.0 : Hands::BEHIND * $this->reaches[$second]->saves[$index];
+
+        return $saved + ($late * $met->inFront() * $saved) / max(self::HARDLY, $met->clean) + $met->gone() * $his;
+    }
+
+    /** @param array{int, int} $who has it, and is behind him */
+    private function ball(int $direction, int $speed, array $who, BallFielded $past): BallFielded
     {
         $index = $direction * $this->speeds + $speed;
         [$first, $second] = $who;

@@ -14,8 +14,11 @@ final class GroundPlays
     public const CARRIES = 75.0;
     /** Chance of the first out that nobody gives up to take the bag himself. */
     private const GIVEN_UP = 0.3;
-    /** Chance of a second out, the first made, under which nobody throws: a throw may go astray (ours). */
-    private const HARDLY = 0.1;
+    /** Chances of a second out, the first made, under which nobody throws, and from which all do (ours). */
+    private const NEVER = 0.05;
+    private const ALWAYS = 0.15;
+    /** How often he throws for it to be said and drawn. */
+    private const MOSTLY = 0.5;
     /** Chance of the first out under which nobody thinks of a second. */
     private const NO_OUT = 1e-6;
 
@@ -107,9 +110,15 @@ final class GroundPlays
             $wild = $kept * $on->wild;
             $receiver = $on->receiver;
         }
-        // He throws on only when that costs less than to hold the ball, and when he can think that it will do.
-        if ($byBoth * $both + $byWild * $wild >= 0.0 || $both < self::HARDLY * $kept) {
-            $again = $second = $both = $wild = 0.0;
+        // He throws on only when that costs less than to hold the ball, and the oftener the more he can hope for it.
+        $tries = $kept > 0.0 ? min(1.0, max(0.0, ($both / $kept - self::NEVER) / (self::ALWAYS - self::NEVER))) : 0.0;
+        if ($byBoth * $both + $byWild * $wild >= 0.0) {
+            $tries = 0.0;
+        }
+        $both *= $tries;
+        $wild *= $tries;
+        if ($tries < self::MOSTLY) {
+            $again = $second = 0.0;
             $receiver = 0;
         }
         $past = 0 === $cover ? 0.0 : (1 - $caught) * Giving::PAST;

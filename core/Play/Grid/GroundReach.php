@@ -4,16 +4,27 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Grid;
 
+use FoxCorner\Core\Play\Ball\Hands;
+
 /** Where on its way one fielder would best take each of many ground balls, and what that is worth. */
 final readonly class GroundReach
 {
     public const NEVER = -1.0;
+    /** Who saves less than this of what the foremost saves leaves it to him; so do all a ball that is as good as by. */
+    private const FAR_LESS = 0.25;
+    private const AS_GOOD_AS_BY = 0.02;
 
     /**
      * @param list<float> $along ft from home where he would take it, by direction times speeds, in one row
      * @param list<float> $saves what he saves of the cost of everybody safe, before what others make of his misplays
+     * @param float       $most  that he could save, were nothing missed
      */
-    private function __construct(public GroundFielder $who, public array $along, public array $saves) {}
+    private function __construct(
+        public GroundFielder $who,
+        public array $along,
+        public array $saves,
+        private float $most,
+    ) {}
 
     /**
      * @param list<BallWay> $ways    from the slowest ball to the fastest
@@ -30,17 +41,18 @@ final readonly class GroundReach
             }
         }
 
-        return new self($search->who, $along, $saves);
+        return new self($search->who, $along, $saves, $search->most);
     }
 
     /**
-     * Who saves most on a ball, and who of those farther along its way saves most when he misses it.
+     * Whose a ball may be, each with who of those farther along its way saves most when he misses it: who saves most
+     * alone, and everybody who could save as much with what is made of his misplays, by himself or the man behind.
      *
      * @param array<int, self> $reaches by position number
      *
-     * @return array{int, int} position numbers; 0: nobody
+     * @return non-empty-list<array{int, int}> position numbers; 0: nobody
      */
-    public static function foremost(array $reaches, int $index): array
+    public static function candidates(array $reaches, int $index): array
     {
         [$first, $most] = [0, 0.0];
         foreach ($reaches as $number => $reach) {
@@ -49,8 +61,34 @@ final readonly class GroundReach
             }
         }
         if (0 === $first) {
-            return [0, 0];
+            return [[0, 0]];
         }
+        $candidates = [[$first, self::behind($reaches, $index, $first)[0]]];
+        if ($most < self::AS_GOOD_AS_BY * $reaches[$first]->most) {
+            return $candidates;
+        }
+        foreach ($reaches as $number => $reach) {
+            $saved = $reach->saves[$index];
+            if ($saved > self::FAR_LESS * $most && $number !== $first) {
+                [$second, $his] = self::behind($reaches, $index, $number);
+                $missed = $reach->most - $saved;
+                $kept = Hands::IN_FRONT + ((1 - Hands::IN_FRONT) * Hands::BEHIND * $his) / $reach->most;
+                if ($saved + $missed * $kept > $most) {
+                    $candidates[] = [$number, $second];
+                }
+            }
+        }
+
+        return $candidates;
+    }
+
+    /**
+     * @param array<int, self> $reaches by position number
+     *
+     * @return array{int, float} who of those farther along saves most, and what
+     */
+    private static function behind(array $reaches, int $index, int $first): array
+    {
         [$second, $most, $along] = [0, 0.0, $reaches[$first]->along[$index]];
         foreach ($reaches as $number => $reach) {
             if ($reach->along[$index] > $along && $reach->saves[$index] > $most) {
@@ -58,6 +96,6 @@ final readonly class GroundReach
             }
         }
 
-        return [$first, $second];
+        return [$second, $most];
     }
 }

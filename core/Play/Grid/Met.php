@@ -52,10 +52,10 @@ final readonly class Met
         $lies = null === $rolls || $along >= $ball->ball->restDistance() - 1e-9;
         $seconds = $lies ? max($ball->ball->speed / $ball->ball->deceleration, $there) : $rolls;
         $spare = $seconds - $there;
-        if ($spare < -Hands::DIVES || \INF === $there) {
+        $skills = $by->level->skills;
+        if ($spare < -Hands::latest($skills) || \INF === $there) {
             return null;
         }
-        $skills = $by->level->skills;
         $speed = $ball->ball->speedAfter($seconds);
         [$steady, $hurried, $sharp] = Hands::awkwardness(
             $speed,
@@ -75,7 +75,7 @@ final readonly class Met
             $by->run->share($beyond) * (1 - $standing),
             $feet > 0.0 ? $x / $feet : 0.0,
             $feet > 0.0 ? $y / $feet : 0.0,
-            $skills->perfect ? 1.0 : exp(-$misplays),
+            $skills->perfect ? 1.0 : Hands::reached($spare) * exp(-$misplays),
             Hands::charged($spare) * (1 - ($by->hands * $sharp) / max(1e-9, $misplays)),
             $exchange + ($spare < 0.0 ? -$spare * Hands::DIVE_COSTS : 0.0),
         );
@@ -102,12 +102,12 @@ final readonly class Met
     /** The chance that he misplays it and it stays in front of him. */
     public function inFront(): float
     {
-        return (1 - $this->clean) * ($this->spare > 0.0 ? Hands::IN_FRONT : Hands::IN_FRONT_DIVING);
+        return max(0.0, Hands::reached($this->spare) - $this->clean) * Hands::inFront($this->spare);
     }
 
     /** The chance that it is lost to whoever is behind him. */
     public function gone(): float
     {
-        return (1 - $this->clean) * (1 - ($this->spare > 0.0 ? Hands::IN_FRONT : Hands::IN_FRONT_DIVING));
+        return 1 - $this->clean - $this->inFront();
     }
 }

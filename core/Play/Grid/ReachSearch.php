@@ -32,13 +32,17 @@ final class ReachSearch
     private readonly float $slowBall;
     /** 0: nothing is misplayed. */
     private readonly float $hands;
+    /** s by which he may be late. */
+    private readonly float $dives;
+    /** What an out is worth where most can be saved. */
+    public readonly float $most;
     /** s from contact after which there is no out any more. */
     private readonly float $latest;
     private float $sine = 0.0;
     private float $cosine = 1.0;
     /** @var array<int, float> by look that all ways share: s from contact until he can be there */
     private array $needs = [];
-    /** @var array<int, list<array{float, float, float, float, float}>> likewise: {@see throws()} */
+    /** @var array<int, list<array{float, float, float, float, float, float}>> likewise: {@see ThrowsFrom} */
     private array $throws = [];
 
     public function __construct(public readonly GroundFielder $who, GroundSetting $setting)
@@ -46,12 +50,15 @@ final class ReachSearch
         $motion = $setting->level->motion;
         $this->goals = Goal::all($who, $setting);
         [$this->reach, $this->turnThrow, $this->slowBall] = [$motion->reach, $motion->turnThrow, $motion->slowBall];
-        $latest = 0.0;
+        $latest = $most = 0.0;
         foreach ($this->goals as $goal) {
+            $most = max($most, $goal->gain + $goal->more);
             $latest = max($latest, $goal->until + self::HOPELESS / $goal->sharp);
         }
+        $this->most = $most;
         // Nobody gets rid of it sooner than that.
         $this->latest = $latest - $who->exchange * $who->slowExchange * Giving::FEED_EXCHANGE;
+        $this->dives = Hands::latest($setting->level->skills);
         $this->hands = $setting->level->skills->perfect ? 0.0 : $who->hands;
     }
 
@@ -66,7 +73,7 @@ final class ReachSearch
         $aside = abs($this->who->x * $cosine - $this->who->y * $sine);
         $beside = $this->who->x * $sine + $this->who->y * $cosine;
         // Nowhere along this way he is nearer to it.
-        $nearest = $this->who->reaction + $this->who->run->seconds($aside - $this->reach) - Hands::DIVES;
+        $nearest = $this->who->reaction + $this->who->run->seconds($aside - $this->reach) - $this->dives;
         $isClose = $beside > 0.0 && $aside < self::CLOSE;
         $found = [];
         $lo = 0;
@@ -102,7 +109,7 @@ final class ReachSearch
             $along = $look < 0 ? GroundReach::NEVER : $way->along[$look];
             if ($isClose && $beside < $way->along[$last] && ($look < 0 || $dives)) {
                 [$leaves, $there, $spare] = MostTime::of($this->who, $this->reach, $way, $aside, $beside);
-                $value = $spare < -Hands::DIVES ? 0.0 : $this->worthAnywhere($way, $leaves, $there, $spare);
+                $value = $spare < -$this->dives ? 0.0 : $this->worthAnywhere($way, $leaves, $there, $spare);
                 [$along, $saved] = $value > $saved ? [$leaves, $value] : [$along, $saved];
             }
             $found[] = [$along, $saved];
@@ -121,6 +128,8 @@ final class ReachSearch
         $exchange = $this->who->exchange;
         $slow = $exchange * $this->who->slowExchange;
         $hands = $this->hands;
+        // Where nothing is misplayed nobody is late.
+        $fades = $hands > 0.0 ? Hands::STRETCH - $this->dives : -\INF;
         $along = $way->along;
         $times = $way->seconds;
         $even = $way->even;
@@ -140,14 +149,15 @@ final class ReachSearch
                     $seconds = $need;
                 }
                 $spare = $seconds - $need;
-                if ($spare >= -Hands::DIVES) {
+                if ($spare >= -$this->dives) {
                     $own = $way->speeds[$look] < $this->slowBall ? $slow : $exchange;
-                    $moving = $this->turnThrow;
+                    $runs = 1.0;
                     if ($spare < 0.0) {
                         $own -= $spare * Hands::DIVE_COSTS;
                     } else {
-                        $moving *= $spare < Hands::SET ? 1 - $spare / Hands::SET : 0.0;
+                        $runs = $spare < Hands::SET ? 1 - $spare / Hands::SET : 0.0;
                     }
+                    $moving = $this->turnThrow * $runs;
                     $throws =
                         $look < $even
                             ? ($this->throws[$look] ??= $this->throws($along[$look]))
@@ -156,7 +166,7 @@ final class ReachSearch
                     foreach ($goals as $index => $goal) {
                         $throw = $throws[$index];
                         $at = $seconds + $own * $throw[0] + $throw[1] + $moving * $throw[2];
-                        $caught = $throw[3];
+                        $caught = $goal->caught[(int) ($throw[3] + $runs * $throw[5])] ?? 0.0;
                         if ($at < $goal->coverAt) {
                             $at = $goal->coverAt;
                         }
@@ -172,6 +182,9 @@ final class ReachSearch
                         if ($save > $value) {
                             $value = $save;
                         }
+                    }
+                    if ($spare < $fades) {
+                        $value *= ($spare + $this->dives) / Hands::STRETCH;
                     }
                     if ($hands > 0.0) {
                         $value *= exp(
@@ -218,7 +231,7 @@ final class ReachSearch
         $look = min($last, max($low, $high + 1));
         for (; $look < $last; ++$look) {
             if ($way->seconds[$look] >= $nearest) {
-                $there = $this->need($way, $look) - Hands::DIVES;
+                $there = $this->need($way, $look) - $this->dives;
                 if ($way->seconds[$look] >= $there) {
                     break;
                 }
@@ -232,7 +245,7 @@ final class ReachSearch
 
     private function isThere(BallWay $way, int $look): bool
     {
-        return $way->seconds[$look] >= ($this->needs[$look] ?? $this->need($way, $look)) - Hands::DIVES;
+        return $way->seconds[$look] >= ($this->needs[$look] ?? $this->need($way, $look)) - $this->dives;
     }
 
     private function need(BallWay $way, int $look): float
@@ -258,9 +271,11 @@ final class ReachSearch
             $this->who->exchange * ($speed < $this->slowBall ? $this->who->slowExchange : 1.0) +
             max(0.0, -$spare) * Hands::DIVE_COSTS;
         $most = 0.0;
-        $moving = $this->turnThrow * (1 - min(1.0, max(0.0, $spare) / Hands::SET));
-        foreach ($this->throws($along) as $index => [$feed, $flight, $turn, $caught, $run]) {
+        $runs = 1 - min(1.0, max(0.0, $spare) / Hands::SET);
+        $moving = $this->turnThrow * $runs;
+        foreach ($this->throws($along) as $index => [$feed, $flight, $turn, $far, $run, $farther]) {
             $goal = $this->goals[$index];
+            $caught = $goal->caught[(int) ($far + $runs * $farther)] ?? 0.0;
             $at = max($seconds + $own * $feed + $flight + $moving * $turn, $goal->coverAt);
             [$at, $caught] = $seconds + $run < $at ? [$seconds + $run, 1.0] : [$at, $caught];
             $most = max($most, $goal->saves($at, $caught));
@@ -269,32 +284,9 @@ final class ReachSearch
         return $most * ($this->hands > 0.0 ? Hands::clean($this->hands, $speed, $seconds, $spare) : 1.0);
     }
 
-    /**
-     * @return list<array{float, float, float, float, float}> for each goal: the share of the exchange; s in the air and
-     *                                                        for turning around; how much he must turn if he runs; the
-     *                                                        chance to be caught; s on his own feet
-     */
+    /** @return list<array{float, float, float, float, float, float}> {@see ThrowsFrom} */
     private function throws(float $along): array
     {
-        $who = $this->who;
-        [$x, $y] = [$along * $this->sine, $along * $this->cosine];
-        [$dx, $dy] = [$x - $who->x, $y - $who->y];
-        $run = sqrt($dx * $dx + $dy * $dy);
-        $share = $who->run->share($run - $this->reach);
-        $throws = [];
-        foreach ($this->goals as $goal) {
-            [$tx, $ty] = [$goal->x - $x, $goal->y - $y];
-            $feet = sqrt($tx * $tx + $ty * $ty);
-            $ahead = $run > 0.0 && $feet > 0.0 ? ($dx * $tx + $dy * $ty) / ($run * $feet) : 1.0;
-            $throws[] = [
-                $feet <= Giving::FEED_UP_TO ? Giving::FEED_EXCHANGE : 1.0,
-                $who->flight($feet) + ($tx * $who->armSide > 0.0 ? $who->handTurn($tx / $feet, $feet) : 0.0),
-                ($share * (1 - $ahead)) / 2,
-                $goal->caught[(int) ($feet / Goal::EVERY)] ?? 0.0,
-                $feet < GroundPlays::CARRIES ? $who->run->seconds($feet) : \INF,
-            ];
-        }
-
-        return $throws;
+        return ThrowsFrom::of($this->who, $this->goals, $along * $this->sine, $along * $this->cosine);
     }
 }

@@ -179,7 +179,7 @@ final class GroundBallPlayTest extends TestCase
 
     public function testWhatNobodyReachesTheOutfieldPicksUp(): void
     {
-        $timeline = self::play(Level::Pro, 'none-0', -24.5, 112)->timeline();
+        $timeline = self::play(Level::Pro, 'none-0', -26.0, 116)->timeline();
 
         self::assertSame(Position::LeftField, $timeline->fieldedBy());
         self::assertSame(0.0, $timeline->called()->chance);
