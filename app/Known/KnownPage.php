@@ -30,7 +30,10 @@ final class KnownPage extends AbstractController
             'profile' => $level->profile(),
             'figures' => $this->figures->of($level),
             // Professionals' shares of the chain are the published ones.
-            'engine' => $level->isProfessional() ? $this->figures->advancement($level) : null,
+            'bases' => BasesTaken::all(
+                $level->profile()->advancement(),
+                $level->isProfessional() ? $this->figures->advancement($level) : null,
+            ),
             'written' => LevelShares::WRITTEN,
         ]);
     }

@@ -22,14 +22,14 @@ final class RulesTest extends AppTestCase
         $this->signIn();
         $page = $this->open($this->team(), '/situations/rules/guard');
         $form = $page->selectButton('Save guard the lines')->form();
-        $counted = $this->preview('guard', $form->getPhpValues());
+        $values = ['isOn' => '1'] + (array) $form->getPhpValues()['rule_form'];
+        $counted = $this->preview('guard', ['rule_form' => $values]);
         self::assertStringContainsString(
             'Changes 12 of the 24',
             $counted,
             'nobody on third: four of eight, by three outs',
         );
         self::assertStringContainsString('Not in the base plan; looked at with: ', $counted);
-        $values = (array) $form->getPhpValues()['rule_form'];
         $two = ['rule_form' => ['outs' => ['2']] + $values];
         self::assertStringContainsString('Changes 4 of the 24', $this->preview('guard', $two));
         $off = ['rule_form' => array_diff_key($values, ['isOn' => true])];
