@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays;
 
+use FoxCorner\Core\Play\Choice\Reasons;
 use FoxCorner\Core\Play\Contract\PlayFamilies;
 use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Contract\PlayPlace;
@@ -26,6 +27,7 @@ final class PlayPlacesExtension extends AbstractExtension
             new TwigFunction('play_places', $this->families->places(...)),
             new TwigFunction('place_path', $this->path(...)),
             new TwigFunction('families_beside', $this->beside(...)),
+            new TwigFunction('is_even', Reasons::areEven(...)),
         ];
     }
 

@@ -16,6 +16,7 @@ use FoxCorner\Core\Family\Outfield\OutfieldDefence;
 use FoxCorner\Core\Family\Outfield\OutfieldPlay;
 use FoxCorner\Core\Family\Outfield\OutfieldTrial;
 use FoxCorner\Core\Family\Outfield\TagUp;
+use FoxCorner\Core\Family\Outfield\WhereSchoolsDiffer;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Play\Ball\Reached;
@@ -184,6 +185,24 @@ final class OutfieldChoices
     public function airRules(): array
     {
         return AirRules::in($this->planned->plan->state);
+    }
+
+    /**
+     * What the other schools do otherwise than the one that is looked at.
+     *
+     * @return list<WhereSchoolsDiffer>
+     */
+    public function differs(): array
+    {
+        $differs = [];
+        foreach ($this->planned->coverages as $coverage) {
+            if ($coverage->key !== $this->defence()->coverage->key) {
+                $other = new OutfieldDefence($this->planned->scene($this->cost), $coverage);
+                array_push($differs, ...WhereSchoolsDiffer::between($this->defence(), $other));
+            }
+        }
+
+        return $differs;
     }
 
     /** Everybody's jobs in this situation. */

@@ -18,6 +18,12 @@ final readonly class Reasons
         private OutLines $lines = new OutLines(),
     ) {}
 
+    /** Whether two costs are one, as far as can be known: they differ by less than a hundredth. */
+    public static function areEven(float $one, float $other): bool
+    {
+        return abs($one - $other) < 2 * self::LEAST;
+    }
+
     /** What an option costs more than the cheapest, in the unit of costs; 0 where nothing was asked of cost. */
     public function more(ThrowOption $option): float
     {
