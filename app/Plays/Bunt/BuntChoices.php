@@ -44,11 +44,13 @@ final readonly class BuntChoices
     /** Whether a bunt is likely, and what speaks for it, as a sentence. */
     public function outlookWords(): string
     {
+        $often = \sprintf('about one ball in %s', self::oneIn($this->mix->bunted()));
+
         return match (true) {
-            $this->outlook->isLikely() => "A bunt is likely: {$this->outlook->because()}.",
-            [] !== $this->outlook->for => "No bunt is likely here, though {$this->outlook->because()}.",
-            default => 'No bunt is likely here.',
-        } . \sprintf(' One ball in %s is bunted.', self::oneIn($this->mix->bunted()));
+            $this->outlook->isLikely() => "Likely enough to be ready, $often: {$this->outlook->because()}.",
+            [] !== $this->outlook->for => "No bunt is likely here, $often, though {$this->outlook->because()}.",
+            default => "No bunt is likely here: $often.",
+        };
     }
 
     /** "4" */

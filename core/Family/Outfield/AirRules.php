@@ -38,6 +38,12 @@ final class AirRules
             $notes[] = self::droppedThirdStrike($state->rules, $bases->has(Base::First));
         }
 
+        if ([] !== $bases->occupied() && $state->hasFewerThanTwoOuts()) {
+            $notes[] =
+                'Appeal: who left before the catch, or missed a bag, is out when it is asked for with the ball at that ' .
+                'bag. Whoever covers it sees the touch and asks; your league’s book says when.';
+        }
+
         return $notes;
     }
 

@@ -62,7 +62,7 @@ final readonly class CalledWhen
             $reports,
         );
 
-        return \count($costs) > 1 && !\in_array(null, $costs, true) && max($costs) - min($costs) < self::KNOWN;
+        return \count($costs) > 1 && !\in_array(null, $costs, true) && Reasons::areEven(max($costs), min($costs));
     }
 
     /** @param array<int, array{float, float}> $parted by report, as {@see CoverageReport::parted()} */

@@ -192,7 +192,7 @@ final class OutfieldCallsTest extends TestCase
         self::assertTrue(AirRules::infieldFly($state('loaded-0')));
         self::assertFalse(AirRules::infieldFly($state('R1R2-2')));
         self::assertFalse(AirRules::infieldFly($state('R1R3-0')));
-        self::assertCount(1, AirRules::in($state('R1R2-0')), 'first is taken: no dropped third strike');
+        self::assertCount(2, AirRules::in($state('R1R2-0')), 'infield fly, appeal; first is taken: no dropped third');
         self::assertStringContainsString('first is free', AirRules::in($state('R2-1'))[0]);
         self::assertStringContainsString('two out', AirRules::in($state('R1-2'))[0]);
         self::assertStringContainsString('this age', AirRules::in($state('none-0', 'baseball-60'))[0]);

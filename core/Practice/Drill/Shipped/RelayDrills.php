@@ -227,8 +227,12 @@ final readonly class RelayDrills implements DrillFamily
                     'The runner rounds first; first baseman watches the touch and trails him.',
                     'The helper at second feints a throw behind; who is at first?',
                     'Catcher or right fielder fills it.',
+                    'Now and then the runner misses the bag: “appeal”; ball to first, foot on it, ask the umpire.',
                 ],
-                points: ['See the touch, say it.', 'Nobody stands still: without a job, run toward the play.'],
+                points: [
+                    'See the touch, say it; missed: ask, once the ball is dead or in play again by your book.',
+                    'Nobody stands still: without a job, run toward the play.',
+                ],
                 mistakes: ['First baseman admires the ball.', 'First stays empty.'],
                 progression: ['Walk.', 'Run.', 'With a ball.'],
                 cautions: ['The runner wears a helmet.'],
