@@ -8,6 +8,7 @@ use FoxCorner\App\CommandLine\Input\PlanInput;
 use FoxCorner\App\CommandLine\Input\Question;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Alignment\InfieldWant;
+use FoxCorner\Core\Alignment\Said;
 use FoxCorner\Core\Alignment\Spot;
 
 final readonly class AlignmentQuestion implements Question
@@ -23,6 +24,14 @@ final readonly class AlignmentQuestion implements Question
                 $plan->alignment,
                 $plan->level->advancement()->doublePlay,
             )->label(),
+            'said' => array_map(
+                static fn(Said $one): array => [
+                    'by' => $one->by->value,
+                    'to' => $one->to->value,
+                    'words' => $one->words,
+                ],
+                Said::in($plan->alignment),
+            ),
             'spots' => array_map(
                 static fn(Spot $spot): array => [
                     'position' => $spot->position->value,

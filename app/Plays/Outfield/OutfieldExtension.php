@@ -7,6 +7,7 @@ namespace FoxCorner\App\Plays\Outfield;
 use FoxCorner\App\Plays\Drills\DrillsOfJobs;
 use FoxCorner\Core\Family\Outfield\CutMan;
 use FoxCorner\Core\Family\Outfield\CutZone;
+use FoxCorner\Core\Family\Outfield\OnTheCatch;
 use FoxCorner\Core\Family\Outfield\OutfieldPlay;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Play\Ball\RelayArms;
@@ -41,6 +42,8 @@ final class OutfieldExtension extends AbstractExtension
                 static fn(Timeline $play): array => DrillsOfJobs::of($play, SkillFamily::Relays),
             ),
             new TwigFunction('summary_of', static fn(OutfieldPlay $play): string => $play->title()),
+            new TwigFunction('on_the_catch', OnTheCatch::branches(...)),
+            new TwigFunction('dropped_cost', OnTheCatch::dropped(...)),
             new TwigFunction('outline_of', self::outline(...)),
             new TwigFunction('call_of', self::call(...)),
             new TwigFunction('job_words', self::words(...)),

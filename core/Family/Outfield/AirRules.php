@@ -40,8 +40,8 @@ final class AirRules
 
         if ([] !== $bases->occupied() && $state->hasFewerThanTwoOuts()) {
             $notes[] =
-                'Appeal: who left before the catch, or missed a bag, is out when it is asked for with the ball at that ' .
-                'bag. Whoever covers it sees the touch and asks; your league’s book says when.';
+                'Appeal: who left before the catch, or missed a bag, is out when it is asked for with the ball at ' .
+                'that bag. Whoever covers it sees the touch and asks; your league’s book says when.';
         }
 
         return $notes;

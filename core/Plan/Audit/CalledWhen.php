@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Plan\Audit;
 
 use FoxCorner\Core\Play\Choice\OutPolicy;
+use FoxCorner\Core\Play\Choice\Reasons;
 
 /**
  * How sure one must be that the ball comes that a coverage is drawn up for, before that coverage is the cheapest.
@@ -13,8 +14,6 @@ use FoxCorner\Core\Play\Choice\OutPolicy;
  */
 final readonly class CalledWhen
 {
-    /** Runs, or chances to lose, of one ball: two coverages that differ by less are as good (ours). */
-    private const KNOWN = 0.01;
     /** Steps of p that are looked at. */
     private const STEPS = 100;
 

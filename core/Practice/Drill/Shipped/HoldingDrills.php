@@ -74,7 +74,7 @@ final readonly class HoldingDrills implements DrillFamily
                 equipment: ['bucket of balls' => 1, 'helmet' => 1],
                 steps: [
                     'Two without a glove watch from the lead: one the front shoulder, one the back heel.',
-                    'Each says “home” or “over” as soon as he knows. The pitcher throws over, or goes home without a ball.',
+                    'Each says “home” or “over” as soon as he knows. The pitcher throws over, or goes home, no ball.',
                     'Count how often they are right in ten; then change the watchers and what they watch.',
                 ],
                 points: [

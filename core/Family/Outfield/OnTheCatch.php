@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Family\Outfield;
+
+use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Diamond;
+use FoxCorner\Core\Play\Choice\AfterPlay;
+
+/** A fly that can be caught, with runners on, as branches: who goes and when he is there, where it is thrown, or down. */
+final readonly class OnTheCatch
+{
+    /**
+     * @param OnTheBases   $runner who may go
+     * @param Base         $to     the next base
+     * @param float        $runs   s from the catch until he is there
+     * @param float        $ball   s from the catch until somebody holds the ball there
+     * @param float        $safe   the chance that he is, if he goes and it is thrown there
+     * @param float        $needs  how sure it pays to be
+     * @param list<Ending> $throws that are made at him, when he goes
+     */
+    private function __construct(
+        public OnTheBases $runner,
+        public Base $to,
+        public float $runs,
+        public float $ball,
+        public float $safe,
+        public float $needs,
+        public bool $goes,
+        public array $throws,
+    ) {}
+
+    /** @return list<self> lead runner first; none when it is no catch, or it is the third out */
+    public static function branches(OutfieldPlay $play): array
+    {
+        if (BallKind::Caught !== $play->kind) {
+            return [];
+        }
+        $branches = [];
+        foreach ($play->runners as $runner) {
+            $to = Base::from($runner->from + 1);
+            $way = $play->ways->to($to);
+            $branches[] = new self(
+                $runner,
+                $to,
+                $runner->arrivals[$to->value] - $play->ball->seconds,
+                $way->held() - $play->ball->seconds,
+                1 - $play->advance->out($runner, $way),
+                $play->advance->needs($runner, $to->value, $play->advance->sure),
+                $play->advance->ends[$runner->from] > $runner->from,
+                array_values(array_filter($play->endings, static fn(Ending $one): bool => $one->runner === $runner)),
+            );
+        }
+
+        return $branches;
+    }
+
+    /** What it costs to let a foul fly drop, in the unit of the throws' costs; null where it is fair. */
+    public static function dropped(OutfieldPlay $play): ?float
+    {
+        return abs($play->trial->to->sprayDegrees()) <= Diamond::FAIR
+            ? null
+            : (new AfterPlay($play->setting->scene->worth(), $play->setting->situation))->now();
+    }
+}
