@@ -11,6 +11,7 @@ use FoxCorner\App\CommandLine\Question\BuntQuestion;
 use FoxCorner\App\CommandLine\Question\CoverageAuditQuestion;
 use FoxCorner\App\CommandLine\Question\FeedQuestion;
 use FoxCorner\App\CommandLine\Question\FirstAndThirdQuestion;
+use FoxCorner\App\CommandLine\Question\FoulPopQuestion;
 use FoxCorner\App\CommandLine\Question\GroundBallPlayQuestion;
 use FoxCorner\App\CommandLine\Question\GroundBallQuestion;
 use FoxCorner\App\CommandLine\Question\IdleCheckQuestion;
@@ -91,6 +92,7 @@ final readonly class Fox
             'relay' => new RelayQuestion(),
             'outfield-play' => new OutfieldPlayQuestion(),
             'tag-up' => new TagUpQuestion(),
+            'foul-pop' => new FoulPopQuestion(),
             'idle-check' => new IdleCheckQuestion(),
             'steal' => new StealQuestion(),
             'pick' => new PickQuestion(),

@@ -17,6 +17,7 @@ use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Plan\FoulPop;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Runs\PlayCost;
@@ -68,6 +69,7 @@ final class FieldPage extends AbstractController
                     'drawing' => new FieldDrawing($rules, Window::wholeField($rules)),
                     'range' => $address->isAir ? null : $this->ranges->of($read->plan, $cost),
                     'flies' => $address->isAir ? $read->plan->flies($address->air) : null,
+                    'pops' => $address->isAir ? FoulPop::ordinary($read->plan, $cost) : [],
                     'plays' => $address->isAir ? [] : $this->plans->plays($read),
                 ],
             );

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App;
 
 use FoxCorner\Core\Alignment\Depth\NamedDepth;
-use FoxCorner\Core\Family\Outfield\Boldness;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Bases;
@@ -19,6 +18,7 @@ use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Quantity;
+use FoxCorner\Core\Play\Choice\Boldness;
 use FoxCorner\Core\Play\Scheme\Job;
 
 /** docs/schemas/common.json, with its closed sets as the code has them. */

@@ -77,7 +77,7 @@ final class FoxQuestionsTest extends TestCase
             'hop',
             '{}',
             'question',
-            'throw, run, ground-ball, ground-ball-play, two-or-one, feed, relay, outfield-play, tag-up, ' .
+            'throw, run, ground-ball, ground-ball-play, two-or-one, feed, relay, outfield-play, tag-up, foul-pop, ' .
             'idle-check, steal, pick, looks, rundown, first-and-third, spot, play, bunt, bunt-map, coverage-audit, ' .
             'alignment, range, improve, schedule, runs, win',
         ]),
@@ -115,6 +115,14 @@ final class FoxQuestionsTest extends TestCase
             '{"rule_set":"baseball-90","level":"pro","ball":{"x_ft":0,"y_ft":90}}',
             'place of the ball',
             'in the outfield',
+        ]),
+    ]
+    #[
+        TestWith([
+            'foul-pop',
+            '{"rule_set":"baseball-90","level":"pro","at":{"x_ft":10,"y_ft":60}}',
+            'at',
+            'behind the plate',
         ]),
     ]
     #[

@@ -6,7 +6,6 @@ namespace FoxCorner\App\CommandLine\Question;
 
 use FoxCorner\App\CommandLine\Input\PlanInput;
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\Family\Outfield\Boldness;
 use FoxCorner\Core\Family\Outfield\Flight;
 use FoxCorner\Core\Family\Outfield\OutfieldCoverages;
 use FoxCorner\Core\Family\Outfield\OutfieldDefence;
@@ -15,6 +14,7 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Ball\Reached;
+use FoxCorner\Core\Play\Choice\Boldness;
 use FoxCorner\Core\Problem\Problem;
 
 /** The fields of a question that describe a ball to the outfield and who covers it. */

@@ -7,7 +7,6 @@ namespace FoxCorner\App\Plays\Outfield;
 use FoxCorner\App\Plan\Address\Choice;
 use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\Core\Family\Outfield\AirRules;
-use FoxCorner\Core\Family\Outfield\Boldness;
 use FoxCorner\Core\Family\Outfield\CutZone;
 use FoxCorner\Core\Family\Outfield\Flight;
 use FoxCorner\Core\Family\Outfield\JobNote;
@@ -20,6 +19,7 @@ use FoxCorner\Core\Family\Outfield\WhereSchoolsDiffer;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Play\Ball\Reached;
+use FoxCorner\Core\Play\Choice\Boldness;
 use FoxCorner\Core\Play\Clock\Move;
 use FoxCorner\Core\Runs\PlayCost;
 
@@ -194,15 +194,14 @@ final class OutfieldChoices
      */
     public function differs(): array
     {
-        $differs = [];
+        $others = [];
         foreach ($this->planned->coverages as $coverage) {
             if ($coverage->key !== $this->defence()->coverage->key) {
-                $other = new OutfieldDefence($this->planned->scene($this->cost), $coverage);
-                array_push($differs, ...WhereSchoolsDiffer::between($this->defence(), $other));
+                $others[] = new OutfieldDefence($this->planned->scene($this->cost), $coverage);
             }
         }
 
-        return $differs;
+        return WhereSchoolsDiffer::between($this->defence(), $others);
     }
 
     /** Everybody's jobs in this situation. */

@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Family\Outfield;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Motion\OutChance;
 use FoxCorner\Core\Play\Choice\AfterPlay;
+use FoxCorner\Core\Play\Choice\Boldness;
 use FoxCorner\Core\Play\Scene\PlaySetting;
 
 /**

@@ -8,7 +8,7 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Play\Choice\AfterPlay;
 
-/** A fly that can be caught, with runners on, as branches: who goes and when he is there, where it is thrown, or down. */
+/** A fly that can be caught, with runners on, as branches: who goes, when he is there, where it is thrown, or down. */
 final readonly class OnTheCatch
 {
     /**

@@ -8,6 +8,7 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Ball\Reached;
+use FoxCorner\Core\Play\Choice\Boldness;
 use FoxCorner\Core\Play\Choice\OutPolicy;
 use FoxCorner\Core\Play\Clock\Play;
 use FoxCorner\Core\Play\Contract\FamilyWords;

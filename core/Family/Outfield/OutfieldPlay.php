@@ -23,9 +23,6 @@ use FoxCorner\Core\Play\Scheme\JobKind;
  */
 final readonly class OutfieldPlay implements Play
 {
-    /** What the out must cost more than the foul strike, late in a close game, before it is refused (ours). */
-    private const REFUSED = 0.02;
-
     /** @var non-empty-list<Ending> lead base first; one in which nobody is thrown at when nobody goes on */
     public array $endings;
     /** @var non-empty-list<ThrowOption> in the same order */
@@ -98,7 +95,7 @@ final readonly class OutfieldPlay implements Play
         }
         $down = new AfterPlay($this->setting->scene->worth(), $this->setting->situation);
 
-        return ($this->option()->cost ?? 0.0) - $down->now() > self::REFUSED;
+        return ($this->option()->cost ?? 0.0) - $down->now() > AfterPlay::REFUSED;
     }
 
     /** Who goes out behind the cutoff man for a throw that may sail; null: nobody by this school. */

@@ -10,6 +10,7 @@ use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Motion\Ball;
 use FoxCorner\Core\Motion\BattedBall;
 use FoxCorner\Core\Play\Ball\Reached;
+use FoxCorner\Core\Play\Choice\Boldness;
 use FoxCorner\Core\Play\Scheme\Trial;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;

@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Family\Outfield;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Play\Ball\Reached;
+use FoxCorner\Core\Play\Choice\Boldness;
 
 /** Runners who tag up on a caught fly, by how deep it is caught: who goes, and whether he is in. */
 final readonly class TagUp

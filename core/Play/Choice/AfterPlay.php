@@ -15,6 +15,8 @@ final readonly class AfterPlay
 {
     /** The base that the batter comes from. */
     public const BATTER = 0;
+    /** What an out must cost more than the foul strike, late in a close game, before it is refused (ours). */
+    public const REFUSED = 0.02;
 
     /** @var array<int, int> where everybody is before it, by his base */
     private array $standing;

@@ -29,7 +29,7 @@ final readonly class FlyMap
     /** Share of the level's hardest hit that is looked at. */
     private const HARDEST = 1.0;
     /** s by which one jump after a ball differs from another (ours). */
-    private const JUMPS = 0.25;
+    public const JUMPS = 0.25;
 
     /**
      * @param list<FlySpot> $spots
@@ -79,6 +79,12 @@ final readonly class FlyMap
         }
 
         return $all > 0.0 ? $reached / $all : 1.0;
+    }
+
+    /** One ball that comes down there after so many s, fair or foul. */
+    public static function at(Point $point, float $hang, Cast $cast, LevelProfile $level): FlySpot
+    {
+        return self::spot($point, $hang, $cast, $level, 1.0);
     }
 
     private static function spot(Point $point, float $hang, Cast $cast, LevelProfile $level, float $weight): FlySpot

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Play;
 
-use FoxCorner\Core\Family\Outfield\Boldness;
 use FoxCorner\Core\Family\Outfield\Flight;
 use FoxCorner\Core\Family\Outfield\OutfieldCoverages;
 use FoxCorner\Core\Family\Outfield\OutfieldDefence;
@@ -14,6 +13,7 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Known\LevelFigures;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Play\Ball\Reached;
+use FoxCorner\Core\Play\Choice\Boldness;
 use FoxCorner\Core\Play\Clock\Voice;
 use FoxCorner\Core\Play\Clock\VoiceWord;
 use FoxCorner\Tests\Core\Teams;

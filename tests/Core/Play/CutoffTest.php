@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Play;
 
-use FoxCorner\Core\Family\Outfield\Boldness;
 use FoxCorner\Core\Family\Outfield\Calls;
 use FoxCorner\Core\Family\Outfield\CutZone;
 use FoxCorner\Core\Family\Outfield\Ending;
@@ -24,6 +23,7 @@ use FoxCorner\Core\Play\Ball\Reached;
 use FoxCorner\Core\Play\Ball\Retrieval;
 use FoxCorner\Core\Play\Cast\CastMember;
 use FoxCorner\Core\Play\Choice\AfterPlay;
+use FoxCorner\Core\Play\Choice\Boldness;
 use FoxCorner\Core\Play\Clock\EventKind;
 use FoxCorner\Core\Play\Clock\VoiceWord;
 use FoxCorner\Core\Play\Scheme\JobKind;

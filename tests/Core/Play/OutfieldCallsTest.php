@@ -6,7 +6,6 @@ namespace FoxCorner\Tests\Core\Play;
 
 use FoxCorner\Core\Family\Outfield\AirRules;
 use FoxCorner\Core\Family\Outfield\BallKind;
-use FoxCorner\Core\Family\Outfield\Boldness;
 use FoxCorner\Core\Family\Outfield\Calls;
 use FoxCorner\Core\Family\Outfield\Flight;
 use FoxCorner\Core\Family\Outfield\IdleCheck;
@@ -30,6 +29,7 @@ use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Ball\Reached;
+use FoxCorner\Core\Play\Choice\Boldness;
 use FoxCorner\Core\Play\Clock\Voice;
 use FoxCorner\Core\Play\Clock\VoiceWord;
 use FoxCorner\Core\Play\Scheme\JobKind;

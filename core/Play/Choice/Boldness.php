@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\Core\Family\Outfield;
+namespace FoxCorner\Core\Play\Choice;
 
 /** How bold the other side's runners and coaches are. */
 enum Boldness: string
