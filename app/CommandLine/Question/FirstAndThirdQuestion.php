@@ -74,7 +74,6 @@ final readonly class FirstAndThirdQuestion implements Question
     {
         return [
             'school' => $worth->school->value,
-            'open' => $worth->isOpen,
             'share' => round($worth->share, 3),
             'cost' => round($worth->cost, 4),
             'costs' => array_map(static fn(float $cost): float => round($cost, 4), $worth->costs),

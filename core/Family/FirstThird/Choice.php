@@ -27,8 +27,6 @@ final readonly class Choice
         public bool $mustNotScore,
     ) {}
 
-    /** Late and close the run on third must not score on our throw: how likely it may be at most (ours). */
-    private const MAY_SCORE = 0.15;
     /** Leads that such a run takes away. */
     private const MATTERS = [0, 1];
 
@@ -47,19 +45,13 @@ final readonly class Choice
         }
         $mustNotScore =
             $state->isLate() && $state->hasFewerThanTwoOuts() && \in_array($state->context->lead, self::MATTERS, true);
-        $open = array_filter(
-            $costs,
-            static fn(string $school): bool => !$mustNotScore || $scores[$school] <= self::MAY_SCORE,
-            \ARRAY_FILTER_USE_KEY,
-        );
-        $game = SmallGame::solve($open);
+        $game = SmallGame::solve($costs);
         $worth = array_map(
             static fn(School $school): Worth => new Worth(
                 $school,
                 $costs[$school->value],
                 self::average($costs[$school->value], $game->columns),
                 $game->rows[$school->value] ?? 0.0,
-                isset($open[$school->value]),
                 self::isThrownToSecond($school) ? $chances->outAtSecond() * $chances->unspoiled($school) : 0.0,
                 $chances->outAtHome($school, ThirdRunner::Goes),
                 School::FeintThird === $school ? $chances->outAtThird(ThirdRunner::Goes) : 0.0,
@@ -67,14 +59,7 @@ final readonly class Choice
             ),
             School::cases(),
         );
-        usort(
-            $worth,
-            static fn(Worth $a, Worth $b): int => [$b->isOpen, $b->share, $a->cost] <=> [
-                $a->isOpen,
-                $a->share,
-                $b->cost,
-            ],
-        );
+        usort($worth, static fn(Worth $a, Worth $b): int => [$b->share, $a->cost] <=> [$a->share, $b->cost]);
         $value = array_sum(array_map(static fn(Worth $one): float => $one->share * $one->cost, $worth));
 
         return new self($worth, $game->columns, $value, $mustNotScore);

@@ -11,7 +11,6 @@ final readonly class Worth
      * @param array<string, float> $costs       by what the runner on third does
      * @param float                $cost        against a runner who does what the defence likes least, on average
      * @param float                $share       of the times that it should be called, so that nobody can wait for it
-     * @param bool                 $isOpen      whether it may be called: late and close a run must not score on it
      * @param float                $outAtSecond when it is let through
      * @param float                $outAtHome   when the runner on third goes with the throw
      * @param float                $outAtThird  likewise
@@ -22,7 +21,6 @@ final readonly class Worth
         public array $costs,
         public float $cost,
         public float $share,
-        public bool $isOpen,
         public float $outAtSecond,
         public float $outAtHome,
         public float $outAtThird,

@@ -65,7 +65,6 @@ final class SchoolCases
                 'third' => $worth->outAtThird,
                 'on average' => $worth->cost,
                 'share' => $worth->share,
-                'open' => $worth->isOpen,
                 'scores' => $worth->runScores,
                 'astray' => $play->chances->astray($school),
                 'home' => array_map(

@@ -13,6 +13,7 @@ use FoxCorner\Core\Family\FirstThird\GoesWhen;
 use FoxCorner\Core\Family\FirstThird\School;
 use FoxCorner\Core\Family\FirstThird\SmallGame;
 use FoxCorner\Core\Family\FirstThird\ThirdRunner;
+use FoxCorner\Core\Family\FirstThird\Worth;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Motion\Ball;
@@ -46,7 +47,7 @@ final class FirstThirdTest extends TestCase
         self::assertSame(School::Through, self::choice($level, 'R1R3-2', 1.15, true, 1)->best()->school);
     }
 
-    /** One out, late, a run ahead: nothing that lets him score. */
+    /** One out, late, a run ahead: weighed by the chance to win, against a runner who knows it; nothing is closed. */
     #[TestWith([Level::Pro])]
     #[TestWith([Level::College])]
     #[TestWith([Level::HighSchool])]
@@ -55,14 +56,20 @@ final class FirstThirdTest extends TestCase
     #[TestWith([Level::FastpitchCollege])]
     #[TestWith([Level::Fastpitch16])]
     #[TestWith([Level::Fastpitch12])]
-    public function testLateAndARunAheadWithOneOutItDoesNot(Level $level): void
+    public function testLateAndARunAheadNothingIsDearerThanItNeedBe(Level $level): void
     {
         foreach ([0.95, 1.0, 1.1] as $share) {
             $choice = self::choice($level, 'R1R3-1', $share, true, 1);
+            $called = array_filter($choice->schools, static fn(Worth $one): bool => $one->share > 0.02);
 
             self::assertTrue($choice->mustNotScore);
-            self::assertNotSame(School::Through, $choice->best()->school);
-            self::assertLessThanOrEqual(0.15, $choice->best()->runScores);
+            self::assertCount(6, $choice->schools);
+            foreach ($called as $one) {
+                self::assertEqualsWithDelta($choice->value, $one->cost, 0.012, $one->school->value);
+            }
+            foreach ($choice->schools as $one) {
+                self::assertGreaterThan($choice->value - 0.012, $one->cost, $one->school->value);
+            }
         }
         self::assertFalse(self::choice($level, 'R1R3-1', 1.0, true, 4)->mustNotScore, 'four ahead he may');
         self::assertFalse(self::choice($level, 'R1R3-1', 1.0)->mustNotScore);
