@@ -8,6 +8,7 @@ use FoxCorner\Core\Play\Choice\Reasons;
 use FoxCorner\Core\Play\Contract\PlayFamilies;
 use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Play\Contract\PlayPlace;
+use FoxCorner\Core\Play\Map\HisGround;
 use Symfony\Component\Routing\Exception\RouteNotFoundException;
 use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
 use Twig\Extension\AbstractExtension;
@@ -28,6 +29,7 @@ final class PlayPlacesExtension extends AbstractExtension
             new TwigFunction('place_path', $this->path(...)),
             new TwigFunction('families_beside', $this->beside(...)),
             new TwigFunction('is_even', Reasons::areEven(...)),
+            new TwigFunction('his_ground', HisGround::of(...)),
         ];
     }
 
