@@ -69,7 +69,8 @@ final readonly class GroundReach
         }
         foreach ($reaches as $number => $reach) {
             $saved = $reach->saves[$index];
-            if ($saved > self::FAR_LESS * $most && $number !== $first) {
+            // Late, an out may be worth nothing to some.
+            if ($reach->most > 0.0 && $saved > self::FAR_LESS * $most && $number !== $first) {
                 [$second, $his] = self::behind($reaches, $index, $number);
                 $missed = $reach->most - $saved;
                 $kept = Hands::IN_FRONT + ((1 - Hands::IN_FRONT) * Hands::BEHIND * $his) / $reach->most;

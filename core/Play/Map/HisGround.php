@@ -50,16 +50,18 @@ final readonly class HisGround
         return new self($spots, $who->start, $pace, [min($front), max($front)], [min($side), max($side)]);
     }
 
-    /** "Yours: 2 to 11 paces in front of you, 3 to your left, 1 to your right." */
+    /** "Yours: from 2 in front to 11 in front; 3 to your left, 1 to your right." */
     public function words(): string
     {
+        $paces = static fn(int $front): string => $front < 0 ? abs($front) . ' paces behind you' : "$front in front";
         [$left, $right] = [max(0, -$this->side[0]), max(0, $this->side[1])];
         $sides = array_filter([$left > 0 ? "$left to your left" : null, $right > 0 ? "$right to your right" : null]);
 
         return \sprintf(
-            'Yours: %s paces in front of you%s.',
-            $this->front[0] === $this->front[1] ? (string) $this->front[0] : "{$this->front[0]} to {$this->front[1]}",
-            [] === $sides ? '' : ', ' . implode(', ', $sides),
+            'Yours: from %s to %s%s.',
+            $paces($this->front[0]),
+            $paces($this->front[1]),
+            [] === $sides ? '' : '; ' . implode(', ', $sides),
         );
     }
 

@@ -6,11 +6,14 @@ namespace FoxCorner\Tests\Core\Range;
 
 use FoxCorner\Core\Alignment\Depth\DepthSpot;
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Count;
+use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Half;
+use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
@@ -20,6 +23,8 @@ use FoxCorner\Core\Play\Grid\Spray;
 use FoxCorner\Core\Range\Hole;
 use FoxCorner\Core\Range\Improver;
 use FoxCorner\Core\Range\RangeMap;
+use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Runs\WinTable;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -149,6 +154,35 @@ final class RangeTest extends TestCase
         $to = DepthSpot::at($step->position, $step->to, $plan->state->rules->diamond());
         self::assertLessThanOrEqual(5.001, abs($to->off - $from->off), 'two paces at most');
         self::assertLessThanOrEqual(5.001, abs($to->back - $from->back));
+    }
+
+    /** Where no out at first saves anything, somebody has the ball all the same. */
+    public function testAnOutThatIsWorthNothingIsNoProblem(): void
+    {
+        foreach (['R1R3-1', 'R3-1', 'loaded-0', 'R2R3-1'] as $situation) {
+            foreach ([Half::Top, Half::Bottom] as $half) {
+                foreach ([-1, 0, 1, 3] as $lead) {
+                    $batter = Batter::ofType(BatterType::Slapper);
+                    $state = GameState::of(
+                        ShippedRuleSets::get('fastpitch-43'),
+                        Situation::fromKey($situation),
+                        Context::of(7, $half, $lead, $batter, Count::none()),
+                    );
+                    $plan = Teams::plan($state);
+                    $cost = PlayCost::inChance(WinTable::of($plan->level->chain(), 7), $state->context);
+                    $summary = $plan->range($cost)->summary;
+
+                    // Behind in the bottom of the last inning it is lost already.
+                    $isLost = Half::Bottom === $half && $lead < 0;
+                    self::assertGreaterThan($isLost ? -1.0 : 0.3, $summary->outsPerBall, "$situation, $lead");
+                    self::assertEqualsWithDelta(
+                        1.0,
+                        $summary->outsPerBall + $summary->error + $summary->hit + $summary->past,
+                        1e-9,
+                    );
+                }
+            }
+        }
     }
 
     public function testNoMoveWhenEverybodyIsFixed(): void
