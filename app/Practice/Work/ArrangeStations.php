@@ -21,6 +21,8 @@ final readonly class ArrangeStations implements SolveWork
 {
     /** Points; less is no difference. */
     private const SAME = 1e-6;
+    /** Beginnings that are tried when another way came to the same sheet. */
+    private const AGAIN = 4;
 
     public function __construct(
         private PracticeSolver $solver,
@@ -42,11 +44,20 @@ final readonly class ArrangeStations implements SolveWork
         $setup = $this->setups->read($wish);
         $order = PracticeOrder::of($practice, $setup);
         $old = $this->codec->read($practice);
-        $solved = $this->solver->solve($order->keeping(LockedTurns::of($old, $setup->locks)));
-        $sheet = $this->codec->write($solved);
+        $locks = LockedTurns::of($old, $setup->locks);
+        $solved = $this->solver->solve($order->keeping($locks));
         $before = $this->setups->read($practice);
         // Where only the way to it is another, a worse sheet is not kept unasked, and another way is looked at first.
         $isAnother = $setup->seed !== $before->seed;
+        $known = $this->codec->write($old);
+        $sheet = $this->codec->write($solved);
+        for ($again = 0; $isAnother && $sheet === $known && $again < self::AGAIN; ++$again) {
+            $setup = $setup->withSeed($setup->seed + 1);
+            $wish = $practice->wish()->at($practice->startsAt(), $this->setups->write($setup));
+            $order = PracticeOrder::of($practice, $setup);
+            $solved = $this->solver->solve($order->keeping($locks));
+            $sheet = $this->codec->write($solved);
+        }
         if ($setup->asks($before)) {
             $was = $this->solver->worth($order->keeping(LockedTurns::all($old)));
             if ($isAnother || $solved->objective < $was - self::SAME) {
