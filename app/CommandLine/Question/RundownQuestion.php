@@ -67,6 +67,8 @@ final readonly class RundownQuestion implements Question
                     'runner_s' => round($one->there, 3),
                     'tag_s' => round($one->tag, 3),
                     'out_chance' => round($one->out, 4),
+                    'out_on_the_throw_chance' => round($one->later, 4),
+                    'theirs' => $one->theirs(),
                 ],
                 $play->watched(),
             ),

@@ -136,27 +136,41 @@ final readonly class RundownPlay implements Play
             }
             $target = $this->scene->bag($other->to());
             $ball = $this->at($this->isForward ? $this->off - $this->gap : $this->off + $this->gap);
-            $feet = $ball->distanceTo($target);
-            $motion = $this->scene->level->motion;
-            $tag =
-                BetweenPitches::SEEN +
-                $motion->exchangeSet +
-                $this->scene->throwing->throws->given($feet, $this->starter->arm) +
-                $motion->tag;
-            $there = $motion->stealStart + $other->thief->secondsFrom($other->lead);
+            $there = $this->scene->level->motion->stealStart + $other->thief->secondsFrom($other->lead);
+            $out = fn(float $feet, float $tag): float => TagThrow::over(
+                $feet,
+                Giving::reach($other->to()),
+                $this->scene->level->skills,
+            )->out($there - $tag, $other->thief->spread);
+            $held = $ball->distanceTo($target);
+            $tag = $this->tagAt($held, $this->starter);
+            // As it leaves his hand: it has to get to the other man first, and he does not see who breaks.
+            $bag = $this->scene->bag($this->ahead());
+            $flight = $this->scene->throwing->throws->given($ball->distanceTo($bag), $this->starter->arm);
+            $far = $bag->distanceTo($target);
             $watched[] = new Watched(
                 $other->name(),
                 $other->to(),
                 $there,
                 $tag,
-                TagThrow::over($feet, Giving::reach($other->to()), $this->scene->level->skills)->out(
-                    $there - $tag,
-                    $other->thief->spread,
-                ),
+                $out($held, $tag),
+                $out($far, $flight + $this->tagAt($far, $this->receiver)),
+                Outs::Two === $this->scene->situation->outs,
             );
         }
 
         return $watched;
+    }
+
+    /** s from the break until a throw so far is held and the tag made. */
+    private function tagAt(float $feet, CastMember $by): float
+    {
+        $motion = $this->scene->level->motion;
+
+        return BetweenPitches::SEEN +
+            $motion->exchangeSet +
+            $this->scene->throwing->throws->given($feet, $by->arm) +
+            $motion->tag;
     }
 
     /** The chance of the second out when a runner behind him has come too far after the first tag. */

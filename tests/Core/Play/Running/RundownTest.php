@@ -90,6 +90,12 @@ final class RundownTest extends TestCase
             '/^R3 breaks: throw home, out, 8\d in 100, by 1\.5\d s\.$/',
             $watched[0]->words(),
         );
+        // From first base the throw home is shorter, and there when he has hardly begun.
+        self::assertGreaterThan($watched[0]->out, $watched[0]->later);
+        self::assertStringContainsString('R3’s best moment is while it is held here', $watched[0]->theirs());
+        [$last] = self::play('R1R3-2', RundownTrial::caught(Base::First, 45.0, 12.0))->watched();
+        self::assertStringContainsString('R3 goes at once, and the run counts', $last->theirs());
+        self::assertStringContainsString(\sprintf('within %.1f s', $last->there), $last->theirs());
         self::assertSame(0.0, $play->two());
         $two = self::play('R1R2-0', RundownTrial::caught(Base::Second, 45.0, 12.0));
         self::assertGreaterThan(0.3, $two->two());
