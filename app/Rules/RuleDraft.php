@@ -51,6 +51,8 @@ final class RuleDraft
     public array $depths = [];
     /** @var array<int, int|null> steps by position number */
     public array $steps = [];
+    /** @var array<int, int|null> half steps in by position number, of infielders */
+    public array $halves = [];
     public ?int $towardPull = null;
     public ?int $outfieldTowardPull = null;
     /** What the page showed of the rule; null for a new one. */
@@ -86,7 +88,8 @@ final class RuleDraft
             $draft->depths[$position->value] = $rule->depthOf($position)?->depth;
         }
         foreach ($rule->shades as $shade) {
-            $draft->steps[$shade->position->value] = $shade->steps;
+            $draft->steps[$shade->position->value] = 0 === $shade->steps ? null : $shade->steps;
+            $draft->halves[$shade->position->value] = 0 === $shade->halves ? null : $shade->halves;
         }
         $draft->towardPull = 0 === $rule->towardPull ? null : $rule->towardPull;
         $draft->outfieldTowardPull = 0 === $rule->outfieldTowardPull ? null : $rule->outfieldTowardPull;
@@ -105,9 +108,10 @@ final class RuleDraft
             }
         }
         $shades = [];
-        foreach ($this->steps as $number => $steps) {
-            if (null !== $steps && 0 !== $steps) {
-                $shades[] = new Shade(Position::ofNumber($number), $steps, $reason);
+        foreach (Placing::EVERYBODY as $position) {
+            [$steps, $halves] = [$this->steps[$position->value] ?? 0, $this->halves[$position->value] ?? 0];
+            if ([0, 0] !== [$steps, $halves]) {
+                $shades[] = new Shade($position, $steps, $reason, $halves);
             }
         }
 

@@ -96,6 +96,14 @@ final class RuleForm extends AbstractType
                 'required' => false,
                 'invalid_message' => "This is not a whole number. Allowed: -$most to $most, or nothing.",
             ]);
+            if (PositionGroup::Outfield !== $position->group()) {
+                $builder->add('halves_' . $position->value, IntegerType::class, [
+                    'label' => 'Half steps in',
+                    'property_path' => "halves[$position->value]",
+                    'required' => false,
+                    'invalid_message' => 'This is not a whole number. Allowed: -6 to 6, or nothing.',
+                ]);
+            }
         }
         foreach (['towardPull' => ['Middle', 4], 'outfieldTowardPull' => ['Outfield', 8]] as $name => [$who, $most]) {
             $builder->add($name, IntegerType::class, [

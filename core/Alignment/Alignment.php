@@ -237,8 +237,9 @@ final readonly class Alignment
         }
         $fractions = $table->infield($position, $depth);
         $off = $fractions->off * $rules->basePath + $shaded;
+        $in = array_sum(array_map(static fn(Shade $shade): float => $shade->feetIn($rules->basePath), $shades));
 
-        return DepthSpot::of($position, $off, $fractions->back * $rules->basePath, $rules->diamond());
+        return DepthSpot::of($position, $off, $fractions->back * $rules->basePath - $in, $rules->diamond());
     }
 
     /** Degrees from straight away at which an outfielder plays straight up. */

@@ -37,7 +37,15 @@ final readonly class Spot
     /** Whether it is called the same as another: depth, shade and hand. */
     public function isCalledAs(self $other): bool
     {
-        return $this->depth === $other->depth && $this->byHand === $other->byHand && $this->steps() === $other->steps();
+        return $this->depth === $other->depth &&
+            $this->byHand === $other->byHand &&
+            [$this->steps(), $this->halvesIn()] === [$other->steps(), $other->halvesIn()];
+    }
+
+    /** Half steps toward home, negative: back. */
+    public function halvesIn(): int
+    {
+        return array_sum(array_map(static fn(Shade $shade): int => $shade->halves, $this->shades));
     }
 
     /** Steps farther off the bag, negative: closer to it; of an outfielder to the right. */

@@ -6,16 +6,22 @@ namespace FoxCorner\Core\Game;
 
 use FoxCorner\Core\People\Pitching;
 
-/** The side of the plate that a pitch is called to: inside is pulled more, outside goes the other way. */
+/**
+ * Where a pitch is called to: inside is pulled more, outside goes the other way, and what drops (a drop ball, a
+ * sinker) is hit on its top more often.
+ */
 enum PitchSide: string
 {
     case Anywhere = 'anywhere';
     case Inside = 'inside';
     case Outside = 'outside';
+    case Dropping = 'dropping';
 
     /** How much oftener a ball is pulled, goes straight, goes the other way, off a pitch that is there (ours). */
     private const INSIDE = [1.25, 1.0, 0.6];
     private const OUTSIDE = [0.72, 1.1, 1.6];
+    /** How much oftener a ball is hit on its top off a pitch that drops: twice (ours). */
+    private const TOPPED = 2.0;
     /** Of that, what is left when the pitcher is ordinary, and wild (ours). */
     private const ORDINARY = 0.6;
     private const WILD = 0.2;
@@ -26,6 +32,7 @@ enum PitchSide: string
             self::Anywhere => 'Anywhere',
             self::Inside => 'Inside',
             self::Outside => 'Outside',
+            self::Dropping => 'Dropping',
         };
     }
 
@@ -39,15 +46,11 @@ enum PitchSide: string
     public function change(array $shares, Pitching $pitching): array
     {
         $oftener = match ($this) {
-            self::Anywhere => [1.0, 1.0, 1.0],
+            self::Anywhere, self::Dropping => [1.0, 1.0, 1.0],
             self::Inside => self::INSIDE,
             self::Outside => self::OUTSIDE,
         };
-        $kept = match ($pitching) {
-            Pitching::HitsSpots => 1.0,
-            Pitching::Ordinary => self::ORDINARY,
-            Pitching::Wild => self::WILD,
-        };
+        $kept = self::kept($pitching);
         $changed = [];
         foreach ($oftener as $third => $times) {
             $changed[] = $shares[$third] * $times ** $kept;
@@ -55,5 +58,20 @@ enum PitchSide: string
         $whole = array_sum($changed);
 
         return [$changed[0] / $whole, $changed[1] / $whole, $changed[2] / $whole];
+    }
+
+    /** How much oftener than off any pitch a ground ball is hit on its top. */
+    public function topped(Pitching $pitching): float
+    {
+        return self::Dropping === $this ? self::TOPPED ** self::kept($pitching) : 1.0;
+    }
+
+    private static function kept(Pitching $pitching): float
+    {
+        return match ($pitching) {
+            Pitching::HitsSpots => 1.0,
+            Pitching::Ordinary => self::ORDINARY,
+            Pitching::Wild => self::WILD,
+        };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan;
 
+use FoxCorner\Core\Alignment\Depth\Shade;
 use FoxCorner\Core\Alignment\InfieldWant;
 use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\Game\Situation;
@@ -53,21 +54,27 @@ final readonly class BoardCell
         return implode('; ', $parts);
     }
 
-    /** "bunt", "normal, 1 off", "shallow, 5 left", "by hand" */
+    /** "bunt", "normal, 1 off", "shallow, 5 left", "normal, half a step in", "by hand" */
     private function word(Spot $spot): string
     {
         $steps = $spot->steps();
         $isOut = PositionGroup::Outfield === $spot->position->group();
 
-        return match (true) {
-            $spot->byHand => 'by hand',
-            0 === $steps => lcfirst($this->plan->alignment->word($spot->depth)),
-            default => \sprintf(
-                '%s, %d %s',
-                lcfirst($this->plan->alignment->word($spot->depth)),
-                abs($steps),
-                $steps > 0 ? ($isOut ? 'right' : 'off') : ($isOut ? 'left' : 'closer'),
+        if ($spot->byHand) {
+            return 'by hand';
+        }
+        $side = $steps > 0 ? ($isOut ? 'right' : 'off') : ($isOut ? 'left' : 'closer');
+
+        return implode(
+            ', ',
+            array_filter(
+                [
+                    lcfirst($this->plan->alignment->word($spot->depth)),
+                    0 === $steps ? null : abs($steps) . ' ' . $side,
+                    0 === $spot->halvesIn() ? null : Shade::halvesWords($spot->halvesIn()),
+                ],
+                is_string(...),
             ),
-        };
+        );
     }
 }

@@ -59,9 +59,13 @@ final class RulesTest extends AppTestCase
             'rule_form[reason]' => 'The wall is close.',
             'rule_form[depth_9]' => 'shallow',
             'rule_form[steps_3]' => '2',
+            'rule_form[halves_5]' => '1',
         ]);
         $this->browser->followRedirect();
-        self::assertSelectorTextContains('table', 'Wall ball Always 9 shallow; 3 2 steps off the line');
+        self::assertSelectorTextContains(
+            'table',
+            'Wall ball Always 9 shallow; 3 2 steps off the line; 5 half a step in',
+        );
 
         $this->open($this->team(), '/field/none-2');
         self::assertSelectorTextContains('body', 'The wall is close.');
@@ -151,7 +155,7 @@ final class RulesTest extends AppTestCase
         $this->browser->submitForm('Undo Bunt likely off');
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'Undone: Bunt likely off.');
-        self::assertSelectorTextContains('h1', '26 rules place everybody, as shipped');
+        self::assertSelectorTextContains('h1', '27 rules place everybody, as shipped');
         $this->browser->submitForm('Do again Bunt likely off');
         self::assertFalse($this->drafts()->of($this->team())->rule('bunt')?->isOn);
     }

@@ -44,11 +44,15 @@ final class RuleCodec
                     $rule->placings,
                 ),
                 'shades' => array_map(
-                    static fn(Shade $shade): array => [
-                        'position' => $shade->position->value,
-                        'steps' => $shade->steps,
-                        'reason' => $shade->reason,
-                    ],
+                    static fn(Shade $shade): array => array_filter(
+                        [
+                            'position' => $shade->position->value,
+                            'steps' => $shade->steps,
+                            'reason' => $shade->reason,
+                            'half_steps_in' => $shade->halves,
+                        ],
+                        static fn(mixed $value): bool => 0 !== $value,
+                    ),
                     $rule->shades,
                 ),
                 'toward_pull' => $rule->towardPull,
@@ -83,6 +87,7 @@ final class RuleCodec
                     Position::ofNumber($shade->whole('position', 0)),
                     $shade->whole('steps', 0),
                     $shade->text('reason'),
+                    $shade->whole('half_steps_in', 0),
                 ),
                 $fields->each('shades'),
             ),

@@ -103,7 +103,7 @@ final class ShippedShades
                     notBatter: [BatterTrait::Slaps],
                     pitching: [Pitching::HitsSpots],
                     doublePlay: false,
-                    pitch: [PitchSide::Anywhere, PitchSide::Inside],
+                    pitch: [PitchSide::Anywhere, PitchSide::Inside, PitchSide::Dropping],
                 ),
                 [],
                 [],
@@ -139,6 +139,29 @@ final class ShippedShades
                 [],
                 'A pitch inside is pulled more, when it is put there: another step. Power is played to pull already.',
                 towardPull: 1,
+            ),
+            new AlignmentRule(
+                'dropping',
+                'Pitch that drops',
+                new Condition(
+                    bases: BasesGroup::NobodyOnThird->bases(),
+                    notBatter: [BatterTrait::Slaps, BatterTrait::Power],
+                    pitching: [Pitching::HitsSpots],
+                    buntLikely: false,
+                    doublePlay: false,
+                    pitch: [PitchSide::Dropping],
+                ),
+                [],
+                [
+                    new Shade(
+                        Position::ThirdBase,
+                        0,
+                        'A pitch that drops is topped more often, and the throw from third is long: half a step in.',
+                        1,
+                    ),
+                ],
+                'A drop ball or a sinker, put there, is topped more often. Who throws far goes half a step in; the ' .
+                    'others need their range more.',
             ),
             new AlignmentRule(
                 'short-toward-second',

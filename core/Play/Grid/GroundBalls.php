@@ -50,7 +50,7 @@ final readonly class GroundBalls
 
     public static function of(Spray $spray, RuleSet $rules, LevelProfile $level): self
     {
-        return self::in(self::DIRECTIONS, self::speeds(), $spray, $rules, $level);
+        return self::in(self::DIRECTIONS, self::speeds($spray->topped * self::TOPPED_SHARE), $spray, $rules, $level);
     }
 
     /**
@@ -96,13 +96,14 @@ final readonly class GroundBalls
         return new self($sprays, $sines, $cosines, $weights, $ways, $speeds);
     }
 
-    /** @return list<array{float, float}> shares of the ordinary speed with their weights, the slowest first */
-    private static function speeds(): array
+    /**
+     * @param float $topped share of all that are hit on their top
+     *
+     * @return list<array{float, float}> shares of the ordinary speed with their weights, the slowest first
+     */
+    private static function speeds(float $topped): array
     {
-        $speeds = array_map(
-            static fn(float $of): array => [$of, self::TOPPED_SHARE / \count(self::TOPPED)],
-            self::TOPPED,
-        );
+        $speeds = array_map(static fn(float $of): array => [$of, $topped / \count(self::TOPPED)], self::TOPPED);
         $bell = [];
         for ($step = 0; $step < self::BELL; ++$step) {
             $away = ($step - intdiv(self::BELL, 2)) / self::STEPS;
@@ -110,7 +111,7 @@ final readonly class GroundBalls
         }
         $whole = array_sum(array_column($bell, 1));
         foreach ($bell as [$of, $weight]) {
-            $speeds[] = [$of, ((1 - self::TOPPED_SHARE) * $weight) / $whole];
+            $speeds[] = [$of, ((1 - $topped) * $weight) / $whole];
         }
 
         return $speeds;

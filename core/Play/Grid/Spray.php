@@ -43,9 +43,13 @@ final class Spray
     /**
      * @param int                        $pullSide −1: left, of a right-handed batter
      * @param array{float, float, float} $shares   of the thirds: pulled, straight, the other way
+     * @param float                      $topped   how much oftener than usual one is hit on its top
      */
-    private function __construct(private readonly int $pullSide, public readonly array $shares)
-    {
+    private function __construct(
+        private readonly int $pullSide,
+        public readonly array $shares,
+        public readonly float $topped = 1.0,
+    ) {
         $weights = (new LinearSystem(self::thirds()))->solve(
             array_map(static fn(float $one): array => [$one], $shares),
         );
@@ -80,6 +84,7 @@ final class Spray
                 [$shares[0] + $expected[0], $shares[1] + $expected[1], $shares[2] + $expected[2]],
                 $context->pitching,
             ),
+            $context->pitch->topped($context->pitching),
         );
     }
 

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Alignment;
 
+use FoxCorner\Core\Alignment\Depth\Shade;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Alignment\Rule\Condition;
+use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
@@ -22,6 +24,7 @@ use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\Grid\GroundBalls;
 use FoxCorner\Core\Play\Grid\Spray;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -36,6 +39,7 @@ final class PitchSideTest extends TestCase
     #[TestWith([PitchSide::Outside, Pitching::Ordinary, 0.463, 0.347, 0.176])]
     #[TestWith([PitchSide::Inside, Pitching::Wild, 0.57, 0.317, 0.116])]
     #[TestWith([PitchSide::Anywhere, Pitching::Ordinary, 0.55, 0.32, 0.13])]
+    #[TestWith([PitchSide::Dropping, Pitching::Ordinary, 0.55, 0.32, 0.13])]
     public function testThirdsOfGroundBallsFollowThePitchAsFarAsItIsPutThere(
         PitchSide $side,
         Pitching $pitching,
@@ -76,6 +80,69 @@ final class PitchSideTest extends TestCase
                 self::assertGreaterThan($caught($outside, 'outfield-outside') + 0.001, $caught($outside, null));
             }
         }
+    }
+
+    #[TestWith([PitchSide::Dropping, Pitching::HitsSpots, 0.2])]
+    #[TestWith([PitchSide::Dropping, Pitching::Ordinary, 0.1516])]
+    #[TestWith([PitchSide::Dropping, Pitching::Wild, 0.1149])]
+    #[TestWith([PitchSide::Outside, Pitching::HitsSpots, 0.1])]
+    public function testWhatDropsIsHitOnItsTopAsFarAsItIsPutThere(
+        PitchSide $side,
+        Pitching $pitching,
+        float $topped,
+    ): void {
+        $context = self::state($side, $pitching)->context;
+        $level = Level::Pro->profile();
+        $balls = GroundBalls::of(Spray::of($context), ShippedRuleSets::get(Level::Pro->usualRules()), $level);
+        $slow = 0.0;
+        foreach ($balls->weights as $index => $weight) {
+            $slow += $balls->speeds[$index % GroundBalls::SPEEDS] < 0.6 * $level->groundBallSpeed ? $weight : 0.0;
+        }
+
+        // The bell's own slowest are .6 of the ordinary speed.
+        self::assertEqualsWithDelta($topped, $slow, 0.0005);
+        self::assertEqualsWithDelta(1.0, array_sum($balls->weights), 1e-9);
+    }
+
+    #[DataProvider('levels')]
+    public function testWhatDropsBringsThirdBaseInByHalfAStepWhichGains(Level $level): void
+    {
+        foreach ([BatterType::Right, BatterType::Left] as $batter) {
+            $state = self::state(PitchSide::Dropping, Pitching::HitsSpots, $level, $batter);
+            [$in, $usual] = [self::plan($state, $level), self::plan($state, $level, 'dropping')];
+            $depth = static fn(SituationPlan $plan): float => $plan->alignment
+                ->point(Position::ThirdBase)
+                ->distanceTo($state->rules->diamond()->at(Base::Home));
+
+            $base = $state->rules->basePath;
+            self::assertEqualsWithDelta($base / 60, $depth($usual) - $depth($in), 0.4 * ($base / 60));
+            self::assertSame(1, $in->alignment->spot(Position::ThirdBase)->halvesIn());
+            self::assertSame(0, $in->alignment->spot(Position::Shortstop)->halvesIn());
+            $outs = static fn(SituationPlan $plan): float => $plan->range(Teams::cost($level))->summary->outsPerBall;
+            self::assertGreaterThan($outs($usual), $outs($in), $batter->value);
+        }
+    }
+
+    public function testAShadeInIsSaidInHalfSteps(): void
+    {
+        $words = static fn(int $steps, int $halves): string => (new Shade(
+            Position::ThirdBase,
+            $steps,
+            'Why.',
+            $halves,
+        ))->words();
+
+        self::assertSame('5 half a step in', $words(0, 1));
+        self::assertSame('5 a step off the line, 5 1½ steps back', $words(1, -3));
+        self::assertSame('5 2 steps in', $words(0, 4));
+    }
+
+    #[TestWith([Position::ThirdBase, 7])]
+    #[TestWith([Position::LeftField, 1])]
+    public function testNobodyGoesInFartherThanAShadeAllows(Position $position, int $halves): void
+    {
+        $this->expectExceptionMessage('steps in');
+        new Shade($position, 0, 'Why.', $halves);
     }
 
     public function testNobodyMovesForAPitcherWhoDoesNotPutItThere(): void
