@@ -37,6 +37,16 @@ final class OutfieldPagesTest extends AppTestCase
         );
     }
 
+    /** The line is for whom the kind of ball gives; the throw may go elsewhere, and then both are said. */
+    #[TestWith(['-70,205&flight=line', 'lined up on home, the throw goes to third.'])]
+    #[TestWith(['0,150&flight=line', 'the throw is for second.'])]
+    public function testWhereTheyLineUpAndWhereTheThrowGoes(string $hit, string $says): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/field/R1-1?view=outfield&hit=' . $hit);
+        self::assertSelectorTextContains('#work', $says);
+    }
+
     public function testATouchIsTheBallOfThisPlayAndKeepsHowItFlies(): void
     {
         $this->signIn();
