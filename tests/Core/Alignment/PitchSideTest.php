@@ -7,7 +7,7 @@ namespace FoxCorner\Tests\Core\Alignment;
 use FoxCorner\Core\Alignment\Depth\Shade;
 use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Alignment\Rule\Condition;
-use FoxCorner\Core\Field\Base;
+use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
@@ -110,12 +110,11 @@ final class PitchSideTest extends TestCase
         foreach ([BatterType::Right, BatterType::Left] as $batter) {
             $state = self::state(PitchSide::Dropping, Pitching::HitsSpots, $level, $batter);
             [$in, $usual] = [self::plan($state, $level), self::plan($state, $level, 'dropping')];
-            $depth = static fn(SituationPlan $plan): float => $plan->alignment
-                ->point(Position::ThirdBase)
-                ->distanceTo($state->rules->diamond()->at(Base::Home));
+            [$near, $far] = [$in->alignment->point(Position::ThirdBase), $usual->alignment->point(Position::ThirdBase)];
+            $home = Point::home();
 
-            $base = $state->rules->basePath;
-            self::assertEqualsWithDelta($base / 60, $depth($usual) - $depth($in), 0.4 * ($base / 60));
+            self::assertEqualsWithDelta($state->rules->basePath / 60, $near->distanceTo($far), 1e-6);
+            self::assertLessThan($far->distanceTo($home), $near->distanceTo($home));
             self::assertSame(1, $in->alignment->spot(Position::ThirdBase)->halvesIn());
             self::assertSame(0, $in->alignment->spot(Position::Shortstop)->halvesIn());
             $outs = static fn(SituationPlan $plan): float => $plan->range(Teams::cost($level))->summary->outsPerBall;
