@@ -83,7 +83,7 @@ final readonly class Shade
 
     private function besideWords(): ?string
     {
-        if (0 === $this->steps) {
+        if (0 === $this->steps && 0 !== $this->halves) {
             return null;
         }
         $steps = abs($this->steps);
