@@ -46,6 +46,12 @@ final readonly class Point
         return rad2deg(atan2($this->x, $this->y));
     }
 
+    /** Beyond a line, or behind home. */
+    public function isFoul(): bool
+    {
+        return abs($this->sprayDegrees()) > Diamond::FAIR;
+    }
+
     public function plus(float $x, float $y): self
     {
         return new self($this->x + $x, $this->y + $y);

@@ -7,7 +7,6 @@ namespace FoxCorner\App\CommandLine\Question;
 use FoxCorner\App\CommandLine\Input\PlanInput;
 use FoxCorner\App\CommandLine\Input\Question;
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\FoulPop;
@@ -22,7 +21,7 @@ final readonly class FoulPopQuestion implements Question
         $plan = PlanInput::read($input);
         $at = $input->within('at');
         $point = Point::of($at->number('x_ft'), $at->number('y_ft'));
-        if (abs($point->sprayDegrees()) <= Diamond::FAIR) {
+        if (!$point->isFoul()) {
             throw Refused::because(
                 'at',
                 'that is fair',

@@ -43,7 +43,6 @@ final class OutfieldExtension extends AbstractExtension
             ),
             new TwigFunction('summary_of', static fn(OutfieldPlay $play): string => $play->title()),
             new TwigFunction('on_the_catch', OnTheCatch::branches(...)),
-            new TwigFunction('dropped_cost', OnTheCatch::dropped(...)),
             new TwigFunction('outline_of', self::outline(...)),
             new TwigFunction('call_of', self::call(...)),
             new TwigFunction('job_words', self::words(...)),

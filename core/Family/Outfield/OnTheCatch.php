@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Family\Outfield;
 
 use FoxCorner\Core\Field\Base;
-use FoxCorner\Core\Field\Diamond;
-use FoxCorner\Core\Play\Choice\AfterPlay;
 
 /** A fly that can be caught, with runners on, as branches: who goes, when he is there, where it is thrown, or down. */
 final readonly class OnTheCatch
@@ -54,13 +52,5 @@ final readonly class OnTheCatch
         }
 
         return $branches;
-    }
-
-    /** What it costs to let a foul fly drop, in the unit of the throws' costs; null where it is fair. */
-    public static function dropped(OutfieldPlay $play): ?float
-    {
-        return abs($play->trial->to->sprayDegrees()) <= Diamond::FAIR
-            ? null
-            : (new AfterPlay($play->setting->scene->worth(), $play->setting->situation))->now();
     }
 }

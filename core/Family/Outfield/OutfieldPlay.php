@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Family\Outfield;
 
 use FoxCorner\Core\Field\Base;
-use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Ball\Retrieval;
@@ -84,18 +83,21 @@ final readonly class OutfieldPlay implements Play
     /** Late in a close game, a foul fly with which the run comes in that decides it: no out is worth that. */
     public function isLetDrop(): bool
     {
-        $state = $this->setting->state;
-        if (
-            BallKind::Caught !== $this->kind ||
-            abs($this->trial->to->sprayDegrees()) <= Diamond::FAIR ||
-            !$state->isLate() ||
-            !$state->context->isClose()
-        ) {
-            return false;
-        }
-        $down = new AfterPlay($this->setting->scene->worth(), $this->setting->situation);
+        [$state, $down] = [$this->setting->state, $this->dropped()];
 
-        return ($this->option()->cost ?? 0.0) - $down->now() > AfterPlay::REFUSED;
+        return null !== $down &&
+            BallKind::Caught === $this->kind &&
+            $state->isLate() &&
+            $state->context->isClose() &&
+            ($this->option()->cost ?? 0.0) - $down > AfterPlay::REFUSED;
+    }
+
+    /** What it costs to let a foul fly drop, in the unit of the throws' costs; null where it is fair. */
+    public function dropped(): ?float
+    {
+        return $this->trial->to->isFoul()
+            ? (new AfterPlay($this->setting->scene->worth(), $this->setting->situation))->now()
+            : null;
     }
 
     /** Who goes out behind the cutoff man for a throw that may sail; null: nobody by this school. */

@@ -90,7 +90,7 @@ final readonly class OutfieldTrial implements Trial
         Boldness $boldness = Boldness::Ordinary,
     ): self {
         // In the air and foul: there is nothing but to catch it.
-        $isFoul = Flight::Fly === $flight && abs($touch->sprayDegrees()) > Diamond::FAIR;
+        $isFoul = Flight::Fly === $flight && $touch->isFoul();
         $widest = ($isFoul ? self::FOUL : Diamond::FAIR) - 0.5;
         $degrees = min($widest, max(-$widest, $touch->sprayDegrees()));
         $reached = match (true) {
