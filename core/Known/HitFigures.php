@@ -34,6 +34,8 @@ final class HitFigures
     ];
     /** Of outs in the air those that an outfielder catches; on the others nobody moves (ours). */
     public const OUTFIELDERS = 0.85;
+    /** Of the published share of runners who score on a double, what the few of a level may differ by (calibration). */
+    private const BELIEVED = 0.15;
     private const SECOND = 'R2';
     private const FIRST = 'R1';
     private const THIRD = 'R3';
@@ -88,11 +90,21 @@ final class HitFigures
             2;
     }
 
-    /** All of it, as the chain of runs takes it; what it needs besides is as published. */
+    /**
+     * All of it, as the chain of runs takes it; what it needs besides is as published. Doubles are so few that their
+     * share is believed near the published one only.
+     */
     public function advancement(): Advancement
     {
+        $published = new Advancement();
+
         return new Advancement(
-            firstScoresOnDouble: self::byOuts($this->firstScoresOnDouble(...)),
+            firstScoresOnDouble: self::byOuts(
+                fn(Outs $outs): float => max(
+                    $published->firstScoresOnDouble($outs) - self::BELIEVED,
+                    min($published->firstScoresOnDouble($outs) + self::BELIEVED, $this->firstScoresOnDouble($outs)),
+                ),
+            ),
             secondScoresOnSingle: self::byOuts($this->secondScores(...)),
             firstToThirdOnSingle: self::byOuts($this->firstToThird(...)),
             thirdScoresOnAir: $this->thirdScoresOnAir(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Known;
 
+use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\BatterType;
@@ -25,6 +26,7 @@ final class LevelFigures
 {
     /** An inning in which the score does not yet move anybody. */
     private const EARLY = 3;
+    private const INFIELD = [3, 4, 5, 6];
 
     public readonly PlayCost $cost;
     /** @var array<string, GroundFigures> by situation, as far as they were asked for */
@@ -49,12 +51,22 @@ final class LevelFigures
         return $this->ground('R1-0')->and($this->ground('R1-1'));
     }
 
+    /** Half of the games: the infield is back early on and gives the run for the out, and halfway else (ours). */
+    private function withRunnerOnThird(): GroundFigures
+    {
+        $at = fn(string $situation): GroundFigures => $this->ground($situation)->and(
+            $this->ground($situation, NamedDepth::Normal),
+        );
+
+        return $at('R3-0')->and($at('R3-1'));
+    }
+
     /** How often things happen on the ground outs of this level, for the chain of runs. */
     public function shares(): GroundShares
     {
         $first = $this->withRunnerOnFirst();
         $second = $this->ground('R2-0')->and($this->ground('R2-1'));
-        $third = $this->ground('R3-0')->and($this->ground('R3-1'));
+        $third = $this->withRunnerOnThird();
         $none = $this->nobodyOn();
 
         return new GroundShares(
@@ -106,20 +118,28 @@ final class LevelFigures
         return $rules->innings * $this->level->profile()->chain()->expectedRuns(Situation::fromKey('none-0'));
     }
 
-    private function ground(string $situation): GroundFigures
+    /** @param NamedDepth|null $depth of the infield; null: as the rules have it */
+    private function ground(string $situation, ?NamedDepth $depth = null): GroundFigures
     {
         $left = $this->level->profile()->leftShare;
+        $against = fn(BatterType $batter): GroundFigures => GroundFigures::of(
+            $this->range($situation, $batter, $depth),
+        );
 
-        return $this->ground[$situation] ??= GroundFigures::of($this->range($situation, BatterType::Right))->weighing(
+        return $this->ground[$situation . $depth?->value] ??= $against(BatterType::Right)->weighing(
             1 - $left,
-            GroundFigures::of($this->range($situation, BatterType::Left)),
+            $against(BatterType::Left),
             $left,
         );
     }
 
-    private function range(string $situation, BatterType $batter): RangeSummary
+    private function range(string $situation, BatterType $batter, ?NamedDepth $depth): RangeSummary
     {
-        return $this->plan($situation, $batter)->range($this->cost)->summary;
+        $depths = null === $depth ? [] : array_fill_keys(self::INFIELD, $depth);
+
+        return $this->plan($situation, $batter)
+            ->atDepths($depths, 'The infield is sent there.')
+            ->range($this->cost)->summary;
     }
 
     public function plan(string $situation, BatterType $batter = BatterType::Right): SituationPlan

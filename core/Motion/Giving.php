@@ -18,8 +18,9 @@ final class Giving
     private const UNDERHAND_MPH = 28.0;
     private const FEED_MPH = 45.0;
 
-    /** Of the exchange that a feed takes. */
+    /** Of the exchange that a feed takes; ft around the longest feed over which it turns into a throw (ours). */
     public const FEED_EXCHANGE = 0.92;
+    private const FEED_BLUR = 10.0;
 
     /** Feet on the run, or back the way he came: throws scatter up to half wider. */
     public const MOVING = 0.5;
@@ -53,6 +54,14 @@ final class Giving
         };
 
         return $mph < $arm->mph() ? Speed::ofMph($mph) : $arm;
+    }
+
+    /** Of the exchange, what a throw or a feed over so many feet takes. */
+    public static function exchangeShare(float $feet): float
+    {
+        $feeds = min(1.0, max(0.0, 0.5 + (self::FEED_UP_TO - $feet) / self::FEED_BLUR));
+
+        return 1 - $feeds * (1 - self::FEED_EXCHANGE);
     }
 
     /**

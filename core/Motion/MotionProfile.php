@@ -11,6 +11,9 @@ namespace FoxCorner\Core\Motion;
  */
 final readonly class MotionProfile
 {
+    /** ft/s around a slow ball over which more and more are picked up in one move (ours). */
+    private const SCOOP_BLUR = 6.0;
+
     /**
      * @param float $accelerationTime     τ of running from a standing start, s
      * @param float $startRight           batter's delay from contact to the first step, right-handed, s
@@ -41,7 +44,7 @@ final readonly class MotionProfile
      *                                    (ours)
      * @param float $turnBackLoss         s lost in turning around (ours)
      * @param float $deadBallSpeed        ft/s below which a rolling ball counts as dead (ours)
-     * @param float $slowBall             ft/s below which a ground ball is picked up and thrown in one move
+     * @param float $slowBall             ft/s below which a ground ball is rather picked up and thrown in one move
      * @param float $slowExchange         of the set exchange, then; source of both: the project's calibration
      * @param float $forceSpread          s of the out curve on a force
      * @param float $tagSpread            s of the out curve on a tag
@@ -115,4 +118,10 @@ final readonly class MotionProfile
         public float $surprise = 0.15,
         public float $buntShown = 0.2,
     ) {}
+
+    /** Of a rolling ball so many ft/s fast, how surely it is picked up and thrown in one move: 0 to 1. */
+    public function scooped(float $ballSpeed): float
+    {
+        return min(1.0, max(0.0, 0.5 + ($this->slowBall - $ballSpeed) / self::SCOOP_BLUR));
+    }
 }

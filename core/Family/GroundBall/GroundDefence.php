@@ -52,7 +52,7 @@ final class GroundDefence
 
     public function fielding(GroundBallTrial $trial): GroundFielding
     {
-        $way = BallWay::of($trial->ball, $this->ground->rules->basePath, $this->ground->level->motion->slowBall);
+        $way = BallWay::of($trial->ball, $this->ground->rules->basePath, $this->ground->level->motion);
         $past = $this->tree->past($this->ground->through->extraBases($trial->degrees, $trial->mph));
         $reaches = [];
         foreach ($this->searches($trial->hop) as $number => $search) {

@@ -43,7 +43,7 @@ final readonly class Throwing
             $moving = sqrt($from->onX * $from->onX + $from->onY * $from->onY);
             $turned = ($moving - ($from->onX * $x + $from->onY * $y) / $feet) / 2;
         }
-        $exchange = $from->exchange * ($feet <= Giving::FEED_UP_TO ? Giving::FEED_EXCHANGE : 1.0);
+        $exchange = $from->exchange * Giving::exchangeShare($feet);
         $released = $from->seconds + $exchange + $this->motion->turnThrow * $turned;
 
         return new Delivery($feet, $released, $released + $this->throws->given($feet, $from->by->arm), $moving);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Grid;
 
+use FoxCorner\Core\Motion\MotionProfile;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Play\Ball\Hands;
 
@@ -29,7 +30,7 @@ final readonly class BallWay
      * @param int         $even    looks that are a step apart; the others follow by time
      * @param list<float> $along   ft from home
      * @param list<float> $seconds from contact
-     * @param list<float> $speeds  ft/s of the ball there
+     * @param list<float> $scooped how surely it is picked up and thrown in one move there, 0 to 1
      * @param list<float> $hop     of the misplays a level's hands must expect: those that time does not help
      * @param list<float> $hurried the same, of a fielder who is there as the ball is; less if sooner
      * @param bool        $rests   whether the ball lies at the last look
@@ -41,19 +42,18 @@ final readonly class BallWay
         public int $even,
         public array $along,
         public array $seconds,
-        public array $speeds,
+        public array $scooped,
         public array $hop,
         public array $hurried,
         public bool $rests,
         public int $slow,
     ) {}
 
-    /** @param float $slowBall ft/s under which it is picked up and thrown in one move */
-    public static function of(RollingBall $ball, float $basePath, float $slowBall): self
+    public static function of(RollingBall $ball, float $basePath, MotionProfile $motion): self
     {
         $step = self::STEP * $basePath;
         $rest = $ball->restDistance();
-        $along = $seconds = $speeds = $hop = $hurried = [];
+        $along = $seconds = $scooped = $hop = $hurried = [];
         $even = $slow = 0;
         $feet = $step * self::FIRST;
         for ($look = 0; $look < self::LOOKS; ++$look) {
@@ -78,14 +78,14 @@ final readonly class BallWay
         }
         foreach ($seconds as $there) {
             $speed = $ball->speedAfter($there);
-            $speeds[] = $speed;
+            $scooped[] = $motion->scooped($speed);
             [$steady, $inHurry, $sharp] = Hands::awkwardness($speed, $there);
             $hop[] = $steady + $sharp;
             $hurried[] = $inHurry;
-            $slow = 0 === $slow && $speed < $slowBall ? \count($speeds) - 1 : $slow;
+            $slow = 0 === $slow && $speed < $motion->slowBall ? \count($scooped) - 1 : $slow;
         }
 
-        return new self($ball, $step, $even, $along, $seconds, $speeds, $hop, $hurried, $rests, $slow);
+        return new self($ball, $step, $even, $along, $seconds, $scooped, $hop, $hurried, $rests, $slow);
     }
 
     /**

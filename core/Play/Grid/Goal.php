@@ -75,12 +75,4 @@ final readonly class Goal
             null === $on ? 1.0 : 1 / $on->spread,
         );
     }
-
-    /** What is saved when the ball is here at a moment. */
-    public function saves(float $at, float $caught): float
-    {
-        $more = $this->more > 0.0 ? $this->more / (1 + exp(($at - $this->onward) * $this->moreSharp)) : 0.0;
-
-        return (($this->gain + $more) * $caught) / (1 + exp(($at - $this->until) * $this->sharp));
-    }
 }

@@ -12,6 +12,8 @@ final class GridPlays
     /** Who is behind a ball that is lost less often is not asked: it changes less than an out in five hundred. */
     private const HARDLY = 0.005;
 
+    private const NEXT_TO_NOTHING = 1e-12;
+
     /** Of an out, the least that is left once a ball is picked up (ours). */
     private const LATE = 0.2;
 
@@ -87,7 +89,9 @@ final class GridPlays
         $saved = $this->reaches[$first]->saves[$index];
         $his = 0 === $second ? 0.0 : Hands::BEHIND * $this->reaches[$second]->saves[$index];
 
-        return $saved + ($late * $met->inFront() * $saved) / max(self::HARDLY, $met->clean) + $met->gone() * $his;
+        return $saved +
+            ($late * $met->inFront() * $saved) / max(self::NEXT_TO_NOTHING, $met->clean) +
+            $met->gone() * $his;
     }
 
     /** @param array{int, int} $who has it, and is behind him */

@@ -81,7 +81,7 @@ final readonly class GroundBalls
         $ways = $speeds = $likely = [];
         foreach ($weighed as [$of, $weight]) {
             $ball = RollingBall::groundBall(Speed::ofMph($level->groundBallSpeed * $of), $rules->surface);
-            $ways[] = BallWay::of($ball, $rules->basePath, $level->motion->slowBall);
+            $ways[] = BallWay::of($ball, $rules->basePath, $level->motion);
             $speeds[] = $level->groundBallSpeed * $of;
             $likely[] = $weight;
         }

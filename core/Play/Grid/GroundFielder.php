@@ -64,6 +64,12 @@ final readonly class GroundFielder
         $this->within = $within;
     }
 
+    /** @param float $ballSpeed ft/s of the ball as he has it */
+    public function exchangeOff(float $ballSpeed): float
+    {
+        return $this->exchange * (1 + $this->level->motion->scooped($ballSpeed) * ($this->slowExchange - 1));
+    }
+
     /** The same with a ball that is so many times as hard to handle. */
     public function handling(float $awkward): self
     {

@@ -57,7 +57,7 @@ final class GroundPlays
         $feet = sqrt($x * $x + $y * $y);
         $has = $met->seconds + $delay;
         $moving = $delay > 0.0 ? 0.0 : $met->moving;
-        $released = $has + $met->exchange * ($feet <= Giving::FEED_UP_TO ? Giving::FEED_EXCHANGE : 1.0);
+        $released = $has + $met->exchange * Giving::exchangeShare($feet);
         if ($feet > 0.0) {
             $released +=
                 ($this->turnThrow * $moving * (1 - ($met->onX * $x + $met->onY * $y) / $feet)) / 2 +

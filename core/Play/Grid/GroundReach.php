@@ -10,9 +10,6 @@ use FoxCorner\Core\Play\Ball\Hands;
 final readonly class GroundReach
 {
     public const NEVER = -1.0;
-    /** Who saves less than this of what the foremost saves leaves it to him; so do all a ball that is as good as by. */
-    private const FAR_LESS = 0.25;
-    private const AS_GOOD_AS_BY = 0.02;
 
     /**
      * @param list<float> $along ft from home where he would take it, by direction times speeds, in one row
@@ -64,13 +61,10 @@ final readonly class GroundReach
             return [[0, 0]];
         }
         $candidates = [[$first, self::behind($reaches, $index, $first)[0]]];
-        if ($most < self::AS_GOOD_AS_BY * $reaches[$first]->most) {
-            return $candidates;
-        }
         foreach ($reaches as $number => $reach) {
             $saved = $reach->saves[$index];
             // Late, an out may be worth nothing to some.
-            if ($reach->most > 0.0 && $saved > self::FAR_LESS * $most && $number !== $first) {
+            if ($reach->most > 0.0 && $saved > 0.0 && $number !== $first) {
                 [$second, $his] = self::behind($reaches, $index, $number);
                 $missed = $reach->most - $saved;
                 $kept = Hands::IN_FRONT + ((1 - Hands::IN_FRONT) * Hands::BEHIND * $his) / $reach->most;

@@ -62,7 +62,7 @@ final readonly class Met
             min($seconds, $ball->ball->speed / $ball->ball->deceleration),
         );
         $misplays = $by->hands * ($steady + $sharp + $hurried * exp(-$spare / Hands::HURRY_FADES));
-        $exchange = $by->exchange * ($speed < $motion->slowBall ? $by->slowExchange : 1.0);
+        $exchange = $by->exchangeOff($speed);
         $standing = min(1.0, max(0.0, $spare) / Hands::SET);
 
         return new self(

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Grid;
 
-use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Play\Ball\Hands;
 
 /**
@@ -19,45 +18,31 @@ final class ReachSearch
 {
     /** ft beside the way within which looks can miss where he has most time. */
     private const CLOSE = 20.0;
-    /** Looks after the first at which he can be there from which the hill is climbed. */
+    /** Looks after the first at which he can be there from which the hill is climbed; of several outs one is early. */
     private const LATER = 2;
-    /** Who has it so late, in widths of the line between out and safe, has no out but holds the ball. */
-    private const HOPELESS = 4.0;
+    private const LATER_OF_SEVERAL = 1;
     private const NEXT_TO_NOTHING = 1e-9;
 
-    /** @var list<Goal> */
-    private readonly array $goals;
+    private readonly OutsFrom $outs;
     private readonly float $reach;
-    private readonly float $turnThrow;
-    private readonly float $slowBall;
     /** 0: nothing is misplayed. */
     private readonly float $hands;
     /** s by which he may be late. */
     private readonly float $dives;
     /** What an out is worth where most can be saved. */
     public readonly float $most;
-    /** s from contact after which there is no out any more. */
-    private readonly float $latest;
     private float $sine = 0.0;
     private float $cosine = 1.0;
     /** @var array<int, float> by look that all ways share: s from contact until he can be there */
     private array $needs = [];
-    /** @var array<int, list<array{float, float, float, float, float, float}>> likewise: {@see ThrowsFrom} */
+    /** @var array<int, list<array{float, float, float, float, float, float}>> likewise: {@see OutsFrom::throws()} */
     private array $throws = [];
 
     public function __construct(public readonly GroundFielder $who, GroundSetting $setting)
     {
-        $motion = $setting->level->motion;
-        $this->goals = Goal::all($who, $setting);
-        [$this->reach, $this->turnThrow, $this->slowBall] = [$motion->reach, $motion->turnThrow, $motion->slowBall];
-        $latest = $most = 0.0;
-        foreach ($this->goals as $goal) {
-            $most = max($most, $goal->gain + $goal->more);
-            $latest = max($latest, $goal->until + self::HOPELESS / $goal->sharp);
-        }
-        $this->most = $most;
-        // Nobody gets rid of it sooner than that.
-        $this->latest = $latest - $who->exchange * $who->slowExchange * Giving::FEED_EXCHANGE;
+        $this->outs = OutsFrom::of($who, $setting);
+        $this->most = $this->outs->most;
+        $this->reach = $setting->level->motion->reach;
         $this->dives = Hands::latest($setting->level->skills);
         $this->hands = $setting->level->skills->perfect ? 0.0 : $who->hands;
     }
@@ -73,8 +58,12 @@ final class ReachSearch
         $aside = abs($this->who->x * $cosine - $this->who->y * $sine);
         $beside = $this->who->x * $sine + $this->who->y * $cosine;
         // Nowhere along this way he is nearer to it.
-        $nearest = $this->who->reaction + $this->who->run->seconds($aside - $this->reach) - $this->dives;
+        $need = $this->who->reaction + $this->who->run->seconds($aside - $this->reach);
+        $nearest = $need - $this->dives;
         $isClose = $beside > 0.0 && $aside < self::CLOSE;
+        $leaves = $beside + ($aside < $this->reach ? sqrt($this->reach ** 2 - $aside ** 2) : 0.0);
+        $throws = $isClose ? $this->throws($leaves) : [];
+        $later = $this->outs->areSeveral ? self::LATER_OF_SEVERAL : self::LATER;
         $found = [];
         $lo = 0;
         $isCatcher = 2 === $this->who->number;
@@ -91,26 +80,33 @@ final class ReachSearch
                 $found[] = [GroundReach::NEVER, 0.0];
                 continue;
             }
-            if ($way->seconds[$first] > $this->latest) {
+            if ($way->seconds[$first] > $this->outs->latest) {
                 $isNever =
                     \INF === $this->need($way, $first) ||
                     (!($way->rests && $first === $last) && !$this->isThere($way, $first));
                 $found[] = $isNever ? [GroundReach::NEVER, 0.0] : [$way->along[$first], self::NEXT_TO_NOTHING];
                 continue;
             }
-            [$look, $saved, $dives] = $this->climb($way, $first, $last, min($last, $first + self::LATER), -1, 0.0);
-            if ($dives) {
-                $start = max(0, (int) round($beside / $way->step) - BallWay::FIRST);
-                [$look, $saved] = $this->climb($way, $first, $last, max($first, min($last, $start)), $look, $saved);
-            }
+            [$look, $saved] = $this->climb($way, $first, $last, min($last, $first + $later), -1, 0.0);
             if (0 !== $way->slow && $look < $way->slow) {
                 [$look, $saved] = $this->climb($way, $first, $last, max($first, $way->slow), $look, $saved);
             }
             $along = $look < 0 ? GroundReach::NEVER : $way->along[$look];
-            if ($isClose && $beside < $way->along[$last] && ($look < 0 || $dives)) {
-                [$leaves, $there, $spare] = MostTime::of($this->who, $this->reach, $way, $aside, $beside);
-                $value = $spare < -$this->dives ? 0.0 : $this->worthAnywhere($way, $leaves, $there, $spare);
-                [$along, $saved] = $value > $saved ? [$leaves, $value] : [$along, $saved];
+            if ($isClose && $leaves < $way->along[$last]) {
+                [$at, $value] = [$leaves, $this->worthAt($way, $leaves, $need, $throws)];
+                $there = $way->ball->secondsTo($leaves) ?? 0.0;
+                $farther =
+                    $aside > $this->reach && $there < $need ? $this->farther($way, $aside, $beside, $there) : \INF;
+                if ($farther < $way->along[$last]) {
+                    $late = $this->worthAt($way, $farther, $this->needFor($farther), $this->throws($farther));
+                    [$at, $value] = $late > $value ? [$farther, $late] : [$at, $value];
+                }
+                if ($value > $saved) {
+                    [$along, $saved] = [$at, $value];
+                    $start = max($first, min($last, (int) round($at / $way->step) - BallWay::FIRST));
+                    [$look, $saved] = $this->climb($way, $first, $last, $start, -1, $saved);
+                    $along = $look < 0 ? $along : $way->along[$look];
+                }
             }
             $found[] = [$along, $saved];
         }
@@ -121,20 +117,19 @@ final class ReachSearch
     /**
      * From one look on, uphill in both directions. It is asked some thousand times for a map, so that it calls little.
      *
-     * @return array{int, float, bool} the best look, what is saved there, and whether he dives for it
+     * @return array{int, float} the best look, and what is saved there
      */
     private function climb(BallWay $way, int $first, int $last, int $start, int $best, float $saved): array
     {
         $exchange = $this->who->exchange;
-        $slow = $exchange * $this->who->slowExchange;
+        $scoops = $exchange * ($this->who->slowExchange - 1);
         $hands = $this->hands;
         // Where nothing is misplayed nobody is late.
         $fades = $hands > 0.0 ? Hands::STRETCH - $this->dives : -\INF;
         $along = $way->along;
         $times = $way->seconds;
         $even = $way->even;
-        $goals = $this->goals;
-        $dives = $isUp = false;
+        $isUp = false;
         $step = 1;
         $look = $start;
         while (true) {
@@ -150,39 +145,21 @@ final class ReachSearch
                 }
                 $spare = $seconds - $need;
                 if ($spare >= -$this->dives) {
-                    $own = $way->speeds[$look] < $this->slowBall ? $slow : $exchange;
+                    $own = $exchange + $way->scooped[$look] * $scoops;
                     $runs = 1.0;
                     if ($spare < 0.0) {
                         $own -= $spare * Hands::DIVE_COSTS;
                     } else {
                         $runs = $spare < Hands::SET ? 1 - $spare / Hands::SET : 0.0;
                     }
-                    $moving = $this->turnThrow * $runs;
-                    $throws =
+                    $value = $this->outs->saved(
+                        $seconds,
+                        $own,
+                        $runs,
                         $look < $even
                             ? ($this->throws[$look] ??= $this->throws($along[$look]))
-                            : $this->throws($along[$look]);
-                    $value = 0.0;
-                    foreach ($goals as $index => $goal) {
-                        $throw = $throws[$index];
-                        $at = $seconds + $own * $throw[0] + $throw[1] + $moving * $throw[2];
-                        $caught = $goal->caught[(int) ($throw[3] + $runs * $throw[5])] ?? 0.0;
-                        if ($at < $goal->coverAt) {
-                            $at = $goal->coverAt;
-                        }
-                        if ($seconds + $throw[4] < $at) {
-                            $at = $seconds + $throw[4];
-                            $caught = 1.0;
-                        }
-                        $save = $goal->gain;
-                        if ($goal->more > 0.0) {
-                            $save += $goal->more / (1 + exp(($at - $goal->onward) * $goal->moreSharp));
-                        }
-                        $save *= $caught / (1 + exp(($at - $goal->until) * $goal->sharp));
-                        if ($save > $value) {
-                            $value = $save;
-                        }
-                    }
+                            : $this->throws($along[$look]),
+                    );
                     if ($spare < $fades) {
                         $value *= ($spare + $this->dives) / Hands::STRETCH;
                     }
@@ -197,13 +174,12 @@ final class ReachSearch
                 $isUp = $isUp || $look > $start;
                 $best = $look;
                 $saved = $value;
-                $dives = $spare < 0.0;
                 $look += $step;
             } elseif (1 === $step && !$isUp) {
                 $step = -1;
                 $look = $start - 1;
             } else {
-                return [$best, $saved, $dives];
+                return [$best, $saved];
             }
         }
     }
@@ -248,14 +224,31 @@ final class ReachSearch
         return $way->seconds[$look] >= ($this->needs[$look] ?? $this->need($way, $look)) - $this->dives;
     }
 
+    /** ft from home where a diver has most time for a ball that goes by: farther on it gains on him. */
+    private function farther(BallWay $way, float $aside, float $beside, float $there): float
+    {
+        $run = $this->who->run;
+        $foot = $run->seconds($aside - $this->reach + 1.0) - $run->seconds($aside - $this->reach);
+        $ball = $way->ball->speedAfter($there);
+
+        return $beside + $aside / max(1.0, sqrt(max(1.0, ($foot * $ball) ** 2 - 1)));
+    }
+
+    /** s from contact until he can be so many ft from home. */
+    private function needFor(float $along): float
+    {
+        $dx = $along * $this->sine - $this->who->x;
+        $dy = $along * $this->cosine - $this->who->y;
+
+        return $this->who->reaction + $this->who->run->seconds(sqrt($dx * $dx + $dy * $dy) - $this->reach);
+    }
+
     private function need(BallWay $way, int $look): float
     {
         if ($look < $way->even && isset($this->needs[$look])) {
             return $this->needs[$look];
         }
-        $dx = $way->along[$look] * $this->sine - $this->who->x;
-        $dy = $way->along[$look] * $this->cosine - $this->who->y;
-        $need = $this->who->reaction + $this->who->run->seconds(sqrt($dx * $dx + $dy * $dy) - $this->reach);
+        $need = $this->needFor($way->along[$look]);
         if ($look < $way->even) {
             $this->needs[$look] = $need;
         }
@@ -263,30 +256,34 @@ final class ReachSearch
         return $need;
     }
 
-    /** What he saves when he takes it between two looks. */
-    private function worthAnywhere(BallWay $way, float $along, float $seconds, float $spare): float
+    /**
+     * What he saves when he takes it somewhere.
+     *
+     * @param float                                                 $along  ft from home
+     * @param float                                                 $need   s from contact until he can be there
+     * @param list<array{float, float, float, float, float, float}> $throws from there, {@see OutsFrom::throws()}
+     */
+    private function worthAt(BallWay $way, float $along, float $need, array $throws): float
     {
-        $speed = $way->ball->speedAfter($seconds);
-        $own =
-            $this->who->exchange * ($speed < $this->slowBall ? $this->who->slowExchange : 1.0) +
-            max(0.0, -$spare) * Hands::DIVE_COSTS;
-        $most = 0.0;
-        $runs = 1 - min(1.0, max(0.0, $spare) / Hands::SET);
-        $moving = $this->turnThrow * $runs;
-        foreach ($this->throws($along) as $index => [$feed, $flight, $turn, $far, $run, $farther]) {
-            $goal = $this->goals[$index];
-            $caught = $goal->caught[(int) ($far + $runs * $farther)] ?? 0.0;
-            $at = max($seconds + $own * $feed + $flight + $moving * $turn, $goal->coverAt);
-            [$at, $caught] = $seconds + $run < $at ? [$seconds + $run, 1.0] : [$at, $caught];
-            $most = max($most, $goal->saves($at, $caught));
+        $seconds = $way->ball->secondsTo($along) ?? \INF;
+        $spare = $seconds - $need;
+        if ($spare < -$this->dives || $seconds > $this->outs->latest) {
+            return 0.0;
         }
+        $speed = $way->ball->speedAfter($seconds);
+        $saved = $this->outs->saved(
+            $seconds,
+            $this->who->exchangeOff($speed) + max(0.0, -$spare) * Hands::DIVE_COSTS,
+            1 - min(1.0, max(0.0, $spare) / Hands::SET),
+            $throws,
+        );
 
-        return $most * ($this->hands > 0.0 ? Hands::clean($this->hands, $speed, $seconds, $spare) : 1.0);
+        return $saved * ($this->hands > 0.0 ? Hands::clean($this->hands, $speed, $seconds, $spare) : 1.0);
     }
 
-    /** @return list<array{float, float, float, float, float, float}> {@see ThrowsFrom} */
+    /** @return list<array{float, float, float, float, float, float}> {@see OutsFrom::throws()} */
     private function throws(float $along): array
     {
-        return ThrowsFrom::of($this->who, $this->goals, $along * $this->sine, $along * $this->cosine);
+        return $this->outs->throws($along * $this->sine, $along * $this->cosine);
     }
 }

@@ -85,9 +85,10 @@ final class BuntFieldedTest extends TestCase
             $level->motion,
         );
 
-        self::assertEqualsWithDelta(0.8 * 0.87, $at(Position::Pitcher, 14.9)->exchange, 1e-9);
-        self::assertEqualsWithDelta(0.8, $at(Position::Pitcher, 15.1)->exchange, 1e-9);
-        self::assertEqualsWithDelta((0.8 * 0.7) / 0.75 + 0.1, $at(Position::Catcher, 14.9)->exchange, 1e-9);
+        self::assertEqualsWithDelta(0.8 * 0.87, $at(Position::Pitcher, 11.9)->exchange, 1e-9);
+        self::assertEqualsWithDelta(0.8 * 0.935, $at(Position::Pitcher, 15.0)->exchange, 1e-9, 'half of them');
+        self::assertEqualsWithDelta(0.8, $at(Position::Pitcher, 18.1)->exchange, 1e-9);
+        self::assertEqualsWithDelta((0.8 * 0.7) / 0.75 + 0.1, $at(Position::Catcher, 11.9)->exchange, 1e-9);
         self::assertTrue($at(Position::Pitcher, 2.9)->bareHand);
         self::assertFalse($at(Position::Pitcher, 3.1)->bareHand);
     }

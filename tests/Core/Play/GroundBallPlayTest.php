@@ -55,7 +55,7 @@ final class GroundBallPlayTest extends TestCase
     #[TestWith([Level::Pro, 'R1-0', 33.0, 88.0, ['second', 'first'], 3], '3-6-1')]
     #[TestWith([Level::Pro, 'R1-0', 1.0, 80.0, ['second', 'first'], 1], '1-6-3')]
     #[TestWith([Level::Pro, 'none-0', -33.0, 95.0, ['first'], 5], '5-3')]
-    #[TestWith([Level::Pro, 'R1R2-0', -41.0, 88.0, ['third', 'second'], 5], 'third himself, then second')]
+    #[TestWith([Level::Pro, 'R1R2-0', -41.0, 92.0, ['third', 'second'], 5], 'third himself, then second')]
     public function testStarters(
         Level $level,
         string $situation,

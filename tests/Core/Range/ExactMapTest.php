@@ -91,7 +91,9 @@ final class ExactMapTest extends TestCase
             default => $skills->reaction,
         };
         $run = max(0.0, $who->start->distanceTo($at) - 3.0);
-        $there = $reaction + $who->legs->secondsFor($run);
+        // The first foot is leaned for.
+        $runs = $who->legs->secondsFor(max(1.0, $run)) * min(1.0, $run);
+        $there = $reaction + $runs;
         $ballThere = $ball->secondsTo($feet - 1e-9) ?? 0.0;
         $seconds = $lies ? max($ballThere, $there) : $ballThere;
         $spare = $seconds - $there;
@@ -101,11 +103,16 @@ final class ExactMapTest extends TestCase
         $first = $plan->state->rules->diamond()->at(Base::First);
         $far = $at->distanceTo($first);
         $exchange = Position::Catcher === $who->position ? (0.8 * $skills->exchange) / 0.75 : $skills->exchange;
-        if (Position::Catcher !== $who->position && $ball->speedAfter($ballThere) < 15.0) {
-            $exchange *= 0.87;
+        // From 18 ft/s to 12 more and more balls are picked up in one move, from 50 ft to 40 more and more are fed.
+        if (Position::Catcher !== $who->position) {
+            $exchange *= 1 - 0.13 * min(1.0, max(0.0, (18.0 - $ball->speedAfter($ballThere)) / 6.0));
         }
-        $exchange = ($exchange + 2.5 * max(0.0, -$spare)) * ($far <= 45.0 ? 0.92 : 1.0);
-        $moving = $who->legs->shareAfter($who->legs->secondsFor($run)) * (1 - min(1.0, max(0.0, $spare) / 0.5));
+        $exchange += 2.5 * max(0.0, -$spare);
+        $exchange *= 1 - 0.08 * min(1.0, max(0.0, (50.0 - $far) / 10.0));
+        $moving =
+            $who->legs->shareAfter($who->legs->secondsFor(max(1.0, $run))) *
+            min(1.0, $run) *
+            (1 - min(1.0, max(0.0, $spare) / 0.5));
         $way = [$at->x - $who->start->x, $at->y - $who->start->y];
         $target = [$first->x - $at->x, $first->y - $at->y];
         $cosine = ($way[0] * $target[0] + $way[1] * $target[1]) / max(1e-9, hypot(...$way) * hypot(...$target));

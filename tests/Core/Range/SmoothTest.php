@@ -21,16 +21,16 @@ use PHPUnit\Framework\TestCase;
 final class SmoothTest extends TestCase
 {
     private const STEPS = 8000;
-    /** Of the steps, those above which jumps are seen at all, and none is above the second. */
-    private const SEEN = 0.05;
-    private const MOST = 0.13;
-    private const RARE = 4;
+    private const MOST = 0.05;
+    /** By which twos turn more where a batter is slow enough that two are gone for. */
+    private const GONE_FOR = 0.13;
     /** By which another way to play a ball that costs as much may turn fewer. */
     private const NEXT_TO_NOTHING = 0.005;
 
     #[TestWith([Level::Pro])]
     #[TestWith([Level::Youth13])]
     #[TestWith([Level::Fastpitch12])]
+    #[TestWith([Level::Fastpitch16])]
     public function testAChanceDoesNotJump(Level $level): void
     {
         $play = self::plays($level);
@@ -53,8 +53,6 @@ final class SmoothTest extends TestCase
         }
 
         self::assertLessThan(self::MOST, max($jumps));
-        $seen = array_filter($jumps, static fn(float $jump): bool => $jump > self::SEEN);
-        self::assertLessThan(self::RARE, \count($seen), 'of ' . \count($jumps));
     }
 
     public function testAQuickerBatterNeverMakesTwoEasier(): void
@@ -74,7 +72,7 @@ final class SmoothTest extends TestCase
                     $before = $cells[0]->two;
                     foreach ($cells as $cell) {
                         self::assertGreaterThan($before - self::NEXT_TO_NOTHING, $cell->two, "$level->value, $starter");
-                        self::assertLessThan($before + self::MOST, $cell->two);
+                        self::assertLessThan($before + self::GONE_FOR, $cell->two);
                         $before = $cell->two;
                     }
                 }
