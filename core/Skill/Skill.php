@@ -104,6 +104,56 @@ enum Skill: string
         return $this->practised()->price;
     }
 
+    /** How fast it goes when nobody practises it. */
+    public function memory(): Memory
+    {
+        return match ($this) {
+            self::ReadHops,
+            self::OwnBag,
+            self::UnderhandFeed,
+            self::DropStepFeed,
+            self::SideToss,
+            self::Dart,
+            self::PivotOfSecond,
+            self::PivotOfShort,
+            self::ShortHopsAtFirst,
+            self::ForceStretch,
+            self::BackhandFeed,
+            self::SpinThrow,
+            self::JumpThrow => Memory::Hands,
+            self::GroundBall,
+            self::HardAtCorner,
+            self::LookBack,
+            self::ThrowHome,
+            self::Comebacker,
+            self::ThrowToSecond,
+            self::OutfieldThrow,
+            self::OutfieldGrounder,
+            self::BackTurned => Memory::Throws,
+            self::InfieldFly, self::DroppedThird, self::VaryLooks => Memory::Rules,
+            self::SlowRoller,
+            self::TagAtBag,
+            self::FeintAndLook,
+            self::CircleLook,
+            self::TakeThrowOnSteal,
+            self::TagFromOutfield => Memory::Plays,
+            default => match ($this->family()) {
+                SkillFamily::Holding => Memory::Plays,
+                SkillFamily::Bunts => $this->isCoverage() ? Memory::Jobs : Memory::Plays,
+                SkillFamily::GroundBalls,
+                SkillFamily::Two,
+                SkillFamily::Relays,
+                SkillFamily::Runners,
+                SkillFamily::Team => Memory::Jobs,
+            },
+        };
+    }
+
+    private function isCoverage(): bool
+    {
+        return null !== $this->base() || self::CallTheBase === $this || self::LeaveEarly === $this;
+    }
+
     /** The bag that it is all about; null: none. */
     public function base(): ?Base
     {

@@ -8,6 +8,7 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Need\JobNeed;
+use FoxCorner\Core\Skill\Memory;
 use FoxCorner\Core\Skill\SkillFamily;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -52,6 +53,7 @@ final class NeedsPage extends AbstractController
 
         return $this->render('needs/show.html.twig', [
             'family' => $family,
+            'memories' => Memory::cases(),
             'players' => $shownTo,
             'rows' => array_map(
                 static fn(JobNeed $need): array => [

@@ -26,7 +26,17 @@ enum Grade: string
         return match ($this) {
             self::Well => 1.0,
             self::Unsure => 0.5,
-            self::NotYet => 0.0,
+            self::NotYet => 0.25,
+        };
+    }
+
+    /** What it makes of the time after which a repetition counts half. Source: the project's practice. */
+    public function keeps(): float
+    {
+        return match ($this) {
+            self::Well => 1.5,
+            self::Unsure => 1.0,
+            self::NotYet => 0.6,
         };
     }
 

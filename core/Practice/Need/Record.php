@@ -38,7 +38,10 @@ final readonly class Record
     public function fresh(Position $position, Skill $skill, ?string $player = null): float
     {
         return array_sum(
-            array_map(static fn(Taught $past): float => $past->stillCounts(), $this->at($position, $skill, $player)),
+            array_map(
+                static fn(Taught $past): float => $past->stillCounts($skill),
+                $this->at($position, $skill, $player),
+            ),
         );
     }
 

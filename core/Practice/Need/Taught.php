@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Need;
 
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Skill\Skill;
 
 /** Repetitions that a player had at a position in an earlier practice, and how they went. */
 final readonly class Taught
 {
-    /** Days after which a repetition counts half. Source: the project's model. */
-    private const HALF_LIFE = 14.0;
-
     public function __construct(
         public string $player,
         public string $drill,
@@ -21,9 +19,11 @@ final readonly class Taught
         public ?Grade $grade = null,
     ) {}
 
-    /** Repetitions that still count. */
-    public function stillCounts(): float
+    /** Repetitions that still count for a skill. */
+    public function stillCounts(Skill $skill): float
     {
-        return $this->reps * ($this->grade?->counts() ?? 1.0) * 0.5 ** ($this->daysAgo / self::HALF_LIFE);
+        $halfLife = $skill->memory()->halfLife() * ($this->grade?->keeps() ?? 1.0);
+
+        return $this->reps * ($this->grade?->counts() ?? 1.0) * 0.5 ** ($this->daysAgo / $halfLife);
     }
 }

@@ -32,8 +32,9 @@ final class NeedTest extends TestCase
     {
         self::assertSame(20, self::turnBack()->reps());
         self::assertSame(12, self::turnBack(self::taught(8, 0.0))->reps());
-        self::assertSame(16, self::turnBack(self::taught(8, 14.0))->reps(), 'half of it after 14 days');
-        self::assertSame(18, self::turnBack(self::taught(8, 28.0))->reps(), 'a quarter after 28');
+        self::assertSame(16, self::turnBack(self::taught(8, 18.0))->reps(), 'who covers is half gone after 18 days');
+        self::assertSame(18, self::turnBack(self::taught(8, 36.0))->reps(), 'a quarter is left after 36');
+        self::assertSame(16, self::turnBack(self::taught(8, 27.0, Grade::Well))->reps(), 'what holds lasts 27');
         self::assertSame(0, self::turnBack(self::taught(50, 1.0))->reps());
         self::assertSame(
             20,
@@ -48,10 +49,32 @@ final class NeedTest extends TestCase
         $unsure = self::turnBack(self::taught(8, 0.0, Grade::Unsure));
         $notYet = self::turnBack(self::taught(8, 0.0, Grade::NotYet));
 
-        self::assertSame([12, 16, 20], [$well->reps(), $unsure->reps(), $notYet->reps()]);
+        self::assertSame([12, 16, 18], [$well->reps(), $unsure->reps(), $notYet->reps()]);
         self::assertGreaterThan($well->weight, $unsure->weight);
         self::assertGreaterThan($unsure->weight, $notYet->weight);
         self::assertStringContainsString('graded “not yet” lately', $notYet->reason);
+    }
+
+    public function testEachKindOfSkillGoesAtItsOwnPace(): void
+    {
+        $half = static fn(Skill $skill, float $days, ?Grade $grade = null): float => (new Taught(
+            'id-5',
+            'any',
+            Position::ThirdBase,
+            10,
+            $days,
+            $grade,
+        ))->stillCounts($skill);
+
+        self::assertEqualsWithDelta(5.0, $half(Skill::UnderhandFeed, 5.0), 1e-9, 'hands');
+        self::assertEqualsWithDelta(5.0, $half(Skill::GroundBall, 8.0), 1e-9, 'throws');
+        self::assertEqualsWithDelta(5.0, $half(Skill::Field, 10.0), 1e-9, 'a fielded bunt');
+        self::assertEqualsWithDelta(5.0, $half(Skill::CoverFirst, 18.0), 1e-9, 'who covers');
+        self::assertEqualsWithDelta(5.0, $half(Skill::Rundown, 18.0), 1e-9);
+        self::assertEqualsWithDelta(5.0, $half(Skill::InfieldFly, 30.0), 1e-9, 'rules');
+        self::assertEqualsWithDelta(5.0, $half(Skill::UnderhandFeed, 7.5, Grade::Well), 1e-9, 'what holds lasts');
+        self::assertEqualsWithDelta(2.5, $half(Skill::UnderhandFeed, 5.0, Grade::Unsure), 1e-9);
+        self::assertEqualsWithDelta(1.25, $half(Skill::UnderhandFeed, 3.0, Grade::NotYet), 1e-9);
     }
 
     public function testOnlyALaterGradeSaysHowItStands(): void
