@@ -56,7 +56,7 @@ final class TodayTest extends AppTestCase
             ['throw 2.6 s', 'runner 3.4 s', 'Szabo 3.9 s'],
             $page->filter('.race-words')->each(static fn($words): string => $words->text()),
         );
-        self::assertCount(6, $page->filter('.worked'), 'stations of the next practice that work on it');
+        self::assertGreaterThan(2, $page->filter('.worked')->count(), 'stations of the next practice work on it');
         self::assertSelectorTextContains('main', 'works on Szabo’s part');
         $page = $this->browser->click($page->selectLink('Draw it')->first()->link());
         self::assertSame('may not throw', $page->filter('.fault-words')->text());

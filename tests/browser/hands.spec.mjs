@@ -35,8 +35,16 @@ test('on a phone a station is moved by two presses, and a group is locked', asyn
     await station.locator('.mark-number').click();
     await expect(station).toHaveClass(/picked/);
     const map = page.locator('svg:has([data-station])');
-    const { width, height } = await map.boundingBox();
-    await map.click({ position: { x: width * 0.5, y: height * 0.12 } });
+    const { x, y, width, height } = await map.boundingBox();
+    // Where no other station is, which a press would pick up instead.
+    const free = await page.evaluate(
+        ({ x, y, width, height }) =>
+            [0.5, 0.3, 0.7, 0.15, 0.85]
+                .flatMap((across) => [0.12, 0.25, 0.4].map((down) => ({ x: width * across, y: height * down })))
+                .find((at) => !document.elementFromPoint(x + at.x, y + at.y)?.closest('[data-station], a, button')),
+        { x, y, width, height },
+    );
+    await map.click({ position: free });
     await expect(page.locator(`[data-station="${name}"]`)).not.toHaveAttribute('transform', before);
     const lock = page.getByRole('button', { name: /^Lock: / }).first();
     await lock.click();
