@@ -10,6 +10,7 @@ use FoxCorner\Core\Field\RuleSet;
 /** What a fielder practises: the same for every play that asks it. */
 enum Skill: string
 {
+    case Catch = 'catch';
     case GroundBall = 'ground-ball';
     case SlowRoller = 'slow-roller';
     case ReadHops = 'read-hops';
@@ -77,6 +78,7 @@ enum Skill: string
     case FirstAndThird = 'first-and-third';
     case Rundown = 'rundown';
     case LooseBall = 'loose-ball';
+    case Block = 'block';
 
     case UnitRounds = 'unit-rounds';
     case LiveSituation = 'live-situation';
@@ -108,6 +110,7 @@ enum Skill: string
     public function memory(): Memory
     {
         return match ($this) {
+            self::Catch,
             self::ReadHops,
             self::OwnBag,
             self::UnderhandFeed,
@@ -129,7 +132,8 @@ enum Skill: string
             self::ThrowToSecond,
             self::OutfieldThrow,
             self::OutfieldGrounder,
-            self::BackTurned => Memory::Throws,
+            self::BackTurned,
+            self::Block => Memory::Throws,
             self::InfieldFly, self::DroppedThird, self::VaryLooks => Memory::Rules,
             self::SlowRoller,
             self::TagAtBag,
@@ -140,6 +144,7 @@ enum Skill: string
             default => match ($this->family()) {
                 SkillFamily::Holding => Memory::Plays,
                 SkillFamily::Bunts => $this->isCoverage() ? Memory::Jobs : Memory::Plays,
+                SkillFamily::Daily,
                 SkillFamily::GroundBalls,
                 SkillFamily::Two,
                 SkillFamily::Relays,
@@ -163,6 +168,7 @@ enum Skill: string
     private function practised(): Practised
     {
         return match ($this) {
+            self::Catch => new Practised(SkillFamily::Daily, 'Catch, to a target'),
             self::GroundBall => new Practised(SkillFamily::GroundBalls, 'Ground ball, sure out'),
             self::SlowRoller => new Practised(SkillFamily::GroundBalls, 'Slow roller'),
             self::ReadHops => new Practised(SkillFamily::GroundBalls, 'Read the hop'),
@@ -249,6 +255,7 @@ enum Skill: string
             self::FirstAndThird => new Practised(SkillFamily::Runners, 'First and third, runner goes'),
             self::Rundown => new Practised(SkillFamily::Runners, 'Rundown'),
             self::LooseBall => new Practised(SkillFamily::Runners, 'Ball past the catcher', price: 0.12),
+            self::Block => new Practised(SkillFamily::Runners, 'Block a ball in the dirt', price: 0.4),
             self::UnitRounds => new Practised(SkillFamily::Team, 'Rounds as one infield'),
             self::LiveSituation => new Practised(SkillFamily::Team, 'Live situation'),
         };

@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Skill;
 /** The families of plays that are practised, in the order in which a season usually teaches them. */
 enum SkillFamily: string
 {
+    case Daily = 'daily';
     case GroundBalls = 'ground-balls';
     case Two = 'two';
     case Bunts = 'bunts';
@@ -18,6 +19,7 @@ enum SkillFamily: string
     public function label(): string
     {
         return match ($this) {
+            self::Daily => 'Daily core',
             self::GroundBalls => 'Ground balls',
             self::Two => 'Two, and tags',
             self::Bunts => 'Bunts',

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
+use FoxCorner\App\Club\Team;
+use FoxCorner\App\Practice\Book\Practice;
+use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\Sheet\SheetCodec;
 use FoxCorner\App\Practice\Solving\SolveJob;
 use FoxCorner\App\Practice\Solving\SolveKind;
@@ -32,6 +35,8 @@ final class PracticeTest extends AppTestCase
         self::assertSelectorTextContains('.sheet', 'Warm-up');
         self::assertSelectorTextContains('.sheet', 'Ana');
         self::assertSelectorTextContains('.sheet', '17:30');
+        self::assertSelectorTextContains('.sheet', 'Daily core: everybody works');
+        self::assertSelectorTextContains('.sheet', 'Feeds and pivots in fours');
         $sheet = self::getContainer()->get(SheetCodec::class)->read($this->practiceOf($team));
         self::assertSame(70, array_sum(array_map(static fn($block): int => $block->minutes, $sheet->blocks)));
         foreach ($sheet->rounds() as $round) {
@@ -43,8 +48,48 @@ final class PracticeTest extends AppTestCase
         }
     }
 
-    #[TestWith(['minutes', '10', '10 is too small. Allowed: 40 to 180 minutes'])]
-    #[TestWith(['minutes', '', 'Allowed: 40 to 180 minutes'])]
+    public function testWhatIsDoneEveryDayCountsAndCanBeLeftOut(): void
+    {
+        $team = $this->newTeam($this->signIn(), Teams::fifteen());
+        $made = fn(string $core): Sheet => $this->made($team, $core);
+        $taught = static fn(Sheet $sheet): int => \count(
+            array_filter(
+                iterator_to_array($sheet->turns(), false),
+                static fn(array $turn): bool => str_starts_with($turn[1]->drill, 'daily-'),
+            ),
+        );
+
+        self::assertSame(0, $taught($made('0')));
+        self::assertSame(4 * 15, $taught($made('12')), 'four parts for everybody');
+        self::assertStringContainsString('16 is too large', $this->refusedCore($team, '16'));
+    }
+
+    private function made(Team $team, string $core): Sheet
+    {
+        $this->open($team, '/practice/new');
+        $this->browser->submitForm('Make the practice', [
+            'practice_form[core]' => $core,
+            'practice_form[startsAt]' => '2027-06-' . (10 + (int) $core) . 'T17:30',
+            'practice_form[whoHelps]' => "Ana, hits\nBo\nCy, hits",
+        ]);
+        $this->follow();
+        $of = $this->entities()
+            ->getRepository(Practice::class)
+            ->findBy(['team' => $team], ['startsAt' => 'DESC']);
+
+        return self::getContainer()->get(SheetCodec::class)->read($of[0]);
+    }
+
+    private function refusedCore(Team $team, string $core): string
+    {
+        $this->open($team, '/practice/new');
+        $this->browser->submitForm('Make the practice', ['practice_form[core]' => $core]);
+
+        return $this->browser->getCrawler()->filter('#practice_form_core_more')->text();
+    }
+
+    #[TestWith(['minutes', '10', '10 is too small. Allowed: 38 to 180 minutes'])]
+    #[TestWith(['minutes', '', 'Allowed: 38 to 180 minutes'])]
     #[TestWith(['whoHelps', '', '0 is too small. Allowed: 1 to 12'])]
     #[TestWith(['whoHelps', "Ana\nAna, hits", '“Ana” is there twice. Allowed: each name once'])]
     #[TestWith(['round', '3', '3 is too small. Allowed: 4 to 18'])]

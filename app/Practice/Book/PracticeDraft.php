@@ -32,6 +32,8 @@ final class PracticeDraft
     public ?int $round = TimeShape::ROUND;
     public ?int $teamDefence = TimeShape::TEAM_DEFENCE;
     public ?int $finish = TimeShape::FINISH;
+    /** min; null: by the length */
+    public ?int $core = null;
     public bool $isHot = false;
 
     /** Whether there is a grown-up at every station. */
@@ -109,6 +111,7 @@ final class PracticeDraft
                 ...array_fill_keys($this->softThrows, Limit::SoftThrowing->value),
                 ...array_fill_keys($this->noThrows, Limit::NoThrowing->value),
             ],
+            core: $this->core,
         );
     }
 
@@ -130,6 +133,7 @@ final class PracticeDraft
             $setup->finish,
             $setup->isHot,
         ];
+        $this->core = $setup->core;
         $this->isWatched = $setup->isWatched;
         $this->softThrows = array_keys($setup->limits, Limit::SoftThrowing->value, true);
         $this->noThrows = array_keys($setup->limits, Limit::NoThrowing->value, true);

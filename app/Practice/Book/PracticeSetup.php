@@ -31,6 +31,7 @@ final readonly class PracticeSetup
      * @param list<string>                       $locks     "round/drill": these groups stay when it is solved again
      * @param bool                               $isWatched whether there is a grown-up at every station
      * @param array<string, string>              $limits    for this evening, as in {@see Limit}, by player's id
+     * @param int|null                           $core      min of the daily core; null: by the length of the practice
      */
     public function __construct(
         public array $helpers,
@@ -47,6 +48,7 @@ final readonly class PracticeSetup
         public int $seed = 1,
         public bool $isWatched = false,
         public array $limits = [],
+        public ?int $core = null,
     ) {}
 
     /** The limit of a player that holds for this practice; null: the roster's. */
@@ -56,9 +58,11 @@ final readonly class PracticeSetup
     }
 
     /** @throws Problem when the minutes are out of bounds */
-    public function shape(): TimeShape
+    public function shape(int $minutes): TimeShape
     {
-        return TimeShape::of($this->warmUp, $this->round, $this->teamDefence, $this->finish, $this->isHot);
+        return TimeShape::of($this->warmUp, $this->round, $this->teamDefence, $this->finish, $this->isHot)->withCore(
+            $this->core ?? TimeShape::coreWithin($minutes),
+        );
     }
 
     /** @throws Problem when nobody helps */

@@ -34,6 +34,7 @@ final readonly class SetupCodec
                 'seed',
                 'isWatched',
                 'limits',
+                'core',
             ],
         ]);
     }

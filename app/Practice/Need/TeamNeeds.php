@@ -20,6 +20,7 @@ use FoxCorner\Core\Practice\Need\JobNeeds;
 use FoxCorner\Core\Practice\Need\PlanDemand;
 use FoxCorner\Core\Practice\Need\Record;
 use FoxCorner\Core\Practice\Need\StandingDemand;
+use FoxCorner\Core\Practice\Need\Taught;
 use FoxCorner\Core\Runs\RunChain;
 
 /** What a team should practise: what its plan and the game ask, less what is fresh. */
@@ -66,10 +67,13 @@ final readonly class TeamNeeds
         );
     }
 
-    /** @param list<Practice>|null $practices of the team, where they are known already */
-    public function record(Team $team, \DateTimeImmutable $when, ?array $practices = null): Record
+    /**
+     * @param list<Practice>|null $practices of the team, where they are known already
+     * @param list<Taught>        $today     what comes before on the same day
+     */
+    public function record(Team $team, \DateTimeImmutable $when, ?array $practices = null, array $today = []): Record
     {
-        return Record::of($this->history->taught($team, $when, $practices), $this->shelf->ever($team));
+        return Record::of([...$this->history->taught($team, $when, $practices), ...$today], $this->shelf->ever($team));
     }
 
     /** @return list<AuditedPlay> of every situation with a coverage; none when the roster does not make nine */

@@ -12,17 +12,20 @@ use FoxCorner\App\Practice\Sheet\SheetChoice;
 use FoxCorner\App\Practice\Sheet\SheetWriter;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
+use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Placement;
 use FoxCorner\Core\Practice\Build\StationChoice;
+use FoxCorner\Core\Practice\Daily\AgeGroup;
+use FoxCorner\Core\Practice\Daily\DailyCore;
 use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\Schedule\PracticeRequest;
 use FoxCorner\Core\Practice\Schedule\Scheduler;
 use FoxCorner\Core\Practice\Team\TeamScript;
-use FoxCorner\Core\Practice\Time\Block;
 use FoxCorner\Core\Practice\Time\BlockKind;
 use FoxCorner\Core\Practice\Time\TimePlan;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Skill\SkillFamily;
 
 /** From the team's plan and an order to a sheet: what is asked, who comes, what fits the minutes. */
 final readonly class PracticeSolver
@@ -48,12 +51,6 @@ final readonly class PracticeSolver
     {
         $plays = $this->needs->plays($order->team);
         [$request, $choice, $wanted, $needs] = $this->readied($order, $plays);
-        $teamDefence = array_sum(
-            array_map(
-                static fn(Block $block): int => BlockKind::TeamDefence === $block->kind ? $block->minutes : 0,
-                $request->time->blocks,
-            ),
-        );
 
         return SheetWriter::write(
             Scheduler::solve($request),
@@ -71,7 +68,7 @@ final readonly class PracticeSolver
                     $wanted,
                 ),
             ),
-            TeamScript::of($teamDefence, $needs, $plays),
+            TeamScript::of($request->time->minutesOf(BlockKind::TeamDefence), $needs, $plays),
         );
     }
 
@@ -138,7 +135,15 @@ final readonly class PracticeSolver
      */
     public function hindrances(PracticeOrder $order): array
     {
-        return array_map($this->choice($order, $this->coming($order))->hindrance(...), $this->shelf->of($order->team));
+        $choice = $this->choice($order, $this->coming($order));
+
+        return array_map(
+            $choice->hindrance(...),
+            array_filter(
+                $this->shelf->of($order->team),
+                static fn(Drill $drill): bool => SkillFamily::Daily !== $drill->family,
+            ),
+        );
     }
 
     /**
@@ -151,16 +156,25 @@ final readonly class PracticeSolver
     private function readied(PracticeOrder $order, ?array $plays = null): array
     {
         $coming = $this->coming($order);
+        $core = DailyCore::of(
+            $coming,
+            AgeGroup::of($order->team->level()),
+            self::time($order)->minutesOf(BlockKind::DailyCore),
+            FieldPart::Hall === $order->setup->fieldPart(),
+        );
         $needs = $this->needs->under(
             $plays ?? $this->needs->plays($order->team),
             $order->team,
             $coming,
             $order->startsAt,
+            $this->needs->record($order->team, $order->startsAt, today: $core->taught()),
         );
         $choice = $this->choice($order, $coming);
         $wanted = $this->wanted($order, $choice, $needs);
 
-        return [$this->request($order, $coming, $needs, $choice, $wanted), $choice, $wanted, $needs];
+        $drills = array_filter($wanted, static fn(Drill $drill): bool => null === $choice->hindrance($drill));
+
+        return [self::request($order, $coming, $needs, $drills, $core), $choice, $wanted, $needs];
     }
 
     /** @return list<RosterPlayer> */
@@ -216,22 +230,20 @@ final readonly class PracticeSolver
     /**
      * @param list<RosterPlayer>   $coming
      * @param list<JobNeed>        $needs
-     * @param array<string, Drill> $wanted those that cannot be run are left out
+     * @param array<string, Drill> $drills
      */
-    private function request(
+    private static function request(
         PracticeOrder $order,
         array $coming,
         array $needs,
-        StationChoice $choice,
-        array $wanted,
+        array $drills,
+        DailyCore $core,
     ): PracticeRequest {
-        $drills = array_filter($wanted, static fn(Drill $drill): bool => null === $choice->hindrance($drill));
-
         return PracticeRequest::of(
             $coming,
             $order->setup->crew(),
             $order->setup->equipment,
-            TimePlan::within($order->minutes, $order->setup->shape()),
+            self::time($order),
             $drills,
             Placement::of(
                 $drills,
@@ -243,6 +255,12 @@ final readonly class PracticeSolver
             $order->kept,
             $order->setup->seed,
             $order->setup->isWatched,
+            $core,
         );
+    }
+
+    private static function time(PracticeOrder $order): TimePlan
+    {
+        return TimePlan::within($order->minutes, $order->setup->shape($order->minutes));
     }
 }

@@ -45,6 +45,7 @@ final class EditPractice extends AbstractController
         'who comes' => 'comes',
         'helpers' => 'whoHelps',
         'warm-up' => 'warmUp',
+        'daily core' => 'core',
         'team defence' => 'teamDefence',
     ];
     private const EVENING = '17:30';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Sheet;
 
 use FoxCorner\Core\Practice\Build\Conflict;
+use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Practice\Team\ScriptLine;
 
 /** A solved practice as it is kept and printed; what changes later in roster or plan does not change it. */
@@ -43,7 +44,7 @@ final readonly class Sheet
             }
         }
 
-        return ucfirst(str_replace('-', ' ', $drill));
+        return ShippedDrills::all()[$drill]->name ?? ucfirst(str_replace('-', ' ', $drill));
     }
 
     /** @return iterable<array{int, SheetStation, SheetPlayer}> everybody at every station, with the block's index */

@@ -6,7 +6,7 @@ namespace FoxCorner\App\Practice\Sheet;
 
 use FoxCorner\Core\Practice\Time\BlockKind;
 
-/** A piece of the practice, minutes from its start; stations only in a round. */
+/** A piece of the practice, minutes from its start; stations in a round, and one after the other in the daily core. */
 final readonly class SheetBlock
 {
     /**
@@ -27,6 +27,40 @@ final readonly class SheetBlock
     public function isRound(): bool
     {
         return BlockKind::Round->value === $this->kind;
+    }
+
+    /**
+     * Its stations as they follow each other: those in one part run at the same time.
+     *
+     * @return list<non-empty-list<SheetStation>>
+     */
+    public function parts(): array
+    {
+        $parts = $busy = [];
+        foreach ($this->stations as $station) {
+            $who = array_map(static fn(SheetPlayer $player): string => $player->id, $station->players);
+            if ([] === $parts || [] !== array_intersect($who, $busy)) {
+                $parts[] = [];
+                $busy = [];
+            }
+            $parts[\count($parts) - 1][] = $station;
+            array_push($busy, ...$who);
+        }
+
+        return $parts;
+    }
+
+    /** How many are at any of its stations. */
+    public function everybody(): int
+    {
+        $ids = [];
+        foreach ($this->stations as $station) {
+            foreach ($station->players as $player) {
+                $ids[$player->id] = true;
+            }
+        }
+
+        return \count($ids);
     }
 
     public function station(string $drill): ?SheetStation

@@ -14,6 +14,7 @@ final readonly class SheetStation
      * @param list<SheetPlayer> $players
      * @param list<string>      $helpers  names
      * @param Receiver|null     $receiver who takes the throws; null: nobody has to
+     * @param float|null        $minutes  that it takes; null: all of its block
      */
     public function __construct(
         public string $drill,
@@ -21,6 +22,7 @@ final readonly class SheetStation
         public int $repetitions,
         public array $helpers = [],
         public ?Receiver $receiver = null,
+        public ?float $minutes = null,
     ) {}
 
     /** "10 reps each, throws into a net" */

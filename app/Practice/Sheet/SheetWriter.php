@@ -7,6 +7,8 @@ namespace FoxCorner\App\Practice\Sheet;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Build\Helpers;
+use FoxCorner\Core\Practice\Daily\DailyCore;
+use FoxCorner\Core\Practice\Daily\DailyGroup;
 use FoxCorner\Core\Practice\Need\MetNeed;
 use FoxCorner\Core\Practice\Schedule\Schedule;
 use FoxCorner\Core\Practice\Team\ScriptLine;
@@ -39,9 +41,11 @@ final class SheetWriter
 
         return new Sheet(
             array_map(
-                static fn(Block $block): SheetBlock => BlockKind::Round === $block->kind
-                    ? $rounds[$block->start]
-                    : new SheetBlock($block->kind->value, $block->start, $block->minutes),
+                static fn(Block $block): SheetBlock => match ($block->kind) {
+                    BlockKind::Round => $rounds[$block->start],
+                    BlockKind::DailyCore => self::core($block, $schedule->core),
+                    default => new SheetBlock($block->kind->value, $block->start, $block->minutes),
+                },
                 $schedule->time->blocks,
             ),
             array_map(
@@ -52,6 +56,7 @@ final class SheetWriter
                     $met->gained,
                     $met->need->reason,
                     $met->binds,
+                    $met->lacks,
                 ),
                 $schedule->needs,
             ),
@@ -59,6 +64,27 @@ final class SheetWriter
             $schedule->placement->conflicts(),
             $script,
             $schedule->objective,
+        );
+    }
+
+    private static function core(Block $block, DailyCore $core): SheetBlock
+    {
+        return new SheetBlock(
+            $block->kind->value,
+            $block->start,
+            $block->minutes,
+            array_map(
+                static fn(DailyGroup $group): SheetStation => new SheetStation(
+                    $group->drill->key,
+                    array_map(
+                        static fn(RosterPlayer $player): SheetPlayer => self::player($player, $player->positions[0]),
+                        $group->players,
+                    ),
+                    $group->reps,
+                    minutes: round($group->minutes, 1),
+                ),
+                $core->groups,
+            ),
         );
     }
 

@@ -13,7 +13,6 @@ use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Drill\Receiver;
 use FoxCorner\Core\Practice\Ground\Place;
 use FoxCorner\Core\Practice\Need\JobNeed;
-use FoxCorner\Core\Skill\SkillFamily;
 
 /**
  * Which drills to run tonight: one after the other, whatever adds most to what everybody works on.
@@ -71,10 +70,9 @@ final readonly class StationChoice
                 $weights[$need->key()] = $need->weight;
             }
         }
-        // What needs everybody is team defence, not a station.
         $possible = array_filter(
             $drills,
-            fn(Drill $drill): bool => SkillFamily::Team !== $drill->family && null === $this->hindrance($drill),
+            fn(Drill $drill): bool => $drill->isStation() && null === $this->hindrance($drill),
         );
         $chosen = [];
         while (\count($chosen) < ($count ?? self::count($this->helpers)) && [] !== $possible) {

@@ -117,6 +117,12 @@ final readonly class Drill
         };
     }
 
+    /** What needs everybody is team defence, and what is done every day the daily core: neither is a station. */
+    public function isStation(): bool
+    {
+        return SkillFamily::Team !== $this->family && SkillFamily::Daily !== $this->family;
+    }
+
     /** Whether there is any use for it under a rule set. */
     public function suits(RuleSet $rules): bool
     {

@@ -10,18 +10,23 @@ use FoxCorner\Core\Practice\Drill\Drill;
 /** What one position should get of one drill: how often in all, how much it counts, and why. */
 final readonly class DrillNeed
 {
+    /** Wanted of everybody together. */
+    public int $reps;
+
     /**
-     * @param int    $reps   wanted of everybody at that position together
-     * @param float  $weight of one repetition
-     * @param string $reason a sentence
+     * @param array<string, int> $each   wanted of each, by player
+     * @param float              $weight of one repetition
+     * @param string             $reason a sentence
      */
     public function __construct(
         public Position $position,
         public Drill $drill,
-        public int $reps,
+        public array $each,
         public float $weight,
         public string $reason,
-    ) {}
+    ) {
+        $this->reps = array_sum($each);
+    }
 
     public function key(): string
     {

@@ -91,15 +91,19 @@ final readonly class DrillNeeds
     private function need(Drill $drill, array $served): DrillNeed
     {
         $first = $served[0];
-        $share = max(
-            array_map(fn(JobNeed $need): int => (int) ceil($need->reps() / $this->runs[$need->key()]), $served),
-        );
-        $most = $drill->repetitions($drill->atOnce, self::ENOUGH_MINUTES) * $first->people;
+        $most = $drill->repetitions($drill->atOnce, self::ENOUGH_MINUTES);
+        $each = [];
+        foreach ($served as $need) {
+            $drills = $this->runs[$need->key()];
+            foreach ($need->lacks as $player => $lacks) {
+                $each[$player] = min($most, max($each[$player] ?? 0, (int) ceil($lacks / $drills)));
+            }
+        }
 
         return new DrillNeed(
             $first->position,
             $drill,
-            max(1, min($share, $most)),
+            $each,
             $first->weight * (1.0 + self::SECOND_SKILL * (\count($served) - 1)),
             $first->skill->label() . ': ' . lcfirst($first->reason),
         );

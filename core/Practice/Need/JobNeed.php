@@ -11,11 +11,12 @@ use FoxCorner\Core\Skill\Skill;
 final readonly class JobNeed
 {
     /**
-     * @param int    $each   repetitions that one player should have fresh
-     * @param int    $people players whose first position it is
-     * @param float  $fresh  repetitions that they have, all together
-     * @param float  $weight of one repetition
-     * @param string $reason a sentence
+     * @param int                $each   repetitions that one player should have fresh
+     * @param int                $people players whose first position it is
+     * @param float              $fresh  repetitions that they have, all together
+     * @param float              $weight of one repetition
+     * @param string             $reason a sentence
+     * @param array<string, int> $lacks  repetitions that each of them still wants, by player
      */
     public function __construct(
         public Position $position,
@@ -25,12 +26,13 @@ final readonly class JobNeed
         public float $fresh,
         public float $weight,
         public string $reason,
+        public array $lacks,
     ) {}
 
-    /** Repetitions still wanted of all of them together. */
+    /** Repetitions still wanted of all of them together: what one has too many of helps nobody else. */
     public function reps(): int
     {
-        return (int) max(0, round($this->each * $this->people - $this->fresh));
+        return array_sum($this->lacks);
     }
 
     public function key(): string

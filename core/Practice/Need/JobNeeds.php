@@ -59,21 +59,26 @@ final class JobNeeds
                 $record->wasTaught($demand->position, $demand->skill) => '; long ago',
                 default => '; never practised',
             };
-        $people = \count(
-            array_filter(
-                $players,
-                static fn(RosterPlayer $player): bool => ($player->positions[0] ?? null) === $demand->position,
-            ),
+        $own = array_filter(
+            $players,
+            static fn(RosterPlayer $player): bool => ($player->positions[0] ?? null) === $demand->position,
         );
+        $each = (int) round(self::LEAST + self::PRIORITY_ADDS * $demand->priority);
+        $lacks = [];
+        foreach ($own as $player) {
+            $has = $record->fresh($demand->position, $demand->skill, $player->id);
+            $lacks[$player->id] = (int) max(0, round($each - $has));
+        }
 
         return new JobNeed(
             $demand->position,
             $demand->skill,
-            (int) round(self::LEAST + self::PRIORITY_ADDS * $demand->priority),
-            $people,
+            $each,
+            \count($own),
             $fresh,
             self::BASE_WEIGHT + $demand->priority + $demand->urgent + ($worst?->adds() ?? 0.0),
             $reason . '.',
+            array_filter($lacks, static fn(int $lack): bool => $lack > 0),
         );
     }
 }

@@ -35,6 +35,8 @@ final class StandingDemand
     private static function table(): array
     {
         return [
+            [Skill::Catch, [1, 2, 3, 4, 5, 6, 7, 8, 9], 0.3, 'Every play ends with a catch'],
+            [Skill::Block, [2], 0.45, 'A ball in the dirt is a base'],
             [Skill::GroundBall, [3, 4, 5, 6], 0.75, 'The first out is the job'],
             [Skill::SlowRoller, [1, 4, 5, 6], 0.4, 'The slow one is the hardest routine out'],
             [Skill::ReadHops, [3, 4, 5, 6], 0.45, 'The feet make the hop'],

@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Practice\Schedule;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Build\Placement;
+use FoxCorner\Core\Practice\Daily\DailyCore;
 use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Need\DrillNeed;
 use FoxCorner\Core\Practice\Need\DrillNeeds;
@@ -36,6 +37,7 @@ final readonly class PracticeRequest
         public array $kept,
         public int $seed,
         public bool $isWatched,
+        public DailyCore $core,
     ) {}
 
     /**
@@ -45,6 +47,7 @@ final readonly class PracticeRequest
      * @param list<JobNeed>        $needs
      * @param list<KeptTurn>       $kept      what stays as it is
      * @param bool                 $isWatched whether there is a grown-up at every station
+     * @param DailyCore|null       $core      what everybody does before; null: nothing
      *
      * @throws Problem when nobody comes, or there is no station
      */
@@ -59,6 +62,7 @@ final readonly class PracticeRequest
         array $kept = [],
         int $seed = 1,
         bool $isWatched = false,
+        ?DailyCore $core = null,
     ): self {
         if ([] === $players) {
             throw Refused::because('who comes', 'nobody is ticked', 'at least one player');
@@ -82,6 +86,7 @@ final readonly class PracticeRequest
             $kept,
             $seed,
             $isWatched,
+            $core ?? DailyCore::none(),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Schedule;
 
 use FoxCorner\Core\Practice\Build\Placement;
+use FoxCorner\Core\Practice\Daily\DailyCore;
 use FoxCorner\Core\Practice\Need\MetNeed;
 use FoxCorner\Core\Practice\Time\Round;
 use FoxCorner\Core\Practice\Time\TimePlan;
@@ -22,6 +23,7 @@ final readonly class Schedule
         public array $needs,
         public float $objective,
         public Placement $placement,
+        public DailyCore $core,
     ) {}
 
     /** @return list<MetNeed> */

@@ -39,6 +39,8 @@ final readonly class Scheduler
     private array $receivers;
     /** @var list<Block> */
     private array $blocks;
+    /** @var array<string, int> throws before the first round, by player */
+    private array $thrown;
 
     private function __construct(private PracticeRequest $request)
     {
@@ -53,6 +55,7 @@ final readonly class Scheduler
         }
         [$this->drills, $this->receivers] = [$drills, $receivers];
         $this->blocks = $request->time->rounds();
+        $this->thrown = $request->core->throws();
     }
 
     public static function solve(PracticeRequest $request): Schedule
@@ -100,12 +103,13 @@ final readonly class Scheduler
     private function problem(): StationProblem
     {
         $asked = [];
+        $players = $this->players();
         foreach ($this->request->needs as $need) {
             $asked[$need->drill->key][] = $need->position->value;
         }
 
         return new StationProblem(
-            array_map(self::player(...), $this->request->players),
+            array_map($this->player(...), $this->request->players),
             array_map(
                 fn(Drill $drill, ?Receiver $receiver): Station => $this->station(
                     $drill,
@@ -122,6 +126,7 @@ final readonly class Scheduler
                     $need->drill->key,
                     $need->reps,
                     $need->weight,
+                    self::byIndex($need->each, $players),
                 ),
                 $this->request->needs,
             ),
@@ -130,6 +135,7 @@ final readonly class Scheduler
             \count($this->blocks),
             $this->request->time->shape->round,
             $this->held(),
+            true,
         );
     }
 
@@ -157,24 +163,47 @@ final readonly class Scheduler
     }
 
     /**
-     * Throws at game distance: none for a limited arm, and for the others no more than we would say something about.
+     * Throws at game distance: none for a limited arm, and for the others no more than we would say something about,
+     * those of the daily core among them.
      */
-    private static function player(RosterPlayer $player): StationPlayer
+    private function player(RosterPlayer $player): StationPlayer
     {
+        $left = max(0, ThrowLoad::DAY - ($this->thrown[$player->id] ?? 0));
+
         return new StationPlayer(
             $player->id,
             $player->limit->forbidsRunning() ? [] : Position::numbers($player->positions),
-            $player->limit->allowsGameThrows() ? ThrowLoad::DAY : 0,
+            $player->limit->allowsGameThrows() ? $left : 0,
             !$player->limit->forbidsThrowing(),
         );
+    }
+
+    /** @return array<string, int> indexes by id */
+    private function players(): array
+    {
+        return array_flip(array_map(static fn(RosterPlayer $player): string => $player->id, $this->request->players));
+    }
+
+    /**
+     * @param array<string, int> $each    by player's id
+     * @param array<string, int> $players
+     *
+     * @return array<int, int> those who come
+     */
+    private static function byIndex(array $each, array $players): array
+    {
+        $found = [];
+        foreach (array_intersect_key($each, $players) as $id => $reps) {
+            $found[$players[$id]] = $reps;
+        }
+
+        return $found;
     }
 
     /** @return list<HeldTurn> */
     private function held(): array
     {
-        $players = array_flip(
-            array_map(static fn(RosterPlayer $player): string => $player->id, $this->request->players),
-        );
+        $players = $this->players();
         $held = [];
         foreach ($this->request->kept as $turn) {
             $station = $this->stationOf($turn);
@@ -218,17 +247,36 @@ final readonly class Scheduler
                 array_keys($this->blocks),
             ),
             array_map(
-                static fn(DrillNeed $need, int $gained): MetNeed => new MetNeed(
+                fn(DrillNeed $need, int $gained, array $lacks): MetNeed => new MetNeed(
                     $need,
                     $gained,
                     $binds[$need->key()] ?? '',
+                    $this->named($lacks),
                 ),
                 $this->request->needs,
                 $plan->gained,
+                $plan->lacks,
             ),
             $plan->objective,
             $this->request->placement,
+            $this->request->core,
         );
+    }
+
+    /**
+     * @param array<int, int> $lacks by index
+     *
+     * @return array<string, int> by name, who lacks most first
+     */
+    private function named(array $lacks): array
+    {
+        arsort($lacks);
+        $named = [];
+        foreach ($lacks as $player => $reps) {
+            $named[$this->request->players[$player]->name] = $reps;
+        }
+
+        return $named;
     }
 
     private function round(Block $block, StationPlan $plan, int $round): Round

@@ -58,7 +58,7 @@ enum Stage: string
             Skill::InfieldFly => self::Flies,
             Skill::CoverFirst, Skill::CoverSecond, Skill::CoverThird, Skill::CoverHome => self::SureOuts,
             default => match ($skill->family()) {
-                SkillFamily::GroundBalls => self::SureOuts,
+                SkillFamily::Daily, SkillFamily::GroundBalls => self::SureOuts,
                 SkillFamily::Two => self::Two,
                 SkillFamily::Bunts => self::Bunts,
                 SkillFamily::Holding => self::Holding,

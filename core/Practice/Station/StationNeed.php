@@ -7,12 +7,17 @@ namespace FoxCorner\Core\Practice\Station;
 /** Repetitions that a position should get at a station, all players together. */
 final readonly class StationNeed
 {
-    /** @param float $weight of one repetition */
+    /**
+     * @param float           $weight of one repetition
+     * @param array<int, int> $each   by player's index what of it is his: no more of it counts, and nobody else's;
+     *                                empty: whoever works there
+     */
     public function __construct(
         public string $id,
         public int $position,
         public string $station,
         public int $reps,
         public float $weight,
+        public array $each = [],
     ) {}
 }

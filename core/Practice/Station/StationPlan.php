@@ -11,12 +11,14 @@ final readonly class StationPlan
      * @param list<array<int, array<int, int>>> $rounds by round: by station's index the players' indexes with the
      *                                                  position that each works at
      * @param list<int>                         $gained repetitions, in the order of the needs
+     * @param list<array<int, int>>             $lacks  likewise what of his own each still wants, by player's index
      */
     public function __construct(
         public StationProblem $problem,
         public array $rounds,
         public array $gained,
         public float $objective,
+        public array $lacks = [],
     ) {}
 
     /** @return list<StationPlayer> who waits in a round */

@@ -26,6 +26,7 @@ final readonly class StationProblem
      * @param array<string, int>  $equipment pieces by name
      * @param int                 $rounds    how many rounds fit
      * @param list<HeldTurn>      $held      turns that stay as they are
+     * @param bool                $isFair    whether each round in which somebody waits weighs more than his last one
      *
      * @throws Problem when nobody comes, no round fits, an id is there twice or a need asks for no station
      */
@@ -38,6 +39,7 @@ final readonly class StationProblem
         public int $rounds,
         public float $roundMinutes,
         public array $held = [],
+        public bool $isFair = false,
     ) {
         if ([] === $players) {
             throw Refused::because('players', 'nobody comes', 'at least one player');
@@ -57,6 +59,14 @@ final readonly class StationProblem
                 throw Unknown::notOneOf("need $need->id, station", $need->station, $known);
             }
         }
+    }
+
+    /** What it takes away that somebody waits in so many rounds. */
+    public function waiting(int $rounds): float
+    {
+        $weighs = $this->isFair ? ($rounds * ($rounds + 1)) / 2 : $rounds;
+
+        return self::IDLE_MINUTE * $this->roundMinutes * $weighs;
     }
 
     /** The same with one helper more. */

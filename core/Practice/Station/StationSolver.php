@@ -280,11 +280,26 @@ final class StationSolver
             $this->problem,
             $rounds,
             array_map(
-                static fn(StationNeed $need): int => $state->gained($index[$need->station], $need->position),
-                $this->problem->needs,
+                fn(int $need): int => $state->gained($need, $index[$this->problem->needs[$need]->station]),
+                array_keys($this->problem->needs),
             ),
             $state->objective,
+            array_map(
+                static fn(StationNeed $need): array => self::lacks($need, $index[$need->station], $state),
+                $this->problem->needs,
+            ),
         );
+    }
+
+    /** @return array<int, int> what of his own each still wants, by player's index */
+    private static function lacks(StationNeed $need, int $station, StationState $state): array
+    {
+        $lacks = [];
+        foreach ($need->each as $player => $reps) {
+            $lacks[$player] = $reps - $state->had($station, $need->position, $player);
+        }
+
+        return array_filter($lacks, static fn(int $lack): bool => $lack > 0);
     }
 
     private function below(int $most): int

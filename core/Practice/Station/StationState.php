@@ -29,12 +29,20 @@ final class StationState
     private array $groups;
     /** @var array<int, array<int, int>> repetitions by station, its first way for all, and position */
     private array $gained;
+    /** @var array<int, array<int, array<int, int>>> the same by player, where somebody's own count */
+    private array $own = [];
+    /** @var array<int, array<int, array<int, int>>> of needs of players: what counts, likewise and by need */
+    private array $counted = [];
+    /** @var array<int, int> rounds by player in which he waits */
+    private array $waits;
     /** @var array<int, int> throws by player */
     private array $thrown;
     /** @var list<array<string, int>> pieces in use, by round and name; the helpers are one of them */
     private array $used;
     /** @var array<int, array<int, list<array{float, int}>>> weights and repetitions wanted, likewise */
     private array $wanted;
+    /** @var array<int, array<int, array<int, array{float, array<int, int>}>>> weights and what each wants, by need */
+    private array $wantedOf;
     /** @var list<list<bool>> by station and station */
     private array $conflicts;
     /** @var list<list<int>> repetitions by station and group size */
@@ -56,10 +64,11 @@ final class StationState
         $this->as = array_fill(0, $problem->rounds, array_fill(0, $players, 0));
         $this->sizes = array_fill(0, $problem->rounds, array_fill(0, $stations, 0));
         $this->working = $this->groups = array_fill(0, $problem->rounds, array_fill(0, $stations, []));
-        $this->gained = $this->wanted = array_fill(0, $stations, []);
+        $this->gained = $this->wanted = $this->wantedOf = array_fill(0, $stations, []);
         $this->thrown = array_fill(0, $players, 0);
         $this->used = array_fill(0, $problem->rounds, []);
-        $this->objective = -StationProblem::IDLE_MINUTE * $players * $problem->rounds * $problem->roundMinutes;
+        $this->waits = array_fill(0, $players, $problem->rounds);
+        $this->objective = -$players * $problem->waiting($problem->rounds);
         $this->have = ['' => $problem->helpers] + $problem->equipment;
         $this->costs = $this->conflicts = $this->repetitions = [];
         $index = [];
@@ -79,8 +88,12 @@ final class StationState
                 range(0, $players),
             );
         }
-        foreach ($problem->needs as $need) {
-            $this->wanted[$index[$need->station]][$need->position][] = [$need->weight, $need->reps];
+        foreach ($problem->needs as $number => $need) {
+            if ([] === $need->each) {
+                $this->wanted[$index[$need->station]][$need->position][] = [$need->weight, $need->reps];
+            } else {
+                $this->wantedOf[$index[$need->station]][$need->position][$number] = [$need->weight, $need->each];
+            }
         }
     }
 
@@ -138,9 +151,20 @@ final class StationState
         }
     }
 
-    public function gained(int $station, int $position): int
+    /** Repetitions that a need has, at a station by its index. */
+    public function gained(int $need, int $station): int
     {
-        return $this->gained[$this->first[$station]][$position] ?? 0;
+        $position = $this->problem->needs[$need]->position;
+
+        return [] === $this->problem->needs[$need]->each
+            ? $this->gained[$this->first[$station]][$position] ?? 0
+            : $this->counted[$this->first[$station]][$position][$need] ?? 0;
+    }
+
+    /** Repetitions that a player has at a position of a station. */
+    public function had(int $station, int $position, int $player): int
+    {
+        return $this->own[$this->first[$station]][$position][$player] ?? 0;
     }
 
     private function resize(int $round, int $station, int $player, int $position, int $by): void
@@ -168,11 +192,26 @@ final class StationState
             unset($working[$position]);
         }
         $this->working[$round][$station] = $working;
+        if ([] !== $this->wantedOf[$this->first[$station]]) {
+            $this->own($station, $position, $player, $by > 0 ? $after : -$before);
+            foreach ($before === $after ? [] : $this->groups[$round][$station] as $other => $_) {
+                if ($other !== $player) {
+                    $this->own($station, $this->as[$round][$other], $other, $after - $before);
+                }
+            }
+        }
         $this->throw($round, $station, $player, $by, $before, $after);
-        $waited = $runs ? 0 : $size;
-        $waits = $will ? 0 : $size + $by;
         // The player himself stops or starts waiting, and so may the group.
-        $this->objective -= StationProblem::IDLE_MINUTE * $this->problem->roundMinutes * ($waits - $waited - $by);
+        if ($by > 0 ? $will : $runs) {
+            $this->wait($player, -$by);
+        }
+        if ($runs !== $will) {
+            foreach ($this->groups[$round][$station] as $other => $_) {
+                if ($other !== $player) {
+                    $this->wait($other, $will ? -1 : 1);
+                }
+            }
+        }
         if (0 === $size || 0 === $size + $by) {
             foreach ($this->costs[$station] as $piece => $pieces) {
                 $this->used[$round][$piece] = ($this->used[$round][$piece] ?? 0) + $by * $pieces;
@@ -188,6 +227,29 @@ final class StationState
             $this->objective += $weight * (min($reps, $old + $change) - min($reps, $old));
         }
         $this->gained[$station][$position] = $old + $change;
+    }
+
+    private function own(int $station, int $position, int $player, int $change): void
+    {
+        $station = $this->first[$station];
+        $old = $this->own[$station][$position][$player] ?? 0;
+        $this->own[$station][$position][$player] = $old + $change;
+        foreach ($this->wantedOf[$station][$position] ?? [] as $need => [$weight, $each]) {
+            $most = $each[$player] ?? 0;
+            $counts = min($most, $old + $change) - min($most, $old);
+            if (0 !== $counts) {
+                $this->objective += $weight * $counts;
+                $this->counted[$station][$position][$need] =
+                    ($this->counted[$station][$position][$need] ?? 0) + $counts;
+            }
+        }
+    }
+
+    private function wait(int $player, int $by): void
+    {
+        $this->objective +=
+            $this->problem->waiting($this->waits[$player]) - $this->problem->waiting($this->waits[$player] + $by);
+        $this->waits[$player] += $by;
     }
 
     private function throw(int $round, int $station, int $player, int $by, int $before, int $after): void

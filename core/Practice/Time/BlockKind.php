@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Practice\Time;
 enum BlockKind: string
 {
     case WarmUp = 'warm-up';
+    case DailyCore = 'daily-core';
     case Round = 'round';
     case Rotation = 'rotation';
     case Water = 'water';
@@ -17,6 +18,7 @@ enum BlockKind: string
     {
         return match ($this) {
             self::WarmUp => 'Warm-up',
+            self::DailyCore => 'Daily core',
             self::TeamDefence => 'Team defence',
             self::Round, self::Rotation, self::Water, self::Finish => $this->name,
         };

@@ -7,7 +7,10 @@ namespace FoxCorner\Core\Practice\Time;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 
-/** How the minutes are spent: warm-up, rounds of stations, team defence, finish, with water in between. */
+/**
+ * How the minutes are spent: warm-up, daily core, rounds of stations, team defence, finish, with water in between.
+ * Where else not even one round fits the core gives way.
+ */
 final readonly class TimePlan
 {
     public const ROTATION = 1;
@@ -26,6 +29,9 @@ final readonly class TimePlan
     public static function within(int $minutes, ?TimeShape $shape = null): self
     {
         $shape ??= TimeShape::usual();
+        while ($shape->core > 0 && self::least($shape) > $minutes) {
+            $shape = $shape->withCore($shape->core - 1);
+        }
         OutOfRange::unlessBetween(
             'minutes',
             $minutes,
@@ -69,14 +75,27 @@ final readonly class TimePlan
     /** @return list<Block> */
     public function rounds(): array
     {
-        return array_values(
-            array_filter($this->blocks, static fn(Block $block): bool => BlockKind::Round === $block->kind),
-        );
+        return $this->of(BlockKind::Round);
+    }
+
+    /** min of all blocks of a kind */
+    public function minutesOf(BlockKind $kind): int
+    {
+        return array_sum(array_map(static fn(Block $block): int => $block->minutes, $this->of($kind)));
+    }
+
+    /** @return list<Block> */
+    private function of(BlockKind $kind): array
+    {
+        return array_values(array_filter($this->blocks, static fn(Block $block): bool => $kind === $block->kind));
     }
 
     private static function lay(TimeShape $shape, int $rounds, int $teamDefence, int $warmUp): self
     {
         $wanted = [[BlockKind::WarmUp, $warmUp]];
+        if ($shape->core > 0) {
+            $wanted[] = [BlockKind::DailyCore, $shape->core];
+        }
         for ($round = 1; $round <= $rounds; ++$round) {
             $wanted[] = [BlockKind::Rotation, self::ROTATION];
             $wanted[] = [BlockKind::Round, $shape->round];
@@ -96,7 +115,9 @@ final readonly class TimePlan
                 [$clock, $dry] = [$clock + self::WATER, 0];
             }
             $blocks[] = new Block($kind, $clock, $minutes);
-            [$clock, $dry] = [$clock + $minutes, $dry + $minutes];
+            $clock += $minutes;
+            // Counted from when they play; in heat from the first step.
+            $dry += BlockKind::WarmUp === $kind && !$shape->isHot ? 0 : $minutes;
         }
 
         return new self($blocks, $shape);

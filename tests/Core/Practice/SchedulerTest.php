@@ -10,6 +10,7 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Drill\Receiver;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
+use FoxCorner\Core\Practice\Need\MetNeed;
 use FoxCorner\Core\Practice\Schedule\Schedule;
 use FoxCorner\Core\Practice\Schedule\Scheduler;
 use FoxCorner\Core\Problem\Refused;
@@ -106,14 +107,15 @@ final class SchedulerTest extends TestCase
 
     public function testMoreHelpersAndMinutesAreNeverWorse(): void
     {
-        $met = static fn(int $helpers, int $minutes): float => self::solve(
-            Teams::fifteen(),
-            $helpers,
-            $minutes,
-        )->metCount();
+        $gained = static fn(int $helpers, int $minutes): float => array_sum(
+            array_map(
+                static fn(MetNeed $met): float => $met->need->weight * $met->gained,
+                self::solve(Teams::fifteen(), $helpers, $minutes)->needs,
+            ),
+        );
 
-        self::assertGreaterThan($met(1, 60), $met(3, 60));
-        self::assertGreaterThanOrEqual($met(3, 45), $met(3, 90));
+        self::assertGreaterThan($gained(1, 60), $gained(3, 60));
+        self::assertGreaterThan($gained(3, 45), $gained(3, 90));
     }
 
     public function testRepetitionsAreTheEquationOfGroupSizeAndTime(): void

@@ -20,6 +20,8 @@ final class ShippedDrills
         return $all ??= array_column(
             array_merge(
                 ...array_map(static fn(DrillFamily $family): array => $family->drills(), [
+                    new DailyDrills(),
+                    new DailyFeedDrills(),
                     new GroundBallDrills(),
                     new PitcherDrills(),
                     new FeedDrills(),
