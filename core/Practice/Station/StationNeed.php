@@ -20,4 +20,21 @@ final readonly class StationNeed
         public float $weight,
         public array $each = [],
     ) {}
+
+    /**
+     * What of his own each still wants.
+     *
+     * @param callable(int): int $had repetitions of a player by his index
+     *
+     * @return array<int, int> by player's index
+     */
+    public function lacks(callable $had): array
+    {
+        $lacks = [];
+        foreach ($this->each as $player => $reps) {
+            $lacks[$player] = $reps - $had($player);
+        }
+
+        return array_filter($lacks, static fn(int $lack): bool => $lack > 0);
+    }
 }

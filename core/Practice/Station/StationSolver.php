@@ -285,21 +285,12 @@ final class StationSolver
             ),
             $state->objective,
             array_map(
-                static fn(StationNeed $need): array => self::lacks($need, $index[$need->station], $state),
+                static fn(StationNeed $need): array => $need->lacks(
+                    static fn(int $who): int => $state->had($index[$need->station], $need->position, $who),
+                ),
                 $this->problem->needs,
             ),
         );
-    }
-
-    /** @return array<int, int> what of his own each still wants, by player's index */
-    private static function lacks(StationNeed $need, int $station, StationState $state): array
-    {
-        $lacks = [];
-        foreach ($need->each as $player => $reps) {
-            $lacks[$player] = $reps - $state->had($station, $need->position, $player);
-        }
-
-        return array_filter($lacks, static fn(int $lack): bool => $lack > 0);
     }
 
     private function below(int $most): int

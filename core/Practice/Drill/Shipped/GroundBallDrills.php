@@ -38,7 +38,7 @@ final readonly class GroundBallDrills implements DrillFamily
                 min: 3,
                 max: 8,
                 atOnce: 4,
-                secondsPerRep: 48,
+                secondsPerRep: 28,
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],

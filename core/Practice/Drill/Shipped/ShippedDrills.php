@@ -33,6 +33,7 @@ final class ShippedDrills
                     new RelayDrills(),
                     new FlyDrills(),
                     new RunnerDrills(),
+                    new SmallGroupDrills(),
                     new TeamDrills(),
                 ]),
             ),

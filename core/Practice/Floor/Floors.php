@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Floor;
+
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Practice\Daily\AgeGroup;
+
+/**
+ * What each player should have in a week of two practices, by position and age. Source: the project's practice; three
+ * practices ask half as much again, one half.
+ */
+final class Floors
+{
+    /** min of a practice from which all of it is asked. */
+    private const LONG_OF_CHILDREN = 75;
+    private const LONG = 90;
+    private const PRACTICES = 2;
+    /** Of a second position's floor. */
+    private const SECOND = 0.5;
+    /** Of what is fielded, where nobody may throw at full strength. */
+    private const LIMITED = 0.5;
+
+    /** By position: child, youth, older. */
+    private const INFIELD = [
+        'fielded' => [24, 40, 50],
+        'feeds' => [8, 16, 20],
+        'pivots' => [6, 14, 20],
+    ];
+    private const BY_POSITION = [
+        1 => ['bunts' => [3, 6, 8], 'comebackers' => [3, 6, 8], 'cover-first' => [3, 6, 8]],
+        2 => ['catcher-throws' => [6, 10, 14], 'blocks' => [8, 16, 20], 'bunts' => [3, 5, 6]],
+        3 => ['fielded' => [14, 24, 30], 'short-hops' => [8, 15, 18], 'bunts' => [3, 6, 8]],
+        4 => self::INFIELD,
+        5 => ['fielded' => [24, 40, 50], 'bunts' => [3, 6, 8]],
+        6 => self::INFIELD,
+        7 => self::OUTFIELD,
+        8 => self::OUTFIELD,
+        9 => self::OUTFIELD,
+    ];
+    private const OUTFIELD = ['flies' => [12, 16, 20], 'charges' => [8, 12, 12], 'cutoffs' => [6, 10, 12]];
+    private const EVERYBODY = ['jobs' => [4, 8, 10], 'rundowns' => [1, 1.5, 1.5]];
+    /** What a hall has no room for. */
+    private const OUTSIDE = [Work::Flies, Work::Charges, Work::Cutoffs, Work::CatcherThrows];
+
+    /**
+     * @param int $minutes   of a practice
+     * @param int $practices in the week
+     *
+     * @return array<int, array<string, int>> repetitions by position's number and {@see Work}
+     */
+    public static function of(
+        RosterPlayer $player,
+        AgeGroup $age,
+        int $minutes,
+        int $practices = self::PRACTICES,
+        bool $isIndoors = false,
+    ): array {
+        $share =
+            (min(1.0, $minutes / (AgeGroup::Child === $age ? self::LONG_OF_CHILDREN : self::LONG)) * $practices) /
+            self::PRACTICES;
+        $floors = [];
+        foreach (\array_slice($player->positions, 0, 2) as $rank => $position) {
+            $asked = self::asked($position, 0 === $rank);
+            foreach ($player->limit->forbidsRunning() ? [] : $asked as $work => $byAge) {
+                $work = Work::from($work);
+                $limited = $player->limit->allowsGameThrows() ? 1.0 : ($work->isThrown() ? 0.0 : null);
+                $limited ??= Work::Fielded === $work ? self::LIMITED : 1.0;
+                $wanted = $share * $byAge[self::column($age)] * $limited * (0 === $rank ? 1.0 : self::SECOND);
+                if ($wanted > 0.0 && !($isIndoors && \in_array($work, self::OUTSIDE, true))) {
+                    $floors[$position->value][$work->value] = (int) ceil($wanted - 1e-9);
+                }
+            }
+        }
+
+        return $floors;
+    }
+
+    /** @return array<string, array{int|float, int|float, int|float}> */
+    private static function asked(Position $position, bool $isFirst): array
+    {
+        return self::BY_POSITION[$position->value] + ($isFirst ? self::EVERYBODY : []);
+    }
+
+    private static function column(AgeGroup $age): int
+    {
+        return match ($age) {
+            AgeGroup::Child => 0,
+            AgeGroup::Youth => 1,
+            AgeGroup::Older => 2,
+        };
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Floor;
+
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Skill\Skill;
+
+/** What is counted over a week: every player should have so much of it, whatever his plan asks. */
+enum Work: string
+{
+    case Fielded = 'fielded';
+    case ShortHops = 'short-hops';
+    case Feeds = 'feeds';
+    case Pivots = 'pivots';
+    case Bunts = 'bunts';
+    case Comebackers = 'comebackers';
+    case CoverFirst = 'cover-first';
+    case CatcherThrows = 'catcher-throws';
+    case Blocks = 'blocks';
+    case Flies = 'flies';
+    case Charges = 'charges';
+    case Cutoffs = 'cutoffs';
+    case Jobs = 'jobs';
+    case Rundowns = 'rundowns';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Fielded => 'fielded and thrown',
+            self::ShortHops => 'short hops at first',
+            self::Feeds => 'feeds',
+            self::Pivots => 'own pivots',
+            self::Bunts => 'bunts',
+            self::Comebackers => 'comebackers',
+            self::CoverFirst => 'covering first',
+            self::CatcherThrows => 'throws to bases',
+            self::Blocks => 'blocked',
+            self::Flies => 'flies',
+            self::Charges => 'ground balls charged',
+            self::Cutoffs => 'thrown to a cutoff',
+            self::Jobs => 'priority, back-ups, team jobs',
+            self::Rundowns => 'rundowns',
+        };
+    }
+
+    /** What a repetition of a skill is at a position; null: nothing that has a floor. */
+    public static function of(Position $position, Skill $skill): ?self
+    {
+        return match ($skill) {
+            Skill::GroundBall,
+            Skill::SlowRoller,
+            Skill::HardAtCorner,
+            Skill::LookBack,
+            Skill::ThrowHome => self::Fielded,
+            Skill::ShortHopsAtFirst => self::ShortHops,
+            Skill::UnderhandFeed, Skill::DropStepFeed, Skill::SideToss, Skill::Dart, Skill::BackhandFeed => self::Feeds,
+            Skill::PivotOfSecond, Skill::PivotOfShort => self::Pivots,
+            Skill::Field => self::Bunts,
+            Skill::Comebacker => self::Comebackers,
+            Skill::CoverFirstOnGrounder => self::CoverFirst,
+            Skill::ThrowToSecond, Skill::ThrowBehind => Position::Catcher === $position ? self::CatcherThrows : null,
+            Skill::Block => self::Blocks,
+            Skill::BackTurned => self::Flies,
+            Skill::OutfieldGrounder => self::Charges,
+            Skill::OutfieldThrow => self::Cutoffs,
+            Skill::FlyPriority,
+            Skill::NeighbourBackUp,
+            Skill::BackUpThrow,
+            Skill::BackUpFirst,
+            Skill::BackUpSecond,
+            Skill::BackUpThird,
+            Skill::BackUpHome,
+            Skill::CutoffLine,
+            Skill::CutoffVoice,
+            Skill::Tandem,
+            Skill::UnitRounds,
+            Skill::LiveSituation,
+            Skill::CallTheBase,
+            Skill::FollowRunner => self::Jobs,
+            Skill::Rundown => self::Rundowns,
+            default => null,
+        };
+    }
+
+    /** What a limit on throwing leaves of it: fielded and held counts, throws go. */
+    public function isThrown(): bool
+    {
+        return match ($this) {
+            self::Bunts, self::Comebackers, self::CatcherThrows, self::Cutoffs => true,
+            default => false,
+        };
+    }
+}

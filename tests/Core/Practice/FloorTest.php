@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Tests\Core\Practice;
+
+use FoxCorner\Core\People\Limit;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Practice\Daily\AgeGroup;
+use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
+use FoxCorner\Core\Practice\Floor\Floors;
+use FoxCorner\Core\Practice\Floor\Work;
+use FoxCorner\Core\Skill\Skill;
+use PHPUnit\Framework\TestCase;
+
+/** What each player should have in a week. */
+final class FloorTest extends TestCase
+{
+    public function testAShortstopOfEachAge(): void
+    {
+        $floors = static fn(AgeGroup $age): array => Floors::of(self::player(6), $age, 90)[6];
+
+        self::assertSame(
+            ['fielded' => 50, 'feeds' => 20, 'pivots' => 20, 'jobs' => 10, 'rundowns' => 2],
+            $floors(AgeGroup::Older),
+        );
+        self::assertSame(
+            ['fielded' => 40, 'feeds' => 16, 'pivots' => 14, 'jobs' => 8, 'rundowns' => 2],
+            $floors(AgeGroup::Youth),
+        );
+        self::assertSame(
+            ['fielded' => 24, 'feeds' => 8, 'pivots' => 6, 'jobs' => 4, 'rundowns' => 1],
+            $floors(AgeGroup::Child),
+        );
+    }
+
+    public function testShorterPracticesAndAnotherNumberOfThem(): void
+    {
+        $six = self::player(6);
+
+        self::assertSame(25, Floors::of($six, AgeGroup::Older, 45)[6]['fielded']);
+        self::assertSame(34, Floors::of($six, AgeGroup::Older, 60)[6]['fielded'], '33.3 is rounded up');
+        self::assertSame(24, Floors::of($six, AgeGroup::Child, 110)[6]['fielded'], 'never more than all');
+        self::assertSame(20, Floors::of($six, AgeGroup::Child, 60)[6]['fielded'], 'children’s last 75 minutes');
+        self::assertSame(25, Floors::of($six, AgeGroup::Older, 90, 1)[6]['fielded']);
+        self::assertSame(75, Floors::of($six, AgeGroup::Older, 90, 3)[6]['fielded']);
+    }
+
+    public function testASecondPositionHasHalfAndAThirdNone(): void
+    {
+        $floors = Floors::of(self::player(6, 4, 2), AgeGroup::Older, 90);
+
+        self::assertSame(['fielded' => 25, 'feeds' => 10, 'pivots' => 10], $floors[4]);
+        self::assertSame([6, 4], array_keys($floors));
+    }
+
+    public function testALimitTakesThrowsAndHalfOfWhatIsFielded(): void
+    {
+        $limited = static fn(int $number, Limit $limit): array => Floors::of(
+            self::player($number)->limitedTo($limit),
+            AgeGroup::Older,
+            90,
+        );
+
+        self::assertSame(
+            ['fielded' => 25, 'jobs' => 10, 'rundowns' => 2],
+            $limited(5, Limit::SoftThrowing)[5],
+            'no bunts',
+        );
+        self::assertArrayNotHasKey('cutoffs', $limited(8, Limit::NoThrowing)[8]);
+        self::assertSame([], $limited(6, Limit::NoRunning));
+    }
+
+    public function testAHallHasNoFlies(): void
+    {
+        $floors = Floors::of(self::player(8), AgeGroup::Older, 90, 2, true);
+
+        self::assertSame(['jobs' => 10, 'rundowns' => 2], $floors[8]);
+        self::assertSame(
+            ['blocks' => 20, 'bunts' => 6, 'jobs' => 10, 'rundowns' => 2],
+            Floors::of(self::player(2), AgeGroup::Older, 90, 2, true)[2],
+        );
+    }
+
+    /** Whatever has a floor is given by a drill that needs no grown-up, or is done every day. */
+    public function testEveryFloorCanBeMet(): void
+    {
+        $given = [];
+        foreach (ShippedDrills::all() as $drill) {
+            foreach ($drill->serves as $number => $skills) {
+                foreach ($skills as $skill) {
+                    $work = Work::of(Position::from($number), $skill);
+                    $given[$number . ($work->value ?? '')] = true;
+                }
+            }
+        }
+        foreach (range(1, 9) as $number) {
+            foreach (Floors::of(self::player($number), AgeGroup::Older, 90)[$number] as $work => $reps) {
+                self::assertGreaterThan(0, $reps);
+                self::assertTrue(
+                    isset($given[$number . $work]) || \in_array($work, ['jobs', 'rundowns'], true),
+                    "$work of $number",
+                );
+            }
+        }
+    }
+
+    public function testWhatARepetitionIs(): void
+    {
+        self::assertSame(Work::Fielded, Work::of(Position::Shortstop, Skill::GroundBall));
+        self::assertSame(Work::CatcherThrows, Work::of(Position::Catcher, Skill::ThrowToSecond));
+        self::assertNull(Work::of(Position::Shortstop, Skill::ThrowBehind));
+        self::assertNull(Work::of(Position::Shortstop, Skill::Catch));
+    }
+
+    private static function player(int ...$positions): RosterPlayer
+    {
+        return new RosterPlayer(
+            'id',
+            'Player',
+            1,
+            array_map(Position::ofNumber(...), array_values($positions)),
+            Traits::unknown(),
+        );
+    }
+}
