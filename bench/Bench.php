@@ -20,6 +20,7 @@ final readonly class Bench
             printf("%-58s %9.3f ms\n", $name, self::median(31, $measure));
         }
         ScheduleTimings::print();
+        PracticeWeeks::print();
         $this->sizes();
         $port = is_file($this->root . '/var/start/port')
             ? (int) file_get_contents($this->root . '/var/start/port')

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Bench;
 
 use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\Position;
@@ -14,11 +15,12 @@ use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Build\Placement;
 use FoxCorner\Core\Practice\Build\StationChoice;
-use FoxCorner\Core\Practice\Daily\AgeGroup;
 use FoxCorner\Core\Practice\Daily\DailyCore;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Practice\Floor\Floors;
+use FoxCorner\Core\Practice\Floor\Week;
 use FoxCorner\Core\Practice\Floor\Work;
+use FoxCorner\Core\Practice\Need\FloorsLeft;
 use FoxCorner\Core\Practice\Need\Grade;
 use FoxCorner\Core\Practice\Need\JobNeeds;
 use FoxCorner\Core\Practice\Need\Record;
@@ -41,7 +43,11 @@ final class PracticeWeeks
     private const DAYS = 3.5;
     private const SHED = ['bucket of balls' => 4, 'bag' => 4, 'net' => 1, 'screen' => 1, 'helmet' => 4, 'cone' => 12];
 
-    /** @return array<string, array{Level, string, int, int, int, FieldPart, list<int>}> players, helpers, minutes, sore */
+    /**
+     * Level, rule set, players, helpers, minutes, place, and who throws softly.
+     *
+     * @return array<string, array{Level, string, int, int, int, FieldPart, list<int>}>
+     */
     private static function teams(): array
     {
         $whole = FieldPart::Whole;
@@ -143,7 +149,17 @@ final class PracticeWeeks
         $time = TimePlan::within($minutes, TimeShape::of(8, 7, 7, 3, false)->withCore(TimeShape::coreWithin($minutes)));
         $core = DailyCore::of($players, $age, $time->minutesOf(BlockKind::DailyCore), FieldPart::Hall === $part);
         $record = Record::of([...$past, ...$core->taught()], ShippedDrills::all());
-        $needs = JobNeeds::of(StandingDemand::of($set), $players, $record);
+        $needs = JobNeeds::of(
+            StandingDemand::of($set),
+            $players,
+            $record,
+            FloorsLeft::of(
+                $players,
+                new Week($age, $minutes, isIndoors: FieldPart::Hall === $part),
+                [...$past, ...$core->taught()],
+                ShippedDrills::all(),
+            ),
+        );
         $help = Helpers::of($helpers);
         $drills = (new StationChoice($players, $help, self::SHED, $part, $set->diamond(), $set))->of(
             $needs,
@@ -193,7 +209,10 @@ final class PracticeWeeks
         foreach ($weeks as $week) {
             foreach ($players as $player) {
                 $has = static fn(Work $work): int => array_sum($week[$player->id][$work->value] ?? []);
-                $floors = Floors::of($player, AgeGroup::of($level), $minutes, 2, FieldPart::Hall === $part);
+                $floors = Floors::of(
+                    $player,
+                    new Week(AgeGroup::of($level), $minutes, isIndoors: FieldPart::Hall === $part),
+                );
                 foreach ($floors[$player->positions[0]->value] ?? [] as $work => $wanted) {
                     if ('jobs' !== $work) {
                         $share = min(1.0, $has(Work::from($work)) / $wanted);

@@ -68,7 +68,7 @@ final class TodayPage extends AbstractController
         $now = $this->clock->now();
         $practices = $this->practices->since($team, $now->modify(PracticeHistory::SINCE));
         $record = $this->needs->record($team, $now, $practices);
-        $needs = $this->needs->under($plays, $team, $roster, $now, $record);
+        $needs = $this->needs->under($plays, $team, $roster, $record);
         $drawable = self::drawable($findings, $membership->canChange());
         $asked = (int) $request->query->getString('finding') - 1;
         $drawn = \in_array($asked, $drawable, true) ? $asked : $drawable[0] ?? null;

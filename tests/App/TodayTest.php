@@ -110,7 +110,7 @@ final class TodayTest extends AppTestCase
         $this->open($team, '/practice/new');
         $this->browser->submitForm('Make the practice', ['practice_form[whoHelps]' => "Ana, hits\nBo"]);
         $this->follow();
-        self::assertSelectorTextContains('.script', 'Balls to the gaps');
+        self::assertSelectorTextContains('.script', 'Outs at first');
         self::assertSelectorTextNotContains('.script', 'rests');
     }
 

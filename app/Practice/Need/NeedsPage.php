@@ -37,7 +37,7 @@ final class NeedsPage extends AbstractController
             array_filter($players, static fn(RosterPlayer $player): bool => $membership->seesAllOf($player->id)),
         );
         $record = $this->needs->record($membership->team, $now);
-        $all = $this->needs->under($this->needs->plays($membership->team), $membership->team, $players, $now, $record);
+        $all = $this->needs->under($this->needs->plays($membership->team), $membership->team, $players, $record);
         // What is still wanted first; the rest is there to be seen.
         usort(
             $all,

@@ -36,7 +36,6 @@ final class SeasonPage extends AbstractController
             $this->needs->plays($team),
             $team,
             $this->players->rosterOf($team),
-            $now,
             Record::of($taught, $drills),
         );
         $all = Progress::all($team->rules(), $needs, $taught, $drills);

@@ -15,6 +15,7 @@ use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
+use FoxCorner\Core\Practice\Need\FloorsLeft;
 use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\Need\JobNeeds;
 use FoxCorner\Core\Practice\Need\PlanDemand;
@@ -41,7 +42,7 @@ final readonly class TeamNeeds
      */
     public function of(Team $team, array $players, \DateTimeImmutable $when): array
     {
-        return $this->under($this->plays($team), $team, $players, $when);
+        return $this->under($this->plays($team), $team, $players, $this->record($team, $when));
     }
 
     /**
@@ -49,31 +50,30 @@ final readonly class TeamNeeds
      *
      * @param list<AuditedPlay>  $plays
      * @param list<RosterPlayer> $players who come
-     * @param Record|null        $record  where it is known already too
+     * @param FloorsLeft|null    $floors  of the week; null: none is asked for
      *
      * @return list<JobNeed> the heaviest first
      */
-    public function under(
-        array $plays,
-        Team $team,
-        array $players,
-        \DateTimeImmutable $when,
-        ?Record $record = null,
-    ): array {
+    public function under(array $plays, Team $team, array $players, Record $record, ?FloorsLeft $floors = null): array
+    {
         return JobNeeds::of(
             [...PlanDemand::of($plays), ...StandingDemand::of($team->rules())],
             $players,
-            $record ?? $this->record($team, $when),
+            $record,
+            $floors,
         );
     }
 
-    /**
-     * @param list<Practice>|null $practices of the team, where they are known already
-     * @param list<Taught>        $today     what comes before on the same day
-     */
-    public function record(Team $team, \DateTimeImmutable $when, ?array $practices = null, array $today = []): Record
+    /** @param list<Practice>|null $practices of the team, where they are known already */
+    public function record(Team $team, \DateTimeImmutable $when, ?array $practices = null): Record
     {
-        return Record::of([...$this->history->taught($team, $when, $practices), ...$today], $this->shelf->ever($team));
+        return Record::of($this->history->taught($team, $when, $practices), $this->shelf->ever($team));
+    }
+
+    /** @return list<Taught> what was practised before */
+    public function taught(Team $team, \DateTimeImmutable $when): array
+    {
+        return $this->history->taught($team, $when);
     }
 
     /** @return list<AuditedPlay> of every situation with a coverage; none when the roster does not make nine */

@@ -10,15 +10,18 @@ use FoxCorner\App\Practice\Need\TeamNeeds;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\Sheet\SheetChoice;
 use FoxCorner\App\Practice\Sheet\SheetWriter;
+use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Placement;
 use FoxCorner\Core\Practice\Build\StationChoice;
-use FoxCorner\Core\Practice\Daily\AgeGroup;
 use FoxCorner\Core\Practice\Daily\DailyCore;
 use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Floor\Week;
+use FoxCorner\Core\Practice\Need\FloorsLeft;
 use FoxCorner\Core\Practice\Need\JobNeed;
+use FoxCorner\Core\Practice\Need\Record;
 use FoxCorner\Core\Practice\Schedule\PracticeRequest;
 use FoxCorner\Core\Practice\Schedule\Scheduler;
 use FoxCorner\Core\Practice\Team\TeamScript;
@@ -156,18 +159,17 @@ final readonly class PracticeSolver
     private function readied(PracticeOrder $order, ?array $plays = null): array
     {
         $coming = $this->coming($order);
-        $core = DailyCore::of(
-            $coming,
-            AgeGroup::of($order->team->level()),
-            self::time($order)->minutesOf(BlockKind::DailyCore),
-            FieldPart::Hall === $order->setup->fieldPart(),
-        );
+        $age = AgeGroup::of($order->team->level());
+        $isIndoors = FieldPart::Hall === $order->setup->fieldPart();
+        $core = DailyCore::of($coming, $age, self::time($order)->minutesOf(BlockKind::DailyCore), $isIndoors);
+        $taught = [...$this->needs->taught($order->team, $order->startsAt), ...$core->taught()];
+        $ever = $this->shelf->ever($order->team);
         $needs = $this->needs->under(
             $plays ?? $this->needs->plays($order->team),
             $order->team,
             $coming,
-            $order->startsAt,
-            $this->needs->record($order->team, $order->startsAt, today: $core->taught()),
+            Record::of($taught, $ever),
+            FloorsLeft::of($coming, new Week($age, $order->minutes, isIndoors: $isIndoors), $taught, $ever),
         );
         $choice = $this->choice($order, $coming);
         $wanted = $this->wanted($order, $choice, $needs);

@@ -34,7 +34,7 @@ final readonly class StationChoice
     private const OTHER_POSITION = 0.4;
     /** Of what it was worth, once another station teaches the same (ours). */
     private const AGAIN = 0.3;
-    private const FEWEST = 4;
+    private const FEWEST = 7;
     private const MOST = 9;
 
     /**
@@ -53,7 +53,7 @@ final readonly class StationChoice
     /** How many stations are worth setting up for so many helpers. */
     public static function count(Helpers $helpers): int
     {
-        return max(self::FEWEST, min(self::MOST, 2 * $helpers->all + 1));
+        return max(self::FEWEST, min(self::MOST, 2 * $helpers->all + 3));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Daily;
 
+use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Drill\Shipped\DailyDrills;
 use FoxCorner\Core\Practice\Drill\Shipped\DailyFeedDrills;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Floor;
 
+use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
-use FoxCorner\Core\Practice\Daily\AgeGroup;
 
 /**
  * What each player should have in a week of two practices, by position and age. Source: the project's practice; three
@@ -45,22 +45,11 @@ final class Floors
     /** What a hall has no room for. */
     private const OUTSIDE = [Work::Flies, Work::Charges, Work::Cutoffs, Work::CatcherThrows];
 
-    /**
-     * @param int $minutes   of a practice
-     * @param int $practices in the week
-     *
-     * @return array<int, array<string, int>> repetitions by position's number and {@see Work}
-     */
-    public static function of(
-        RosterPlayer $player,
-        AgeGroup $age,
-        int $minutes,
-        int $practices = self::PRACTICES,
-        bool $isIndoors = false,
-    ): array {
-        $share =
-            (min(1.0, $minutes / (AgeGroup::Child === $age ? self::LONG_OF_CHILDREN : self::LONG)) * $practices) /
-            self::PRACTICES;
+    /** @return array<int, array<string, int>> repetitions by position's number and {@see Work} */
+    public static function of(RosterPlayer $player, Week $week): array
+    {
+        $long = AgeGroup::Child === $week->age ? self::LONG_OF_CHILDREN : self::LONG;
+        $share = (min(1.0, $week->minutes / $long) * $week->practices) / self::PRACTICES;
         $floors = [];
         foreach (\array_slice($player->positions, 0, 2) as $rank => $position) {
             $asked = self::asked($position, 0 === $rank);
@@ -68,8 +57,8 @@ final class Floors
                 $work = Work::from($work);
                 $limited = $player->limit->allowsGameThrows() ? 1.0 : ($work->isThrown() ? 0.0 : null);
                 $limited ??= Work::Fielded === $work ? self::LIMITED : 1.0;
-                $wanted = $share * $byAge[self::column($age)] * $limited * (0 === $rank ? 1.0 : self::SECOND);
-                if ($wanted > 0.0 && !($isIndoors && \in_array($work, self::OUTSIDE, true))) {
+                $wanted = $share * $byAge[self::column($week->age)] * $limited * (0 === $rank ? 1.0 : self::SECOND);
+                if ($wanted > 0.0 && !($week->isIndoors && \in_array($work, self::OUTSIDE, true))) {
                     $floors[$position->value][$work->value] = (int) ceil($wanted - 1e-9);
                 }
             }

@@ -84,6 +84,33 @@ enum Work: string
         };
     }
 
+    /** The skill by which a position asks for it first; null: it never does. */
+    public function skill(Position $position): ?Skill
+    {
+        $isInfield = \in_array($position, Position::INFIELD, true);
+
+        return match ($this) {
+            self::Fielded => Skill::GroundBall,
+            self::ShortHops => Skill::ShortHopsAtFirst,
+            self::Feeds => Position::SecondBase === $position ? Skill::SideToss : Skill::UnderhandFeed,
+            self::Pivots => Position::SecondBase === $position ? Skill::PivotOfSecond : Skill::PivotOfShort,
+            self::Bunts => Skill::Field,
+            self::Comebackers => Skill::Comebacker,
+            self::CoverFirst => Skill::CoverFirstOnGrounder,
+            self::CatcherThrows => Skill::ThrowToSecond,
+            self::Blocks => Skill::Block,
+            self::Flies => Skill::BackTurned,
+            self::Charges => Skill::OutfieldGrounder,
+            self::Cutoffs => Skill::OutfieldThrow,
+            self::Jobs => match ($position) {
+                Position::Pitcher => Skill::BackUpThrow,
+                Position::Catcher => Skill::CallTheBase,
+                default => $isInfield ? Skill::CutoffLine : Skill::FlyPriority,
+            },
+            self::Rundowns => $isInfield ? Skill::Rundown : null,
+        };
+    }
+
     /** What a limit on throwing leaves of it: fielded and held counts, throws go. */
     public function isThrown(): bool
     {

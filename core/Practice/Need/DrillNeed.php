@@ -32,4 +32,21 @@ final readonly class DrillNeed
     {
         return $this->drill->key . '/' . $this->position->value;
     }
+
+    /**
+     * What each wants, of those who come.
+     *
+     * @param array<string, int> $players their indexes by id
+     *
+     * @return array<int, int> by index
+     */
+    public function eachOf(array $players): array
+    {
+        $found = [];
+        foreach (array_intersect_key($this->each, $players) as $id => $reps) {
+            $found[$players[$id]] = $reps;
+        }
+
+        return $found;
+    }
 }

@@ -15,23 +15,27 @@ final class JobNeeds
     private const PRIORITY_ADDS = 14;
     /** Weight of what is hardly ever asked (ours). */
     private const BASE_WEIGHT = 0.3;
+    /** What is asked of everybody every week comes first (ours). */
+    private const FLOOR_ADDS = 1.0;
 
     /**
      * @param list<Demand>       $demands of plan and game; of two for the same job the greater counts
      * @param list<RosterPlayer> $players who come
+     * @param FloorsLeft|null    $floors  of the week; null: none is asked for
      *
      * @return list<JobNeed> the heaviest first; those with nothing left to want among them
      */
-    public static function of(array $demands, array $players, Record $record): array
+    public static function of(array $demands, array $players, Record $record, ?FloorsLeft $floors = null): array
     {
         $asked = [];
-        foreach ($demands as $demand) {
+        $floors ??= FloorsLeft::none();
+        foreach ([...$demands, ...$floors->demands()] as $demand) {
             if ($demand->weighsMoreThan($asked[$demand->key()] ?? null)) {
                 $asked[$demand->key()] = $demand;
             }
         }
         $needs = array_map(
-            static fn(Demand $demand): JobNeed => self::need($demand, $players, $record),
+            static fn(Demand $demand): JobNeed => self::need($demand, $players, $record, $floors),
             array_values($asked),
         );
         usort(
@@ -47,7 +51,7 @@ final class JobNeeds
     }
 
     /** @param list<RosterPlayer> $players */
-    private static function need(Demand $demand, array $players, Record $record): JobNeed
+    private static function need(Demand $demand, array $players, Record $record, FloorsLeft $floors): JobNeed
     {
         $fresh = $record->fresh($demand->position, $demand->skill);
         $worst = $record->worstGrade($demand->position, $demand->skill);
@@ -64,8 +68,9 @@ final class JobNeeds
             static fn(RosterPlayer $player): bool => ($player->positions[0] ?? null) === $demand->position,
         );
         $each = (int) round(self::LEAST + self::PRIORITY_ADDS * $demand->priority);
-        $lacks = [];
-        foreach ($own as $player) {
+        $floor = $floors->lacks($demand->position, $demand->skill);
+        $lacks = $floor ?? [];
+        foreach (null === $floor ? $own : [] as $player) {
             $has = $record->fresh($demand->position, $demand->skill, $player->id);
             $lacks[$player->id] = (int) max(0, round($each - $has));
         }
@@ -76,7 +81,11 @@ final class JobNeeds
             $each,
             \count($own),
             $fresh,
-            self::BASE_WEIGHT + $demand->priority + $demand->urgent + ($worst?->adds() ?? 0.0),
+            self::BASE_WEIGHT +
+                (null === $floor ? 0.0 : self::FLOOR_ADDS) +
+                $demand->priority +
+                $demand->urgent +
+                ($worst?->adds() ?? 0.0),
             $reason . '.',
             array_filter($lacks, static fn(int $lack): bool => $lack > 0),
         );

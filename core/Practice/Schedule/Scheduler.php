@@ -126,7 +126,7 @@ final readonly class Scheduler
                     $need->drill->key,
                     $need->reps,
                     $need->weight,
-                    self::byIndex($need->each, $players),
+                    $need->eachOf($players),
                 ),
                 $this->request->needs,
             ),
@@ -182,22 +182,6 @@ final readonly class Scheduler
     private function players(): array
     {
         return array_flip(array_map(static fn(RosterPlayer $player): string => $player->id, $this->request->players));
-    }
-
-    /**
-     * @param array<string, int> $each    by player's id
-     * @param array<string, int> $players
-     *
-     * @return array<int, int> those who come
-     */
-    private static function byIndex(array $each, array $players): array
-    {
-        $found = [];
-        foreach (array_intersect_key($each, $players) as $id => $reps) {
-            $found[$players[$id]] = $reps;
-        }
-
-        return $found;
     }
 
     /** @return list<HeldTurn> */

@@ -69,6 +69,20 @@ final readonly class StationProblem
         return self::IDLE_MINUTE * $this->roundMinutes * $weighs;
     }
 
+    /** What one good move is worth at most: a heavy need's repetitions in one round; at least 1. */
+    public function heaviest(): float
+    {
+        $most = 1.0;
+        foreach ($this->needs as $need) {
+            foreach ($this->ways($need->station) as $station) {
+                $reps = min($need->reps, $station->repetitions($station->min, $this->roundMinutes));
+                $most = max($most, $need->weight * $reps);
+            }
+        }
+
+        return $most;
+    }
+
     /** The same with one helper more. */
     public function withHelpers(int $helpers): self
     {

@@ -21,6 +21,8 @@ final class StationSolver
     /** Of moves, out of 100: a player goes elsewhere, two change places; the rest change a station. */
     private const ELSEWHERE = 62;
     private const CHANGE_PLACES = 84;
+    /** Of what one good move is worth, the heat of the beginning. */
+    private const HOT = 0.6;
     /** Times that the search starts anew, the best kept; a small one more often, with so many moves in all. */
     private const STARTS = 2;
     private const IN_ALL = 300000;
@@ -81,7 +83,7 @@ final class StationSolver
         $state->hold();
         $overThrown = $state->overThrown;
         $moves = self::moves($this->problem);
-        $hot = $this->hottest();
+        $hot = self::HOT * $this->problem->heaviest();
         $cold = $hot / 400;
         [$best, $most] = [[$state->at, $state->as], $state->objective];
         for ($move = 0; $move < $moves && [] !== $this->problem->stations; ++$move) {
@@ -115,25 +117,6 @@ final class StationSolver
         $size = \count($problem->players) * $problem->rounds * max(1, \count($problem->stations));
 
         return min(self::MOST, max(self::LEAST, self::EFFORT * $size));
-    }
-
-    /** What one good move is worth at most: a heavy need's repetitions in one round. */
-    private function hottest(): float
-    {
-        $most = 1.0;
-        foreach ($this->problem->needs as $need) {
-            foreach ($this->problem->stations as $station) {
-                if ($station->key() === $need->station) {
-                    $most = max(
-                        $most,
-                        $need->weight *
-                            min($need->reps, $station->repetitions($station->min, $this->problem->roundMinutes)),
-                    );
-                }
-            }
-        }
-
-        return 0.6 * $most;
     }
 
     /** @return list<array{int, int, int, int}> moves that take it back; empty when nothing was done */

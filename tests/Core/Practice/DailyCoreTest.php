@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Practice;
 
+use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\RosterPlayer;
-use FoxCorner\Core\Practice\Daily\AgeGroup;
 use FoxCorner\Core\Practice\Daily\DailyCore;
 use FoxCorner\Core\Practice\Daily\DailyGroup;
 use FoxCorner\Core\Practice\Drill\Shipped\DailyDrills;

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Practice;
 
+use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
-use FoxCorner\Core\Practice\Daily\AgeGroup;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Practice\Floor\Floors;
+use FoxCorner\Core\Practice\Floor\Week;
 use FoxCorner\Core\Practice\Floor\Work;
 use FoxCorner\Core\Skill\Skill;
 use PHPUnit\Framework\TestCase;
@@ -20,7 +21,7 @@ final class FloorTest extends TestCase
 {
     public function testAShortstopOfEachAge(): void
     {
-        $floors = static fn(AgeGroup $age): array => Floors::of(self::player(6), $age, 90)[6];
+        $floors = static fn(AgeGroup $age): array => Floors::of(self::player(6), new Week($age, 90))[6];
 
         self::assertSame(
             ['fielded' => 50, 'feeds' => 20, 'pivots' => 20, 'jobs' => 10, 'rundowns' => 2],
@@ -40,17 +41,21 @@ final class FloorTest extends TestCase
     {
         $six = self::player(6);
 
-        self::assertSame(25, Floors::of($six, AgeGroup::Older, 45)[6]['fielded']);
-        self::assertSame(34, Floors::of($six, AgeGroup::Older, 60)[6]['fielded'], '33.3 is rounded up');
-        self::assertSame(24, Floors::of($six, AgeGroup::Child, 110)[6]['fielded'], 'never more than all');
-        self::assertSame(20, Floors::of($six, AgeGroup::Child, 60)[6]['fielded'], 'children’s last 75 minutes');
-        self::assertSame(25, Floors::of($six, AgeGroup::Older, 90, 1)[6]['fielded']);
-        self::assertSame(75, Floors::of($six, AgeGroup::Older, 90, 3)[6]['fielded']);
+        self::assertSame(25, Floors::of($six, new Week(AgeGroup::Older, 45))[6]['fielded']);
+        self::assertSame(34, Floors::of($six, new Week(AgeGroup::Older, 60))[6]['fielded'], '33.3 is rounded up');
+        self::assertSame(24, Floors::of($six, new Week(AgeGroup::Child, 110))[6]['fielded'], 'never more than all');
+        self::assertSame(
+            20,
+            Floors::of($six, new Week(AgeGroup::Child, 60))[6]['fielded'],
+            'children’s last 75 minutes',
+        );
+        self::assertSame(25, Floors::of($six, new Week(AgeGroup::Older, 90, 1))[6]['fielded']);
+        self::assertSame(75, Floors::of($six, new Week(AgeGroup::Older, 90, 3))[6]['fielded']);
     }
 
     public function testASecondPositionHasHalfAndAThirdNone(): void
     {
-        $floors = Floors::of(self::player(6, 4, 2), AgeGroup::Older, 90);
+        $floors = Floors::of(self::player(6, 4, 2), new Week(AgeGroup::Older, 90));
 
         self::assertSame(['fielded' => 25, 'feeds' => 10, 'pivots' => 10], $floors[4]);
         self::assertSame([6, 4], array_keys($floors));
@@ -60,8 +65,7 @@ final class FloorTest extends TestCase
     {
         $limited = static fn(int $number, Limit $limit): array => Floors::of(
             self::player($number)->limitedTo($limit),
-            AgeGroup::Older,
-            90,
+            new Week(AgeGroup::Older, 90),
         );
 
         self::assertSame(
@@ -75,12 +79,12 @@ final class FloorTest extends TestCase
 
     public function testAHallHasNoFlies(): void
     {
-        $floors = Floors::of(self::player(8), AgeGroup::Older, 90, 2, true);
+        $floors = Floors::of(self::player(8), new Week(AgeGroup::Older, 90, isIndoors: true));
 
         self::assertSame(['jobs' => 10, 'rundowns' => 2], $floors[8]);
         self::assertSame(
             ['blocks' => 20, 'bunts' => 6, 'jobs' => 10, 'rundowns' => 2],
-            Floors::of(self::player(2), AgeGroup::Older, 90, 2, true)[2],
+            Floors::of(self::player(2), new Week(AgeGroup::Older, 90, isIndoors: true))[2],
         );
     }
 
@@ -97,7 +101,7 @@ final class FloorTest extends TestCase
             }
         }
         foreach (range(1, 9) as $number) {
-            foreach (Floors::of(self::player($number), AgeGroup::Older, 90)[$number] as $work => $reps) {
+            foreach (Floors::of(self::player($number), new Week(AgeGroup::Older, 90))[$number] as $work => $reps) {
                 self::assertGreaterThan(0, $reps);
                 self::assertTrue(
                     isset($given[$number . $work]) || \in_array($work, ['jobs', 'rundowns'], true),

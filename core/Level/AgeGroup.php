@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\Core\Practice\Daily;
-
-use FoxCorner\Core\Level\Level;
+namespace FoxCorner\Core\Level;
 
 /** How old the players are, as far as a practice asks. */
 enum AgeGroup: string

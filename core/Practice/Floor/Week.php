@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Floor;
+
+use FoxCorner\Core\Level\AgeGroup;
+
+/** A week of practices as its floors ask: how old the players are, how long and how often they practise, and where. */
+final readonly class Week
+{
+    public function __construct(
+        public AgeGroup $age,
+        public int $minutes,
+        public int $practices = 2,
+        public bool $isIndoors = false,
+    ) {}
+}

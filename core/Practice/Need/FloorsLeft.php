@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Need;
+
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Floor\Floors;
+use FoxCorner\Core\Practice\Floor\Week;
+use FoxCorner\Core\Practice\Floor\Work;
+use FoxCorner\Core\Skill\Skill;
+
+/**
+ * What each player still wants of his week's floors when a practice begins: its share of the week, and what the days
+ * before have left open.
+ */
+final readonly class FloorsLeft
+{
+    private const WEEK = 7.0;
+    /** How often a game asks what has a floor, as far as a practice weighs it (ours). */
+    private const PRIORITY = 0.5;
+
+    /** @param array<int, array<string, array<string, int>>> $lacks by first position, skill and player */
+    private function __construct(private array $lacks) {}
+
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
+    /**
+     * @param list<RosterPlayer>   $players who come
+     * @param list<Taught>         $taught  before its stations, the daily core of the day among it
+     * @param array<string, Drill> $drills  by key
+     */
+    public static function of(array $players, Week $week, array $taught, array $drills): self
+    {
+        $had = self::had($taught, $drills);
+        /** @var array<int, array<string, array<string, int>>> $lacks */
+        $lacks = [];
+        foreach ($players as $player) {
+            $position = $player->positions[0];
+            $floors = Floors::of($player, $week);
+            foreach ($floors[$position->value] ?? [] as $work => $wanted) {
+                $skill = Work::from($work)->skill($position);
+                if (null !== $skill) {
+                    [$today, $before] = $had[$player->id][$work] ?? [0, 0];
+                    $lacks[$position->value][$skill->value][$player->id] = max(
+                        0,
+                        max((int) ceil($wanted / $week->practices), $wanted - $before) - $today,
+                    );
+                }
+            }
+        }
+
+        return new self($lacks);
+    }
+
+    /** @return list<Demand> so that what has a floor is asked for, whatever the plan says */
+    public function demands(): array
+    {
+        $demands = [];
+        foreach ($this->lacks as $number => $skills) {
+            foreach (array_keys($skills) as $skill) {
+                $demands[] = new Demand(
+                    Position::from($number),
+                    Skill::from($skill),
+                    self::PRIORITY,
+                    0.0,
+                    'The floor of a week',
+                );
+            }
+        }
+
+        return $demands;
+    }
+
+    /**
+     * What each whose first position it is wants of a skill that has a floor.
+     *
+     * @return array<string, int>|null by player; null: it has none
+     */
+    public function lacks(Position $position, Skill $skill): ?array
+    {
+        return $this->lacks[$position->value][$skill->value] ?? null;
+    }
+
+    /**
+     * Repetitions of today, and of the week before it.
+     *
+     * @param list<Taught>         $taught
+     * @param array<string, Drill> $drills
+     *
+     * @return array<string, array<string, array{int, int}>> by player and work
+     */
+    private static function had(array $taught, array $drills): array
+    {
+        $had = [];
+        foreach ($taught as $one) {
+            $works = [];
+            foreach (
+                $one->daysAgo < self::WEEK ? $drills[$one->drill]->serves[$one->position->value] ?? [] : [] as $skill
+            ) {
+                $work = Work::of($one->position, $skill);
+                $works[$work->value ?? ''] = true;
+            }
+            foreach (array_keys($works) as $work) {
+                $had[$one->player][$work] ??= [0, 0];
+                $had[$one->player][$work][$one->daysAgo > 0.0 ? 1 : 0] += $one->reps;
+            }
+        }
+
+        return $had;
+    }
+}
