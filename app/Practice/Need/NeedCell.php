@@ -29,12 +29,15 @@ final readonly class NeedCell
         }
         $days = $record->daysAgo($need->position, $need->skill, $player->id);
 
+        $fresh = (int) round($record->fresh($need->position, $need->skill, $player->id));
+        $isFirst = ($player->positions[0] ?? null) === $need->position;
+
         return new self(
-            (int) round($record->fresh($need->position, $need->skill, $player->id)),
-            $need->each,
+            $fresh,
+            $isFirst ? $fresh + ($need->lacks[$player->id] ?? 0) : $need->each,
             $record->worstGrade($need->position, $need->skill, $player->id),
             null === $days ? null : (int) round($days),
-            ($player->positions[0] ?? null) === $need->position,
+            $isFirst,
         );
     }
 

@@ -6,8 +6,13 @@ namespace FoxCorner\App\Practice\Need;
 
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\PlayerRepository;
+use FoxCorner\App\Practice\Drills\DrillShelf;
+use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Practice\Floor\Week;
+use FoxCorner\Core\Practice\Need\FloorsLeft;
 use FoxCorner\Core\Practice\Need\JobNeed;
+use FoxCorner\Core\Practice\Need\Record;
 use FoxCorner\Core\Skill\Memory;
 use FoxCorner\Core\Skill\SkillFamily;
 use Psr\Clock\ClockInterface;
@@ -20,10 +25,13 @@ use Symfony\Component\Routing\Attribute\Route;
 final class NeedsPage extends AbstractController
 {
     /** Rows of the page that shows only the top. */
+    /** min of a practice from which all of a week's floors are asked. */
+    private const LONG = 90;
     private const TOP = 20;
 
     public function __construct(
         private readonly TeamNeeds $needs,
+        private readonly DrillShelf $shelf,
         private readonly PlayerRepository $players,
         private readonly ClockInterface $clock,
     ) {}
@@ -36,8 +44,16 @@ final class NeedsPage extends AbstractController
         $shownTo = array_values(
             array_filter($players, static fn(RosterPlayer $player): bool => $membership->seesAllOf($player->id)),
         );
-        $record = $this->needs->record($membership->team, $now);
-        $all = $this->needs->under($this->needs->plays($membership->team), $membership->team, $players, $record);
+        $taught = $this->needs->taught($membership->team, $now);
+        $drills = $this->shelf->ever($membership->team);
+        $record = Record::of($taught, $drills);
+        $all = $this->needs->under(
+            $this->needs->plays($membership->team),
+            $membership->team,
+            $players,
+            $record,
+            FloorsLeft::of($players, new Week(AgeGroup::of($membership->team->level()), self::LONG), $taught, $drills),
+        );
         // What is still wanted first; the rest is there to be seen.
         usort(
             $all,
