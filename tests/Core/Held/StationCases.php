@@ -123,7 +123,7 @@ final class StationCases
                 'takes' => $takes,
                 'worth' => $state->objective,
                 'over' => $state->overThrown,
-                'gained' => [$state->gained(0, 3), $state->gained(2, 8)],
+                'gained' => [$state->gained(0, 0), $state->gained(2, 2)],
             ] + ($station < 0 ? [] : self::filled($state, $round, $station));
         }
     }
