@@ -48,6 +48,33 @@ final class PracticeTest extends AppTestCase
         }
     }
 
+    public function testNoNumberOfTheMapCoversAnother(): void
+    {
+        $team = $this->newTeam($this->signIn(), Teams::fifteen());
+        $this->open($team, '/practice/new');
+        $this->browser->submitForm('Make the practice', [
+            'practice_form[minutes]' => '110',
+            'practice_form[whoHelps]' => "Ana, hits\nBo\nCy, hits",
+        ]);
+        $map = $this->follow()->filter('svg[aria-label="Where the stations are"]');
+        $pixel = (explode(' ', (string) $map->attr('viewBox'))[2] / 692) * 1.9;
+        $moved = static fn(?string $transform): array => sscanf((string) $transform, 'translate(%f %f)');
+        $at = $map
+            ->filter('[data-station]')
+            ->each(static fn($station): array => array_map(
+                static fn(float $center, float $mark): float => $center + $mark,
+                $moved($station->attr('transform')),
+                $moved($station->filter('g g')->first()->attr('transform')),
+            ));
+
+        self::assertGreaterThan(6, \count($at));
+        foreach ($at as $index => [$x, $y]) {
+            foreach (\array_slice($at, $index + 1) as [$otherX, $otherY]) {
+                self::assertGreaterThan(29 * $pixel, hypot($x - $otherX, $y - $otherY), 'what a thumb covers of one');
+            }
+        }
+    }
+
     public function testWhatIsDoneEveryDayCountsAndCanBeLeftOut(): void
     {
         $team = $this->newTeam($this->signIn(), Teams::fifteen());

@@ -128,29 +128,29 @@ test('a browser that puts the bar elsewhere is not believed', async ({ page }) =
     expect(bar).toBe(words);
 });
 
-test('fast fingers: three bags and two outs at 80 ms', async ({ page }) => {
-    const team = await signIn(page);
-    await page.goto(`/${team}/field/none-0?inning=7&score=-1`);
-    for (const key of '123oo') {
-        await page.keyboard.press(key);
-        await page.waitForTimeout(80);
-    }
-    await expect(page.locator('.out-taken'), 'seen at once').toHaveCount(2);
-    await expect(page).toHaveURL(/field\/loaded-2\?/);
-    await expect(page.locator('[data-situation]')).toHaveAttribute('data-situation', 'loaded-2');
-    await page.keyboard.press('2');
-    await page.keyboard.press('2');
-    await page.waitForTimeout(400);
-    await expect(page, 'there and back is where one was').toHaveURL(/field\/loaded-2\?/);
-
-    await page.goto(`/${team}/team`);
-    await page.locator('#place-field').click();
-    await expect(page, 'it stays over pages that have none').toHaveURL(/field\/loaded-2\?.*inning=7.*score=-1/);
-});
-
 test.describe('with a page that is slower than the finger', () => {
     // A step that overtakes another takes its request back.
     test.use({ expectedErrors: 'htmx:(sendAbort|afterRequest)' });
+
+    test('fast fingers: three bags and two outs at 80 ms', async ({ page }) => {
+        const team = await signIn(page);
+        await page.goto(`/${team}/field/none-0?inning=7&score=-1`);
+        for (const key of '123oo') {
+            await page.keyboard.press(key);
+            await page.waitForTimeout(80);
+        }
+        await expect(page.locator('.out-taken'), 'seen at once').toHaveCount(2);
+        await expect(page).toHaveURL(/field\/loaded-2\?/);
+        await expect(page.locator('[data-situation]')).toHaveAttribute('data-situation', 'loaded-2');
+        await page.keyboard.press('2');
+        await page.keyboard.press('2');
+        await page.waitForTimeout(400);
+        await expect(page, 'there and back is where one was').toHaveURL(/field\/loaded-2\?/);
+
+        await page.goto(`/${team}/team`);
+        await page.locator('#place-field').click();
+        await expect(page, 'it stays over pages that have none').toHaveURL(/field\/loaded-2\?.*inning=7.*score=-1/);
+    });
 
     test('a held arrow moves every step and leaves no trail in the history', async ({ page }) => {
         const team = await signIn(page);

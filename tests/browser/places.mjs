@@ -12,11 +12,9 @@ export async function signInToTerns(page) {
     return (await page.locator('.rail-team a', { hasText: 'Terns' }).getAttribute('href')).split('/')[1];
 }
 
-/** The places of design, and those of teaching; back come their addresses. */
+/** The places of design, of the club and of teaching; back come their addresses. */
 export const PLACES = {
     design: async (page, team) => {
-        const player = await first(page, `/${team}/team`);
-        const opponent = await first(page, `/${team}/team/opponents`);
         const plan = ['rules', 'rules/guard', 'depths', 'walk-off'].map((part) => `/${team}/situations/${part}`);
         const field = [
             'field/R1-0',
@@ -39,7 +37,12 @@ export const PLACES = {
             'plays/bunt/R1R2-0?with=wheel',
             'plays/bunt/R1-0/coverage/new?from=first-stays',
         ];
-        const people = [
+        return [...plan, ...field.map((part) => `/${team}/${part}`)];
+    },
+    'the club': async (page, team) => {
+        const player = await first(page, `/${team}/team`);
+        const opponent = await first(page, `/${team}/team/opponents`);
+        const parts = [
             'team',
             'team/field',
             'team/import',
@@ -58,14 +61,7 @@ export const PLACES = {
             'club',
             'club/import',
         ];
-        return [
-            '/account',
-            ...plan,
-            opponent,
-            player,
-            `/${team}`,
-            ...[...field, ...people].map((part) => `/${team}/${part}`),
-        ];
+        return ['/account', opponent, player, `/${team}`, ...parts.map((part) => `/${team}/${part}`)];
     },
     teaching: async (page, team) => {
         const practice = await first(page, `/${team}/practice`);

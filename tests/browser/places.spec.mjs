@@ -29,7 +29,7 @@ for (const [work, places] of Object.entries(PLACES)) {
         context,
         baseURL,
     }) => {
-        test.setTimeout(300_000);
+        test.setTimeout(400_000);
         await context.addCookies([{ name: 'theme', value: 'day', url: baseURL }]);
         await page.addInitScript(() => sessionStorage.setItem('strip-unfolded', '1'));
         for (const path of await places(page, await signInToTerns(page))) {

@@ -136,9 +136,9 @@ test.describe('far from the mast', () => {
         await expect(page.locator('.dial-block')).toHaveText('Warm-up');
         await page.route('**/run/state', (route) => route.abort());
         await page.clock.fastForward('12:30');
-        await expect(page.locator('.dial-block')).toHaveText('Water');
-        await page.clock.fastForward('02:00');
-        await expect(page.locator('.dial-block')).toHaveText('Rotation');
+        await expect(page.locator('.dial-block')).toHaveText('Daily core');
+        await page.clock.fastForward('20:00');
+        await expect(page.locator('.dial-block')).toHaveText(/^(Round \d|Water|Rotation)$/);
         await page.unroute('**/run/state');
         await page.clock.resume();
         await expect(page.locator('.dial-block'), 'the server knows better').toHaveText('Warm-up');

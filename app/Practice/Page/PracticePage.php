@@ -30,6 +30,9 @@ use Symfony\Component\Routing\Attribute\Route;
 /** One practice: the sheet on the screen, for the printer, as PDF, as cards for the stations and for a calendar. */
 final class PracticePage extends AbstractController
 {
+    /** Numbers of stations are drawn so many times as large as on the field: the map is small. */
+    private const LARGE = 1.9;
+
     public function __construct(
         private readonly SheetCodec $codec,
         private readonly SetupCodec $setups,
@@ -43,12 +46,16 @@ final class PracticePage extends AbstractController
     {
         $rules = $membership->team->rules();
         $shown = $this->sheetOf($practice);
+        $drawing = new FieldDrawing($rules, Window::practiceGround($rules));
+        $unit = $drawing->window->feetPerPixel() * self::LARGE;
 
         return $this->render('practice/show.html.twig', [
             ...$shown,
-            'drawing' => new FieldDrawing($rules, Window::practiceGround($rules)),
+            'drawing' => $drawing,
+            'zoom' => self::LARGE,
+            'unit' => $unit,
             'rules' => $rules,
-            'stations' => StationDrawing::all($shown['sheet'], $shown['drills'], $rules->diamond()),
+            'stations' => StationDrawing::all($shown['sheet'], $shown['drills'], $rules->diamond(), $unit),
             'run' => $this->runs->of($practice),
             'addable' => $membership->canChange() ? $this->addable($practice, $solver) : [],
         ]);
