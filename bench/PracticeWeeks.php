@@ -113,12 +113,10 @@ final class PracticeWeeks
             $schedule = self::practice($level, $rules, $players, $helpers, $minutes, $part, $past, $seed);
             foreach (self::turns($schedule) as [$player, $drill, $position, $reps]) {
                 $history[] = [$player, $drill, $position, $reps, $practice];
-                foreach (ShippedDrills::get($drill)->serves[$position->value] ?? [] as $skill) {
-                    $work = Work::of($position, $skill);
-                    if (null !== $work) {
-                        $weeks[intdiv($practice, 2)][$player][$work->value][$drill] ??= 0;
-                        $weeks[intdiv($practice, 2)][$player][$work->value][$drill] += $reps;
-                    }
+                $skills = ShippedDrills::get($drill)->serves[$position->value] ?? [];
+                foreach (Work::given($position, $skills) as $work) {
+                    $weeks[intdiv($practice, 2)][$player][$work->value] ??= 0;
+                    $weeks[intdiv($practice, 2)][$player][$work->value] += $reps;
                 }
             }
             foreach ($schedule->rounds as $round) {
@@ -198,8 +196,8 @@ final class PracticeWeeks
     }
 
     /**
-     * @param list<RosterPlayer>                                           $players
-     * @param array<int, array<string, array<string, array<string, int>>>> $weeks   by week, player, work and drill
+     * @param list<RosterPlayer>                            $players
+     * @param array<int, array<string, array<string, int>>> $weeks   by week, player and work
      *
      * @return list<float>
      */
@@ -208,7 +206,7 @@ final class PracticeWeeks
         $met = $all = $below = $balls = $feeds = $pivots = $infielders = $middle = 0;
         foreach ($weeks as $week) {
             foreach ($players as $player) {
-                $has = static fn(Work $work): int => array_sum($week[$player->id][$work->value] ?? []);
+                $has = static fn(Work $work): int => $week[$player->id][$work->value] ?? 0;
                 $floors = Floors::of(
                     $player,
                     new Week(AgeGroup::of($level), $minutes, isIndoors: FieldPart::Hall === $part),

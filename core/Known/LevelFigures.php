@@ -16,6 +16,7 @@ use FoxCorner\Core\Game\Seen;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Lineup;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Range\RangeSummary;
@@ -26,7 +27,6 @@ final class LevelFigures
 {
     /** An inning in which the score does not yet move anybody. */
     private const EARLY = 3;
-    private const INFIELD = [3, 4, 5, 6];
 
     public readonly PlayCost $cost;
     /** @var array<string, GroundFigures> by situation, as far as they were asked for */
@@ -135,7 +135,7 @@ final class LevelFigures
 
     private function range(string $situation, BatterType $batter, ?NamedDepth $depth): RangeSummary
     {
-        $depths = null === $depth ? [] : array_fill_keys(self::INFIELD, $depth);
+        $depths = null === $depth ? [] : array_fill_keys(Position::numbers(Position::INFIELDERS), $depth);
 
         return $this->plan($situation, $batter)
             ->atDepths($depths, 'The infield is sent there.')

@@ -124,4 +124,10 @@ final readonly class MotionProfile
     {
         return min(1.0, max(0.0, 0.5 + ($this->slowBall - $ballSpeed) / self::SCOOP_BLUR));
     }
+
+    /** Of an infielder's exchange, what a rolling ball so many ft/s fast leaves of it; a catcher's is that already. */
+    public function exchangeOff(float $ballSpeed): float
+    {
+        return 1 + $this->scooped($ballSpeed) * ($this->slowExchange - 1);
+    }
 }

@@ -9,6 +9,7 @@ use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Practice\Floor\Floors;
 use FoxCorner\Core\Practice\Floor\Week;
 use FoxCorner\Core\Practice\Need\FloorsLeft;
 use FoxCorner\Core\Practice\Need\JobNeed;
@@ -25,8 +26,6 @@ use Symfony\Component\Routing\Attribute\Route;
 final class NeedsPage extends AbstractController
 {
     /** Rows of the page that shows only the top. */
-    /** min of a practice from which all of a week's floors are asked. */
-    private const LONG = 90;
     private const TOP = 20;
 
     public function __construct(
@@ -52,7 +51,12 @@ final class NeedsPage extends AbstractController
             $membership->team,
             $players,
             $record,
-            FloorsLeft::of($players, new Week(AgeGroup::of($membership->team->level()), self::LONG), $taught, $drills),
+            FloorsLeft::of(
+                $players,
+                new Week(AgeGroup::of($membership->team->level()), Floors::LONG),
+                $taught,
+                $drills,
+            ),
         );
         // What is still wanted first; the rest is there to be seen.
         usort(

@@ -50,17 +50,19 @@ final readonly class SheetBlock
         return $parts;
     }
 
-    /** How many are at any of its stations. */
-    public function everybody(): int
+    /** "everybody", or the names of those at one of its stations */
+    public function who(SheetStation $station): string
     {
         $ids = [];
-        foreach ($this->stations as $station) {
-            foreach ($station->players as $player) {
+        foreach ($this->stations as $one) {
+            foreach ($one->players as $player) {
                 $ids[$player->id] = true;
             }
         }
 
-        return \count($ids);
+        return \count($station->players) === \count($ids)
+            ? 'everybody'
+            : implode(', ', array_map(static fn(SheetPlayer $player): string => $player->name, $station->players));
     }
 
     public function station(string $drill): ?SheetStation

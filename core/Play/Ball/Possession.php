@@ -78,7 +78,7 @@ final readonly class Possession
         $bareHand = !$isCatcher && $ballSpeed < $motion->deadBallSpeed;
         $exchange =
             (($isCatcher ? $motion->exchangeCatcherBunt : $motion->exchangeSet) + $by->exchangeMore) *
-            ($isCatcher ? 1.0 : 1 + $motion->scooped($ballSpeed) * ($motion->slowExchange - 1));
+            ($isCatcher ? 1.0 : $motion->exchangeOff($ballSpeed));
         [$x, $y] = [$at->x - $by->start->x, $at->y - $by->start->y];
         $run = sqrt($x * $x + $y * $y);
         $moving = 1 - Hands::CONTROLLED / Hands::SET;

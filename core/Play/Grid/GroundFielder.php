@@ -67,7 +67,9 @@ final readonly class GroundFielder
     /** @param float $ballSpeed ft/s of the ball as he has it */
     public function exchangeOff(float $ballSpeed): float
     {
-        return $this->exchange * (1 + $this->level->motion->scooped($ballSpeed) * ($this->slowExchange - 1));
+        $isCatcher = Position::Catcher === $this->who->position;
+
+        return $this->exchange * ($isCatcher ? 1.0 : $this->level->motion->exchangeOff($ballSpeed));
     }
 
     /** The same with a ball that is so many times as hard to handle. */

@@ -93,12 +93,17 @@ final class ReachSearch
             }
             $along = $look < 0 ? GroundReach::NEVER : $way->along[$look];
             if ($isClose && $leaves < $way->along[$last]) {
-                [$at, $value] = [$leaves, $this->worthAt($way, $leaves, $need, $throws)];
-                $there = $way->ball->secondsTo($leaves) ?? 0.0;
+                $there = $way->ball->secondsTo($leaves) ?? \INF;
+                [$at, $value] = [$leaves, $this->worthAt($way, $there, $need, $throws)];
                 $farther =
                     $aside > $this->reach && $there < $need ? $this->farther($way, $aside, $beside, $there) : \INF;
                 if ($farther < $way->along[$last]) {
-                    $late = $this->worthAt($way, $farther, $this->needFor($farther), $this->throws($farther));
+                    $late = $this->worthAt(
+                        $way,
+                        $way->ball->secondsTo($farther) ?? \INF,
+                        $this->needFor($farther),
+                        $this->throws($farther),
+                    );
                     [$at, $value] = $late > $value ? [$farther, $late] : [$at, $value];
                 }
                 if ($value > $saved) {
@@ -259,13 +264,12 @@ final class ReachSearch
     /**
      * What he saves when he takes it somewhere.
      *
-     * @param float                                                 $along  ft from home
-     * @param float                                                 $need   s from contact until he can be there
-     * @param list<array{float, float, float, float, float, float}> $throws from there, {@see OutsFrom::throws()}
+     * @param float                                                 $seconds from contact until the ball is there
+     * @param float                                                 $need    the same until he can be
+     * @param list<array{float, float, float, float, float, float}> $throws  from there, {@see OutsFrom::throws()}
      */
-    private function worthAt(BallWay $way, float $along, float $need, array $throws): float
+    private function worthAt(BallWay $way, float $seconds, float $need, array $throws): float
     {
-        $seconds = $way->ball->secondsTo($along) ?? \INF;
         $spare = $seconds - $need;
         if ($spare < -$this->dives || $seconds > $this->outs->latest) {
             return 0.0;

@@ -16,12 +16,10 @@ final class Floors
 {
     /** min of a practice from which all of it is asked. */
     private const LONG_OF_CHILDREN = 75;
-    private const LONG = 90;
+    public const LONG = 90;
     private const PRACTICES = 2;
     /** Of a second position's floor. */
     private const SECOND = 0.5;
-    /** Of what is fielded, where nobody may throw at full strength. */
-    private const LIMITED = 0.5;
 
     /** By position: child, youth, older. */
     private const INFIELD = [
@@ -55,8 +53,7 @@ final class Floors
             $asked = self::asked($position, 0 === $rank);
             foreach ($player->limit->forbidsRunning() ? [] : $asked as $work => $byAge) {
                 $work = Work::from($work);
-                $limited = $player->limit->allowsGameThrows() ? 1.0 : ($work->isThrown() ? 0.0 : null);
-                $limited ??= Work::Fielded === $work ? self::LIMITED : 1.0;
+                $limited = $player->limit->allowsGameThrows() ? 1.0 : $work->withoutThrowing();
                 $wanted = $share * $byAge[self::column($week->age)] * $limited * (0 === $rank ? 1.0 : self::SECOND);
                 if ($wanted > 0.0 && !($week->isIndoors && \in_array($work, self::OUTSIDE, true))) {
                     $floors[$position->value][$work->value] = (int) ceil($wanted - 1e-9);

@@ -84,6 +84,26 @@ enum Work: string
         };
     }
 
+    /**
+     * What one repetition is that serves these skills at a position: each once, however many skills are the same work.
+     *
+     * @param list<Skill> $skills
+     *
+     * @return list<self>
+     */
+    public static function given(Position $position, array $skills): array
+    {
+        $given = [];
+        foreach ($skills as $skill) {
+            $work = self::of($position, $skill);
+            if (null !== $work) {
+                $given[$work->value] = $work;
+            }
+        }
+
+        return array_values($given);
+    }
+
     /** The skill by which a position asks for it first; null: it never does. */
     public function skill(Position $position): ?Skill
     {
@@ -111,12 +131,13 @@ enum Work: string
         };
     }
 
-    /** What a limit on throwing leaves of it: fielded and held counts, throws go. */
-    public function isThrown(): bool
+    /** What a limit on throwing leaves of it: half of what is fielded, and held; throws go. */
+    public function withoutThrowing(): float
     {
         return match ($this) {
-            self::Bunts, self::Comebackers, self::CatcherThrows, self::Cutoffs => true,
-            default => false,
+            self::Bunts, self::Comebackers, self::CatcherThrows, self::Cutoffs => 0.0,
+            self::Fielded => 0.5,
+            default => 1.0,
         };
     }
 }

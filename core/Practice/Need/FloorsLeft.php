@@ -99,16 +99,10 @@ final readonly class FloorsLeft
     {
         $had = [];
         foreach ($taught as $one) {
-            $works = [];
-            foreach (
-                $one->daysAgo < self::WEEK ? $drills[$one->drill]->serves[$one->position->value] ?? [] : [] as $skill
-            ) {
-                $work = Work::of($one->position, $skill);
-                $works[$work->value ?? ''] = true;
-            }
-            foreach (array_keys($works) as $work) {
-                $had[$one->player][$work] ??= [0, 0];
-                $had[$one->player][$work][$one->daysAgo > 0.0 ? 1 : 0] += $one->reps;
+            $skills = $drills[$one->drill]->serves[$one->position->value] ?? [];
+            foreach ($one->daysAgo < self::WEEK ? Work::given($one->position, $skills) : [] as $work) {
+                $had[$one->player][$work->value] ??= [0, 0];
+                $had[$one->player][$work->value][$one->daysAgo > 0.0 ? 1 : 0] += $one->reps;
             }
         }
 

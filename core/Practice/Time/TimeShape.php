@@ -50,7 +50,7 @@ final readonly class TimeShape
      *
      * @throws Problem when a part is too short to be of use or too long to bear
      */
-    public static function of(int $warmUp, int $round, int $teamDefence, int $finish, bool $isHot, int $core = 0): self
+    public static function of(int $warmUp, int $round, int $teamDefence, int $finish, bool $isHot): self
     {
         OutOfRange::unlessBetween('warm-up', $warmUp, 5, $isHot ? 14 : 20, 'minutes');
         OutOfRange::unlessBetween('round', $round, 4, $isHot ? 13 : 18, 'minutes, water in between');
