@@ -57,8 +57,11 @@ final class PracticeTest extends AppTestCase
             'practice_form[whoHelps]' => "Ana, hits\nBo\nCy, hits",
         ]);
         $map = $this->follow()->filter('svg[aria-label="Where the stations are"]');
-        $pixel = (explode(' ', (string) $map->attr('viewBox'))[2] / 692) * 1.9;
-        $moved = static fn(?string $transform): array => sscanf((string) $transform, 'translate(%f %f)');
+        $pixel = ((float) explode(' ', (string) $map->attr('viewBox'))[2] / 692) * 1.9;
+        $moved = static fn(?string $transform): array => array_map(
+            floatval(...),
+            preg_split('/[^-.\d]+/', (string) $transform, -1, \PREG_SPLIT_NO_EMPTY) ?: [],
+        );
         $at = $map
             ->filter('[data-station]')
             ->each(static fn($station): array => array_map(
