@@ -58,10 +58,11 @@ final class PracticeTest extends AppTestCase
         ]);
         $map = $this->follow()->filter('svg[aria-label="Where the stations are"]');
         $pixel = ((float) explode(' ', (string) $map->attr('viewBox'))[2] / 692) * 1.9;
-        $moved = static fn(?string $transform): array => array_map(
-            floatval(...),
-            preg_split('/[^-.\d]+/', (string) $transform, -1, \PREG_SPLIT_NO_EMPTY) ?: [],
-        );
+        $moved = static function (?string $transform): array {
+            preg_match_all('/-?[\d.]+/', (string) $transform, $found);
+
+            return array_map(floatval(...), $found[0]);
+        };
         $at = $map
             ->filter('[data-station]')
             ->each(static fn($station): array => array_map(
