@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Bench;
 
 use FoxCorner\Core\Practice\Station\Station;
+use FoxCorner\Core\Practice\Station\StationPrices;
 use FoxCorner\Core\Practice\Station\StationProblem;
 
 /**
@@ -50,7 +51,7 @@ final class ExactSchedule
 
         // The minutes of all who wait are a constant that a linear program has no place for.
         return abs((float) $found[1]) -
-            StationProblem::IDLE_MINUTE * \count($problem->players) * $problem->rounds * $problem->roundMinutes;
+            StationPrices::IDLE_MINUTE * \count($problem->players) * $problem->rounds * $problem->roundMinutes;
     }
 
     private function program(): string
@@ -109,7 +110,7 @@ final class ExactSchedule
                     $places[] = $this->binary("x_{$round}_{$player}_{$station}_$position");
                     $this->terms[] = \sprintf(
                         '+ %F x_%d_%d_%d_%d',
-                        StationProblem::IDLE_MINUTE * $this->problem->roundMinutes,
+                        StationPrices::IDLE_MINUTE * $this->problem->roundMinutes,
                         $round,
                         $player,
                         $station,

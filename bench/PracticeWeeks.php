@@ -13,25 +13,20 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helpers;
-use FoxCorner\Core\Practice\Build\Placement;
-use FoxCorner\Core\Practice\Build\StationChoice;
-use FoxCorner\Core\Practice\Daily\DailyCore;
+use FoxCorner\Core\Practice\Build\Means;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Practice\Floor\Floors;
 use FoxCorner\Core\Practice\Floor\Week;
 use FoxCorner\Core\Practice\Floor\Work;
-use FoxCorner\Core\Practice\Need\FloorsLeft;
 use FoxCorner\Core\Practice\Need\Grade;
-use FoxCorner\Core\Practice\Need\JobNeeds;
-use FoxCorner\Core\Practice\Need\Record;
 use FoxCorner\Core\Practice\Need\StandingDemand;
 use FoxCorner\Core\Practice\Need\Taught;
-use FoxCorner\Core\Practice\Schedule\PracticeRequest;
+use FoxCorner\Core\Practice\Schedule\PracticeDay;
 use FoxCorner\Core\Practice\Schedule\Schedule;
 use FoxCorner\Core\Practice\Schedule\Scheduler;
+use FoxCorner\Core\Practice\Team\TeamDefence;
 use FoxCorner\Core\Practice\Time\BlockKind;
 use FoxCorner\Core\Practice\Time\TimePlan;
-use FoxCorner\Core\Practice\Time\TimeShape;
 
 /**
  * Nine kinds of team, eight practices each, one every three and a half days, all graded "holds": what becomes of their
@@ -111,7 +106,7 @@ final class PracticeWeeks
                 $history,
             );
             $schedule = self::practice($level, $rules, $players, $helpers, $minutes, $part, $past, $seed);
-            foreach (self::turns($schedule) as [$player, $drill, $position, $reps]) {
+            foreach (self::turns($schedule, AgeGroup::of($level)) as [$player, $drill, $position, $reps]) {
                 $history[] = [$player, $drill, $position, $reps, $practice];
                 $skills = ShippedDrills::get($drill)->serves[$position->value] ?? [];
                 foreach (Work::given($position, $skills) as $work) {
@@ -143,47 +138,35 @@ final class PracticeWeeks
         int $seed,
     ): Schedule {
         $set = ShippedRuleSets::get($rules);
-        $age = AgeGroup::of($level);
-        $time = TimePlan::within($minutes, TimeShape::of(8, 7, 7, 3, false)->withCore(TimeShape::coreWithin($minutes)));
-        $core = DailyCore::of($players, $age, $time->minutesOf(BlockKind::DailyCore), FieldPart::Hall === $part);
-        $record = Record::of([...$past, ...$core->taught()], ShippedDrills::all());
-        $needs = JobNeeds::of(
-            StandingDemand::of($set),
+        $day = PracticeDay::of(
+            $set,
+            $level,
             $players,
-            $record,
-            FloorsLeft::of(
-                $players,
-                new Week($age, $minutes, isIndoors: FieldPart::Hall === $part),
-                [...$past, ...$core->taught()],
-                ShippedDrills::all(),
-            ),
-        );
-        $help = Helpers::of($helpers);
-        $drills = (new StationChoice($players, $help, self::SHED, $part, $set->diamond(), $set))->of(
-            $needs,
+            new Means(Helpers::of($helpers), self::SHED, $part),
+            TimePlan::within($minutes),
+            $past,
             ShippedDrills::all(),
         );
+        $needs = $day->needs(StandingDemand::of($set));
 
-        return Scheduler::solve(
-            PracticeRequest::of(
-                $players,
-                $help,
-                self::SHED,
-                $time,
-                $drills,
-                Placement::of($drills, $set->diamond(), $part),
-                $needs,
-                seed: $seed,
-                core: $core,
-            ),
-        );
+        return Scheduler::solve($day->request($needs, $day->choice()->of($needs, ShippedDrills::all()), seed: $seed));
     }
 
     /** @return list<array{string, string, Position, int}> */
-    private static function turns(Schedule $schedule): array
+    private static function turns(Schedule $schedule, AgeGroup $age): array
     {
         $turns = [];
         foreach ($schedule->core->taught() as $taught) {
+            $turns[] = [$taught->player, $taught->drill, $taught->position, $taught->reps];
+        }
+        $players = array_column(
+            array_map(static fn(Taught $one): array => [$one->player, $one->position], $schedule->core->taught()),
+            1,
+            0,
+        );
+        foreach (
+            TeamDefence::taught($players, $schedule->time->minutesOf(BlockKind::TeamDefence), $age, 0.0) as $taught
+        ) {
             $turns[] = [$taught->player, $taught->drill, $taught->position, $taught->reps];
         }
         foreach ($schedule->rounds as $round) {
@@ -212,12 +195,10 @@ final class PracticeWeeks
                     new Week(AgeGroup::of($level), $minutes, isIndoors: FieldPart::Hall === $part),
                 );
                 foreach ($floors[$player->positions[0]->value] ?? [] as $work => $wanted) {
-                    if ('jobs' !== $work) {
-                        $share = min(1.0, $has(Work::from($work)) / $wanted);
-                        $met += $share;
-                        $below += (int) ($share < 0.8);
-                        ++$all;
-                    }
+                    $share = min(1.0, $has(Work::from($work)) / $wanted);
+                    $met += $share;
+                    $below += (int) ($share < 0.8);
+                    ++$all;
                 }
                 if (\in_array($player->positions[0]->value, [4, 5, 6], true)) {
                     $balls += $has(Work::Fielded) / 2;

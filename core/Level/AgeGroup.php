@@ -30,6 +30,22 @@ enum AgeGroup: string
         };
     }
 
+    /** Hard throws of one arm in one practice. Source: the project's practice. */
+    public function throws(): int
+    {
+        return match ($this) {
+            self::Child => 45,
+            self::Youth => 60,
+            self::Older => 75,
+        };
+    }
+
+    /** Full sprints of one player in one practice. Source: the project's practice. */
+    public function sprints(): int
+    {
+        return self::Child === $this ? 10 : 12;
+    }
+
     /** How much longer a repetition takes than that of somebody older. Source: the project's practice. */
     public function slow(): float
     {

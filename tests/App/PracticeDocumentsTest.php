@@ -36,8 +36,15 @@ final class PracticeDocumentsTest extends AppTestCase
         self::assertEquals($sheet, $codec->read($this->practice($now, '{"helpers":[]}')));
         self::assertEquals(
             ['version' => 1] + (array) json_decode(self::document('sheet-1'), true),
-            json_decode(str_replace([',"receiver":null', ',"minutes":null', ',"lacks":[]'], '', $now), true),
-            'it knew of no receivers and no daily core',
+            json_decode(
+                str_replace(
+                    [',"receiver":null', ',"minutes":null', ',"helping":[]', ',"lacks":[]', ',"what":""'],
+                    '',
+                    $now,
+                ),
+                true,
+            ),
+            'it knew of no receivers, no daily core and nobody who helps',
         );
     }
 

@@ -42,7 +42,12 @@ final class PracticeTest extends AppTestCase
         foreach ($sheet->rounds() as $round) {
             $everybody = [
                 ...$round->waiting,
-                ...array_merge(...array_map(static fn($station): array => $station->players, $round->stations)),
+                ...array_merge(
+                    ...array_map(
+                        static fn($station): array => [...$station->players, ...$station->helping],
+                        $round->stations,
+                    ),
+                ),
             ];
             self::assertCount(15, $everybody);
         }
@@ -65,11 +70,13 @@ final class PracticeTest extends AppTestCase
         };
         $at = $map
             ->filter('[data-station]')
-            ->each(static fn($station): array => array_map(
-                static fn(float $center, float $mark): float => $center + $mark,
-                $moved($station->attr('transform')),
-                $moved($station->filter('g g')->first()->attr('transform')),
-            ));
+            ->each(
+                static fn($station): array => array_map(
+                    static fn(float $center, float $mark): float => $center + $mark,
+                    $moved($station->attr('transform')),
+                    $moved($station->filter('g g')->first()->attr('transform')),
+                ),
+            );
 
         self::assertGreaterThan(6, \count($at));
         foreach ($at as $index => [$x, $y]) {
@@ -119,12 +126,12 @@ final class PracticeTest extends AppTestCase
         return $this->browser->getCrawler()->filter('#practice_form_core_more')->text();
     }
 
-    #[TestWith(['minutes', '10', '10 is too small. Allowed: 38 to 180 minutes'])]
-    #[TestWith(['minutes', '', 'Allowed: 38 to 180 minutes'])]
+    #[TestWith(['minutes', '10', '10 is too small. Allowed: 15 to 180 minutes'])]
+    #[TestWith(['minutes', '', 'Allowed: 15 to 180 minutes'])]
     #[TestWith(['whoHelps', '', '0 is too small. Allowed: 1 to 12'])]
     #[TestWith(['whoHelps', "Ana\nAna, hits", '“Ana” is there twice. Allowed: each name once'])]
     #[TestWith(['round', '3', '3 is too small. Allowed: 4 to 18'])]
-    #[TestWith(['warmUp', '', 'It is empty. Allowed: a number of minutes.'])]
+    #[TestWith(['warmUp', '4', '4 is too small. Allowed: 5 to 20 minutes.'])]
     #[TestWith(['startsAt', '', 'It is empty. Allowed: a day and a time.'])]
     #[TestWith(['startsAt', 'soon', 'This is no day and time.'])]
     public function testWhatCannotBeIsSaidAtItsField(string $field, string $typed, string $words): void

@@ -9,7 +9,6 @@ use FoxCorner\App\Shared\Lines;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helper;
-use FoxCorner\Core\Practice\Time\TimeShape;
 use FoxCorner\Core\Problem\Missing;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
@@ -28,12 +27,12 @@ final class PracticeDraft
     public ?FieldPart $part = FieldPart::Whole;
     /** @var array<string, int|null> pieces by name */
     public array $equipment = PracticeSetup::SHED;
-    public ?int $warmUp = TimeShape::WARM_UP;
-    public ?int $round = TimeShape::ROUND;
-    public ?int $teamDefence = TimeShape::TEAM_DEFENCE;
-    public ?int $finish = TimeShape::FINISH;
-    /** min; null: by the length */
+    /** min of each part; null: by the length */
+    public ?int $warmUp = null;
     public ?int $core = null;
+    public ?int $round = null;
+    public ?int $teamDefence = null;
+    public ?int $finish = null;
     public bool $isHot = false;
 
     /** Whether there is a grown-up at every station. */
@@ -101,10 +100,10 @@ final class PracticeDraft
             $this->helpers(),
             array_map(static fn(?int $pieces): int => max(0, $pieces ?? 0), $this->equipment),
             ($this->part ?? throw Missing::at('part', 'a part of the field'))->value,
-            self::given('warm-up', $this->warmUp),
-            self::given('round', $this->round),
-            self::given('team defence', $this->teamDefence),
-            self::given('finish', $this->finish),
+            $this->warmUp,
+            $this->round,
+            $this->teamDefence,
+            $this->finish,
             $this->isHot,
             isWatched: $this->isWatched,
             limits: [
@@ -155,10 +154,5 @@ final class PracticeDraft
         }
 
         return array_values($helpers);
-    }
-
-    private static function given(string $name, ?int $minutes): int
-    {
-        return $minutes ?? throw Missing::at($name, 'a number of minutes');
     }
 }

@@ -31,16 +31,17 @@ final readonly class PracticeSetup
      * @param list<string>                       $locks     "round/drill": these groups stay when it is solved again
      * @param bool                               $isWatched whether there is a grown-up at every station
      * @param array<string, string>              $limits    for this evening, as in {@see Limit}, by player's id
-     * @param int|null                           $core      min of the daily core; null: by the length of the practice
+     * @param int|null                           $core      min of the daily core; null, as for the other parts: by the
+     *                                                      length of the practice
      */
     public function __construct(
         public array $helpers,
         public array $equipment = self::SHED,
         public string $part = FieldPart::Whole->value,
-        public int $warmUp = TimeShape::WARM_UP,
-        public int $round = TimeShape::ROUND,
-        public int $teamDefence = TimeShape::TEAM_DEFENCE,
-        public int $finish = TimeShape::FINISH,
+        public ?int $warmUp = null,
+        public ?int $round = null,
+        public ?int $teamDefence = null,
+        public ?int $finish = null,
         public bool $isHot = false,
         public ?array $stations = null,
         public array $shifts = [],
@@ -60,9 +61,14 @@ final readonly class PracticeSetup
     /** @throws Problem when the minutes are out of bounds */
     public function shape(int $minutes): TimeShape
     {
-        return TimeShape::of($this->warmUp, $this->round, $this->teamDefence, $this->finish, $this->isHot)->withCore(
-            $this->core ?? TimeShape::coreWithin($minutes),
-        );
+        return TimeShape::of(
+            $minutes,
+            $this->warmUp,
+            $this->round,
+            $this->teamDefence,
+            $this->finish,
+            $this->isHot,
+        )->withCore($this->core ?? TimeShape::coreWithin($minutes));
     }
 
     /** @throws Problem when nobody helps */

@@ -15,6 +15,7 @@ use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
+use FoxCorner\Core\Practice\Need\Demand;
 use FoxCorner\Core\Practice\Need\FloorsLeft;
 use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\Need\JobNeeds;
@@ -56,12 +57,17 @@ final readonly class TeamNeeds
      */
     public function under(array $plays, Team $team, array $players, Record $record, ?FloorsLeft $floors = null): array
     {
-        return JobNeeds::of(
-            [...PlanDemand::of($plays), ...StandingDemand::of($team->rules())],
-            $players,
-            $record,
-            $floors,
-        );
+        return JobNeeds::of($this->demands($plays, $team), $players, $record, $floors);
+    }
+
+    /**
+     * @param list<AuditedPlay> $plays
+     *
+     * @return list<Demand> what plan and game ask
+     */
+    public function demands(array $plays, Team $team): array
+    {
+        return [...PlanDemand::of($plays), ...StandingDemand::of($team->rules())];
     }
 
     /** @param list<Practice>|null $practices of the team, where they are known already */

@@ -10,18 +10,13 @@ use FoxCorner\App\Practice\Need\TeamNeeds;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\Sheet\SheetChoice;
 use FoxCorner\App\Practice\Sheet\SheetWriter;
-use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
-use FoxCorner\Core\Practice\Build\FieldPart;
-use FoxCorner\Core\Practice\Build\Placement;
+use FoxCorner\Core\Practice\Build\Means;
 use FoxCorner\Core\Practice\Build\StationChoice;
-use FoxCorner\Core\Practice\Daily\DailyCore;
 use FoxCorner\Core\Practice\Drill\Drill;
-use FoxCorner\Core\Practice\Floor\Week;
-use FoxCorner\Core\Practice\Need\FloorsLeft;
 use FoxCorner\Core\Practice\Need\JobNeed;
-use FoxCorner\Core\Practice\Need\Record;
+use FoxCorner\Core\Practice\Schedule\PracticeDay;
 use FoxCorner\Core\Practice\Schedule\PracticeRequest;
 use FoxCorner\Core\Practice\Schedule\Scheduler;
 use FoxCorner\Core\Practice\Team\TeamScript;
@@ -138,7 +133,7 @@ final readonly class PracticeSolver
      */
     public function hindrances(PracticeOrder $order): array
     {
-        $choice = $this->choice($order, $this->coming($order));
+        $choice = $this->day($order)->choice();
 
         return array_map(
             $choice->hindrance(...),
@@ -158,25 +153,33 @@ final readonly class PracticeSolver
      */
     private function readied(PracticeOrder $order, ?array $plays = null): array
     {
-        $coming = $this->coming($order);
-        $age = AgeGroup::of($order->team->level());
-        $isIndoors = FieldPart::Hall === $order->setup->fieldPart();
-        $core = DailyCore::of($coming, $age, self::time($order)->minutesOf(BlockKind::DailyCore), $isIndoors);
-        $taught = [...$this->needs->taught($order->team, $order->startsAt), ...$core->taught()];
-        $ever = $this->shelf->ever($order->team);
-        $needs = $this->needs->under(
-            $plays ?? $this->needs->plays($order->team),
-            $order->team,
-            $coming,
-            Record::of($taught, $ever),
-            FloorsLeft::of($coming, new Week($age, $order->minutes, isIndoors: $isIndoors), $taught, $ever),
-        );
-        $choice = $this->choice($order, $coming);
+        $day = $this->day($order);
+        $needs = $day->needs($this->needs->demands($plays ?? $this->needs->plays($order->team), $order->team));
+        $choice = $day->choice();
         $wanted = $this->wanted($order, $choice, $needs);
+        $request = $day->request(
+            $needs,
+            array_filter($wanted, static fn(Drill $drill): bool => null === $choice->hindrance($drill)),
+            $order->setup->points(),
+            $order->kept,
+            $order->setup->seed,
+            $order->setup->isWatched,
+        );
 
-        $drills = array_filter($wanted, static fn(Drill $drill): bool => null === $choice->hindrance($drill));
+        return [$request, $choice, $wanted, $needs];
+    }
 
-        return [self::request($order, $coming, $needs, $drills, $core), $choice, $wanted, $needs];
+    private function day(PracticeOrder $order): PracticeDay
+    {
+        return PracticeDay::of(
+            $order->team->rules(),
+            $order->team->level(),
+            $this->coming($order),
+            new Means($order->setup->crew(), $order->setup->equipment, $order->setup->fieldPart()),
+            TimePlan::within($order->minutes, $order->setup->shape($order->minutes)),
+            $this->needs->taught($order->team, $order->startsAt),
+            $this->shelf->ever($order->team),
+        );
     }
 
     /** @return list<RosterPlayer> */
@@ -192,19 +195,6 @@ final readonly class PracticeSolver
                     static fn(RosterPlayer $player): bool => \in_array($player->id, $order->comes, true),
                 ),
             ),
-        );
-    }
-
-    /** @param list<RosterPlayer> $coming */
-    private function choice(PracticeOrder $order, array $coming): StationChoice
-    {
-        return new StationChoice(
-            $coming,
-            $order->setup->crew(),
-            $order->setup->equipment,
-            $order->setup->fieldPart(),
-            $order->team->rules()->diamond(),
-            $order->team->rules(),
         );
     }
 
@@ -227,42 +217,5 @@ final readonly class PracticeSolver
         }
 
         return $wanted;
-    }
-
-    /**
-     * @param list<RosterPlayer>   $coming
-     * @param list<JobNeed>        $needs
-     * @param array<string, Drill> $drills
-     */
-    private static function request(
-        PracticeOrder $order,
-        array $coming,
-        array $needs,
-        array $drills,
-        DailyCore $core,
-    ): PracticeRequest {
-        return PracticeRequest::of(
-            $coming,
-            $order->setup->crew(),
-            $order->setup->equipment,
-            self::time($order),
-            $drills,
-            Placement::of(
-                $drills,
-                $order->team->rules()->diamond(),
-                $order->setup->fieldPart(),
-                $order->setup->points(),
-            ),
-            $needs,
-            $order->kept,
-            $order->setup->seed,
-            $order->setup->isWatched,
-            $core,
-        );
-    }
-
-    private static function time(PracticeOrder $order): TimePlan
-    {
-        return TimePlan::within($order->minutes, $order->setup->shape($order->minutes));
     }
 }

@@ -51,7 +51,7 @@ final class PracticeForm extends AbstractType
                 'label' => 'Minutes',
                 'required' => false,
                 'attr' => ['data-unit' => 'min'],
-                'invalid_message' => self::WHOLE . '38 to 180 minutes.',
+                'invalid_message' => self::WHOLE . '15 to 180 minutes.',
             ])
             ->add('place', TextType::class, ['label' => 'Place', 'required' => false])
             ->add('part', EnumType::class, [
@@ -89,7 +89,7 @@ final class PracticeForm extends AbstractType
         foreach (
             [
                 'warmUp' => ['Warm-up', '5 to 20'],
-                'core' => ['Daily core; empty: by the length', '0 to 15'],
+                'core' => ['Daily core', '0 to 15'],
                 'round' => ['A round of stations', '4 to 18'],
                 'teamDefence' => ['Team defence, at least', '0 to 90'],
                 'finish' => ['Finish', '0 to 15'],

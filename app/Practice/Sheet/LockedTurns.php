@@ -53,7 +53,7 @@ final class LockedTurns
     {
         $kept = [];
         foreach ($block->stations as $station) {
-            array_push($kept, ...self::group($round, $station));
+            array_push($kept, ...self::group($round, $station), ...self::helping($round, $station));
         }
         array_push(
             $kept,
@@ -71,6 +71,20 @@ final class LockedTurns
         );
 
         return $kept;
+    }
+
+    /** @return list<KeptTurn> who is there for a group */
+    private static function helping(int $round, SheetStation $station): array
+    {
+        return array_map(
+            static fn(SheetHelp $one): KeptTurn => new KeptTurn(
+                $round,
+                $one->id,
+                $station->drill,
+                receiver: $station->receiver,
+            ),
+            $station->helping,
+        );
     }
 
     /** @return list<KeptTurn> */

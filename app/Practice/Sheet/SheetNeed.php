@@ -7,7 +7,10 @@ namespace FoxCorner\App\Practice\Sheet;
 /** What was to be practised, and what the schedule gives it. */
 final readonly class SheetNeed
 {
-    /** @param array<string, int> $lacks repetitions that each still wants, by player's name */
+    /**
+     * @param array<string, int> $lacks repetitions that each still wants, by player's name
+     * @param string             $what  "bunts"; empty on sheets of earlier: the drill's name
+     */
     public function __construct(
         public int $position,
         public string $drill,
@@ -16,6 +19,7 @@ final readonly class SheetNeed
         public string $reason,
         public string $binds = '',
         public array $lacks = [],
+        public string $what = '',
     ) {}
 
     public function isMet(): bool

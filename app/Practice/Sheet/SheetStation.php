@@ -15,6 +15,7 @@ final readonly class SheetStation
      * @param list<string>      $helpers  names
      * @param Receiver|null     $receiver who takes the throws; null: nobody has to
      * @param float|null        $minutes  that it takes; null: all of its block
+     * @param list<SheetHelp>   $helping  players who are there for the others
      */
     public function __construct(
         public string $drill,
@@ -23,6 +24,7 @@ final readonly class SheetStation
         public array $helpers = [],
         public ?Receiver $receiver = null,
         public ?float $minutes = null,
+        public array $helping = [],
     ) {}
 
     /** "10 reps each, throws into a net" */

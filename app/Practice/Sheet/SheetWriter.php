@@ -14,6 +14,7 @@ use FoxCorner\Core\Practice\Schedule\Schedule;
 use FoxCorner\Core\Practice\Team\ScriptLine;
 use FoxCorner\Core\Practice\Time\Block;
 use FoxCorner\Core\Practice\Time\BlockKind;
+use FoxCorner\Core\Practice\Time\HelpTurn;
 use FoxCorner\Core\Practice\Time\Round;
 use FoxCorner\Core\Practice\Time\Turn;
 
@@ -57,6 +58,7 @@ final class SheetWriter
                     $met->need->reason,
                     $met->binds,
                     $met->lacks,
+                    $met->need->what,
                 ),
                 $schedule->needs,
             ),
@@ -99,6 +101,15 @@ final class SheetWriter
                 $round->repetitions($turns[0]->drill),
                 $duties[$key],
                 $turns[0]->receiver,
+                helping: array_map(
+                    static fn(HelpTurn $help): SheetHelp => new SheetHelp(
+                        $help->player->id,
+                        $help->player->number,
+                        $help->player->name,
+                        $help->does,
+                    ),
+                    $round->helpingAt($key),
+                ),
             );
         }
 

@@ -39,6 +39,8 @@ final readonly class Drill
      * @param bool                    $isReceived    whether somebody or something has to take its throws that the group
      *                                               does not bring: {@see Receiver}
      * @param Position|null           $neverWithout  somebody works there, or a helper stands in
+     * @param int                     $sprintsPerRep at full speed
+     * @param int                     $beside        groups at most that do it side by side, each with its own ball
      *
      * @throws Problem when no group fits it, or it serves nobody
      */
@@ -68,22 +70,52 @@ final readonly class Drill
         public ?RuleNeed $needs = null,
         public bool $isReceived = false,
         public ?Position $neverWithout = null,
+        public int $sprintsPerRep = 0,
+        public int $beside = 1,
     ) {
         OutOfRange::unlessBetween('largest group', $max, 1, 30, 'players');
         OutOfRange::unlessBetween('smallest group', $min, 1, $max, 'players, not above the largest group');
         OutOfRange::unlessBetween('at once', $atOnce, 1, 30, 'players');
         OutOfRange::unlessBetween('seconds', $secondsPerRep, 3, 600, 'seconds for one player’s repetition');
         OutOfRange::unlessBetween('throws', $throwsPerRep, 0, 10, 'throws in a repetition');
+        OutOfRange::unlessBetween('side by side', $beside, 1, 6, 'groups');
+        OutOfRange::unlessBetween('sprints', $sprintsPerRep, 0, 10, 'sprints in a repetition');
         OutOfRange::unlessBetween('helpers', $helpers, 0, 4, 'helpers');
         if ([] === $serves) {
             throw Refused::because('serves', 'it serves nobody', 'at least one position with a skill');
         }
     }
 
-    /** Repetitions that each of a group gets in so many minutes. */
+    /**
+     * Players besides its group who can help: run with a helmet, take throws, hand balls to who hits, roll.
+     *
+     * @return array<string, int> how many by what they do
+     */
+    public function extra(): array
+    {
+        $runs = SkillFamily::Runners === $this->family || SkillFamily::Holding === $this->family;
+
+        return array_filter(
+            [
+                'runs, with a helmet' => max($this->equipment['helmet'] ?? 0, $runs ? 1 : 0),
+                'takes the throws' => $this->throwsPerRep > 0 && !$this->isReceived ? 1 : 0,
+                'hands balls to who hits' => $this->isHit ? 1 : 0,
+                'rolls the balls' => $this->isHit ? 0 : 1,
+            ],
+            static fn(int $places): bool => $places > 0,
+        );
+    }
+
+    /** Repetitions that each of a group gets in so many minutes, by the clock. */
     public function repetitions(int $group, int $minutes, ?Receiver $receiver = null): int
     {
-        return Repetitions::each($group, $this->atOnce, $this->secondsPerRep, $minutes, Receiver::Player === $receiver);
+        return Repetitions::each(
+            Repetitions::together($group, $this->min, $this->beside),
+            $this->atOnce,
+            $this->secondsPerRep,
+            $minutes,
+            Receiver::Player === $receiver,
+        );
     }
 
     /**

@@ -7,20 +7,27 @@ namespace FoxCorner\Core\Practice\Need;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Drill\Drill;
 
-/** What one position should get of one drill: how often in all, how much it counts, and why. */
+/** What a position should get of the drills that are run: how often in all, how much it counts, and why. */
 final readonly class DrillNeed
 {
     /** Wanted of everybody together. */
     public int $reps;
 
     /**
-     * @param array<string, int> $each   wanted of each, by player
-     * @param float              $weight of one repetition
-     * @param string             $reason a sentence
+     * @param string                   $what   "bunts"
+     * @param Drill                    $drill  that gives most of it
+     * @param int                      $at     position at which it does
+     * @param array<string, list<int>> $also   other drills that give it, by key, with the positions there
+     * @param array<string, int>       $each   wanted of each, by player
+     * @param float                    $weight of what each wants
+     * @param string                   $reason a sentence
      */
     public function __construct(
         public Position $position,
+        public string $what,
         public Drill $drill,
+        public int $at,
+        public array $also,
         public array $each,
         public float $weight,
         public string $reason,
@@ -30,7 +37,7 @@ final readonly class DrillNeed
 
     public function key(): string
     {
-        return $this->drill->key . '/' . $this->position->value;
+        return $this->what . '/' . $this->position->value;
     }
 
     /**

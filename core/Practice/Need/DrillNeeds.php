@@ -4,108 +4,72 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Need;
 
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Floor\Work;
 
-/** Lays the need list out over the drills that are run. */
-final readonly class DrillNeeds
+/** Which of the drills that are run give what the need list asks, and at which positions. */
+final class DrillNeeds
 {
-    /**
-     * Minutes of a drill after which another one teaches more (ours): no target asks more of one player than fits into
-     * them.
-     */
-    private const ENOUGH_MINUTES = 16;
-    /** A repetition that serves more than one skill is worth so much more for each of the others (ours). */
-    private const SECOND_SKILL = 0.25;
-
-    /** @var array<string, JobNeed> with something left to want */
-    private array $open;
-    /** @var array<string, int> how many drills serve each job */
-    private array $runs;
-
-    /**
-     * @param list<JobNeed>        $needs
-     * @param array<string, Drill> $drills
-     */
-    private function __construct(array $needs, private array $drills)
-    {
-        $open = $runs = [];
-        foreach ($needs as $need) {
-            if ($need->reps() > 0) {
-                $open[$need->key()] = $need;
-            }
-        }
-        foreach ($drills as $drill) {
-            foreach ($drill->serves as $number => $skills) {
-                foreach ($skills as $skill) {
-                    $runs[$number . '/' . $skill->value] = ($runs[$number . '/' . $skill->value] ?? 0) + 1;
-                }
-            }
-        }
-        [$this->open, $this->runs] = [$open, $runs];
-    }
+    /** Of a share of a floor, what a weight of one is worth (ours: a floor weighs about two, and is worth 28). */
+    private const WORTH = 14.0;
+    /** min in which drills are held against each other. */
+    private const MINUTES = 8;
 
     /**
      * @param list<JobNeed>        $needs
      * @param array<string, Drill> $drills that are run
      *
-     * @return list<DrillNeed> the heaviest first; only those with something to want
+     * @return list<DrillNeed> the heaviest first; only those with something to want that one of them gives
      */
     public static function of(array $needs, array $drills): array
     {
-        return (new self($needs, $drills))->lay();
-    }
-
-    /** @return list<DrillNeed> */
-    private function lay(): array
-    {
         $laid = [];
-        foreach ($this->drills as $drill) {
-            foreach ($drill->positions() as $number) {
-                $served = $this->served($drill, $number);
-                if ([] !== $served) {
-                    $laid[] = $this->need($drill, $served);
-                }
+        foreach ($needs as $need) {
+            $places = [] === $need->lacks ? [] : self::places($need, $drills);
+            if ([] === $places) {
+                continue;
             }
+            $best = array_key_first($places);
+            $at = \in_array($need->position->value, $places[$best], true) ? $need->position->value : $places[$best][0];
+            $laid[] = new DrillNeed(
+                $need->position,
+                $need->label(),
+                $drills[$best],
+                $at,
+                $places,
+                $need->lacks,
+                self::WORTH * $need->weight,
+                $need->skill->label() . ': ' . lcfirst($need->reason),
+            );
         }
         usort($laid, static fn(DrillNeed $a, DrillNeed $b): int => $b->weight <=> $a->weight);
 
         return $laid;
     }
 
-    /** @return list<JobNeed> that a drill serves at a position, the heaviest first */
-    private function served(Drill $drill, int $number): array
+    /**
+     * @param array<string, Drill> $drills
+     *
+     * @return array<string, non-empty-list<int>> positions by drill, what gives most first
+     */
+    private static function places(JobNeed $need, array $drills): array
     {
-        $served = [];
-        foreach ($drill->serves[$number] ?? [] as $skill) {
-            $need = $this->open[$number . '/' . $skill->value] ?? null;
-            if (null !== $need) {
-                $served[] = $need;
+        $places = $reps = [];
+        foreach ($drills as $key => $drill) {
+            foreach ($drill->serves as $number => $skills) {
+                $gives =
+                    null === $need->work
+                        ? $number === $need->position->value && \in_array($need->skill, $skills, true)
+                        : \in_array($need->work, Work::given(Position::from($number), $skills), true);
+                if ($gives) {
+                    $places[$key][] = $number;
+                    $reps[$key] = $drill->repetitions($drill->min, self::MINUTES);
+                }
             }
         }
-        usort($served, static fn(JobNeed $a, JobNeed $b): int => $b->weight <=> $a->weight);
+        uksort($places, static fn(string $a, string $b): int => $reps[$b] <=> $reps[$a]);
 
-        return $served;
-    }
-
-    /** @param non-empty-list<JobNeed> $served */
-    private function need(Drill $drill, array $served): DrillNeed
-    {
-        $first = $served[0];
-        $most = $drill->repetitions($drill->atOnce, self::ENOUGH_MINUTES);
-        $each = [];
-        foreach ($served as $need) {
-            $drills = $this->runs[$need->key()];
-            foreach ($need->lacks as $player => $lacks) {
-                $each[$player] = min($most, max($each[$player] ?? 0, (int) ceil($lacks / $drills)));
-            }
-        }
-
-        return new DrillNeed(
-            $first->position,
-            $drill,
-            $each,
-            $first->weight * (1.0 + self::SECOND_SKILL * (\count($served) - 1)),
-            $first->skill->label() . ': ' . lcfirst($first->reason),
-        );
+        return $places;
     }
 }

@@ -19,6 +19,8 @@ use FoxCorner\Core\Skill\Skill;
 final readonly class FloorsLeft
 {
     private const WEEK = 7.0;
+    /** Of a practice's share, with what is caught up (ours). */
+    private const CAUGHT_UP = 1.5;
     /** How often a game asks what has a floor, as far as a practice weighs it (ours). */
     private const PRIORITY = 0.5;
 
@@ -47,9 +49,10 @@ final readonly class FloorsLeft
                 $skill = Work::from($work)->skill($position);
                 if (null !== $skill) {
                     [$today, $before] = $had[$player->id][$work] ?? [0, 0];
+                    $share = $wanted / $week->practices;
                     $lacks[$position->value][$skill->value][$player->id] = max(
                         0,
-                        max((int) ceil($wanted / $week->practices), $wanted - $before) - $today,
+                        (int) ceil(max($share, min($wanted - $before, self::CAUGHT_UP * $share))) - $today,
                     );
                 }
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Need;
 
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Practice\Floor\Work;
 use FoxCorner\Core\Skill\Skill;
 
 /** How much of a skill a position still has to practise, and why. */
@@ -17,6 +18,8 @@ final readonly class JobNeed
      * @param float              $weight of one repetition
      * @param string             $reason a sentence
      * @param array<string, int> $lacks  repetitions that each of them still wants, by player
+     * @param Work|null          $work   what it is counted as, where it has a floor: any skill that is such work, and
+     *                                   wherever they work; null: this skill at this position
      */
     public function __construct(
         public Position $position,
@@ -27,7 +30,14 @@ final readonly class JobNeed
         public float $weight,
         public string $reason,
         public array $lacks,
+        public ?Work $work = null,
     ) {}
+
+    /** "bunts", "the throw on a steal" */
+    public function label(): string
+    {
+        return null === $this->work ? lcfirst($this->skill->label()) : $this->work->label();
+    }
 
     /** Repetitions still wanted of all of them together: what one has too many of helps nobody else. */
     public function reps(): int

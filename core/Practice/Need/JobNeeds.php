@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Practice\Need;
 
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Practice\Floor\Work;
 
 /** The need list: what is asked of each position, less what is fresh. */
 final class JobNeeds
@@ -88,6 +89,7 @@ final class JobNeeds
                 ($worst?->adds() ?? 0.0),
             $reason . '.',
             array_filter($lacks, static fn(int $lack): bool => $lack > 0),
+            null === $floor ? null : Work::of($demand->position, $demand->skill),
         );
     }
 }

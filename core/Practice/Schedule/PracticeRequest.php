@@ -38,6 +38,7 @@ final readonly class PracticeRequest
         public int $seed,
         public bool $isWatched,
         public DailyCore $core,
+        public Pacing $pacing,
     ) {}
 
     /**
@@ -48,6 +49,7 @@ final readonly class PracticeRequest
      * @param list<KeptTurn>       $kept      what stays as it is
      * @param bool                 $isWatched whether there is a grown-up at every station
      * @param DailyCore|null       $core      what everybody does before; null: nothing
+     * @param Pacing|null          $pacing    null: by the clock
      *
      * @throws Problem when nobody comes, or there is no station
      */
@@ -63,6 +65,7 @@ final readonly class PracticeRequest
         int $seed = 1,
         bool $isWatched = false,
         ?DailyCore $core = null,
+        ?Pacing $pacing = null,
     ): self {
         if ([] === $players) {
             throw Refused::because('who comes', 'nobody is ticked', 'at least one player');
@@ -87,6 +90,7 @@ final readonly class PracticeRequest
             $seed,
             $isWatched,
             $core ?? DailyCore::none(),
+            $pacing ?? Pacing::plain(),
         );
     }
 }

@@ -20,9 +20,9 @@ use FoxCorner\Core\Practice\Station\StationProblem;
 use FoxCorner\Core\Practice\Station\StationSolver;
 use FoxCorner\Core\Practice\Station\StationState;
 use FoxCorner\Core\Practice\Time\Block;
+use FoxCorner\Core\Practice\Time\HelpTurn;
 use FoxCorner\Core\Practice\Time\Round;
 use FoxCorner\Core\Practice\Time\Turn;
-use FoxCorner\Core\Practice\Week\ThrowLoad;
 
 /**
  * Fills the rounds of a practice: drills become stations, what the plan asks becomes needs. The same request always
@@ -105,7 +105,9 @@ final readonly class Scheduler
         $asked = [];
         $players = $this->players();
         foreach ($this->request->needs as $need) {
-            $asked[$need->drill->key][] = $need->position->value;
+            foreach ($need->also as $drill => $positions) {
+                $asked[$drill] = [...$asked[$drill] ?? [], ...$positions];
+            }
         }
 
         return new StationProblem(
@@ -122,11 +124,12 @@ final readonly class Scheduler
             array_map(
                 static fn(DrillNeed $need): StationNeed => new StationNeed(
                     $need->key(),
-                    $need->position->value,
+                    $need->at,
                     $need->drill->key,
                     $need->reps,
                     $need->weight,
                     $need->eachOf($players),
+                    $need->also,
                 ),
                 $this->request->needs,
             ),
@@ -135,7 +138,7 @@ final readonly class Scheduler
             \count($this->blocks),
             $this->request->time->shape->round,
             $this->held(),
-            true,
+            $this->request->pacing->prices(),
         );
     }
 
@@ -159,22 +162,28 @@ final readonly class Scheduler
             $drill->key,
             Receiver::Player === $receiver,
             $must[0] ?? null,
+            $this->request->pacing->pace($drill),
+            $drill->sprintsPerRep,
+            $drill->beside,
+            array_sum($drill->extra()),
         );
     }
 
     /**
-     * Throws at game distance: none for a limited arm, and for the others no more than we would say something about,
-     * those of the daily core among them.
+     * Throws at game distance: none for a limited arm, and for the others as many as are usual at their age, those of
+     * the daily core among them.
      */
     private function player(RosterPlayer $player): StationPlayer
     {
-        $left = max(0, ThrowLoad::DAY - ($this->thrown[$player->id] ?? 0));
+        $age = $this->request->pacing->age;
+        $left = max(0, $age->throws() - ($this->thrown[$player->id] ?? 0));
 
         return new StationPlayer(
             $player->id,
             $player->limit->forbidsRunning() ? [] : Position::numbers($player->positions),
             $player->limit->allowsGameThrows() ? $left : 0,
             !$player->limit->forbidsThrowing(),
+            $age->sprints(),
         );
     }
 
@@ -265,17 +274,24 @@ final readonly class Scheduler
 
     private function round(Block $block, StationPlan $plan, int $round): Round
     {
-        $turns = $busy = [];
+        $turns = $helping = $busy = [];
         foreach ($plan->rounds[$round] as $station => $group) {
+            $reps = $plan->problem->stations[$station]->repetitions(\count($group), $plan->problem->roundMinutes);
             foreach ($group as $player => $position) {
                 $turns[] = new Turn(
                     $this->request->players[$player],
                     $this->drills[$station],
                     Position::ofNumber($position),
                     $this->receivers[$station],
+                    $reps,
                 );
                 $busy[$player] = true;
             }
+        }
+        foreach ($plan->helping[$round] as $station => $players) {
+            $who = array_map(fn(int $player): RosterPlayer => $this->request->players[$player], $players);
+            array_push($helping, ...HelpTurn::all($this->drills[$station], $who));
+            $busy += array_fill_keys($players, true);
         }
         $away = [];
         foreach ($this->request->kept as $turn) {
@@ -290,6 +306,7 @@ final readonly class Scheduler
             $turns,
             array_values(array_filter($idle, static fn(RosterPlayer $player): bool => !isset($away[$player->id]))),
             array_values(array_filter($idle, static fn(RosterPlayer $player): bool => isset($away[$player->id]))),
+            $helping,
         );
     }
 }

@@ -16,7 +16,7 @@ final readonly class SimplestWay
      */
     public function of(int $round, int $station, array $group): int
     {
-        [$objective, $overThrown] = [$this->state->objective, $this->state->overThrown];
+        [$objective, $over] = [$this->state->objective, $this->state->effort->over];
         foreach (array_keys($this->problem->ways($this->problem->stations[$station]->key())) as $way) {
             if ($way === $station) {
                 break;
@@ -25,7 +25,7 @@ final readonly class SimplestWay
             if ($this->state->takes($round, $way)) {
                 $this->goOver($round, $group, $way);
             }
-            if ($this->state->objective > $objective - StationSolver::SAME && $this->state->overThrown <= $overThrown) {
+            if ($this->state->objective > $objective - StationSolver::SAME && $this->state->effort->over <= $over) {
                 return $way;
             }
             $this->goOver($round, $group, StationState::WAITS);

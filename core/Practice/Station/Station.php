@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Station;
 
+use FoxCorner\Core\Practice\Drill\Pace;
 use FoxCorner\Core\Practice\Drill\Repetitions;
 use FoxCorner\Core\Practice\Ground\Ground;
 use FoxCorner\Core\Problem\OutOfRange;
@@ -26,6 +27,10 @@ final readonly class Station
      *                                          and no two ways of it run at the same time; null: it has only this one
      * @param bool               $oneReceives   whether one of the group takes the others' throws, in turn
      * @param int|null           $must          position at which at least one of a group works
+     * @param Pace|null          $pace          how its repetitions come about; null: by the clock
+     * @param int                $sprintsPerRep at full speed
+     * @param int                $beside        groups at most that do it side by side
+     * @param int                $extra         players besides who can help: run, feed, receive
      *
      * @throws Problem when no group fits it
      */
@@ -44,6 +49,10 @@ final readonly class Station
         public ?string $way = null,
         public bool $oneReceives = false,
         public ?int $must = null,
+        public ?Pace $pace = null,
+        public int $sprintsPerRep = 0,
+        public int $beside = 1,
+        public int $extra = 0,
     ) {
         if ($min > $max) {
             throw Refused::because(
@@ -84,7 +93,25 @@ final readonly class Station
     {
         return $group < $this->min || $group > $this->max
             ? 0
-            : Repetitions::each($group, $this->atOnce, $this->secondsPerRep, $minutes, $this->oneReceives);
+            : ($this->pace ?? Pace::plain())->each(
+                Repetitions::together($group, $this->min, $this->beside),
+                $this->atOnce,
+                $this->secondsPerRep,
+                $minutes,
+                $this->oneReceives,
+            );
+    }
+
+    /** Of a round, what each of a group spends in a line. */
+    public function inLine(int $group): float
+    {
+        return $group < 1
+            ? 0.0
+            : Pace::inLine(
+                Repetitions::together($group, $this->min, $this->beside),
+                $this->atOnce,
+                $this->secondsPerRep,
+            );
     }
 
     /** The same elsewhere. */

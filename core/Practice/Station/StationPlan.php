@@ -8,10 +8,11 @@ namespace FoxCorner\Core\Practice\Station;
 final readonly class StationPlan
 {
     /**
-     * @param list<array<int, array<int, int>>> $rounds by round: by station's index the players' indexes with the
-     *                                                  position that each works at
-     * @param list<int>                         $gained repetitions, in the order of the needs
-     * @param list<array<int, int>>             $lacks  likewise what of his own each still wants, by player's index
+     * @param list<array<int, array<int, int>>> $rounds  by round: by station's index the players' indexes with the
+     *                                                   position that each works at
+     * @param list<int>                         $gained  repetitions, in the order of the needs
+     * @param list<array<int, int>>             $lacks   likewise what of his own each still wants, by player's index
+     * @param array<int, array<int, list<int>>> $helping by round: by station's index the players who help there
      */
     public function __construct(
         public StationProblem $problem,
@@ -19,6 +20,7 @@ final readonly class StationPlan
         public array $gained,
         public float $objective,
         public array $lacks = [],
+        public array $helping = [],
     ) {}
 
     /** @return list<StationPlayer> who waits in a round */
@@ -27,6 +29,9 @@ final readonly class StationPlan
         $busy = [];
         foreach ($this->rounds[$round] as $group) {
             $busy += $group;
+        }
+        foreach ($this->helping[$round] ?? [] as $helping) {
+            $busy += array_flip($helping);
         }
 
         return array_values(array_diff_key($this->problem->players, $busy));

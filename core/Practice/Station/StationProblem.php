@@ -16,8 +16,7 @@ final readonly class StationProblem
 {
     use ButFor;
 
-    /** Of a need's worth, what a minute of one waiting player takes away. Source: the project's model. */
-    public const IDLE_MINUTE = 0.2;
+    public StationPrices $prices;
 
     /**
      * @param list<StationPlayer> $players
@@ -26,7 +25,7 @@ final readonly class StationProblem
      * @param array<string, int>  $equipment pieces by name
      * @param int                 $rounds    how many rounds fit
      * @param list<HeldTurn>      $held      turns that stay as they are
-     * @param bool                $isFair    whether each round in which somebody waits weighs more than his last one
+     * @param StationPrices|null  $prices    null: by the minute that somebody waits
      *
      * @throws Problem when nobody comes, no round fits, an id is there twice or a need asks for no station
      */
@@ -39,8 +38,9 @@ final readonly class StationProblem
         public int $rounds,
         public float $roundMinutes,
         public array $held = [],
-        public bool $isFair = false,
+        ?StationPrices $prices = null,
     ) {
+        $this->prices = $prices ?? StationPrices::plain($roundMinutes);
         if ([] === $players) {
             throw Refused::because('players', 'nobody comes', 'at least one player');
         }
@@ -61,19 +61,15 @@ final readonly class StationProblem
         }
     }
 
-    /** What it takes away that somebody waits in so many rounds. */
-    public function waiting(int $rounds): float
-    {
-        $weighs = $this->isFair ? ($rounds * ($rounds + 1)) / 2 : $rounds;
-
-        return self::IDLE_MINUTE * $this->roundMinutes * $weighs;
-    }
-
     /** What one good move is worth at most: a heavy need's repetitions in one round; at least 1. */
     public function heaviest(): float
     {
         $most = 1.0;
         foreach ($this->needs as $need) {
+            if ([] !== $need->each) {
+                $most = max($most, $need->weight);
+                continue;
+            }
             foreach ($this->ways($need->station) as $station) {
                 $reps = min($need->reps, $station->repetitions($station->min, $this->roundMinutes));
                 $most = max($most, $need->weight * $reps);

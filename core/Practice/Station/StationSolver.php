@@ -15,17 +15,18 @@ use Random\Randomizer;
 final class StationSolver
 {
     /** Moves tried for each player, round and station; a large practice gets no more than the last. */
-    private const EFFORT = 260;
+    private const EFFORT = 60;
     private const LEAST = 24000;
-    private const MOST = 700000;
+    private const MOST = 110000;
     /** Of moves, out of 100: a player goes elsewhere, two change places; the rest change a station. */
-    private const ELSEWHERE = 62;
-    private const CHANGE_PLACES = 84;
-    /** Of what one good move is worth, the heat of the beginning. */
-    private const HOT = 0.6;
+    private const ELSEWHERE = 40;
+    private const CHANGE_PLACES = 70;
+    /** Of what one good move is worth, the heat of the beginning; and how much less it is in the end. */
+    private const HOT = 0.3;
+    private const COOLED = 100.0;
     /** Times that the search starts anew, the best kept; a small one more often, with so many moves in all. */
     private const STARTS = 2;
-    private const IN_ALL = 300000;
+    private const IN_ALL = 150000;
     /** Times that the best is found, from different starts, before it is believed; and when two are the same. */
     private const FOUND = 3;
     public const SAME = 1e-6;
@@ -46,6 +47,9 @@ final class StationSolver
                     if ($player->mayThrowAt($station)) {
                         $open[] = [$index, $position];
                     }
+                }
+                if ($station->extra > 0) {
+                    $open[] = [$index, StationState::HELPS];
                 }
             }
 
@@ -81,10 +85,10 @@ final class StationSolver
     {
         $state = new StationState($this->problem);
         $state->hold();
-        $overThrown = $state->overThrown;
+        $over = $state->effort->over;
         $moves = self::moves($this->problem);
         $hot = self::HOT * $this->problem->heaviest();
-        $cold = $hot / 400;
+        $cold = $hot / self::COOLED;
         [$best, $most] = [[$state->at, $state->as], $state->objective];
         for ($move = 0; $move < $moves && [] !== $this->problem->stations; ++$move) {
             $heat = $hot * ($cold / $hot) ** ($move / $moves);
@@ -99,7 +103,7 @@ final class StationSolver
                 continue;
             }
             $worse = $before - $state->objective;
-            if ($state->overThrown > $overThrown || ($worse > 0.0 && $this->chance() >= exp(-$worse / $heat))) {
+            if ($state->effort->over > $over || ($worse > 0.0 && $this->chance() >= exp(-$worse / $heat))) {
                 foreach (array_reverse($undo) as [$round, $player, $station, $position]) {
                     $state->move($round, $player, $station, $position);
                 }
@@ -134,11 +138,16 @@ final class StationSolver
         if ($from === $station && $as === $position) {
             return [];
         }
-        if (
-            StationState::WAITS !== $station &&
-            $from !== $station &&
-            (isset($this->closed[$round][$station]) || !$state->takes($round, $station))
-        ) {
+        if (StationState::HELPS === $position && StationState::WAITS !== $station) {
+            $isOpen = $state->takesHelp($round, $station);
+        } else {
+            $isOpen =
+                StationState::WAITS === $station ||
+                ($from === $station && StationState::HELPS !== $as) ||
+                $state->takes($round, $station);
+        }
+        $isClosed = StationState::HELPS !== $position && $from !== $station && isset($this->closed[$round][$station]);
+        if (!$isOpen || $isClosed) {
             return [];
         }
         $state->move($round, $player, $station, $position);
@@ -155,8 +164,8 @@ final class StationSolver
             return [];
         }
         [$here, $there] = [$state->at[$round][$one], $state->at[$round][$other]];
-        $to = $this->positionAt($one, $there);
-        $from = $this->positionAt($other, $here);
+        $to = $this->positionAt($one, $there, StationState::HELPS === $state->as[$round][$other]);
+        $from = $this->positionAt($other, $here, StationState::HELPS === $state->as[$round][$one]);
         if ($here === $there || null === $to || null === $from) {
             return [];
         }
@@ -168,16 +177,20 @@ final class StationSolver
         return [...$undo, [$round, $one, StationState::WAITS, 0]];
     }
 
-    /** @return list<array{int, int, int, int}> */
+    /**
+     * One station for another, or a new one: who was there goes over, who is left over helps to fill it or goes where
+     * there is room, and those who can be spared elsewhere come.
+     *
+     * @return list<array{int, int, int, int}>
+     */
     private function changeStation(StationState $state): array
     {
         $round = $this->below($this->problem->rounds);
         $from = $this->below(\count($this->problem->stations));
         $to = $this->below(\count($this->problem->stations));
-        $group = $state->group($round, $from);
+        $group = [...$state->group($round, $from), ...$state->helping($round, $from)];
         if (
             $from === $to ||
-            [] === $group ||
             $state->size($round, $to) > 0 ||
             isset($this->closed[$round][$to]) ||
             [] !== array_intersect_key($this->held[$round] ?? [], array_flip($group))
@@ -185,30 +198,87 @@ final class StationSolver
             return [];
         }
         $undo = [];
+        $go = static function (int $player, int $station, int $position) use ($state, $round, &$undo): void {
+            $undo[] = [$round, $player, $state->at[$round][$player], $state->as[$round][$player]];
+            $state->move($round, $player, $station, $position);
+        };
         foreach ($group as $player) {
-            $undo[] = [$round, $player, $from, $state->as[$round][$player]];
-            $state->move($round, $player, StationState::WAITS, 0);
+            $go($player, StationState::WAITS, 0);
         }
-        foreach ($group as $player) {
-            $position = $this->positionAt($player, $to);
-            if (null !== $position && $state->takes($round, $to)) {
-                $undo[] = [$round, $player, StationState::WAITS, 0];
-                $state->move($round, $player, $to, $position);
+        $this->fill($state, $round, $to, $group, $go);
+        foreach ($state->at[$round] as $player => $station) {
+            if (StationState::WAITS === $station && !isset($this->held[$round][$player])) {
+                $this->settle($state, $round, $player, $go);
             }
         }
 
         return $undo;
     }
 
-    /** A position at which a player can work at a station; 0 to wait, null when there is none. */
-    private function positionAt(int $player, int $station): ?int
+    /**
+     * @param list<int>                     $group who comes first
+     * @param callable(int, int, int): void $go
+     */
+    private function fill(StationState $state, int $round, int $to, array $group, callable $go): void
     {
-        if (StationState::WAITS === $station) {
+        foreach ([...$group, ...$this->random->shuffleArray(array_keys($this->problem->players))] as $player) {
+            $at = $state->at[$round][$player];
+            $isEnough = $state->size($round, $to) >= $this->problem->stations[$to]->min;
+            $isSpare =
+                StationState::WAITS === $at ||
+                StationState::HELPS === $state->as[$round][$player] ||
+                $state->size($round, $at) > ($this->problem->stations[$at] ?? null)?->min;
+            if (
+                $at === $to ||
+                isset($this->held[$round][$player]) ||
+                !$isSpare ||
+                ($isEnough && StationState::WAITS !== $at) ||
+                !$state->takes($round, $to)
+            ) {
+                continue;
+            }
+            $position = $this->positionAt($player, $to);
+            if (null !== $position) {
+                $go($player, $to, $position);
+            }
+        }
+    }
+
+    /**
+     * Where there is room for him, to work or else to help.
+     *
+     * @param callable(int, int, int): void $go
+     */
+    private function settle(StationState $state, int $round, int $player, callable $go): void
+    {
+        $open = $this->open[$player];
+        $count = \count($open);
+        $start = $this->below($count);
+        for ($try = 0; $try < $count; ++$try) {
+            [$station, $position] = $open[($start + $try) % $count];
+            $hasRoom =
+                StationState::HELPS === $position
+                    ? $state->takesHelp($round, $station)
+                    : $state->size($round, $station) > 0 &&
+                        !isset($this->closed[$round][$station]) &&
+                        $state->takes($round, $station);
+            if ($hasRoom) {
+                $go($player, $station, $position);
+
+                return;
+            }
+        }
+    }
+
+    /** A position at which a player can work at a station; 0 to wait or help, null when there is none. */
+    private function positionAt(int $player, int $station, bool $helps = false): ?int
+    {
+        if (StationState::WAITS === $station || $helps) {
             return 0;
         }
         $positions = [];
         foreach ($this->open[$player] as [$index, $position]) {
-            if ($index === $station) {
+            if ($index === $station && StationState::HELPS !== $position) {
                 $positions[] = $position;
             }
         }
@@ -223,12 +293,14 @@ final class StationSolver
     private function plan(array $best): StationPlan
     {
         $state = new StationState($this->problem);
-        $rounds = [];
+        $rounds = $helping = [];
         foreach ($best[0] as $round => $stations) {
-            $groups = [];
+            $groups = $helping[$round] = [];
             foreach ($stations as $player => $station) {
-                if (StationState::WAITS !== $station) {
+                if (StationState::WAITS !== $station && StationState::HELPS !== $best[1][$round][$player]) {
                     $groups[$station][$player] = $best[1][$round][$player];
+                } elseif (StationState::WAITS !== $station) {
+                    $helping[$round][$station][] = $player;
                 }
             }
             ksort($groups);
@@ -247,32 +319,30 @@ final class StationSolver
             }
         }
         $simplest = new SimplestWay($this->problem, $state);
+        $helped = [];
         foreach ($rounds as $round => $groups) {
+            $helped[$round] = [];
             foreach ($groups as $station => $group) {
                 unset($rounds[$round][$station]);
                 $isClosed = isset($this->closed[$round][$station]);
-                $rounds[$round][$isClosed ? $station : $simplest->of($round, $station, $group)] = $group;
+                $way = $isClosed ? $station : $simplest->of($round, $station, $group);
+                $rounds[$round][$way] = $group;
+                foreach ($helping[$round][$station] ?? [] as $player) {
+                    $state->move($round, $player, $way, StationState::HELPS);
+                    $helped[$round][$way][] = $player;
+                }
             }
             ksort($rounds[$round]);
         }
-        $index = array_flip(
-            array_map(static fn(Station $station): string => $station->key(), $this->problem->stations),
-        );
+        $needs = array_keys($this->problem->needs);
 
         return new StationPlan(
             $this->problem,
             $rounds,
-            array_map(
-                fn(int $need): int => $state->gained($need, $index[$this->problem->needs[$need]->station]),
-                array_keys($this->problem->needs),
-            ),
+            array_map($state->gains->of(...), $needs),
             $state->objective,
-            array_map(
-                static fn(StationNeed $need): array => $need->lacks(
-                    static fn(int $who): int => $state->had($index[$need->station], $need->position, $who),
-                ),
-                $this->problem->needs,
-            ),
+            array_map($state->gains->lacks(...), $needs),
+            $helped,
         );
     }
 

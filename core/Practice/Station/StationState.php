@@ -6,17 +6,19 @@ namespace FoxCorner\Core\Practice\Station;
 
 /**
  * A filling of the rounds while it is searched: one player after the other is moved, and what that is worth is
- * kept up with. A group smaller than its station needs waits like everybody else.
+ * kept up with. A group smaller than its station needs waits like everybody else, and so do its helpers.
  *
  * Mutable on purpose: the search makes hundreds of thousands of small moves and takes most of them back.
  */
 final class StationState
 {
     public const WAITS = -1;
+    /** Instead of a position: he is there for the others. */
+    public const HELPS = 0;
 
     public float $objective;
-    /** Players who would throw more than they may. */
-    public int $overThrown = 0;
+    public readonly StationGains $gains;
+    public readonly StationEffort $effort;
     /** @var array<int, array<int, int>> station by round and player */
     public array $at;
     /** @var array<int, array<int, int>> position that is worked at, by round and player */
@@ -25,36 +27,39 @@ final class StationState
     private array $sizes;
     /** @var list<list<array<int, int>>> by round and station: how many work at each position */
     private array $working;
-    /** @var list<list<array<int, true>>> by round and station: who is there */
+    /** @var list<list<array<int, true>>> by round and station: who works there */
     private array $groups;
-    /** @var array<int, array<int, int>> repetitions by station, its first way for all, and position */
-    private array $gained;
-    /** @var array<int, array<int, array<int, int>>> the same by player, where somebody's own count */
-    private array $own = [];
-    /** @var array<int, array<int, array<int, int>>> of needs of players: what counts, likewise and by need */
-    private array $counted = [];
-    /** @var array<int, int> rounds by player in which he waits */
+    /** @var list<list<array<int, true>>> likewise who helps */
+    private array $helping;
+    /** @var array<int, array<int, bool>> by round and station: whether its group is complete */
+    private array $running;
+    /** @var array<int, int> rounds by player in which he waits, and in which he helps */
     private array $waits;
-    /** @var array<int, int> throws by player */
-    private array $thrown;
+    /** @var array<int, int> */
+    private array $helps;
+    /** @var array<int, int> rounds in which it runs, by station, its first way for all */
+    private array $ran;
     /** @var list<array<string, int>> pieces in use, by round and name; the helpers are one of them */
     private array $used;
-    /** @var array<int, array<int, list<array{float, int}>>> weights and repetitions wanted, likewise */
-    private array $wanted;
-    /** @var array<int, array<int, array<int, array{float, array<int, int>}>>> weights and what each wants, by need */
-    private array $wantedOf;
     /** @var list<list<bool>> by station and station */
     private array $conflicts;
     /** @var list<list<int>> repetitions by station and group size */
     private array $repetitions;
+    /** @var list<list<float>> what the line costs of all, likewise */
+    private array $lines;
     /** @var list<array{min: int, must: int|null}> by station: the fewest, and a position that has to be there */
     private array $asks = [];
     /** @var list<int> by station: its first way, which counts for all */
     private array $first = [];
+    /** @var list<bool> by station: whether it matters who of a group has what */
+    private array $isCounted = [];
     /** @var array<string, int> */
     private array $have;
     /** @var list<array<string, int>> */
     private array $costs;
+    /** @var array<int, array<int, int>> rounds in which he works there, by station, its first way for all, and player */
+    private array $times = [];
+    private readonly StationPrices $prices;
 
     public function __construct(private readonly StationProblem $problem)
     {
@@ -63,14 +68,17 @@ final class StationState
         $this->at = array_fill(0, $problem->rounds, array_fill(0, $players, self::WAITS));
         $this->as = array_fill(0, $problem->rounds, array_fill(0, $players, 0));
         $this->sizes = array_fill(0, $problem->rounds, array_fill(0, $stations, 0));
-        $this->working = $this->groups = array_fill(0, $problem->rounds, array_fill(0, $stations, []));
-        $this->gained = $this->wanted = $this->wantedOf = array_fill(0, $stations, []);
-        $this->thrown = array_fill(0, $players, 0);
+        $this->working = array_fill(0, $problem->rounds, array_fill(0, $stations, []));
+        $this->groups = $this->helping = $this->working;
+        $this->running = array_fill(0, $problem->rounds, array_fill(0, $stations, false));
+        $this->ran = array_fill(0, $stations, 0);
         $this->used = array_fill(0, $problem->rounds, []);
         $this->waits = array_fill(0, $players, $problem->rounds);
-        $this->objective = -$players * $problem->waiting($problem->rounds);
+        $this->helps = array_fill(0, $players, 0);
+        $this->prices = $problem->prices;
+        $this->objective = -$players * $this->prices->waiting($problem->rounds);
         $this->have = ['' => $problem->helpers] + $problem->equipment;
-        $this->costs = $this->conflicts = $this->repetitions = [];
+        $this->costs = $this->conflicts = $this->repetitions = $this->lines = [];
         $index = [];
         foreach ($problem->stations as $one => $station) {
             $this->first[] = $index[$station->key()] ??= $one;
@@ -83,17 +91,20 @@ final class StationState
                 static fn(Station $other): bool => $other !== $station && $station->excludes($other),
                 $problem->stations,
             );
+            $sizes = range(0, $players);
             $this->repetitions[] = array_map(
                 static fn(int $group): int => $station->repetitions($group, $problem->roundMinutes),
-                range(0, $players),
+                $sizes,
+            );
+            $this->lines[] = array_map(
+                fn(int $group): float => $this->prices->line * $group * $station->inLine($group),
+                $sizes,
             );
         }
-        foreach ($problem->needs as $number => $need) {
-            if ([] === $need->each) {
-                $this->wanted[$index[$need->station]][$need->position][] = [$need->weight, $need->reps];
-            } else {
-                $this->wantedOf[$index[$need->station]][$need->position][$number] = [$need->weight, $need->each];
-            }
+        $this->gains = new StationGains($problem, $index);
+        $this->effort = new StationEffort($problem);
+        foreach ($this->first as $station => $first) {
+            $this->isCounted[] = $this->gains->isOwn($first) || $this->effort->isAt($station);
         }
     }
 
@@ -105,7 +116,7 @@ final class StationState
         }
     }
 
-    /** Whether one more player may go to a station in a round, whoever else is there staying. */
+    /** Whether one more player may go to a station in a round to work there, whoever else is there staying. */
     public function takes(int $round, int $station): bool
     {
         $size = $this->sizes[$round][$station];
@@ -126,15 +137,28 @@ final class StationState
         return true;
     }
 
+    /** The same to help, which is of use only where there are others. */
+    public function takesHelp(int $round, int $station): bool
+    {
+        return $this->sizes[$round][$station] > 0 &&
+            \count($this->helping[$round][$station]) < $this->problem->stations[$station]->extra;
+    }
+
     public function size(int $round, int $station): int
     {
         return $this->sizes[$round][$station];
     }
 
-    /** @return list<int> players of a station in a round */
+    /** @return list<int> players who work at a station in a round */
     public function group(int $round, int $station): array
     {
         return array_keys($this->groups[$round][$station]);
+    }
+
+    /** @return list<int> players who help at a station in a round */
+    public function helping(int $round, int $station): array
+    {
+        return array_keys($this->helping[$round][$station]);
     }
 
     /** Puts a player somewhere else; whether it is allowed is for the caller to know. */
@@ -142,29 +166,33 @@ final class StationState
     {
         $from = $this->at[$round][$player];
         if (self::WAITS !== $from) {
-            $this->resize($round, $from, $player, $this->as[$round][$player], -1);
+            if (self::HELPS === $this->as[$round][$player]) {
+                $this->assist($round, $from, $player, -1);
+            } else {
+                $this->resize($round, $from, $player, $this->as[$round][$player], -1);
+            }
         }
         $this->at[$round][$player] = $station;
         $this->as[$round][$player] = $position;
         if (self::WAITS !== $station) {
-            $this->resize($round, $station, $player, $position, 1);
+            if (self::HELPS === $position) {
+                $this->assist($round, $station, $player, 1);
+            } else {
+                $this->resize($round, $station, $player, $position, 1);
+            }
         }
     }
 
-    /** Repetitions that a need has, at a station by its index. */
-    public function gained(int $need, int $station): int
+    private function assist(int $round, int $station, int $player, int $by): void
     {
-        $position = $this->problem->needs[$need]->position;
-
-        return [] === $this->problem->needs[$need]->each
-            ? $this->gained[$this->first[$station]][$position] ?? 0
-            : $this->counted[$this->first[$station]][$position][$need] ?? 0;
-    }
-
-    /** Repetitions that a player has at a position of a station. */
-    public function had(int $station, int $position, int $player): int
-    {
-        return $this->own[$this->first[$station]][$position][$player] ?? 0;
+        if ($by > 0) {
+            $this->helping[$round][$station][$player] = true;
+        } else {
+            unset($this->helping[$round][$station][$player]);
+        }
+        if ($this->running[$round][$station]) {
+            $this->help($player, $by);
+        }
     }
 
     private function resize(int $round, int $station, int $player, int $position, int $by): void
@@ -176,15 +204,16 @@ final class StationState
         }
         ['min' => $min, 'must' => $must] = $this->asks[$station];
         // Without the one position that it must have, a group waits as one that is too small.
-        $runs = $size >= $min && (null === $must || ($working[$must] ?? 0) > 0);
+        $runs = $this->running[$round][$station];
         $will = $size + $by >= $min && (null === $must || ($working[$must] ?? 0) + ($position === $must ? $by : 0) > 0);
         $before = $runs ? $this->repetitions[$station][$size] : 0;
         $after = $will ? $this->repetitions[$station][$size + $by] : 0;
         $this->sizes[$round][$station] = $size + $by;
+        $first = $this->first[$station];
         foreach ($working as $one => $count) {
             $change = ($one === $position ? $count + $by : $count) * $after - $count * $before;
             if (0 !== $change) {
-                $this->gain($station, $one, $change);
+                $this->objective += $this->gains->add($first, $one, $change);
             }
         }
         $working[$position] += $by;
@@ -192,25 +221,37 @@ final class StationState
             unset($working[$position]);
         }
         $this->working[$round][$station] = $working;
-        if ([] !== $this->wantedOf[$this->first[$station]]) {
-            $this->own($station, $position, $player, $by > 0 ? $after : -$before);
-            foreach ($before === $after ? [] : $this->groups[$round][$station] as $other => $_) {
-                if ($other !== $player) {
-                    $this->own($station, $this->as[$round][$other], $other, $after - $before);
-                }
+        $this->objective +=
+            ($runs ? $this->lines[$station][$size] : 0.0) - ($will ? $this->lines[$station][$size + $by] : 0.0);
+        if ($by < 0) {
+            unset($this->groups[$round][$station][$player]);
+        }
+        $others = $this->groups[$round][$station];
+        if ($this->isCounted[$station]) {
+            $this->repeat($station, $player, $position, $by > 0 ? $after : -$before);
+            foreach ($before === $after ? [] : $others as $other => $_) {
+                $this->repeat($station, $other, $this->as[$round][$other], $after - $before);
             }
         }
-        $this->throw($round, $station, $player, $by, $before, $after);
+        if ($by > 0) {
+            $this->groups[$round][$station][$player] = true;
+        }
+        $times = $this->times[$first][$player] ?? 0;
+        $this->times[$first][$player] = $times + $by;
+        $this->objective += $this->prices->again($times) - $this->prices->again($times + $by);
         // The player himself stops or starts waiting, and so may the group.
         if ($by > 0 ? $will : $runs) {
             $this->wait($player, -$by);
         }
         if ($runs !== $will) {
-            foreach ($this->groups[$round][$station] as $other => $_) {
-                if ($other !== $player) {
-                    $this->wait($other, $will ? -1 : 1);
-                }
+            $this->running[$round][$station] = $will;
+            foreach ($others as $other => $_) {
+                $this->wait($other, $will ? -1 : 1);
             }
+            foreach ($this->helping[$round][$station] as $other => $_) {
+                $this->help($other, $will ? 1 : -1);
+            }
+            $this->run($first, $will ? 1 : -1);
         }
         if (0 === $size || 0 === $size + $by) {
             foreach ($this->costs[$station] as $piece => $pieces) {
@@ -219,67 +260,33 @@ final class StationState
         }
     }
 
-    private function gain(int $station, int $position, int $change): void
+    private function repeat(int $station, int $player, int $position, int $reps): void
     {
-        $station = $this->first[$station];
-        $old = $this->gained[$station][$position] ?? 0;
-        foreach ($this->wanted[$station][$position] ?? [] as [$weight, $reps]) {
-            $this->objective += $weight * (min($reps, $old + $change) - min($reps, $old));
-        }
-        $this->gained[$station][$position] = $old + $change;
+        $this->objective += $this->gains->own($this->first[$station], $position, $player, $reps);
+        $this->effort->add($station, $player, $reps);
     }
 
-    private function own(int $station, int $position, int $player, int $change): void
+    /** A round more or less in which a station runs. */
+    private function run(int $station, int $by): void
     {
-        $station = $this->first[$station];
-        $old = $this->own[$station][$position][$player] ?? 0;
-        $this->own[$station][$position][$player] = $old + $change;
-        foreach ($this->wantedOf[$station][$position] ?? [] as $need => [$weight, $each]) {
-            $most = $each[$player] ?? 0;
-            $counts = min($most, $old + $change) - min($most, $old);
-            if (0 !== $counts) {
-                $this->objective += $weight * $counts;
-                $this->counted[$station][$position][$need] =
-                    ($this->counted[$station][$position][$need] ?? 0) + $counts;
-            }
-        }
+        $this->ran[$station] += $by;
+        $isFirst = $this->ran[$station] === ($by > 0 ? 1 : 0);
+        $this->objective -= $by * ($this->prices->station + ($isFirst ? $this->prices->kind : 0.0));
     }
 
     private function wait(int $player, int $by): void
     {
         $this->objective +=
-            $this->problem->waiting($this->waits[$player]) - $this->problem->waiting($this->waits[$player] + $by);
+            $this->prices->waiting($this->waits[$player]) - $this->prices->waiting($this->waits[$player] + $by);
         $this->waits[$player] += $by;
     }
 
-    private function throw(int $round, int $station, int $player, int $by, int $before, int $after): void
+    /** Helping instead of waiting, or the other way round. */
+    private function help(int $player, int $by): void
     {
-        $each = $this->problem->stations[$station]->throwsPerRep;
-        if ($by > 0) {
-            $this->groups[$round][$station][$player] = true;
-        } else {
-            unset($this->groups[$round][$station][$player]);
-        }
-        if (0 === $each) {
-            return;
-        }
-        $this->throws($player, $by > 0 ? $each * $after : -$each * $before);
-        if ($before !== $after) {
-            foreach ($this->groups[$round][$station] as $other => $_) {
-                if ($other !== $player) {
-                    $this->throws($other, $each * ($after - $before));
-                }
-            }
-        }
-    }
-
-    private function throws(int $player, int $more): void
-    {
-        $left = $this->problem->players[$player]->throwsLeft;
-        if (null !== $left) {
-            $this->overThrown +=
-                (int) ($this->thrown[$player] + $more > $left) - (int) ($this->thrown[$player] > $left);
-        }
-        $this->thrown[$player] += $more;
+        $this->wait($player, -$by);
+        $this->objective +=
+            $this->prices->helping($this->helps[$player]) - $this->prices->helping($this->helps[$player] + $by);
+        $this->helps[$player] += $by;
     }
 }

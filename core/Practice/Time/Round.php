@@ -6,21 +6,22 @@ namespace FoxCorner\Core\Practice\Time;
 
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Drill\Drill;
-use FoxCorner\Core\Practice\Drill\Repetitions;
 
 /** One round: who is at which station, and who waits. */
 final readonly class Round
 {
     /**
      * @param list<Turn>         $turns
-     * @param list<RosterPlayer> $idle  who waits
-     * @param list<RosterPlayer> $away  who has not come yet, or has left
+     * @param list<RosterPlayer> $idle    who waits
+     * @param list<RosterPlayer> $away    who has not come yet, or has left
+     * @param list<HelpTurn>     $helping who is there for the others
      */
     public function __construct(
         public Block $block,
         public array $turns,
         public array $idle,
         public array $away = [],
+        public array $helping = [],
     ) {}
 
     /** @return array<string, non-empty-list<Turn>> by the drill's key */
@@ -34,11 +35,17 @@ final readonly class Round
         return $stations;
     }
 
+    /** @return list<HelpTurn> who is there for the others of a station */
+    public function helpingAt(string $drill): array
+    {
+        return array_values(
+            array_filter($this->helping, static fn(HelpTurn $turn): bool => $turn->drill->key === $drill),
+        );
+    }
+
     /** Repetitions that each player of a station gets. */
     public function repetitions(Drill $drill): int
     {
-        $turns = $this->stations()[$drill->key] ?? [];
-
-        return [] === $turns ? 0 : $drill->repetitions(\count($turns), $this->block->minutes, $turns[0]->receiver);
+        return $this->stations()[$drill->key][0]->reps ?? 0;
     }
 }

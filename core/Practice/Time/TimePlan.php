@@ -22,13 +22,31 @@ final readonly class TimePlan
     private function __construct(public array $blocks, public TimeShape $shape) {}
 
     /**
-     * As many rounds as fit; what is left over goes to team defence, or to the warm-up where there is none.
+     * As many rounds as fit, or where their length is free as many minutes of them; what is left over goes to team
+     * defence, or to the warm-up where there is none.
      *
      * @throws Problem when not even one round fits, or nobody could stand it
      */
     public static function within(int $minutes, ?TimeShape $shape = null): self
     {
-        $shape ??= TimeShape::usual();
+        $shapes = ($shape ?? TimeShape::usual($minutes))->rounds();
+        $plans = array_map(
+            static fn(TimeShape $one): self => self::withRounds($minutes, $one),
+            array_filter($shapes, static fn(TimeShape $one): bool => self::least($one->withCore(0)) <= $minutes),
+        );
+        usort($plans, static fn(self $a, self $b): int => $b->taught() <=> $a->taught());
+
+        return $plans[0] ?? self::withRounds($minutes, $shapes[array_key_last($shapes)]);
+    }
+
+    /** min of all rounds */
+    private function taught(): int
+    {
+        return $this->minutesOf(BlockKind::Round);
+    }
+
+    private static function withRounds(int $minutes, TimeShape $shape): self
+    {
         while ($shape->core > 0 && self::least($shape) > $minutes) {
             $shape = $shape->withCore($shape->core - 1);
         }
@@ -110,7 +128,9 @@ final readonly class TimePlan
         [$blocks, $clock, $dry] = [[], 0, 0];
         foreach ($wanted as $index => [$kind, $minutes]) {
             $needed = BlockKind::Rotation === $kind ? $minutes + $wanted[$index + 1][1] : $minutes;
-            if ($dry > 0 && $dry + $needed > $shape->waterEvery()) {
+            // What is light at the end needs none before it, unless it is hot.
+            $isLight = BlockKind::Finish === $kind && !$shape->isHot;
+            if ($dry > 0 && !$isLight && $dry + $needed > $shape->waterEvery()) {
                 $blocks[] = new Block(BlockKind::Water, $clock, self::WATER);
                 [$clock, $dry] = [$clock + self::WATER, 0];
             }

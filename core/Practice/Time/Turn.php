@@ -9,7 +9,7 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Drill\Receiver;
 
-/** One player at one station in one round, working at one position. */
+/** One player at one station in one round, working at one position; so often. */
 final readonly class Turn
 {
     public function __construct(
@@ -17,5 +17,6 @@ final readonly class Turn
         public Drill $drill,
         public Position $position,
         public ?Receiver $receiver = null,
+        public int $reps = 0,
     ) {}
 }

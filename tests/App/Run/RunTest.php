@@ -135,7 +135,9 @@ final class RunTest extends RunTestCase
                 self::assertCount(\count($this->practice()->comes()), [
                     ...$block->waiting,
                     ...$block->away,
-                    ...array_merge(...array_map(static fn($one): array => $one->players, $block->stations)),
+                    ...array_merge(
+                        ...array_map(static fn($one): array => [...$one->players, ...$one->helping], $block->stations),
+                    ),
                 ]);
             }
         }

@@ -122,9 +122,9 @@ final class PracticeCases
     private static function times(): iterable
     {
         $shapes = [
-            'usual' => TimeShape::usual(),
-            'hot' => TimeShape::of(9, 7, 12, 5, true),
-            'bare' => TimeShape::of(5, 10, 0, 0, false),
+            'usual' => TimeShape::usual(90),
+            'hot' => TimeShape::of(90, 9, 7, 12, 5, true),
+            'bare' => TimeShape::of(90, 5, 10, 0, 0),
         ];
         foreach ($shapes as $name => $shape) {
             foreach ([TimePlan::least($shape), 61, 74, 90, 119, 180] as $minutes) {

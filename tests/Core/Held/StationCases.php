@@ -122,8 +122,8 @@ final class StationCases
             yield "move $index of player $player to station $station as $position" => [
                 'takes' => $takes,
                 'worth' => $state->objective,
-                'over' => $state->overThrown,
-                'gained' => [$state->gained(0, 0), $state->gained(2, 2)],
+                'over' => $state->effort->over,
+                'gained' => [$state->gains->of(0), $state->gains->of(2)],
             ] + ($station < 0 ? [] : self::filled($state, $round, $station));
         }
     }

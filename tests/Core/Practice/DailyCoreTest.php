@@ -120,16 +120,12 @@ final class DailyCoreTest extends TestCase
         );
         foreach ([45 => 6, 60 => 8, 75 => 10, 90 => 12, 110 => 15] as $minutes => $wanted) {
             self::assertSame($wanted, TimeShape::coreWithin($minutes), "in $minutes minutes");
-            self::assertSame(
-                $wanted,
-                $core($minutes, TimeShape::of(8, 7, 7, 3, false)->withCore($wanted)),
-                "in $minutes minutes",
-            );
+            self::assertSame($wanted, $core($minutes, TimeShape::usual($minutes)), "in $minutes minutes");
         }
-        self::assertSame(3, $core(41, TimeShape::usual()), 'a round comes before it');
-        self::assertSame(0, $core(60, TimeShape::usual()->withCore(0)));
+        self::assertSame(3, $core(41, TimeShape::of(41, 12, 8, 10, 5)->withCore(10)), 'a round comes before it');
+        self::assertSame(0, $core(60, TimeShape::usual(60)->withCore(0)));
         $this->expectExceptionMessage('daily core: 16 is too large; allowed: 0 to 15 minutes');
-        TimeShape::usual()->withCore(16);
+        TimeShape::usual(90)->withCore(16);
     }
 
     public function testAgesAreThoseOfTheLevels(): void

@@ -221,11 +221,16 @@ final class NeedTest extends TestCase
         );
         $laid = DrillNeeds::of($needs, $drills);
         foreach ($laid as $index => $need) {
-            self::assertArrayHasKey($need->position->value, $need->drill->serves);
+            self::assertContains($need->at, $need->also[$need->drill->key]);
+            self::assertArrayHasKey($need->at, $need->drill->serves);
             self::assertGreaterThan(0, $need->reps);
             self::assertLessThanOrEqual($laid[max(0, $index - 1)]->weight, $need->weight, 'the heaviest first');
         }
-        self::assertContains('turn-back-to-third/5', array_map(static fn($need): string => $need->key(), $laid));
+        $laid = array_column(array_map(static fn($need): array => [$need->key(), $need], $laid), 1, 0);
+        $turn = $laid['turn back to third/5'];
+        self::assertSame(['turn-back-to-third' => [5]], $turn->also, 'a skill is had where it is served');
+        $asked = array_column(array_map(static fn($need): array => [$need->key(), $need->weight], $needs), 1, 0);
+        self::assertEqualsWithDelta(14 * $asked['5/turn-back-third'], $turn->weight, 1e-9);
     }
 
     private static function taught(int $reps, float $daysAgo, ?Grade $grade = null): Taught

@@ -11,7 +11,6 @@ use FoxCorner\Core\Practice\Schedule\KeptTurn;
 use FoxCorner\Core\Practice\Schedule\Schedule;
 use FoxCorner\Core\Practice\Schedule\Scheduler;
 use FoxCorner\Core\Practice\Time\Turn;
-use FoxCorner\Core\Practice\Week\ThrowLoad;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
 
@@ -76,7 +75,7 @@ final class ScheduleKeptTest extends TestCase
             }
         }
 
-        self::assertLessThanOrEqual(ThrowLoad::DAY, max($thrown));
+        self::assertLessThanOrEqual(75, max($thrown), 'an older arm in one practice');
         self::assertSame(0, $thrown['id-4'] ?? 0);
     }
 

@@ -166,6 +166,7 @@ final readonly class BuntDrills implements DrillFamily
                 progression: ['No ball, find the bag.', 'Tossed from ten paces.', 'Thrown from in front of the plate.'],
                 cautions: ['Stay on the inside edge: the runner has the other one.'],
                 fitsIndoors: true,
+                sprintsPerRep: 1,
             ),
             new Drill(
                 'stretch-at-second',
@@ -243,6 +244,7 @@ final readonly class BuntDrills implements DrillFamily
                     'Some good throws in between: run anyway.',
                 ],
                 cautions: ['Two never chase the same ball: the one in front calls.'],
+                sprintsPerRep: 1,
             ),
         ];
     }

@@ -63,6 +63,7 @@ final readonly class BuntTeamDrills implements DrillFamily
                 ],
                 progression: ['Walk it.', 'Half speed with a ball.', 'With a runner, helmet on, who may steal third.'],
                 cautions: ['A corner running in is close to a bat: nobody swings here, ever.'],
+                sprintsPerRep: 1,
             ),
             new Drill(
                 'early-on-the-feint',

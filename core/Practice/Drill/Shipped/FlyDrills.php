@@ -87,6 +87,7 @@ final readonly class FlyDrills implements DrillFamily
                 mistakes: ['Backpedals.', 'Runs with the glove out.'],
                 progression: ['Tossed.', 'Thrown far.', 'Hit.'],
                 cautions: ['Know where the fence is: start ten paces in front of it.'],
+                sprintsPerRep: 1,
             ),
             new Drill(
                 'behind-the-neighbour',
@@ -117,6 +118,7 @@ final readonly class FlyDrills implements DrillFamily
                 mistakes: ['Stands and watches.', 'Runs at the ball too.'],
                 progression: ['Rolled.', 'Hit.', 'Hit in the gap.'],
                 cautions: ['One calls, one gives way.'],
+                sprintsPerRep: 1,
             ),
             new Drill(
                 'outfield-grounders',

@@ -129,6 +129,7 @@ final readonly class RelayDrills implements DrillFamily
                 mistakes: ['Both jump for the same throw.', 'The trail stands beside, not behind.'],
                 progression: ['Walk out.', 'Run out.', 'Base called while the ball is in the air.'],
                 cautions: ['One takes it, the other gives way: the trail man calls.'],
+                sprintsPerRep: 1,
             ),
             new Drill(
                 'cut-or-let-it-go',

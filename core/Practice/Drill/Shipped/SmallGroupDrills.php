@@ -40,7 +40,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                     [['R', 0.0, 0.2], ['', 0.0, -0.25], ['C', 0.25, 0.15]],
                 ),
                 min: 3,
-                max: 4,
+                max: 9,
                 atOnce: 1,
                 secondsPerRep: 7,
                 throwsPerRep: 1,
@@ -55,6 +55,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                 mistakes: ['Rolls too soft to be fielded in rhythm.', 'Throws past somebody who has turned away.'],
                 progression: ['Rolled at him.', 'To both sides.', 'Short hops for the target.'],
                 fitsIndoors: true,
+                beside: 3,
             ),
             new Drill(
                 'fours-feed-and-pivot',
@@ -72,7 +73,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                     [['R', 0.0, 0.22], ['6', -0.2, -0.05], ['4', 0.05, -0.1], ['', 0.22, 0.12]],
                 ),
                 min: 3,
-                max: 4,
+                max: 8,
                 atOnce: 1,
                 secondsPerRep: 7,
                 throwsPerRep: 0,
@@ -87,6 +88,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                 progression: ['Rolled at him.', 'Backhand and far side.', 'A hurried one in between.'],
                 fitsIndoors: true,
                 tosses: true,
+                beside: 2,
             ),
             new Drill(
                 'short-hop-pairs',
@@ -102,7 +104,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                 ],
                 DrillPlace::anywhere(0.18, [], [['', 0.0, 0.12], ['3', 0.0, -0.1]]),
                 min: 2,
-                max: 4,
+                max: 8,
                 atOnce: 2,
                 secondsPerRep: 10,
                 throwsPerRep: 0,
@@ -117,6 +119,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                 progression: ['Kneeling.', 'From the bag.', 'Off the bag and back.'],
                 fitsIndoors: true,
                 tosses: true,
+                beside: 3,
             ),
             new Drill(
                 'bunts-at-throw-down-bag',
@@ -137,7 +140,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                     [['R', 0.0, 0.25], ['', -0.05, 0.05], ['B', 0.28, 0.1]],
                 ),
                 min: 3,
-                max: 4,
+                max: 8,
                 atOnce: 1,
                 secondsPerRep: 9,
                 throwsPerRep: 1,
@@ -150,6 +153,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                 points: ['Around the ball, feet to the bag.', 'Bare hand only when it has stopped.'],
                 mistakes: ['Runs straight at it and throws across himself.', 'Covers late and moving.'],
                 progression: ['Dead ball.', 'Rolling.', 'Two bags, the voice says which.'],
+                beside: 2,
             ),
         ];
     }
@@ -171,7 +175,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                 ],
                 DrillPlace::anywhere(0.34, [[0.0, 0.3, 0.0, -0.3]], [['', 0.0, 0.3], ['', 0.0, -0.3]]),
                 min: 2,
-                max: 4,
+                max: 8,
                 atOnce: 2,
                 secondsPerRep: 16,
                 throwsPerRep: 0,
@@ -186,6 +190,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                 progression: ['Tossed.', 'Thrown.', 'Two in a row.'],
                 cautions: ['Pairs side by side, throws all one way.'],
                 tosses: true,
+                beside: 4,
             ),
             new Drill(
                 'catchers-in-pairs',
@@ -225,7 +230,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                 [1 => [Skill::Comebacker, Skill::DropStepFeed, Skill::CoverFirstOnGrounder]],
                 DrillPlace::anywhere(0.2, [], [['1', 0.0, -0.1], ['', 0.0, 0.18]]),
                 min: 2,
-                max: 4,
+                max: 8,
                 atOnce: 2,
                 secondsPerRep: 14,
                 throwsPerRep: 0,
@@ -240,6 +245,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                 progression: ['At him.', 'To both sides.', 'Base called late.'],
                 fitsIndoors: true,
                 tosses: true,
+                beside: 4,
             ),
         ];
     }

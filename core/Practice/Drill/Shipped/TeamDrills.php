@@ -105,6 +105,7 @@ final readonly class TeamDrills implements DrillFamily
                 mistakes: ['Looks at the neighbour first.'],
                 progression: ['Bunts.', 'Singles.', 'Extra bases.'],
                 fitsIndoors: false,
+                sprintsPerRep: 1,
             ),
             new Drill(
                 'small-live',
