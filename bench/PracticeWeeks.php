@@ -14,18 +14,19 @@ use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Build\Means;
+use FoxCorner\Core\Practice\Drill\Pace;
+use FoxCorner\Core\Practice\Drill\Repetitions;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
-use FoxCorner\Core\Practice\Floor\Floors;
 use FoxCorner\Core\Practice\Floor\Week;
 use FoxCorner\Core\Practice\Floor\Work;
+use FoxCorner\Core\Practice\Need\Demand;
+use FoxCorner\Core\Practice\Need\FloorMet;
 use FoxCorner\Core\Practice\Need\Grade;
 use FoxCorner\Core\Practice\Need\StandingDemand;
-use FoxCorner\Core\Practice\Need\Taught;
 use FoxCorner\Core\Practice\Schedule\PracticeDay;
+use FoxCorner\Core\Practice\Schedule\PracticeWeek;
 use FoxCorner\Core\Practice\Schedule\Schedule;
 use FoxCorner\Core\Practice\Schedule\Scheduler;
-use FoxCorner\Core\Practice\Team\TeamDefence;
-use FoxCorner\Core\Practice\Time\BlockKind;
 use FoxCorner\Core\Practice\Time\TimePlan;
 
 /**
@@ -60,10 +61,10 @@ final class PracticeWeeks
         ];
     }
 
-    public static function print(int $seeds = 1): void
+    public static function print(int $seeds = 1, ?string $only = null): void
     {
         printf(
-            "\n%-40s %6s %6s %6s %6s %7s %6s %7s\n",
+            "\n%-40s %6s %6s %7s %6s %6s %5s %7s %6s %6s %6s %6s %6s\n",
             'teams over eight practices',
             'floors',
             'below',
@@ -71,11 +72,20 @@ final class PracticeWeeks
             'feeds',
             'pivots',
             'idle',
+            'helping',
+            'line',
+            'throws',
+            'kinds',
             's each',
+            'bound',
         );
-        foreach (self::teams() as $name => $team) {
+        foreach (null === $only ? self::teams() : [$only => self::teams()[$only]] as $name => $team) {
             for ($seed = 1; $seed <= $seeds; ++$seed) {
-                printf("%-40s %6.2f %6d %6.1f %6.1f %7.1f %6d %7.1f\n", $name, ...self::season($team, $seed));
+                printf(
+                    "%-40s %6.2f %6d %7.1f %6.1f %6.1f %5d %7.2f %6.2f %6d %6d %6.1f %6.2f\n",
+                    $name,
+                    ...self::season($team, $seed),
+                );
             }
         }
     }
@@ -84,135 +94,108 @@ final class PracticeWeeks
      * @param array{Level, string, int, int, int, FieldPart, list<int>} $team
      *
      * @return list<float> share of floors met a week, of them how many below .8, infielders' balls, feeds and pivots a
-     *                     practice, rounds in which somebody waits, seconds
+     *                     practice, rounds in which somebody waits, the most that somebody helps in a practice's
+     *                     rounds, share of a round in a line, most throws and most kinds of station in a practice,
+     *                     seconds, worth of the first as a share of its bound
      */
     private static function season(array $team, int $seed): array
     {
         [$level, $rules, $count, $helpers, $minutes, $part, $sore] = $team;
-        $players = self::players($count, $sore);
-        $history = $weeks = [];
-        $idle = 0;
+        [$players, $set, $age] = [self::players($count, $sore), ShippedRuleSets::get($rules), AgeGroup::of($level)];
         $start = hrtime(true);
-        for ($practice = 0; $practice < self::PRACTICES; ++$practice) {
-            $past = array_map(
-                static fn(array $one): Taught => new Taught(
-                    $one[0],
-                    $one[1],
-                    $one[2],
-                    $one[3],
-                    ($practice - $one[4]) * self::DAYS,
-                    Grade::Well,
-                ),
-                $history,
-            );
-            $schedule = self::practice($level, $rules, $players, $helpers, $minutes, $part, $past, $seed);
-            foreach (self::turns($schedule, AgeGroup::of($level)) as [$player, $drill, $position, $reps]) {
-                $history[] = [$player, $drill, $position, $reps, $practice];
-                $skills = ShippedDrills::get($drill)->serves[$position->value] ?? [];
-                foreach (Work::given($position, $skills) as $work) {
-                    $weeks[intdiv($practice, 2)][$player][$work->value] ??= 0;
-                    $weeks[intdiv($practice, 2)][$player][$work->value] += $reps;
-                }
-            }
-            foreach ($schedule->rounds as $round) {
-                $idle += \count($round->idle);
-            }
-        }
-        $seconds = (hrtime(true) - $start) / 1e9 / self::PRACTICES;
-
-        return [...self::judged($players, $weeks, $level, $minutes, $part), $idle, $seconds];
-    }
-
-    /**
-     * @param list<RosterPlayer> $players
-     * @param list<Taught>       $past
-     */
-    private static function practice(
-        Level $level,
-        string $rules,
-        array $players,
-        int $helpers,
-        int $minutes,
-        FieldPart $part,
-        array $past,
-        int $seed,
-    ): Schedule {
-        $set = ShippedRuleSets::get($rules);
         $day = PracticeDay::of(
             $set,
             $level,
             $players,
             new Means(Helpers::of($helpers), self::SHED, $part),
             TimePlan::within($minutes),
-            $past,
+            [],
             ShippedDrills::all(),
         );
-        $needs = $day->needs(StandingDemand::of($set));
+        $week = new PracticeWeek(
+            array_fill(0, self::PRACTICES, $day),
+            array_map(static fn(int $index): float => $index * self::DAYS, range(0, self::PRACTICES - 1)),
+            grade: Grade::Well,
+        );
+        $schedules = $week->solve($age, [], StandingDemand::of($set), ShippedDrills::all(), $seed, Grade::Well);
+        $seconds = (hrtime(true) - $start) / 1e9 / self::PRACTICES;
 
-        return Scheduler::solve($day->request($needs, $day->choice()->of($needs, ShippedDrills::all()), seed: $seed));
+        return [
+            ...self::judged($players, $schedules, new Week($age, $minutes, isIndoors: FieldPart::Hall === $part)),
+            ...self::fair($players, $schedules, $age),
+            $seconds,
+            $schedules[0]->objective / self::bound($day, StandingDemand::of($set)),
+        ];
     }
 
-    /** @return list<array{string, string, Position, int}> */
-    private static function turns(Schedule $schedule, AgeGroup $age): array
+    /** @param list<Demand> $demands */
+    private static function bound(PracticeDay $day, array $demands): float
     {
-        $turns = [];
-        foreach ($schedule->core->taught() as $taught) {
-            $turns[] = [$taught->player, $taught->drill, $taught->position, $taught->reps];
-        }
-        $players = array_column(
-            array_map(static fn(Taught $one): array => [$one->player, $one->position], $schedule->core->taught()),
-            1,
-            0,
-        );
-        foreach (
-            TeamDefence::taught($players, $schedule->time->minutesOf(BlockKind::TeamDefence), $age, 0.0) as $taught
-        ) {
-            $turns[] = [$taught->player, $taught->drill, $taught->position, $taught->reps];
-        }
-        foreach ($schedule->rounds as $round) {
-            foreach ($round->turns as $turn) {
-                $turns[] = [$turn->player->id, $turn->drill->key, $turn->position, $round->repetitions($turn->drill)];
-            }
-        }
+        $needs = $day->needs($demands);
 
-        return $turns;
+        return Scheduler::bound($day->request($needs, $day->choose($needs, ShippedDrills::all())));
     }
 
     /**
-     * @param list<RosterPlayer>                            $players
-     * @param array<int, array<string, array<string, int>>> $weeks   by week, player and work
+     * @param list<RosterPlayer> $players
+     * @param list<Schedule>     $schedules
      *
      * @return list<float>
      */
-    private static function judged(array $players, array $weeks, Level $level, int $minutes, FieldPart $part): array
+    private static function judged(array $players, array $schedules, Week $week): array
     {
-        $met = $all = $below = $balls = $feeds = $pivots = $infielders = $middle = 0;
-        foreach ($weeks as $week) {
-            foreach ($players as $player) {
-                $has = static fn(Work $work): int => $week[$player->id][$work->value] ?? 0;
-                $floors = Floors::of(
-                    $player,
-                    new Week(AgeGroup::of($level), $minutes, isIndoors: FieldPart::Hall === $part),
-                );
-                foreach ($floors[$player->positions[0]->value] ?? [] as $work => $wanted) {
-                    $share = min(1.0, $has(Work::from($work)) / $wanted);
-                    $met += $share;
-                    $below += (int) ($share < 0.8);
-                    ++$all;
-                }
-                if (\in_array($player->positions[0]->value, [4, 5, 6], true)) {
-                    $balls += $has(Work::Fielded) / 2;
-                    ++$infielders;
-                }
-                if (\in_array($player->positions[0]->value, [4, 6], true)) {
-                    $feeds += $has(Work::Feeds) / 2;
-                    $pivots += $has(Work::Pivots) / 2;
-                    ++$middle;
+        $met = $all = $below = 0;
+        $does = [Work::Fielded->value => [0, 0], Work::Feeds->value => [0, 0], Work::Pivots->value => [0, 0]];
+        foreach (array_chunk($schedules, 2) as $two) {
+            $taught = array_merge(...array_map(static fn(Schedule $one): array => $one->taught($week->age), $two));
+            foreach (FloorMet::all($players, $week, $taught, ShippedDrills::all()) as $floor) {
+                $met += $floor->share();
+                $below += (int) ($floor->share() < 0.8);
+                ++$all;
+                if (isset($does[$floor->work->value]) && $floor->player->positions[0]->value > 3) {
+                    $does[$floor->work->value][0] += $floor->had / 2;
+                    ++$does[$floor->work->value][1];
                 }
             }
         }
 
-        return [$met / $all, $below, $balls / $infielders, $feeds / $middle, $pivots / $middle];
+        return [
+            $met / $all,
+            $below,
+            ...array_map(static fn(array $one): float => $one[0] / max(1, $one[1]), array_values($does)),
+        ];
+    }
+
+    /**
+     * @param list<RosterPlayer> $players
+     * @param list<Schedule>     $schedules
+     *
+     * @return list<float>
+     */
+    private static function fair(array $players, array $schedules, AgeGroup $age): array
+    {
+        $idle = $helping = $line = $turns = $throws = $kinds = 0;
+        foreach ($schedules as $schedule) {
+            $helps = $ran = [];
+            foreach ($schedule->rounds as $round) {
+                $idle += \count($round->idle);
+                foreach ($round->helping as $turn) {
+                    $helps[$turn->player->id] = ($helps[$turn->player->id] ?? 0) + 1;
+                }
+                foreach ($round->stations() as $key => $group) {
+                    $ran[$key] = true;
+                    $drill = $group[0]->drill;
+                    $together = Repetitions::together(\count($group), $drill->min, $drill->beside);
+                    $line += \count($group) * Pace::inLine($together, $drill->atOnce, $drill->secondsPerRep);
+                    $turns += \count($group);
+                }
+            }
+            $helping = max($helping, max([0, ...array_values($helps)]) / \count($schedule->rounds));
+            $throws = max($throws, ...array_values($schedule->throws()));
+            $kinds = max($kinds, \count($ran));
+        }
+
+        return [$idle, $helping, $line / max(1, $turns), $throws, $kinds];
     }
 
     /**

@@ -20,6 +20,7 @@ use FoxCorner\App\CommandLine\Question\LooksQuestion;
 use FoxCorner\App\CommandLine\Question\OutfieldPlayQuestion;
 use FoxCorner\App\CommandLine\Question\PickQuestion;
 use FoxCorner\App\CommandLine\Question\PlayQuestion;
+use FoxCorner\App\CommandLine\Question\PracticeQuestion;
 use FoxCorner\App\CommandLine\Question\RangeQuestion;
 use FoxCorner\App\CommandLine\Question\RelayQuestion;
 use FoxCorner\App\CommandLine\Question\RundownQuestion;
@@ -107,6 +108,7 @@ final readonly class Fox
             'alignment' => new AlignmentQuestion(),
             'range' => new RangeQuestion(),
             'improve' => new ImproveQuestion(),
+            'practice' => new PracticeQuestion(),
             'schedule' => new ScheduleQuestion(),
             'runs' => new RunsQuestion(),
             'win' => new WinQuestion(),

@@ -17,6 +17,7 @@ final readonly class RosterPlayer
      * @param int                     $number     on the shirt
      * @param list<Position>          $positions  that the player can play, the best first
      * @param \DateTimeImmutable|null $limitUntil the last day of the limit; null: until somebody lifts it
+     * @param int|null                $throwsLeft hard throws that his arm has for the day; null: what is usual
      */
     public function __construct(
         public string $id,
@@ -26,6 +27,7 @@ final readonly class RosterPlayer
         public Traits $traits,
         public Limit $limit = Limit::None,
         public ?\DateTimeImmutable $limitUntil = null,
+        public ?int $throwsLeft = null,
     ) {}
 
     /** The player as of a day: a limit whose last day is past is none. */
@@ -44,10 +46,16 @@ final readonly class RosterPlayer
         return $limit === $this->limit ? $this : $this->but(limit: $limit, limitUntil: null);
     }
 
+    /** The same player with so many hard throws for the day; null: what is usual. */
+    public function throwing(?int $throwsLeft): self
+    {
+        return $throwsLeft === $this->throwsLeft ? $this : $this->but(throwsLeft: $throwsLeft);
+    }
+
     /** Nothing that a play asks of him but what he is called: what he does is the same under any name. */
     public function unnamed(string $name): self
     {
-        return $this->but(id: '', name: $name, number: 0, positions: [], limitUntil: null);
+        return $this->but(id: '', name: $name, number: 0, positions: [], limitUntil: null, throwsLeft: null);
     }
 
     public function plays(Position $position): bool

@@ -20,6 +20,7 @@ use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\Play\Choice\Boldness;
 use FoxCorner\Core\Play\Scheme\Job;
+use FoxCorner\Core\Skill\Skill;
 
 /** docs/schemas/common.json, with its closed sets as the code has them. */
 final class CommonSchema
@@ -101,6 +102,7 @@ final class CommonSchema
             'depths/additionalProperties' => array_column(NamedDepth::cases(), 'value'),
             'half' => array_column(Half::cases(), 'value'),
             'level' => array_column(Level::cases(), 'value'),
+            'skill' => array_column(Skill::cases(), 'value'),
             'pitch' => array_column(PitchSide::cases(), 'value'),
             'pitching' => array_column(Pitching::cases(), 'value'),
             'rule_set' => array_keys(ShippedRuleSets::all()),

@@ -156,7 +156,7 @@ final readonly class PracticeSolver
         $day = $this->day($order);
         $needs = $day->needs($this->needs->demands($plays ?? $this->needs->plays($order->team), $order->team));
         $choice = $day->choice();
-        $wanted = $this->wanted($order, $choice, $needs);
+        $wanted = $this->wanted($order, $day, $needs);
         $request = $day->request(
             $needs,
             array_filter($wanted, static fn(Drill $drill): bool => null === $choice->hindrance($drill)),
@@ -203,10 +203,10 @@ final readonly class PracticeSolver
      *
      * @return array<string, Drill> the coach's stations, or those that are needed most
      */
-    private function wanted(PracticeOrder $order, StationChoice $choice, array $needs): array
+    private function wanted(PracticeOrder $order, PracticeDay $day, array $needs): array
     {
         if (null === $order->setup->stations) {
-            return $choice->of($needs, $this->shelf->of($order->team));
+            return $day->choose($needs, $this->shelf->of($order->team));
         }
         $ever = $this->shelf->ever($order->team);
         $wanted = [];

@@ -14,10 +14,13 @@ use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Skill\RuleNeed;
 use FoxCorner\Core\Skill\Skill;
 use FoxCorner\Core\Skill\SkillFamily;
+use FoxCorner\Core\Value\ButFor;
 
 /** A drill: what it is for, how it is set up and run, and what it costs in people, time and arms. */
 final readonly class Drill
 {
+    use ButFor;
+
     /**
      * @param string                  $key           stays the same for ever
      * @param string                  $short         a word or two for a small box
@@ -93,17 +96,23 @@ final readonly class Drill
      */
     public function extra(): array
     {
-        $runs = SkillFamily::Runners === $this->family || SkillFamily::Holding === $this->family;
+        $runs = $this->servesSkill(Skill::Rundown) ? 1 : 0;
 
         return array_filter(
             [
-                'runs, with a helmet' => max($this->equipment['helmet'] ?? 0, $runs ? 1 : 0),
+                'runs, with a helmet' => max($this->equipment['helmet'] ?? 0, $runs),
                 'takes the throws' => $this->throwsPerRep > 0 && !$this->isReceived ? 1 : 0,
                 'hands balls to who hits' => $this->isHit ? 1 : 0,
                 'rolls the balls' => $this->isHit ? 0 : 1,
             ],
             static fn(int $places): bool => $places > 0,
         );
+    }
+
+    /** The same for one skill and nothing else, wherever it is asked: what a record that names a skill counts for. */
+    public function servingAlone(string $key, Skill $skill): self
+    {
+        return $this->but(key: $key, serves: array_fill_keys(range(1, 9), [$skill]), throwsPerRep: 0);
     }
 
     /** Repetitions that each of a group gets in so many minutes, by the clock. */

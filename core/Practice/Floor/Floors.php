@@ -39,7 +39,11 @@ final class Floors
         9 => self::OUTFIELD,
     ];
     private const OUTFIELD = ['flies' => [12, 16, 20], 'charges' => [8, 12, 12], 'cutoffs' => [6, 10, 12]];
-    private const EVERYBODY = ['jobs' => [4, 8, 10], 'rundowns' => [1, 1.5, 1.5]];
+    private const EVERYBODY = ['jobs' => [4, 8, 10]];
+    /** Of those who throw in one; outfielders run in them. */
+    private const RUNDOWNS = ['rundowns' => [1, 1.5, 1.5]];
+    /** Of what is fielded, what is to be held by who may not throw. */
+    private const HELD = 0.5;
     /** What a hall has no room for. */
     private const OUTSIDE = [Work::Flies, Work::Charges, Work::Cutoffs, Work::CatcherThrows];
 
@@ -53,8 +57,11 @@ final class Floors
             $asked = self::asked($position, 0 === $rank);
             foreach ($player->limit->forbidsRunning() ? [] : $asked as $work => $byAge) {
                 $work = Work::from($work);
-                $limited = $player->limit->allowsGameThrows() ? 1.0 : $work->withoutThrowing();
-                $wanted = $share * $byAge[self::column($week->age)] * $limited * (0 === $rank ? 1.0 : self::SECOND);
+                $wanted = $share * $byAge[self::column($week->age)] * (0 === $rank ? 1.0 : self::SECOND);
+                if (Work::Fielded === $work && !$player->limit->allowsGameThrows()) {
+                    [$work, $wanted] = [Work::Held, self::HELD * $wanted];
+                }
+                $wanted *= $work->under($player->limit);
                 if ($wanted > 0.0 && !($week->isIndoors && \in_array($work, self::OUTSIDE, true))) {
                     $floors[$position->value][$work->value] = (int) ceil($wanted - 1e-9);
                 }
@@ -67,7 +74,10 @@ final class Floors
     /** @return array<string, array{int|float, int|float, int|float}> */
     private static function asked(Position $position, bool $isFirst): array
     {
-        return self::BY_POSITION[$position->value] + ($isFirst ? self::EVERYBODY : []);
+        $isInfield = \in_array($position, Position::INFIELD, true);
+
+        return self::BY_POSITION[$position->value] +
+            ($isFirst ? self::EVERYBODY + ($isInfield ? self::RUNDOWNS : []) : []);
     }
 
     private static function column(AgeGroup $age): int

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Floor;
 
+use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Skill\Skill;
 
@@ -11,6 +12,8 @@ use FoxCorner\Core\Skill\Skill;
 enum Work: string
 {
     case Fielded = 'fielded';
+    /** By those who may not throw it. */
+    case Held = 'held';
     case ShortHops = 'short-hops';
     case Feeds = 'feeds';
     case Pivots = 'pivots';
@@ -29,6 +32,7 @@ enum Work: string
     {
         return match ($this) {
             self::Fielded => 'fielded and thrown',
+            self::Held => 'fielded and held',
             self::ShortHops => 'short hops at first',
             self::Feeds => 'feeds',
             self::Pivots => 'own pivots',
@@ -54,6 +58,7 @@ enum Work: string
             Skill::HardAtCorner,
             Skill::LookBack,
             Skill::ThrowHome => self::Fielded,
+            Skill::ReadHops => self::Held,
             Skill::ShortHopsAtFirst => self::ShortHops,
             Skill::UnderhandFeed, Skill::DropStepFeed, Skill::SideToss, Skill::Dart, Skill::BackhandFeed => self::Feeds,
             Skill::PivotOfSecond, Skill::PivotOfShort => self::Pivots,
@@ -85,7 +90,8 @@ enum Work: string
     }
 
     /**
-     * What one repetition is that serves these skills at a position: each once, however many skills are the same work.
+     * What one repetition is that serves these skills at a position: each once, however many skills are the same work;
+     * what is fielded is also held, whether it is thrown or not.
      *
      * @param list<Skill> $skills
      *
@@ -99,6 +105,9 @@ enum Work: string
             if (null !== $work) {
                 $given[$work->value] = $work;
             }
+            if (self::Fielded === $work) {
+                $given[self::Held->value] = self::Held;
+            }
         }
 
         return array_values($given);
@@ -111,6 +120,7 @@ enum Work: string
 
         return match ($this) {
             self::Fielded => Skill::GroundBall,
+            self::Held => Skill::ReadHops,
             self::ShortHops => Skill::ShortHopsAtFirst,
             self::Feeds => Position::SecondBase === $position ? Skill::SideToss : Skill::UnderhandFeed,
             self::Pivots => Position::SecondBase === $position ? Skill::PivotOfSecond : Skill::PivotOfShort,
@@ -131,13 +141,27 @@ enum Work: string
         };
     }
 
-    /** What a limit on throwing leaves of it: half of what is fielded, and held; throws go. */
-    public function withoutThrowing(): float
+    /** Against the others (ours): what every inning has comes before what an evening has. */
+    public function weight(): float
     {
         return match ($this) {
-            self::Bunts, self::Comebackers, self::CatcherThrows, self::Cutoffs => 0.0,
-            self::Fielded => 0.5,
+            self::Fielded => 1.5,
             default => 1.0,
         };
+    }
+
+    /** What a limit leaves of it: throws go, and what is tossed for those who may not even do that. */
+    public function under(Limit $limit): float
+    {
+        $isThrown = match ($this) {
+            self::Bunts, self::Comebackers, self::CatcherThrows, self::Cutoffs, self::Rundowns, self::Fielded => true,
+            default => false,
+        };
+        $isTossed = match ($this) {
+            self::Feeds, self::Pivots, self::CoverFirst, self::Charges => true,
+            default => false,
+        };
+
+        return ($isThrown && !$limit->allowsGameThrows()) || ($isTossed && $limit->forbidsThrowing()) ? 0.0 : 1.0;
     }
 }

@@ -39,7 +39,10 @@ final readonly class FloorsLeft
      */
     public static function of(array $players, Week $week, array $taught, array $drills): self
     {
-        $had = self::had($taught, $drills);
+        $lately = array_filter($taught, static fn(Taught $one): bool => $one->daysAgo < self::WEEK);
+        $isToday = static fn(Taught $one): bool => $one->daysAgo <= 0.0;
+        $had = FloorMet::had(array_values($lately), $drills);
+        $hadToday = FloorMet::had(array_values(array_filter($lately, $isToday)), $drills);
         /** @var array<int, array<string, array<string, int>>> $lacks */
         $lacks = [];
         foreach ($players as $player) {
@@ -48,7 +51,8 @@ final readonly class FloorsLeft
             foreach ($floors[$position->value] ?? [] as $work => $wanted) {
                 $skill = Work::from($work)->skill($position);
                 if (null !== $skill) {
-                    [$today, $before] = $had[$player->id][$work] ?? [0, 0];
+                    $today = $hadToday[$player->id][$work] ?? 0;
+                    $before = ($had[$player->id][$work] ?? 0) - $today;
                     $share = $wanted / $week->practices;
                     $lacks[$position->value][$skill->value][$player->id] = max(
                         0,
@@ -88,27 +92,5 @@ final readonly class FloorsLeft
     public function lacks(Position $position, Skill $skill): ?array
     {
         return $this->lacks[$position->value][$skill->value] ?? null;
-    }
-
-    /**
-     * Repetitions of today, and of the week before it.
-     *
-     * @param list<Taught>         $taught
-     * @param array<string, Drill> $drills
-     *
-     * @return array<string, array<string, array{int, int}>> by player and work
-     */
-    private static function had(array $taught, array $drills): array
-    {
-        $had = [];
-        foreach ($taught as $one) {
-            $skills = $drills[$one->drill]->serves[$one->position->value] ?? [];
-            foreach ($one->daysAgo < self::WEEK ? Work::given($one->position, $skills) : [] as $work) {
-                $had[$one->player][$work->value] ??= [0, 0];
-                $had[$one->player][$work->value][$one->daysAgo > 0.0 ? 1 : 0] += $one->reps;
-            }
-        }
-
-        return $had;
     }
 }

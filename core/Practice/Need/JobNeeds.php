@@ -83,7 +83,9 @@ final class JobNeeds
             \count($own),
             $fresh,
             self::BASE_WEIGHT +
-                (null === $floor ? 0.0 : self::FLOOR_ADDS) +
+                (null === $floor
+                    ? 0.0
+                    : self::FLOOR_ADDS * (Work::of($demand->position, $demand->skill)?->weight() ?? 1.0)) +
                 $demand->priority +
                 $demand->urgent +
                 ($worst?->adds() ?? 0.0),

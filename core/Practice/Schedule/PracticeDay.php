@@ -26,10 +26,13 @@ use FoxCorner\Core\Practice\Team\TeamDefence;
 use FoxCorner\Core\Practice\Time\BlockKind;
 use FoxCorner\Core\Practice\Time\TimePlan;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Value\ButFor;
 
 /** One day of practice before it is solved: who comes, with what, for how long, and what was had before. */
 final readonly class PracticeDay
 {
+    use ButFor;
+
     /**
      * @param list<RosterPlayer>   $players who come
      * @param list<Taught>         $taught  before it, in its daily core and in team defence
@@ -42,6 +45,7 @@ final readonly class PracticeDay
         public TimePlan $time,
         private array $taught,
         private array $ever,
+        private Level $level,
         private AgeGroup $age,
         private DailyCore $core,
         private Pacing $pacing,
@@ -81,10 +85,40 @@ final readonly class PracticeDay
             $time,
             [...$before, ...$core->taught(), ...$team],
             $ever,
+            $level,
             $age,
             $core,
-            Pacing::of($age, $ids, $before),
+            Pacing::of($age, $players, $before),
         );
+    }
+
+    /**
+     * The same after something else.
+     *
+     * @param list<Taught> $before
+     */
+    public function after(array $before): self
+    {
+        return self::of($this->rules, $this->level, $this->players, $this->means, $this->time, $before, $this->ever);
+    }
+
+    /** The same as a light one: the day before a game, or the day after a hard one. */
+    public function lighter(): self
+    {
+        return $this->but(pacing: $this->pacing->lighter());
+    }
+
+    /**
+     * The drills that are worth most today.
+     *
+     * @param list<JobNeed>        $needs
+     * @param array<string, Drill> $drills to choose from, by key
+     *
+     * @return array<string, Drill>
+     */
+    public function choose(array $needs, array $drills): array
+    {
+        return $this->choice()->of($needs, $this->pacing->fitting($drills));
     }
 
     /**

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Schedule;
 
+use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\Practice\Build\Placement;
 use FoxCorner\Core\Practice\Daily\DailyCore;
+use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Need\MetNeed;
+use FoxCorner\Core\Practice\Need\Taught;
+use FoxCorner\Core\Practice\Team\TeamDefence;
+use FoxCorner\Core\Practice\Time\BlockKind;
 use FoxCorner\Core\Practice\Time\Round;
 use FoxCorner\Core\Practice\Time\TimePlan;
 
@@ -25,6 +30,55 @@ final readonly class Schedule
         public Placement $placement,
         public DailyCore $core,
     ) {}
+
+    /** @return list<Taught> what everybody has when it is over */
+    public function taught(AgeGroup $age): array
+    {
+        $positions = [];
+        $turns = $this->core->taught();
+        foreach ($this->rounds as $round) {
+            foreach ($round->turns as $turn) {
+                $turns[] = new Taught($turn->player->id, $turn->drill->key, $turn->position, $turn->reps, 0.0);
+            }
+            foreach ([...$round->turns, ...$round->helping] as $turn) {
+                $positions[$turn->player->id] = $turn->player->positions[0];
+            }
+        }
+
+        return [
+            ...$turns,
+            ...TeamDefence::taught($positions, $this->time->minutesOf(BlockKind::TeamDefence), $age, 0.0),
+        ];
+    }
+
+    /** @return array<string, int> hard throws by player, those of the daily core among them */
+    public function throws(): array
+    {
+        return $this->counted(static fn(Drill $drill): int => $drill->throwsPerRep, $this->core->throws());
+    }
+
+    /** @return array<string, int> full sprints by player */
+    public function sprints(): array
+    {
+        return $this->counted(static fn(Drill $drill): int => $drill->sprintsPerRep, []);
+    }
+
+    /**
+     * @param \Closure(Drill): int $each in a repetition
+     * @param array<string, int>   $sum  before the first round, by player
+     *
+     * @return array<string, int>
+     */
+    private function counted(\Closure $each, array $sum): array
+    {
+        foreach ($this->rounds as $round) {
+            foreach ($round->turns as $turn) {
+                $sum[$turn->player->id] = ($sum[$turn->player->id] ?? 0) + $turn->reps * $each($turn->drill);
+            }
+        }
+
+        return $sum;
+    }
 
     /** @return list<MetNeed> */
     public function unmet(): array

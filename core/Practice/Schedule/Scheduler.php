@@ -13,6 +13,7 @@ use FoxCorner\Core\Practice\Need\MetNeed;
 use FoxCorner\Core\Practice\Station\Diagnosis;
 use FoxCorner\Core\Practice\Station\HeldTurn;
 use FoxCorner\Core\Practice\Station\Station;
+use FoxCorner\Core\Practice\Station\StationBound;
 use FoxCorner\Core\Practice\Station\StationNeed;
 use FoxCorner\Core\Practice\Station\StationPlan;
 use FoxCorner\Core\Practice\Station\StationPlayer;
@@ -72,6 +73,12 @@ final readonly class Scheduler
         $state->hold();
 
         return $state->objective;
+    }
+
+    /** More than the best of all schedules can be worth. */
+    public static function bound(PracticeRequest $request): float
+    {
+        return StationBound::of((new self($request))->problem());
     }
 
     /**
@@ -138,7 +145,7 @@ final readonly class Scheduler
             \count($this->blocks),
             $this->request->time->shape->round,
             $this->held(),
-            $this->request->pacing->prices(),
+            $this->request->pacing->prices(\count($this->blocks)),
         );
     }
 
@@ -170,20 +177,23 @@ final readonly class Scheduler
     }
 
     /**
-     * Throws at game distance: none for a limited arm, and for the others as many as are usual at their age, those of
-     * the daily core among them.
+     * Throws at game distance: none for a limited arm, and for the others as many as are usual at their age or as their
+     * arm has left, those of the daily core among them.
      */
     private function player(RosterPlayer $player): StationPlayer
     {
-        $age = $this->request->pacing->age;
-        $left = max(0, $age->throws() - ($this->thrown[$player->id] ?? 0));
+        $pacing = $this->request->pacing;
+        $left = max(
+            0,
+            min($pacing->throws(), $player->throwsLeft ?? $pacing->throws()) - ($this->thrown[$player->id] ?? 0),
+        );
 
         return new StationPlayer(
             $player->id,
             $player->limit->forbidsRunning() ? [] : Position::numbers($player->positions),
             $player->limit->allowsGameThrows() ? $left : 0,
             !$player->limit->forbidsThrowing(),
-            $age->sprints(),
+            $pacing->age->sprints(),
         );
     }
 

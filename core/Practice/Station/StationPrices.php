@@ -14,8 +14,13 @@ final readonly class StationPrices
     /** A share of a floor is worth 28. Source for all of them: the project's practice. */
     private const IDLE = 20.0;
     private const HELPING = 1.0;
+    /** What it grows by with each of his rounds, and to at most: less than what it is to wait (ours). */
+    private const ALWAYS = 7.0;
+    private const STILL = 15.0;
     private const LINE = 8.0;
     private const STATION = 1.0;
+    /** Rounds from which a new station is as dear as it gets: in fewer there are fewer anyway (ours). */
+    private const ROUNDS = 5;
     /** Of a player's third round at the same station, and of each further one (ours). */
     private const AGAIN = 6.0;
     private const OFTEN = 2;
@@ -46,9 +51,11 @@ final readonly class StationPrices
     }
 
     /** Nobody is left over, nobody is always the helper, and stations stand for as long as they are of use. */
-    public static function ofPractice(AgeGroup $age): self
+    public static function ofPractice(AgeGroup $age, int $rounds): self
     {
-        return new self(self::IDLE, true, self::HELPING, self::LINE, self::kindOf($age), self::STATION, self::AGAIN);
+        $kind = self::kindOf($age) * min(1.0, $rounds / self::ROUNDS);
+
+        return new self(self::IDLE, true, self::HELPING, self::LINE, $kind, self::STATION, self::AGAIN);
     }
 
     /** Of somebody who waits in so many rounds, all together. */
@@ -63,10 +70,15 @@ final readonly class StationPrices
         return $this->again * max(0, $rounds - self::OFTEN);
     }
 
-    /** Likewise of helping: 1, 3, 5 for the first, second, third round. */
+    /** Likewise of helping: 1, 8, 15 for the first, second, third round, and no more for any other. */
     public function helping(int $rounds): float
     {
-        return $this->helping * $rounds * $rounds;
+        $sum = 0.0;
+        for ($round = 0; $round < $rounds; ++$round) {
+            $sum += min(self::STILL, 1.0 + self::ALWAYS * $round);
+        }
+
+        return $this->helping * $sum;
     }
 
     /** Children need few stations to stand; the older have more kinds of work to share them out over. */

@@ -35,6 +35,16 @@ final readonly class Round
         return $stations;
     }
 
+    /** Why somebody waits in it, as a sentence. */
+    public function whyWaits(RosterPlayer $player): string
+    {
+        return match (true) {
+            $player->limit->forbidsRunning() => 'He may not run, and every count is kept.',
+            [] === $this->turns => 'No station runs.',
+            default => 'The stations that run are full or ask what he does not play or may not do.',
+        };
+    }
+
     /** @return list<HelpTurn> who is there for the others of a station */
     public function helpingAt(string $drill): array
     {

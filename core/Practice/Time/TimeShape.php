@@ -20,7 +20,7 @@ final readonly class TimeShape
     private const TEAM_DEFENCE = [7, 10, 12, 15, 18];
     private const FINISH = [3, 4, 5, 5, 6];
     /** min that a round may last, moving aside, where nobody says how long. Source: the project's practice. */
-    private const ROUNDS = [7, 6];
+    private const ROUNDS = [7, 6, 5];
     public const MOST_CORE = 15;
     private const LEAST_CORE = 5;
     private const LEAST_WARM_UP = 5;

@@ -13,6 +13,8 @@ use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Practice\Floor\Floors;
 use FoxCorner\Core\Practice\Floor\Week;
 use FoxCorner\Core\Practice\Floor\Work;
+use FoxCorner\Core\Practice\Need\FloorMet;
+use FoxCorner\Core\Practice\Need\Taught;
 use FoxCorner\Core\Skill\Skill;
 use PHPUnit\Framework\TestCase;
 
@@ -68,20 +70,42 @@ final class FloorTest extends TestCase
             new Week(AgeGroup::Older, 90),
         );
 
+        self::assertSame(['held' => 25, 'jobs' => 10], $limited(5, Limit::SoftThrowing)[5], 'no bunts');
         self::assertSame(
-            ['fielded' => 25, 'jobs' => 10, 'rundowns' => 2],
-            $limited(5, Limit::SoftThrowing)[5],
-            'no bunts',
+            ['held' => 25, 'feeds' => 20, 'pivots' => 20, 'jobs' => 10],
+            $limited(4, Limit::SoftThrowing)[4],
+            'who throws softly still feeds',
         );
+        self::assertSame(['held' => 25, 'jobs' => 10], $limited(4, Limit::NoThrowing)[4]);
         self::assertArrayNotHasKey('cutoffs', $limited(8, Limit::NoThrowing)[8]);
         self::assertSame([], $limited(6, Limit::NoRunning));
+    }
+
+    public function testOfAWeekWhatEachHadWhereverHeHadIt(): void
+    {
+        $six = self::player(6, 4);
+        $taught = [
+            new Taught('id', 'threes-field-and-throw', Position::Shortstop, 16, 1.0),
+            new Taught('id', 'threes-field-and-throw', Position::SecondBase, 9, 3.0),
+            new Taught('id', 'fours-feed-and-pivot', Position::Shortstop, 30, 3.0),
+            new Taught('other', 'threes-field-and-throw', Position::Shortstop, 40, 1.0),
+        ];
+        $met = FloorMet::all([$six], new Week(AgeGroup::Older, 90), $taught, ShippedDrills::all());
+        $shares = array_column(
+            array_map(static fn(FloorMet $one): array => [$one->work->value, $one->share()], $met),
+            1,
+            0,
+        );
+
+        self::assertSame(['fielded', 'feeds', 'pivots', 'jobs', 'rundowns'], array_keys($shares));
+        self::assertSame([0.5, 1.0, 1.0, 0.0], \array_slice(array_values($shares), 0, 4));
     }
 
     public function testAHallHasNoFlies(): void
     {
         $floors = Floors::of(self::player(8), new Week(AgeGroup::Older, 90, isIndoors: true));
 
-        self::assertSame(['jobs' => 10, 'rundowns' => 2], $floors[8]);
+        self::assertSame(['jobs' => 10], $floors[8]);
         self::assertSame(
             ['blocks' => 20, 'bunts' => 6, 'jobs' => 10, 'rundowns' => 2],
             Floors::of(self::player(2), new Week(AgeGroup::Older, 90, isIndoors: true))[2],
@@ -115,6 +139,12 @@ final class FloorTest extends TestCase
     {
         self::assertSame(Work::Fielded, Work::of(Position::Shortstop, Skill::GroundBall));
         self::assertSame(Work::CatcherThrows, Work::of(Position::Catcher, Skill::ThrowToSecond));
+        self::assertSame(
+            [Work::Fielded, Work::Held, Work::ShortHops],
+            Work::given(Position::FirstBase, [Skill::GroundBall, Skill::SlowRoller, Skill::ShortHopsAtFirst]),
+            'each once, and what is thrown was held',
+        );
+        self::assertSame([Work::Held], Work::given(Position::Shortstop, [Skill::ReadHops]));
         self::assertNull(Work::of(Position::Shortstop, Skill::ThrowBehind));
         self::assertNull(Work::of(Position::Shortstop, Skill::Catch));
     }

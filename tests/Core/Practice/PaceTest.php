@@ -100,7 +100,7 @@ final class PaceTest extends TestCase
 
     public function testADrillIsKnownWhenHalfOfThemHaveHadIt(): void
     {
-        $players = ['id-1', 'id-2', 'id-3', 'id-4'];
+        $players = array_map(static fn(int $number): mixed => Teams::player($number, 6), [1, 2, 3, 4]);
         $had = static fn(string ...$who): Pacing => Pacing::of(
             AgeGroup::Older,
             $players,
@@ -112,6 +112,8 @@ final class PaceTest extends TestCase
         $drill = ShippedDrills::get('sure-out');
 
         self::assertEquals(Pace::of($drill, AgeGroup::Older, true), $had('id-1', 'id-9', 'id-8')->pace($drill));
+        $others = ShippedDrills::get('over-the-head');
+        self::assertEquals(Pace::of($others, AgeGroup::Older, true), $had()->pace($others), 'nobody plays there');
         self::assertEquals(Pace::of($drill, AgeGroup::Older, false), $had('id-1', 'id-3')->pace($drill));
         self::assertEquals(Pace::plain(), Pacing::plain()->pace($drill));
     }

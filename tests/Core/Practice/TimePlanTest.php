@@ -45,7 +45,7 @@ final class TimePlanTest extends TestCase
     }
 
     /** @param list<int> $wanted min of warm-up, core, one round, team defence, finish */
-    #[TestWith([45, 2, [9, 6, 7, 9, 3]])]
+    #[TestWith([45, 3, [9, 6, 5, 7, 3]])]
     #[TestWith([60, 3, [12, 8, 6, 11, 4]])]
     #[TestWith([70, 4, [12, 9, 6, 12, 5]])]
     #[TestWith([75, 4, [12, 10, 7, 12, 5]])]

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\App\CommandLine\Question;
+
+use FoxCorner\App\CommandLine\Input\PracticeInput;
+use FoxCorner\App\CommandLine\Input\Question;
+use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Level\AgeGroup;
+use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
+use FoxCorner\Core\Practice\Floor\Week;
+use FoxCorner\Core\Practice\Need\Demand;
+use FoxCorner\Core\Practice\Need\FloorMet;
+use FoxCorner\Core\Practice\Need\StandingDemand;
+use FoxCorner\Core\Practice\Schedule\PracticeDay;
+use FoxCorner\Core\Practice\Schedule\PracticeWeek;
+use FoxCorner\Core\Practice\Schedule\Schedule;
+use FoxCorner\Core\Practice\Schedule\Scheduler;
+use FoxCorner\Core\Practice\Time\TimePlan;
+use FoxCorner\Core\Practice\Time\TimeShape;
+
+/** One practice or the practices of a week, from who comes to who does what when. */
+final readonly class PracticeQuestion implements Question
+{
+    public function answer(Fields $input): array
+    {
+        $level = Level::from($input->text('level'));
+        $rules = ShippedRuleSets::get($input->text('rule_set'));
+        $players = PracticeInput::players($input);
+        $means = PracticeInput::means($input);
+        $ever = PracticeInput::drills();
+        $before = PracticeInput::history($input, $players, $ever);
+        $minutes = $input->whole('minutes', 0);
+        $shape = TimeShape::of($minutes, isHot: true === $input->flag('hot'))->withCore(
+            TimeShape::coreWithin($minutes),
+        );
+        $time = TimePlan::within($minutes, $shape);
+        $inDays = $input->has('in_days') ? array_values($input->numbers('in_days')) : [0.0];
+        sort($inDays);
+        $age = AgeGroup::of($level);
+        $day = PracticeDay::of($rules, $level, $players, $means, $time, $before, $ever);
+        $week = new PracticeWeek(array_fill(0, \count($inDays), $day), $inDays, $input->numberOrNull('game_in_days'));
+        $demands = StandingDemand::of($rules);
+        $schedules = $week->solve($age, $before, $demands, ShippedDrills::all(), $input->whole('seed', 1));
+        $taught = array_merge(...array_map(static fn(Schedule $one): array => $one->taught($age), $schedules));
+        $floors = FloorMet::all(
+            $players,
+            new Week($age, $minutes, \count($schedules), $means->isIndoors()),
+            $taught,
+            ShippedDrills::all(),
+        );
+
+        return [
+            'practices' => array_map(
+                static fn(Schedule $one, int $index): array => [
+                    'in_days' => $inDays[$index],
+                    'is_light' => $week->isLight($index),
+                    ...PracticeAnswer::of($one, $means->helpers),
+                ],
+                $schedules,
+                array_keys($schedules),
+            ),
+            'floors' => array_map(
+                static fn(FloorMet $floor): array => [
+                    'player' => $floor->player->id,
+                    'work' => $floor->work->value,
+                    'wanted' => $floor->wanted,
+                    'had' => $floor->had,
+                    'why' => $floor->had < $floor->wanted ? self::why($floor, $schedules) : '',
+                ],
+                $floors,
+            ),
+            ...true === $input->flag('bound') ? ['bound' => self::bound($day, $demands)] : [],
+        ];
+    }
+
+    /**
+     * What binds most in the last of the practices that asked for it.
+     *
+     * @param list<Schedule> $schedules
+     */
+    private static function why(FloorMet $floor, array $schedules): string
+    {
+        foreach (array_reverse($schedules) as $schedule) {
+            foreach ($schedule->unmet() as $met) {
+                if (
+                    $met->need->what === $floor->work->label() &&
+                    $met->need->position === $floor->player->positions[0]
+                ) {
+                    return $met->binds;
+                }
+            }
+        }
+
+        return 'No station of these gives it.';
+    }
+
+    /** @param list<Demand> $demands */
+    private static function bound(PracticeDay $day, array $demands): float
+    {
+        $needs = $day->needs($demands);
+
+        return round(Scheduler::bound($day->request($needs, $day->choose($needs, ShippedDrills::all()))), 4);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Need;
+
+use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Floor\Floors;
+use FoxCorner\Core\Practice\Floor\Week;
+use FoxCorner\Core\Practice\Floor\Work;
+
+/** One floor of one player's first position over a week, and what he had of it. */
+final readonly class FloorMet
+{
+    private function __construct(public RosterPlayer $player, public Work $work, public int $wanted, public int $had) {}
+
+    /**
+     * @param list<RosterPlayer>   $players
+     * @param list<Taught>         $taught  in the week
+     * @param array<string, Drill> $drills  by key
+     *
+     * @return list<self>
+     */
+    public static function all(array $players, Week $week, array $taught, array $drills): array
+    {
+        $had = self::had($taught, $drills);
+        $all = [];
+        foreach ($players as $player) {
+            foreach (Floors::of($player, $week)[$player->positions[0]->value] ?? [] as $work => $wanted) {
+                $all[] = new self($player, Work::from($work), $wanted, $had[$player->id][$work] ?? 0);
+            }
+        }
+
+        return $all;
+    }
+
+    /** 1 when he has it all */
+    public function share(): float
+    {
+        return min(1.0, $this->had / $this->wanted);
+    }
+
+    /**
+     * @param list<Taught>         $taught
+     * @param array<string, Drill> $drills by key
+     *
+     * @return array<string, array<string, int>> repetitions by player and work, wherever he had them
+     */
+    public static function had(array $taught, array $drills): array
+    {
+        $had = [];
+        foreach ($taught as $one) {
+            $skills = $drills[$one->drill]->serves[$one->position->value] ?? [];
+            foreach (Work::given($one->position, $skills) as $work) {
+                $had[$one->player][$work->value] = ($had[$one->player][$work->value] ?? 0) + $one->reps;
+            }
+        }
+
+        return $had;
+    }
+}
