@@ -117,7 +117,7 @@ final class PracticeWeeks
             array_map(static fn(int $index): float => $index * self::DAYS, range(0, self::PRACTICES - 1)),
             grade: Grade::Well,
         );
-        $schedules = $week->solve($age, [], StandingDemand::of($set), ShippedDrills::all(), $seed, Grade::Well);
+        $schedules = $week->solve($age, [], StandingDemand::of($set), ShippedDrills::all(), $seed);
         $seconds = (hrtime(true) - $start) / 1e9 / self::PRACTICES;
 
         return [

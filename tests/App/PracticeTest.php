@@ -126,8 +126,8 @@ final class PracticeTest extends AppTestCase
         return $this->browser->getCrawler()->filter('#practice_form_core_more')->text();
     }
 
-    #[TestWith(['minutes', '10', '10 is too small. Allowed: 15 to 180 minutes'])]
-    #[TestWith(['minutes', '', 'Allowed: 15 to 180 minutes'])]
+    #[TestWith(['minutes', '10', '10 is too small. Allowed: 14 to 180 minutes'])]
+    #[TestWith(['minutes', '', 'Allowed: 14 to 180 minutes'])]
     #[TestWith(['whoHelps', '', '0 is too small. Allowed: 1 to 12'])]
     #[TestWith(['whoHelps', "Ana\nAna, hits", '“Ana” is there twice. Allowed: each name once'])]
     #[TestWith(['round', '3', '3 is too small. Allowed: 4 to 18'])]

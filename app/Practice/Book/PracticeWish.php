@@ -33,7 +33,7 @@ final readonly class PracticeWish
     {
         return new self(
             $draft->startsAt ?? throw Missing::at('day and time', 'a day and a time'),
-            $draft->minutes ?? throw Missing::at('minutes', '15 to 180 minutes'),
+            $draft->minutes ?? throw Missing::at('minutes', '14 to 180 minutes'),
             trim($draft->place ?? ''),
             $draft->comes,
             $setup,

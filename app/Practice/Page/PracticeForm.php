@@ -51,7 +51,7 @@ final class PracticeForm extends AbstractType
                 'label' => 'Minutes',
                 'required' => false,
                 'attr' => ['data-unit' => 'min'],
-                'invalid_message' => self::WHOLE . '15 to 180 minutes.',
+                'invalid_message' => self::WHOLE . '14 to 180 minutes.',
             ])
             ->add('place', TextType::class, ['label' => 'Place', 'required' => false])
             ->add('part', EnumType::class, [

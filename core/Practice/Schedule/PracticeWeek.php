@@ -53,7 +53,7 @@ final readonly class PracticeWeek
             array_push(
                 $before,
                 ...array_map(
-                    static fn(Taught $one): Taught => $one->after(-$inDays)->graded($this->grade),
+                    fn(Taught $one): Taught => $one->after(-$inDays)->graded($this->grade),
                     $schedule->taught($age),
                 ),
             );

@@ -76,7 +76,7 @@ final class TimePlanTest extends TestCase
 
     public function testTooShort(): void
     {
-        $this->expectExceptionMessage('minutes: 10 is too small; allowed: 15 to 180 minutes');
+        $this->expectExceptionMessage('minutes: 10 is too small; allowed: 14 to 180 minutes');
         TimePlan::within(10);
     }
 
