@@ -215,6 +215,35 @@ final class PracticeTest extends AppTestCase
         );
     }
 
+    public function testACountedArmThrowsNoMoreThanItHasLeft(): void
+    {
+        $team = $this->newTeam($this->signIn(), Teams::fifteen());
+        $ask = function (string $counted) use ($team): void {
+            $this->open($team, '/practice/new');
+            $this->browser->submitForm('Make the practice', [
+                'practice_form[counted]' => $counted,
+                'practice_form[minutes]' => '90',
+            ]);
+        };
+        $ask('4 somebody');
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('#practice_form_counted_more', '“4 somebody” is not clear');
+        $ask("4 Four 9\n5, 20");
+        $this->follow();
+        $sheet = self::getContainer()->get(SheetCodec::class)->read($this->practiceOf($team));
+        $throws = [];
+        foreach ($sheet->turns() as [, $station, $player]) {
+            $each = ShippedDrills::get($station->drill)->throwsPerRep;
+            $throws[$player->number] = ($throws[$player->number] ?? 0) + $station->repetitions * $each;
+        }
+
+        self::assertLessThanOrEqual(9, $throws[4]);
+        self::assertLessThanOrEqual(20, $throws[5]);
+        self::assertGreaterThan(20, max([0, ...array_values($throws)]), 'nobody has counted the others');
+        $this->browser->clickLink('Change it');
+        self::assertSelectorTextContains('#practice_form_counted', '4 9 5 20');
+    }
+
     public function testAllWithSoreArmsStillPractise(): void
     {
         $sore = array_map(static fn($player) => Teams::with($player, limit: Limit::NoThrowing), Teams::fifteen());

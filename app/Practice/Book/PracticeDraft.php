@@ -10,6 +10,7 @@ use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\Core\Problem\Missing;
+use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use Symfony\Component\Uid\Uuid;
@@ -42,6 +43,8 @@ final class PracticeDraft
     public array $noThrows = [];
     /** @var list<string> */
     public array $softThrows = [];
+    /** One a line: shirt number, name if you like, and the hard throws that are left for the day. */
+    public ?string $counted = null;
     /** @var list<string> ids of the players who come */
     public array $comes = [];
     public int $version = 0;
@@ -111,7 +114,27 @@ final class PracticeDraft
                 ...array_fill_keys($this->noThrows, Limit::NoThrowing->value),
             ],
             core: $this->core,
+            throwsLeft: array_map(self::counted(...), Lines::of($this->counted)),
         );
+    }
+
+    /**
+     * @return array{int, int}
+     *
+     * @throws Problem when it is no number and a number
+     */
+    private static function counted(string $line): array
+    {
+        if (1 !== preg_match('~^(\d{1,3})\b.*?\b(\d{1,4})\D*$~', $line, $found)) {
+            throw Refused::because(
+                'counted arms',
+                "“{$line}” is not clear",
+                'a shirt number and throws, as “21 Hale 25”',
+            );
+        }
+        OutOfRange::unlessBetween('counted arms', (int) $found[2], 0, 200, 'throws left for the day');
+
+        return [(int) $found[1], (int) $found[2]];
     }
 
     private function workWith(PracticeSetup $setup): void
@@ -133,6 +156,10 @@ final class PracticeDraft
             $setup->isHot,
         ];
         $this->core = $setup->core;
+        $this->counted = implode(
+            "\n",
+            array_map(static fn(array $one): string => "$one[0] $one[1]", $setup->throwsLeft),
+        );
         $this->isWatched = $setup->isWatched;
         $this->softThrows = array_keys($setup->limits, Limit::SoftThrowing->value, true);
         $this->noThrows = array_keys($setup->limits, Limit::NoThrowing->value, true);

@@ -23,16 +23,18 @@ final readonly class PracticeSetup
 
     /**
      * @param list<Helper>                       $helpers
-     * @param array<string, int>                 $equipment pieces by name
-     * @param string                             $part      as in {@see FieldPart}
-     * @param list<string>|null                  $stations  keys of the drills that the coach wants; null: whatever is
-     *                                                      needed most
-     * @param array<string, array{float, float}> $shifts    ft by which the coach has moved a station
-     * @param list<string>                       $locks     "round/drill": these groups stay when it is solved again
-     * @param bool                               $isWatched whether there is a grown-up at every station
-     * @param array<string, string>              $limits    for this evening, as in {@see Limit}, by player's id
-     * @param int|null                           $core      min of the daily core; null, as for the other parts: by the
-     *                                                      length of the practice
+     * @param array<string, int>                 $equipment  pieces by name
+     * @param string                             $part       as in {@see FieldPart}
+     * @param list<string>|null                  $stations   keys of the drills that the coach wants; null: whatever is
+     *                                                       needed most
+     * @param array<string, array{float, float}> $shifts     ft by which the coach has moved a station
+     * @param list<string>                       $locks      "round/drill": these groups stay when it is solved again
+     * @param bool                               $isWatched  whether there is a grown-up at every station
+     * @param array<string, string>              $limits     for this evening, as in {@see Limit}, by player's id
+     * @param int|null                           $core       min of the daily core; null, as for the other parts: by the
+     *                                                       length of the practice
+     * @param list<array{int, int}>              $throwsLeft shirt numbers of counted arms, and the hard throws that each
+     *                                                       has left for the day
      */
     public function __construct(
         public array $helpers,
@@ -50,12 +52,19 @@ final readonly class PracticeSetup
         public bool $isWatched = false,
         public array $limits = [],
         public ?int $core = null,
+        public array $throwsLeft = [],
     ) {}
 
     /** The limit of a player that holds for this practice; null: the roster's. */
     public function limitOf(string $player): ?Limit
     {
         return Limit::tryFrom($this->limits[$player] ?? '');
+    }
+
+    /** Hard throws that an arm has left for the day; null: nobody has counted it. */
+    public function throwsLeftOf(int $number): ?int
+    {
+        return array_column($this->throwsLeft, 1, 0)[$number] ?? null;
     }
 
     /** @throws Problem when the minutes are out of bounds */

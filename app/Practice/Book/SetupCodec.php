@@ -35,6 +35,7 @@ final readonly class SetupCodec
                 'isWatched',
                 'limits',
                 'core',
+                'throwsLeft',
             ],
         ]);
     }

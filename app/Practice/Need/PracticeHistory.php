@@ -12,8 +12,11 @@ use FoxCorner\App\Practice\Live\Records;
 use FoxCorner\App\Practice\Live\RunRepository;
 use FoxCorner\App\Practice\Live\TurnRecords;
 use FoxCorner\App\Practice\Sheet\SheetCodec;
+use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Need\Taught;
+use FoxCorner\Core\Practice\Team\TeamDefence;
+use FoxCorner\Core\Practice\Time\BlockKind;
 
 /** What was practised: counted and graded where somebody did, as the sheet says where nobody has run the clock. */
 final readonly class PracticeHistory
@@ -57,9 +60,13 @@ final readonly class PracticeHistory
     private function at(Practice $practice, ?PracticeRun $run, Records $records, \DateTimeImmutable $when): array
     {
         $daysAgo = ($when->getTimestamp() - $practice->startsAt()->getTimestamp()) / 86400;
-        $taught = [];
-        foreach ($this->codec->read($practice)->turns() as [$index, $station, $player]) {
-            if (null === $run || $run->clock()->isDone($index, 1000 * $when->getTimestamp())) {
+        $taught = $positions = [];
+        $sheet = $this->codec->read($practice);
+        $isDone = static fn(int $index): bool => null === $run ||
+            $run->clock()->isDone($index, 1000 * $when->getTimestamp());
+        foreach ($sheet->turns() as [$index, $station, $player]) {
+            $positions[$player->id] ??= Position::ofNumber($player->position);
+            if ($isDone($index)) {
                 $record = $records->at($index, $station->drill, $player->id);
                 $taught[] = new Taught(
                     $player->id,
@@ -69,6 +76,12 @@ final readonly class PracticeHistory
                     $daysAgo,
                     $records->grade($station->drill, $player->id),
                 );
+            }
+        }
+        $age = AgeGroup::of($practice->team->level());
+        foreach ($sheet->blocks as $index => $block) {
+            if (BlockKind::TeamDefence->value === $block->kind && $isDone($index)) {
+                array_push($taught, ...TeamDefence::taught($positions, $block->minutes, $age, $daysAgo));
             }
         }
 

@@ -187,9 +187,9 @@ final readonly class PracticeSolver
     {
         return array_values(
             array_map(
-                static fn(RosterPlayer $player): RosterPlayer => $player->limitedTo(
-                    $order->setup->limitOf($player->id) ?? $player->limit,
-                ),
+                static fn(RosterPlayer $player): RosterPlayer => $player
+                    ->limitedTo($order->setup->limitOf($player->id) ?? $player->limit)
+                    ->throwing($order->setup->throwsLeftOf($player->number)),
                 array_filter(
                     $this->players->rosterOf($order->team),
                     static fn(RosterPlayer $player): bool => \in_array($player->id, $order->comes, true),

@@ -46,6 +46,7 @@ final class EditPractice extends AbstractController
         'helpers' => 'whoHelps',
         'warm-up' => 'warmUp',
         'daily core' => 'core',
+        'counted arms' => 'counted',
         'team defence' => 'teamDefence',
     ];
     private const EVENING = '17:30';

@@ -75,6 +75,11 @@ final class PracticeForm extends AbstractType
             ])
             ->add('noThrows', ChoiceType::class, self::limited('May not throw tonight', $roster))
             ->add('softThrows', ChoiceType::class, self::limited('Throw softly only tonight', $roster))
+            ->add('counted', TextareaType::class, [
+                'label' => 'Counted arms: a line each, number and throws left today',
+                'required' => false,
+                'attr' => ['rows' => 2, 'placeholder' => '21 Hale 25'],
+            ])
             ->add('isWatched', CheckboxType::class, [
                 'label' => 'A grown-up at every station',
                 'required' => false,

@@ -61,7 +61,7 @@ final class Diagnosis
         }
         $gains = array_filter(
             array_map(
-                static fn(StationProblem $other): float => StationSolver::solve($other, $seed)->objective -
+                static fn(StationProblem $other): float => StationSolver::improve($plan, $other, $seed)->objective -
                     $plan->objective,
                 $ways,
             ),

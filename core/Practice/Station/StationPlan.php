@@ -23,6 +23,23 @@ final readonly class StationPlan
         public array $helping = [],
     ) {}
 
+    /** Puts everybody where he is in it. */
+    public function lay(StationState $state): void
+    {
+        foreach ($this->rounds as $round => $groups) {
+            foreach ($groups as $station => $group) {
+                foreach ($group as $player => $position) {
+                    $state->move($round, $player, $station, $position);
+                }
+            }
+            foreach ($this->helping[$round] ?? [] as $station => $players) {
+                foreach ($players as $player) {
+                    $state->move($round, $player, $station, StationState::HELPS);
+                }
+            }
+        }
+    }
+
     /** @return list<StationPlayer> who waits in a round */
     public function idle(int $round): array
     {

@@ -24,6 +24,8 @@ final class StationSolver
     /** Of what one good move is worth, the heat of the beginning; and how much less it is in the end. */
     private const HOT = 0.3;
     private const COOLED = 100.0;
+    /** Of that heat, what a plan is warmed up with that is to be improved. */
+    private const WARM = 0.3;
     /** Times that the search starts anew, the best kept; a small one more often, with so many moves in all. */
     private const STARTS = 2;
     private const IN_ALL = 150000;
@@ -81,14 +83,26 @@ final class StationSolver
         return $best;
     }
 
-    private function search(): StationPlan
+    /**
+     * What becomes of a plan where something more is to be had: never less than it was worth.
+     *
+     * @param StationPlan $plan of the same players and stations, in as many rounds or fewer
+     */
+    public static function improve(StationPlan $plan, StationProblem $problem, int $seed = 1): StationPlan
+    {
+        return (new self($problem, new Randomizer(new Mt19937($seed))))->search($plan);
+    }
+
+    private function search(?StationPlan $from = null): StationPlan
     {
         $state = new StationState($this->problem);
         $state->hold();
+        $from?->lay($state);
         $over = $state->effort->over;
         $moves = self::moves($this->problem);
         $hot = self::HOT * $this->problem->heaviest();
         $cold = $hot / self::COOLED;
+        $hot *= null === $from ? 1.0 : self::WARM;
         [$best, $most] = [[$state->at, $state->as], $state->objective];
         for ($move = 0; $move < $moves && [] !== $this->problem->stations; ++$move) {
             $heat = $hot * ($cold / $hot) ** ($move / $moves);

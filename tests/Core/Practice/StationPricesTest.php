@@ -88,18 +88,7 @@ final class StationPricesTest extends TestCase
     private static function valued(StationPlan $plan): float
     {
         $state = new StationState($plan->problem);
-        foreach ($plan->rounds as $round => $groups) {
-            foreach ($groups as $station => $group) {
-                foreach ($group as $player => $position) {
-                    $state->move($round, $player, $station, $position);
-                }
-            }
-            foreach ($plan->helping[$round] as $station => $players) {
-                foreach ($players as $player) {
-                    $state->move($round, $player, $station, StationState::HELPS);
-                }
-            }
-        }
+        $plan->lay($state);
 
         return $state->objective;
     }
