@@ -79,7 +79,7 @@ final class FoxQuestionsTest extends TestCase
             'question',
             'throw, run, ground-ball, ground-ball-play, two-or-one, feed, relay, outfield-play, tag-up, foul-pop, ' .
             'idle-check, steal, pick, looks, rundown, first-and-third, spot, play, bunt, bunt-map, coverage-audit, ' .
-            'alignment, range, improve, schedule, runs, win',
+            'alignment, range, improve, practice, schedule, runs, win',
         ]),
     ]
     #[
