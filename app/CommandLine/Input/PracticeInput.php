@@ -102,7 +102,7 @@ final class PracticeInput
         return $taught;
     }
 
-    /** @return array<string, Drill> the shipped ones, and for each skill one that is it alone: a record may name either */
+    /** @return array<string, Drill> the shipped ones, and for each skill one that is it alone: records name either */
     public static function drills(): array
     {
         $drills = ShippedDrills::all();

@@ -33,7 +33,7 @@ final readonly class PracticeSetup
      * @param array<string, string>              $limits     for this evening, as in {@see Limit}, by player's id
      * @param int|null                           $core       min of the daily core; null, as for the other parts: by the
      *                                                       length of the practice
-     * @param list<array{int, int}>              $throwsLeft shirt numbers of counted arms, and the hard throws that each
+     * @param list<array{int, int}>              $throwsLeft shirt numbers of counted arms, and the throws that each
      *                                                       has left for the day
      */
     public function __construct(

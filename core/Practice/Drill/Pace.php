@@ -9,7 +9,7 @@ use FoxCorner\Core\Level\AgeGroup;
 /** How repetitions come about in a round that people play: slower than by the clock, explained, collected, capped. */
 final readonly class Pace
 {
-    /** Of a round's seconds: explaining what is new to these players, and what they know. Source: the project's practice. */
+    /** s of a round for explaining what is new to these players, and what they know. Source: the project's practice. */
     private const NEW = 120;
     private const KNOWN = 30;
     /** Balls of a bucket, and seconds in which they are collected. Source: the project's practice. */

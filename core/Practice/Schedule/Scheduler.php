@@ -11,7 +11,6 @@ use FoxCorner\Core\Practice\Drill\Receiver;
 use FoxCorner\Core\Practice\Need\DrillNeed;
 use FoxCorner\Core\Practice\Need\MetNeed;
 use FoxCorner\Core\Practice\Station\Diagnosis;
-use FoxCorner\Core\Practice\Station\HeldTurn;
 use FoxCorner\Core\Practice\Station\Station;
 use FoxCorner\Core\Practice\Station\StationBound;
 use FoxCorner\Core\Practice\Station\StationNeed;
@@ -144,7 +143,7 @@ final readonly class Scheduler
             [self::HITS => $this->request->helpers->whoHit] + $this->request->equipment,
             \count($this->blocks),
             $this->request->time->shape->round,
-            $this->held(),
+            KeptStations::of($this->request->kept, $players, \count($this->blocks), $this->drills, $this->receivers),
             $this->request->pacing->prices(\count($this->blocks)),
         );
     }
@@ -201,41 +200,6 @@ final readonly class Scheduler
     private function players(): array
     {
         return array_flip(array_map(static fn(RosterPlayer $player): string => $player->id, $this->request->players));
-    }
-
-    /** @return list<HeldTurn> */
-    private function held(): array
-    {
-        $players = $this->players();
-        $held = [];
-        foreach ($this->request->kept as $turn) {
-            $station = $this->stationOf($turn);
-            if (
-                isset($players[$turn->player]) &&
-                $turn->round < \count($this->blocks) &&
-                (null === $turn->drill || null !== $station)
-            ) {
-                $held[] = new HeldTurn($turn->round, $players[$turn->player], $station, $turn->position->value ?? 0);
-            }
-        }
-
-        return $held;
-    }
-
-    /** The station at which a kept turn is: its drill in its way, or where that is gone in the first that there is. */
-    private function stationOf(KeptTurn $turn): ?int
-    {
-        $first = null;
-        foreach ($this->drills as $index => $drill) {
-            if ($drill->key === $turn->drill) {
-                if ($this->receivers[$index] === $turn->receiver) {
-                    return $index;
-                }
-                $first ??= $index;
-            }
-        }
-
-        return $first;
     }
 
     private function schedule(StationPlan $plan): Schedule

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Station;
 
 /**
- * More than any filling of the rounds can be worth: each player by himself, in the best stations for him, as if helpers,
- * pieces, ground and the others were no matter, and each group as small as it may be.
+ * More than any filling of the rounds can be worth: each player by himself, in the best stations for him, as if
+ * helpers, pieces, ground and the others were no matter, and each group as small as it may be.
  */
 final class StationBound
 {
-    /** @var list<array{int, array<int, int>}> rounds at most, and repetitions in one by need, of one player's stations */
+    /** @var list<array{int, array<int, int>}> of one player's stations rounds at most, and repetitions by need */
     private array $open = [];
     /** @var array<int, array<int, non-empty-list<float>>> worth by need and wanted */
     private array $worth = [];

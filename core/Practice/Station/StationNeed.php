@@ -16,7 +16,7 @@ final readonly class StationNeed
 
     /**
      * @param float                    $weight of one repetition; where it is each player's own, of all that he wants
-     * @param array<int, int>          $each   by player's index what of it is his: no more of it counts, and nobody else's;
+     * @param array<int, int>          $each   by player's index what of it is his: nobody else's counts for it;
      *                                         empty: whoever works there
      * @param array<string, list<int>> $also   other stations that give it, and at which positions; with each alone
      */

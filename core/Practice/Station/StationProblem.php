@@ -79,6 +79,26 @@ final readonly class StationProblem
         return $most;
     }
 
+    /** @return list<list<array{int, int}>> by player the stations and positions at which he may work, or help */
+    public function open(): array
+    {
+        return array_map(function (StationPlayer $player): array {
+            $open = [];
+            foreach ($this->stations as $index => $station) {
+                foreach (array_intersect($player->positions, $station->positions) as $position) {
+                    if ($player->mayThrowAt($station)) {
+                        $open[] = [$index, $position];
+                    }
+                }
+                if ($station->extra > 0) {
+                    $open[] = [$index, StationState::HELPS];
+                }
+            }
+
+            return $open;
+        }, $this->players);
+    }
+
     /** The same with one helper more. */
     public function withHelpers(int $helpers): self
     {

@@ -42,21 +42,7 @@ final class StationSolver
 
     private function __construct(private readonly StationProblem $problem, private readonly Randomizer $random)
     {
-        $this->open = array_map(static function (StationPlayer $player) use ($problem): array {
-            $open = [];
-            foreach ($problem->stations as $index => $station) {
-                foreach (array_intersect($player->positions, $station->positions) as $position) {
-                    if ($player->mayThrowAt($station)) {
-                        $open[] = [$index, $position];
-                    }
-                }
-                if ($station->extra > 0) {
-                    $open[] = [$index, StationState::HELPS];
-                }
-            }
-
-            return $open;
-        }, $problem->players);
+        $this->open = $problem->open();
         foreach ($problem->held as $turn) {
             $this->held[$turn->round][$turn->player] = true;
             if (null !== $turn->station) {
@@ -126,7 +112,7 @@ final class StationSolver
             }
         }
 
-        return $this->plan($best);
+        return (new FilledRounds($this->problem, $this->closed))->plan($best);
     }
 
     /** Moves that one search tries. */
@@ -298,66 +284,6 @@ final class StationSolver
         }
 
         return [] === $positions ? null : $positions[$this->below(\count($positions))];
-    }
-
-    /**
-     * @param array{array<int, array<int, int>>, array<int, array<int, int>>} $best stations and positions by round and
-     *                                                                              player
-     */
-    private function plan(array $best): StationPlan
-    {
-        $state = new StationState($this->problem);
-        $rounds = $helping = [];
-        foreach ($best[0] as $round => $stations) {
-            $groups = $helping[$round] = [];
-            foreach ($stations as $player => $station) {
-                if (StationState::WAITS !== $station && StationState::HELPS !== $best[1][$round][$player]) {
-                    $groups[$station][$player] = $best[1][$round][$player];
-                } elseif (StationState::WAITS !== $station) {
-                    $helping[$round][$station][] = $player;
-                }
-            }
-            ksort($groups);
-            $rounds[] = array_filter(
-                $groups,
-                fn(array $group, int $station): bool => true ===
-                    ($this->problem->stations[$station] ?? null)?->isComplete($group),
-                \ARRAY_FILTER_USE_BOTH,
-            );
-        }
-        foreach ($rounds as $round => $groups) {
-            foreach ($groups as $station => $group) {
-                foreach ($group as $player => $position) {
-                    $state->move($round, $player, $station, $position);
-                }
-            }
-        }
-        $simplest = new SimplestWay($this->problem, $state);
-        $helped = [];
-        foreach ($rounds as $round => $groups) {
-            $helped[$round] = [];
-            foreach ($groups as $station => $group) {
-                unset($rounds[$round][$station]);
-                $isClosed = isset($this->closed[$round][$station]);
-                $way = $isClosed ? $station : $simplest->of($round, $station, $group);
-                $rounds[$round][$way] = $group;
-                foreach ($helping[$round][$station] ?? [] as $player) {
-                    $state->move($round, $player, $way, StationState::HELPS);
-                    $helped[$round][$way][] = $player;
-                }
-            }
-            ksort($rounds[$round]);
-        }
-        $needs = array_keys($this->problem->needs);
-
-        return new StationPlan(
-            $this->problem,
-            $rounds,
-            array_map($state->gains->of(...), $needs),
-            $state->objective,
-            array_map($state->gains->lacks(...), $needs),
-            $helped,
-        );
     }
 
     private function below(int $most): int

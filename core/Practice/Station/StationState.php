@@ -57,7 +57,7 @@ final class StationState
     private array $have;
     /** @var list<array<string, int>> */
     private array $costs;
-    /** @var array<int, array<int, int>> rounds in which he works there, by station, its first way for all, and player */
+    /** @var array<int, array<int, int>> rounds in which he works there, by station (its first way) and player */
     private array $times = [];
     private readonly StationPrices $prices;
 
