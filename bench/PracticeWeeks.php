@@ -15,11 +15,9 @@ use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Build\Means;
 use FoxCorner\Core\Practice\Drill\Pace;
-use FoxCorner\Core\Practice\Drill\Repetitions;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Practice\Floor\Week;
 use FoxCorner\Core\Practice\Floor\Work;
-use FoxCorner\Core\Practice\Need\Demand;
 use FoxCorner\Core\Practice\Need\FloorMet;
 use FoxCorner\Core\Practice\Need\Grade;
 use FoxCorner\Core\Practice\Need\StandingDemand;
@@ -117,23 +115,15 @@ final class PracticeWeeks
             array_map(static fn(int $index): float => $index * self::DAYS, range(0, self::PRACTICES - 1)),
             grade: Grade::Well,
         );
-        $schedules = $week->solve($age, [], StandingDemand::of($set), ShippedDrills::all(), $seed);
+        $schedules = $week->solve([], StandingDemand::of($set), ShippedDrills::all(), $seed);
         $seconds = (hrtime(true) - $start) / 1e9 / self::PRACTICES;
 
         return [
             ...self::judged($players, $schedules, new Week($age, $minutes, isIndoors: FieldPart::Hall === $part)),
-            ...self::fair($players, $schedules, $age),
+            ...self::fair($schedules),
             $seconds,
-            $schedules[0]->objective / self::bound($day, StandingDemand::of($set)),
+            $schedules[0]->objective / Scheduler::bound($day->asked(StandingDemand::of($set), ShippedDrills::all())),
         ];
-    }
-
-    /** @param list<Demand> $demands */
-    private static function bound(PracticeDay $day, array $demands): float
-    {
-        $needs = $day->needs($demands);
-
-        return Scheduler::bound($day->request($needs, $day->choose($needs, ShippedDrills::all())));
     }
 
     /**
@@ -167,12 +157,11 @@ final class PracticeWeeks
     }
 
     /**
-     * @param list<RosterPlayer> $players
-     * @param list<Schedule>     $schedules
+     * @param list<Schedule> $schedules
      *
      * @return list<float>
      */
-    private static function fair(array $players, array $schedules, AgeGroup $age): array
+    private static function fair(array $schedules): array
     {
         $idle = $helping = $line = $turns = $throws = $kinds = 0;
         foreach ($schedules as $schedule) {
@@ -185,7 +174,7 @@ final class PracticeWeeks
                 foreach ($round->stations() as $key => $group) {
                     $ran[$key] = true;
                     $drill = $group[0]->drill;
-                    $together = Repetitions::together(\count($group), $drill->min, $drill->beside);
+                    $together = $drill->together(\count($group));
                     $line += \count($group) * Pace::inLine($together, $drill->atOnce, $drill->secondsPerRep);
                     $turns += \count($group);
                 }

@@ -7,7 +7,6 @@ namespace FoxCorner\App\CommandLine\Question;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Daily\DailyGroup;
-use FoxCorner\Core\Practice\Drill\Repetitions;
 use FoxCorner\Core\Practice\Need\MetNeed;
 use FoxCorner\Core\Practice\Schedule\Schedule;
 use FoxCorner\Core\Practice\Time\Block;
@@ -21,18 +20,6 @@ final class PracticeAnswer
     /** @return array<string, mixed> */
     public static function of(Schedule $schedule, Helpers $helpers): array
     {
-        $rounds = $duties = [];
-        foreach ($schedule->rounds as $round) {
-            $stations = $round->stations();
-            $duties =
-                $helpers->duties(
-                    array_map(static fn(array $turns) => $turns[0]->drill, array_values($stations)),
-                    $duties,
-                    array_map(static fn(array $turns): int => $turns[0]->receiver?->helpers() ?? 0, $stations),
-                ) + $duties;
-            $rounds[] = self::round($round, $duties);
-        }
-
         return [
             'blocks' => array_map(
                 static fn(Block $block): array => [
@@ -43,7 +30,7 @@ final class PracticeAnswer
                 $schedule->time->blocks,
             ),
             'core' => array_map(self::core(...), $schedule->core->groups),
-            'rounds' => $rounds,
+            'rounds' => array_map(self::round(...), $schedule->rounds, $schedule->duties($helpers)),
             'throws' => (object) $schedule->throws(),
             'sprints' => (object) $schedule->sprints(),
             'needs' => array_map(self::need(...), $schedule->needs),
@@ -78,7 +65,7 @@ final class PracticeAnswer
                 'name' => $drill->name,
                 'helpers' => $duties[$key],
                 'receiver' => $turns[0]->receiver?->value,
-                'groups' => (int) ceil($size / Repetitions::together($size, $drill->min, $drill->beside)),
+                'groups' => (int) ceil($size / $drill->together($size)),
                 'repetitions_each' => $turns[0]->reps,
                 'players' => array_map(
                     static fn(Turn $turn): array => [

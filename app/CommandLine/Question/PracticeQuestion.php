@@ -12,7 +12,6 @@ use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Practice\Floor\Week;
-use FoxCorner\Core\Practice\Need\Demand;
 use FoxCorner\Core\Practice\Need\FloorMet;
 use FoxCorner\Core\Practice\Need\StandingDemand;
 use FoxCorner\Core\Practice\Schedule\PracticeDay;
@@ -34,17 +33,14 @@ final readonly class PracticeQuestion implements Question
         $ever = PracticeInput::drills();
         $before = PracticeInput::history($input, $players, $ever);
         $minutes = $input->whole('minutes', 0);
-        $shape = TimeShape::of($minutes, isHot: true === $input->flag('hot'))->withCore(
-            TimeShape::coreWithin($minutes),
-        );
-        $time = TimePlan::within($minutes, $shape);
+        $time = TimePlan::within($minutes, TimeShape::usual($minutes, true === $input->flag('hot')));
         $inDays = $input->has('in_days') ? array_values($input->numbers('in_days')) : [0.0];
         sort($inDays);
         $age = AgeGroup::of($level);
         $day = PracticeDay::of($rules, $level, $players, $means, $time, $before, $ever);
         $week = new PracticeWeek(array_fill(0, \count($inDays), $day), $inDays, $input->numberOrNull('game_in_days'));
         $demands = StandingDemand::of($rules);
-        $schedules = $week->solve($age, $before, $demands, ShippedDrills::all(), $input->whole('seed', 1));
+        $schedules = $week->solve($before, $demands, ShippedDrills::all(), $input->whole('seed', 1));
         $taught = array_merge(...array_map(static fn(Schedule $one): array => $one->taught($age), $schedules));
         $floors = FloorMet::all(
             $players,
@@ -73,7 +69,9 @@ final readonly class PracticeQuestion implements Question
                 ],
                 $floors,
             ),
-            ...true === $input->flag('bound') ? ['bound' => self::bound($day, $demands)] : [],
+            ...true === $input->flag('bound')
+                ? ['bound' => round(Scheduler::bound($day->asked($demands, ShippedDrills::all())), 4)]
+                : [],
         ];
     }
 
@@ -96,13 +94,5 @@ final readonly class PracticeQuestion implements Question
         }
 
         return 'No station of these gives it.';
-    }
-
-    /** @param list<Demand> $demands */
-    private static function bound(PracticeDay $day, array $demands): float
-    {
-        $needs = $day->needs($demands);
-
-        return round(Scheduler::bound($day->request($needs, $day->choose($needs, ShippedDrills::all()))), 4);
     }
 }

@@ -28,16 +28,9 @@ final class SheetWriter
     public static function write(Schedule $schedule, Helpers $helpers, array $choices, array $script): Sheet
     {
         $rounds = [];
-        $duties = [];
-        foreach ($schedule->rounds as $round) {
-            $stations = $round->stations();
-            $duties =
-                $helpers->duties(
-                    array_map(static fn(array $turns) => $turns[0]->drill, array_values($stations)),
-                    $duties,
-                    array_map(static fn(array $turns): int => $turns[0]->receiver?->helpers() ?? 0, $stations),
-                ) + $duties;
-            $rounds[$round->block->start] = self::round($round, $duties);
+        $duties = $schedule->duties($helpers);
+        foreach ($schedule->rounds as $index => $round) {
+            $rounds[$round->block->start] = self::round($round, $duties[$index]);
         }
 
         return new Sheet(
@@ -98,7 +91,7 @@ final class SheetWriter
             $stations[] = new SheetStation(
                 $key,
                 array_map(static fn(Turn $turn): SheetPlayer => self::player($turn->player, $turn->position), $turns),
-                $round->repetitions($turns[0]->drill),
+                $turns[0]->reps,
                 $duties[$key],
                 $turns[0]->receiver,
                 helping: array_map(

@@ -115,11 +115,17 @@ final readonly class Drill
         return $this->but(key: $key, serves: array_fill_keys(range(1, 9), [$skill]), throwsPerRep: 0);
     }
 
+    /** How many of a group are in its largest part, each part with its own ball. */
+    public function together(int $group): int
+    {
+        return Repetitions::together($group, $this->min, $this->beside);
+    }
+
     /** Repetitions that each of a group gets in so many minutes, by the clock. */
     public function repetitions(int $group, int $minutes, ?Receiver $receiver = null): int
     {
         return Repetitions::each(
-            Repetitions::together($group, $this->min, $this->beside),
+            $this->together($group),
             $this->atOnce,
             $this->secondsPerRep,
             $minutes,

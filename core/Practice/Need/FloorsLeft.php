@@ -39,10 +39,15 @@ final readonly class FloorsLeft
      */
     public static function of(array $players, Week $week, array $taught, array $drills): self
     {
-        $lately = array_filter($taught, static fn(Taught $one): bool => $one->daysAgo < self::WEEK);
-        $isToday = static fn(Taught $one): bool => $one->daysAgo <= 0.0;
-        $had = FloorMet::had(array_values($lately), $drills);
-        $hadToday = FloorMet::had(array_values(array_filter($lately, $isToday)), $drills);
+        $today = $before = [];
+        foreach ($taught as $one) {
+            if ($one->daysAgo <= 0.0) {
+                $today[] = $one;
+            } elseif ($one->daysAgo < self::WEEK) {
+                $before[] = $one;
+            }
+        }
+        [$hadToday, $hadBefore] = [FloorMet::had($today, $drills), FloorMet::had($before, $drills)];
         /** @var array<int, array<string, array<string, int>>> $lacks */
         $lacks = [];
         foreach ($players as $player) {
@@ -51,12 +56,12 @@ final readonly class FloorsLeft
             foreach ($floors[$position->value] ?? [] as $work => $wanted) {
                 $skill = Work::from($work)->skill($position);
                 if (null !== $skill) {
-                    $today = $hadToday[$player->id][$work] ?? 0;
-                    $before = ($had[$player->id][$work] ?? 0) - $today;
+                    $left = $wanted - ($hadBefore[$player->id][$work] ?? 0);
                     $share = $wanted / $week->practices;
                     $lacks[$position->value][$skill->value][$player->id] = max(
                         0,
-                        (int) ceil(max($share, min($wanted - $before, self::CAUGHT_UP * $share))) - $today,
+                        (int) ceil(max($share, min($left, self::CAUGHT_UP * $share))) -
+                            ($hadToday[$player->id][$work] ?? 0),
                     );
                 }
             }

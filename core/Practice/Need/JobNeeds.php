@@ -70,6 +70,7 @@ final class JobNeeds
         );
         $each = (int) round(self::LEAST + self::PRIORITY_ADDS * $demand->priority);
         $floor = $floors->lacks($demand->position, $demand->skill);
+        $work = null === $floor ? null : Work::of($demand->position, $demand->skill);
         $lacks = $floor ?? [];
         foreach (null === $floor ? $own : [] as $player) {
             $has = $record->fresh($demand->position, $demand->skill, $player->id);
@@ -83,15 +84,13 @@ final class JobNeeds
             \count($own),
             $fresh,
             self::BASE_WEIGHT +
-                (null === $floor
-                    ? 0.0
-                    : self::FLOOR_ADDS * (Work::of($demand->position, $demand->skill)?->weight() ?? 1.0)) +
+                self::FLOOR_ADDS * ($work?->weight() ?? 0.0) +
                 $demand->priority +
                 $demand->urgent +
                 ($worst?->adds() ?? 0.0),
             $reason . '.',
             array_filter($lacks, static fn(int $lack): bool => $lack > 0),
-            null === $floor ? null : Work::of($demand->position, $demand->skill),
+            $work,
         );
     }
 }

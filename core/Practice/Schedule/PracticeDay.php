@@ -46,7 +46,6 @@ final readonly class PracticeDay
         private array $taught,
         private array $ever,
         private Level $level,
-        private AgeGroup $age,
         private DailyCore $core,
         private Pacing $pacing,
     ) {}
@@ -86,10 +85,14 @@ final readonly class PracticeDay
             [...$before, ...$core->taught(), ...$team],
             $ever,
             $level,
-            $age,
             $core,
             Pacing::of($age, $players, $before),
         );
+    }
+
+    public function age(): AgeGroup
+    {
+        return $this->pacing->age;
     }
 
     /**
@@ -128,7 +131,7 @@ final readonly class PracticeDay
      */
     public function needs(array $demands): array
     {
-        $week = new Week($this->age, $this->time->minutes(), isIndoors: $this->means->isIndoors());
+        $week = new Week($this->age(), $this->time->minutes(), isIndoors: $this->means->isIndoors());
 
         return JobNeeds::of(
             $demands,
@@ -136,6 +139,21 @@ final readonly class PracticeDay
             Record::of($this->taught, $this->ever),
             FloorsLeft::of($this->players, $week, $this->taught, $this->ever),
         );
+    }
+
+    /**
+     * What is to be solved where the coach has decided nothing about the stations.
+     *
+     * @param list<Demand>         $demands of plan and game
+     * @param array<string, Drill> $drills  to choose from, by key
+     *
+     * @throws Problem as {@see request}
+     */
+    public function asked(array $demands, array $drills, int $seed = 1): PracticeRequest
+    {
+        $needs = $this->needs($demands);
+
+        return $this->request($needs, $this->choose($needs, $drills), seed: $seed);
     }
 
     public function choice(): StationChoice

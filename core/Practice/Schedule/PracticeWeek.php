@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Schedule;
 
-use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Need\Demand;
 use FoxCorner\Core\Practice\Need\Grade;
@@ -39,22 +38,19 @@ final readonly class PracticeWeek
      *
      * @return list<Schedule>
      */
-    public function solve(AgeGroup $age, array $before, array $demands, array $drills, int $seed = 1): array
+    public function solve(array $before, array $demands, array $drills, int $seed = 1): array
     {
         $schedules = [];
         foreach ($this->inDays as $index => $inDays) {
             $past = array_map(static fn(Taught $one): Taught => $one->after($inDays), $before);
             $day = $this->days[$index]->after($past);
             $day = $this->isLight($index) ? $day->lighter() : $day;
-            $needs = $day->needs($demands);
-            $schedules[] = $schedule = Scheduler::solve(
-                $day->request($needs, $day->choose($needs, $drills), seed: $seed),
-            );
+            $schedules[] = $schedule = Scheduler::solve($day->asked($demands, $drills, $seed));
             array_push(
                 $before,
                 ...array_map(
                     fn(Taught $one): Taught => $one->after(-$inDays)->graded($this->grade),
-                    $schedule->taught($age),
+                    $schedule->taught($day->age()),
                 ),
             );
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Schedule;
 
 use FoxCorner\Core\Level\AgeGroup;
+use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Build\Placement;
 use FoxCorner\Core\Practice\Daily\DailyCore;
 use FoxCorner\Core\Practice\Drill\Drill;
@@ -30,6 +31,24 @@ final readonly class Schedule
         public Placement $placement,
         public DailyCore $core,
     ) {}
+
+    /** @return list<array<string, list<string>>> who helps where: by round names by the drill's key */
+    public function duties(Helpers $helpers): array
+    {
+        $duties = $before = [];
+        foreach ($this->rounds as $round) {
+            $stations = $round->stations();
+            $before =
+                $helpers->duties(
+                    array_map(static fn(array $turns): Drill => $turns[0]->drill, array_values($stations)),
+                    $before,
+                    array_map(static fn(array $turns): int => $turns[0]->receiver?->helpers() ?? 0, $stations),
+                ) + $before;
+            $duties[] = $before;
+        }
+
+        return $duties;
+    }
 
     /** @return list<Taught> what everybody has when it is over */
     public function taught(AgeGroup $age): array

@@ -94,7 +94,7 @@ final readonly class Station
         return $group < $this->min || $group > $this->max
             ? 0
             : ($this->pace ?? Pace::plain())->each(
-                Repetitions::together($group, $this->min, $this->beside),
+                $this->together($group),
                 $this->atOnce,
                 $this->secondsPerRep,
                 $minutes,
@@ -105,13 +105,12 @@ final readonly class Station
     /** Of a round, what each of a group spends in a line. */
     public function inLine(int $group): float
     {
-        return $group < 1
-            ? 0.0
-            : Pace::inLine(
-                Repetitions::together($group, $this->min, $this->beside),
-                $this->atOnce,
-                $this->secondsPerRep,
-            );
+        return $group < 1 ? 0.0 : Pace::inLine($this->together($group), $this->atOnce, $this->secondsPerRep);
+    }
+
+    private function together(int $group): int
+    {
+        return Repetitions::together($group, $this->min, $this->beside);
     }
 
     /** The same elsewhere. */

@@ -70,7 +70,7 @@ final class StationSolver
     }
 
     /**
-     * What becomes of a plan where something more is to be had: never less than it was worth.
+     * What becomes of a plan where something more is to be had: never less than it is worth there as it stands.
      *
      * @param StationPlan $plan of the same players and stations, in as many rounds or fewer
      */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Time;
 
 use FoxCorner\Core\People\RosterPlayer;
-use FoxCorner\Core\Practice\Drill\Drill;
 
 /** One round: who is at which station, and who waits. */
 final readonly class Round
@@ -51,11 +50,5 @@ final readonly class Round
         return array_values(
             array_filter($this->helping, static fn(HelpTurn $turn): bool => $turn->drill->key === $drill),
         );
-    }
-
-    /** Repetitions that each player of a station gets. */
-    public function repetitions(Drill $drill): int
-    {
-        return $this->stations()[$drill->key][0]->reps ?? 0;
     }
 }

@@ -34,15 +34,10 @@ final readonly class TimePlan
             static fn(TimeShape $one): self => self::withRounds($minutes, $one),
             array_filter($shapes, static fn(TimeShape $one): bool => self::least($one->withCore(0)) <= $minutes),
         );
-        usort($plans, static fn(self $a, self $b): int => $b->taught() <=> $a->taught());
+        $taught = static fn(self $plan): int => $plan->minutesOf(BlockKind::Round);
+        usort($plans, static fn(self $a, self $b): int => $taught($b) <=> $taught($a));
 
         return $plans[0] ?? self::withRounds($minutes, $shapes[array_key_last($shapes)]);
-    }
-
-    /** min of all rounds */
-    private function taught(): int
-    {
-        return $this->minutesOf(BlockKind::Round);
     }
 
     private static function withRounds(int $minutes, TimeShape $shape): self

@@ -39,9 +39,9 @@ final readonly class TimeShape
     ) {}
 
     /** As good coaches share out so many minutes; rounds as long as there is most of them. */
-    public static function usual(int $minutes): self
+    public static function usual(int $minutes, bool $isHot = false): self
     {
-        return self::of($minutes)->withCore(self::coreWithin($minutes));
+        return self::of($minutes, isHot: $isHot)->withCore(self::coreWithin($minutes));
     }
 
     /** min of the daily core in so many */

@@ -8,7 +8,7 @@ namespace FoxCorner\Core\Practice\Week;
 final readonly class ThrowLoad
 {
     /** Throws after which we say something (ours, cautious; no medical limits). */
-    public const DAY = 70;
+    private const DAY = 70;
     private const WEEK = 180;
 
     /** @param array<string, int> $days throws by date */

@@ -50,7 +50,6 @@ final class PracticeWeekTest extends TestCase
             ShippedDrills::all(),
         );
         $schedules = (new PracticeWeek([$day, $day], [0.0, 4.0], 5.0))->solve(
-            AgeGroup::Older,
             [],
             StandingDemand::of($rules),
             ShippedDrills::all(),

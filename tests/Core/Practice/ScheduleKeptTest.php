@@ -71,7 +71,7 @@ final class ScheduleKeptTest extends TestCase
         foreach (Scheduler::solve(Practices::request($players, 4, 120))->rounds as $round) {
             foreach ($round->turns as $turn) {
                 $thrown[$turn->player->id] =
-                    ($thrown[$turn->player->id] ?? 0) + $round->repetitions($turn->drill) * $turn->drill->throwsPerRep;
+                    ($thrown[$turn->player->id] ?? 0) + $turn->reps * $turn->drill->throwsPerRep;
             }
         }
 
