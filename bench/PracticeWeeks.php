@@ -25,6 +25,7 @@ use FoxCorner\Core\Practice\Schedule\PracticeDay;
 use FoxCorner\Core\Practice\Schedule\PracticeWeek;
 use FoxCorner\Core\Practice\Schedule\Schedule;
 use FoxCorner\Core\Practice\Schedule\Scheduler;
+use FoxCorner\Core\Practice\Schedule\SolvedDay;
 use FoxCorner\Core\Practice\Time\TimePlan;
 
 /**
@@ -115,14 +116,18 @@ final class PracticeWeeks
             array_map(static fn(int $index): float => $index * self::DAYS, range(0, self::PRACTICES - 1)),
             grade: Grade::Well,
         );
-        $schedules = $week->solve([], StandingDemand::of($set), ShippedDrills::all(), $seed);
+        $schedules = array_map(
+            static fn(SolvedDay $day): Schedule => $day->schedule,
+            $week->solve([], StandingDemand::of($set), ShippedDrills::all(), $seed),
+        );
         $seconds = (hrtime(true) - $start) / 1e9 / self::PRACTICES;
 
         return [
             ...self::judged($players, $schedules, new Week($age, $minutes, isIndoors: FieldPart::Hall === $part)),
             ...self::fair($schedules),
             $seconds,
-            $schedules[0]->objective / Scheduler::bound($day->asked(StandingDemand::of($set), ShippedDrills::all())),
+            $schedules[0]->objective /
+            Scheduler::bound($day->ready(StandingDemand::of($set), ShippedDrills::all())->request),
         ];
     }
 

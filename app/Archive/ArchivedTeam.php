@@ -83,7 +83,7 @@ final readonly class ArchivedTeam
         $columns = TeamTables::TABLES[$table];
         $read = [];
         foreach ($rows as $number => $row) {
-            $row = self::object($row);
+            $row = array_diff_key(self::object($row), TeamTables::FORMER[$table] ?? []);
             if (!\is_string($row['id'] ?? null) || 1 !== preg_match(self::ID, $row['id'])) {
                 throw self::wrong("$where, row " . ($number + 1), 'it has no id of an archive');
             }

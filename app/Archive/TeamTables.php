@@ -95,7 +95,6 @@ final class TeamTables
             'drill' => 'text',
             'player' => 'text',
             'counted' => 'int?',
-            'attention' => 'bool',
             'grade' => 'text?',
         ],
         'runner_event' => [
@@ -111,6 +110,9 @@ final class TeamTables
             'fielder_id' => 'player?',
         ],
     ];
+
+    /** Columns of archives of earlier, which are read over. */
+    public const FORMER = ['turn_record' => ['attention' => true]];
 
     /** Tables whose rows hang on another row than the team's. */
     public const OF = [

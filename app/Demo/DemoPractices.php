@@ -93,7 +93,6 @@ final readonly class DemoPractices
                             $station->drill,
                             $player->id,
                             max(1, $station->repetitions - ($number % 3)),
-                            2 === $number,
                             $isNew ? $grades[$graded++ % \count($grades)] : null,
                         ),
                     );

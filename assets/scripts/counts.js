@@ -1,4 +1,4 @@
-// Repetitions counted with the thumb. What was counted stays on the phone until the server has said that it has it;
+// Repetitions counted with the thumb, and how it went. What was said stays on the phone until the server has said that it has it;
 // totals are sent, so sending twice is no harm.
 
 import { howMany, withCount, withoutSent } from './waiting.js';
@@ -7,34 +7,38 @@ const KEY = 'counts';
 
 export function countByThumb(page) {
     page.addEventListener('click', (event) => {
-        const button = event.target.closest('[data-more], [data-less], [data-mark]');
+        const button = event.target.closest('[data-more], [data-less], [data-grade]');
         if (!button) return;
         const row = button.closest('[data-count]');
         const value = row.querySelector('output');
-        const mark = row.querySelector('[data-mark]');
-        if (button.matches('[data-mark]'))
-            mark.setAttribute('aria-pressed', String(mark.getAttribute('aria-pressed') !== 'true'));
-        else
-            value.textContent = String(
-                Math.max(0, Number(value.textContent) + (button.matches('[data-more]') ? 1 : -1)),
-            );
-        keep(row.closest('[data-counts]').dataset.counts, row.dataset.count, {
-            counted: Number(value.textContent),
-            attention: mark.getAttribute('aria-pressed') === 'true',
-        });
+        const said = {};
+        if (button.matches('[data-grade]')) {
+            const isTakenBack = button.getAttribute('aria-pressed') === 'true';
+            said.grade = isTakenBack ? 'none' : button.dataset.grade;
+            showGrade(row, said.grade);
+        } else {
+            said.counted = Math.max(0, Number(value.textContent) + (button.matches('[data-more]') ? 1 : -1));
+            value.textContent = String(said.counted);
+        }
+        keep(row.closest('[data-counts]').dataset.counts, row.dataset.count, said);
         sendCounts(page);
     });
+}
+
+function showGrade(row, grade) {
+    for (const one of row.querySelectorAll('[data-grade]'))
+        one.setAttribute('aria-pressed', String(one.dataset.grade === grade));
 }
 
 /** Shows what this phone has counted and the server has not heard yet. */
 export function showCounts(page) {
     const list = page.querySelector('[data-counts]');
     if (!list) return;
-    for (const [key, { counted, attention }] of Object.entries(all()[list.dataset.counts] ?? {})) {
+    for (const [key, { counted, grade }] of Object.entries(all()[list.dataset.counts] ?? {})) {
         const row = list.querySelector(`[data-count="${CSS.escape(key)}"]`);
         if (!row) continue;
-        row.querySelector('output').textContent = String(counted);
-        row.querySelector('[data-mark]').setAttribute('aria-pressed', String(attention));
+        if (counted !== undefined) row.querySelector('output').textContent = String(counted);
+        if (grade !== undefined) showGrade(row, grade);
     }
 }
 
@@ -58,8 +62,7 @@ export async function sendCounts(page) {
                     block,
                     drill,
                     player,
-                    counted: value.counted,
-                    attention: value.attention ? 1 : 0,
+                    ...value,
                 });
                 const answer = await fetch(address, {
                     method: 'POST',

@@ -36,7 +36,7 @@ final class ArchiveLimitsTest extends AppTestCase
             for ($turn = 0; $turn < 75; ++$turn) {
                 $records[] = "({$this->bytes(Uuid::v7())}, {$this->bytes(
                     $held->id(),
-                )}, $turn, 'sure-out', 'p$turn', 9, 0, 'well')";
+                )}, $turn, 'sure-out', 'p$turn', 9, 'well')";
             }
         }
         $this->entities()->flush();
@@ -44,7 +44,7 @@ final class ArchiveLimitsTest extends AppTestCase
             $this->entities()
                 ->getConnection()
                 ->executeStatement(
-                    'INSERT INTO turn_record (id, practice_id, block, drill, player, counted, attention, grade) ' .
+                    'INSERT INTO turn_record (id, practice_id, block, drill, player, counted, grade) ' .
                         'VALUES ' .
                         implode(', ', $some),
                 );

@@ -197,6 +197,25 @@ final class ArchiveTest extends AppTestCase
         );
     }
 
+    public function testAnArchiveOfEarlierIsRead(): void
+    {
+        $coach = $this->signIn();
+        $files = $this->files(
+            self::getContainer()
+                ->get(ArchiveWriter::class)
+                ->of('team', 'Kites', [$this->team()]),
+        );
+        $text = str_replace('"grade": "well"', '"attention": true, "grade": "well"', $files['team-1.json'], $times);
+        self::assertGreaterThan(0, $times, 'as it was when a turn could be marked');
+        $archive = ArchiveReader::read($this->pack(['team-1.json' => $text] + $files));
+        $before = $this->number('SELECT COUNT(*) FROM turn_record');
+        self::getContainer()->get(ArchiveImport::class)->into($this->team()->club, $archive, $coach);
+        self::assertSame(
+            $before + $archive->teams[0]->count('turn_record'),
+            $this->number('SELECT COUNT(*) FROM turn_record'),
+        );
+    }
+
     public function testABookingThatEndsBeforeItBeginsIsRefused(): void
     {
         $this->expectException(Refused::class);

@@ -45,7 +45,7 @@ final class NextPracticeTest extends AppTestCase
             $this->browser->request('POST', "/{$this->team()->id()}/practice/new", $values);
             self::assertResponseRedirects();
             $this->follow();
-            self::assertSelectorTextContains('h1', 'needs met');
+            self::assertSelectorTextContains('h1', 'they need');
         }
 
         self::assertSame($before + 1, $count());
@@ -78,7 +78,7 @@ final class NextPracticeTest extends AppTestCase
         $this->browser->submitForm('Make the practice', ['practice_form[allTheSame]' => '1']);
         $this->follow();
 
-        self::assertSelectorTextContains('h1', 'needs met');
+        self::assertSelectorTextContains('h1', 'they need');
     }
 
     public function testOnlyTwelveStations(): void

@@ -31,7 +31,7 @@ final class PracticeTest extends AppTestCase
         ]);
         $page = $this->follow();
 
-        self::assertMatchesRegularExpression('/^\d+ of \d+ needs met/', $page->filter('h1')->text());
+        self::assertMatchesRegularExpression('/^\d+ of \d+ get all they need/', $page->filter('h1')->text());
         self::assertSelectorTextContains('.sheet', 'Warm-up');
         self::assertSelectorTextContains('.sheet', 'Ana');
         self::assertSelectorTextContains('.sheet', '17:30');

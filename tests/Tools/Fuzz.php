@@ -48,7 +48,6 @@ final class Fuzz
         'block',
         'drill',
         'counted',
-        'attention',
         'weeks',
         'notice',
         'theme',

@@ -25,7 +25,7 @@ test('a coach walks from the sign-in to a practice sheet', async ({ page }) => {
     await page.getByLabel('Who helps').fill('Ana, hits\nBo, hits\nCy\nDee');
     await page.getByLabel('12 Oyelaran').uncheck();
     await page.getByRole('button', { name: 'Make the practice' }).click();
-    await expect(page.getByRole('heading', { level: 1 })).toContainText('needs met', { timeout: 60_000 });
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('they need', { timeout: 60_000 });
     await expect(page.locator('.sheet').first()).toContainText('Ana');
     await expect(page.locator('.sheet').first()).not.toContainText('Oyelaran');
     await expect(page.locator('.strip')).toContainText('Harbour meadow');

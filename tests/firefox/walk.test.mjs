@@ -81,7 +81,7 @@ test('a coverage is drawn up, a practice is made', async () => {
     await open(`${team}/practice/new`);
     await press('button', 'Make the practice');
     await page.waitForSelector('.sheet', { timeout: 60_000 });
-    assert.match(await text('h1'), /needs met/);
+    assert.match(await text('h1'), /they need/);
 });
 
 test('nothing was complained of', () => assert.deepEqual(errors, []));

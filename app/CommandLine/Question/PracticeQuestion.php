@@ -8,16 +8,15 @@ use FoxCorner\App\CommandLine\Input\PracticeInput;
 use FoxCorner\App\CommandLine\Input\Question;
 use FoxCorner\App\Shared\Json\Fields;
 use FoxCorner\Core\Field\ShippedRuleSets;
-use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
-use FoxCorner\Core\Practice\Floor\Week;
 use FoxCorner\Core\Practice\Need\FloorMet;
 use FoxCorner\Core\Practice\Need\StandingDemand;
 use FoxCorner\Core\Practice\Schedule\PracticeDay;
 use FoxCorner\Core\Practice\Schedule\PracticeWeek;
 use FoxCorner\Core\Practice\Schedule\Schedule;
 use FoxCorner\Core\Practice\Schedule\Scheduler;
+use FoxCorner\Core\Practice\Schedule\SolvedDay;
 use FoxCorner\Core\Practice\Time\TimePlan;
 use FoxCorner\Core\Practice\Time\TimeShape;
 
@@ -36,18 +35,15 @@ final readonly class PracticeQuestion implements Question
         $time = TimePlan::within($minutes, TimeShape::usual($minutes, true === $input->flag('hot')));
         $inDays = $input->has('in_days') ? array_values($input->numbers('in_days')) : [0.0];
         sort($inDays);
-        $age = AgeGroup::of($level);
         $day = PracticeDay::of($rules, $level, $players, $means, $time, $before, $ever);
         $week = new PracticeWeek(array_fill(0, \count($inDays), $day), $inDays, $input->numberOrNull('game_in_days'));
         $demands = StandingDemand::of($rules);
-        $schedules = $week->solve($before, $demands, ShippedDrills::all(), $input->whole('seed', 1));
-        $taught = array_merge(...array_map(static fn(Schedule $one): array => $one->taught($age), $schedules));
-        $floors = FloorMet::all(
-            $players,
-            new Week($age, $minutes, \count($schedules), $means->isIndoors()),
-            $taught,
-            ShippedDrills::all(),
-        );
+        $solved = [];
+        foreach ($week->search($before, $demands, ShippedDrills::all(), $input->whole('seed', 1)) as $best) {
+            $solved = $best;
+        }
+        $floors = $week->floors($solved);
+        $schedules = array_map(static fn(SolvedDay $day): Schedule => $day->schedule, $solved);
 
         return [
             'practices' => array_map(
@@ -70,7 +66,7 @@ final readonly class PracticeQuestion implements Question
                 $floors,
             ),
             ...true === $input->flag('bound')
-                ? ['bound' => round(Scheduler::bound($day->asked($demands, ShippedDrills::all())), 4)]
+                ? ['bound' => round(Scheduler::bound($day->ready($demands, ShippedDrills::all())->request), 4)]
                 : [],
         ];
     }

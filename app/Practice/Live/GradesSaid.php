@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Live;
 
 use FoxCorner\Core\Practice\Need\Grade;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Unknown;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /** The grades that a page was sent with, beside those that it had shown: only what differs was meant. */
@@ -28,6 +30,18 @@ final readonly class GradesSaid
     public static function in(InputBag $form): self
     {
         return new self($form->all('grade'), $form->all('was'));
+    }
+
+    /**
+     * One grade, as a phone says it; null: none any more.
+     *
+     * @throws Problem when it is no word for one
+     */
+    public static function one(string $said): ?Grade
+    {
+        $words = [self::NONE, ...array_column(Grade::cases(), 'value')];
+
+        return \in_array($said, $words, true) ? Grade::tryFrom($said) : throw Unknown::notOneOf('grade', $said, $words);
     }
 
     public function changes(string $drill, string $player): bool

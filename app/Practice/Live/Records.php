@@ -6,7 +6,7 @@ namespace FoxCorner\App\Practice\Live;
 
 use FoxCorner\Core\Practice\Need\Grade;
 
-/** All that was counted, marked and graded in a practice. */
+/** All that was counted and graded in a practice. */
 final readonly class Records
 {
     /** @var array<string, TurnRecord> */
@@ -37,17 +37,6 @@ final readonly class Records
         }
 
         return null;
-    }
-
-    public function needsAttention(string $drill, string $player): bool
-    {
-        foreach ($this->records as $record) {
-            if ($record->drill === $drill && $record->player === $player && $record->attention) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     private static function key(int $block, string $drill, string $player): string

@@ -12,6 +12,7 @@ use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Sheet\SheetCodec;
 use FoxCorner\App\Weather\Notice;
 use FoxCorner\App\Weather\WeatherService;
+use FoxCorner\Core\Practice\Need\Grade;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -47,7 +48,11 @@ final class RunPage extends AbstractController
     {
         $found = $shelf->ever($membership->team)[$drill] ?? throw $this->createNotFoundException();
 
-        return $this->render('run/station.html.twig', $this->shown($membership, $practice) + ['drill' => $found]);
+        return $this->render('run/station.html.twig', [
+            ...$this->shown($membership, $practice),
+            'drill' => $found,
+            'grades' => Grade::cases(),
+        ]);
     }
 
     /** Asked by every phone every second or two: of the practice itself nothing is read. */

@@ -11,7 +11,7 @@ use FoxCorner\Core\Practice\Need\Grade;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * What one player did at one station in one round: counted with the thumb, marked, graded.
+ * What one player did at one station in one round: counted with the thumb, graded.
  *
  * Written by {@see TurnRecords} without the mapper: two phones may write the same row in the same moment.
  */
@@ -27,7 +27,6 @@ class TurnRecord
         #[ORM\Column(length: 60)] public readonly string $drill,
         #[ORM\Column(length: 36)] public readonly string $player,
         #[ORM\Column(type: 'smallint', nullable: true)] public readonly ?int $counted = null,
-        #[ORM\Column] public readonly bool $attention = false,
         #[ORM\Column(length: 10, nullable: true)] public readonly ?Grade $grade = null,
     ) {
         $this->id = Uuid::v7();

@@ -42,20 +42,21 @@ final readonly class TurnRecords
     }
 
     /** @throws Problem when nobody can have done so many */
-    public function count(
-        Practice $practice,
-        int $block,
-        string $drill,
-        string $player,
-        int $counted,
-        bool $attention,
-    ): void {
+    public function count(Practice $practice, int $block, string $drill, string $player, int $counted): void
+    {
         OutOfRange::unlessBetween('repetitions', $counted, 0, self::MOST, 'of one player in one round');
-        $this->write($practice, $block, $drill, $player, ['counted' => $counted, 'attention' => (int) $attention]);
+        $this->write($practice, $block, $drill, $player, ['counted' => $counted]);
     }
 
+    /** Of a player's evening at a drill the last word counts, in whichever round it was said. */
     public function grade(Practice $practice, int $block, string $drill, string $player, ?Grade $grade): void
     {
+        $this->entities
+            ->getConnection()
+            ->executeStatement(
+                'UPDATE turn_record SET grade = NULL WHERE practice_id = ? AND drill = ? AND player = ? AND block <> ?',
+                [$practice->id()->toBinary(), $drill, $player, $block],
+            );
         $this->write($practice, $block, $drill, $player, ['grade' => $grade?->value]);
     }
 
@@ -82,14 +83,14 @@ final readonly class TurnRecords
     /** @param non-empty-array<string, int|string|null> $values */
     private function write(Practice $practice, int $block, string $drill, string $player, array $values): void
     {
-        $row = [
-            'id' => Uuid::v7()->toBinary(),
-            'practice_id' => $practice->id()->toBinary(),
-            'block' => $block,
-            'drill' => $drill,
-            'player' => $player,
-        ] +
-            $values + ['attention' => 0];
+        $row =
+            [
+                'id' => Uuid::v7()->toBinary(),
+                'practice_id' => $practice->id()->toBinary(),
+                'block' => $block,
+                'drill' => $drill,
+                'player' => $player,
+            ] + $values;
         $this->entities
             ->getConnection()
             ->executeStatement(

@@ -61,7 +61,7 @@ final class TurnRun extends AbstractController
         );
     }
 
-    /** Totals, so that a phone may send the same again after a gap in the network. */
+    /** Totals and grades, so that a phone may send the same again after a gap in the network. */
     #[Route('/{team}/practice/{practice}/run/count', name: 'count_run', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
     public function count(Membership $membership, Practice $practice, Request $request): Response
@@ -84,14 +84,13 @@ final class TurnRun extends AbstractController
             );
         }
         try {
-            $this->records->count(
-                $practice,
-                $block,
-                $drill,
-                $player,
-                self::whole($said->getString('counted')),
-                '1' === $said->getString('attention'),
-            );
+            // A grade alone counts nothing.
+            if ('' !== $said->getString('counted')) {
+                $this->records->count($practice, $block, $drill, $player, self::whole($said->getString('counted')));
+            }
+            if ('' !== $said->getString('grade')) {
+                $this->records->grade($practice, $block, $drill, $player, GradesSaid::one($said->getString('grade')));
+            }
         } catch (Problem $problem) {
             return new Response($problem->sentence(), Response::HTTP_UNPROCESSABLE_ENTITY);
         }

@@ -13,12 +13,13 @@ use FoxCorner\App\Practice\Sheet\SheetWriter;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Practice\Build\Means;
-use FoxCorner\Core\Practice\Build\StationChoice;
 use FoxCorner\Core\Practice\Drill\Drill;
-use FoxCorner\Core\Practice\Need\JobNeed;
+use FoxCorner\Core\Practice\Schedule\Decided;
 use FoxCorner\Core\Practice\Schedule\PracticeDay;
-use FoxCorner\Core\Practice\Schedule\PracticeRequest;
+use FoxCorner\Core\Practice\Schedule\PracticeWeek;
+use FoxCorner\Core\Practice\Schedule\ReadyDay;
 use FoxCorner\Core\Practice\Schedule\Scheduler;
+use FoxCorner\Core\Practice\Schedule\SolvedDay;
 use FoxCorner\Core\Practice\Team\TeamScript;
 use FoxCorner\Core\Practice\Time\BlockKind;
 use FoxCorner\Core\Practice\Time\TimePlan;
@@ -41,33 +42,64 @@ final readonly class PracticeSolver
      */
     public function check(PracticeOrder $order): void
     {
-        $this->readied($order);
+        $this->ready($order);
     }
 
     /** @throws Problem when the people, the helpers or the minutes do not allow a practice */
     public function solve(PracticeOrder $order): Sheet
     {
         $plays = $this->needs->plays($order->team);
-        [$request, $choice, $wanted, $needs] = $this->readied($order, $plays);
 
-        return SheetWriter::write(
-            Scheduler::solve($request),
-            $request->helpers,
-            array_values(
-                array_map(
-                    static fn(Drill $drill): SheetChoice => new SheetChoice(
-                        $drill->key,
-                        $drill->name,
-                        isset($request->placement->shifts[$drill->key])
-                            ? [$request->placement->shifts[$drill->key]->x, $request->placement->shifts[$drill->key]->y]
-                            : null,
-                        $choice->hindrance($drill) ?? '',
-                    ),
-                    $wanted,
-                ),
-            ),
-            TeamScript::of($request->time->minutesOf(BlockKind::TeamDefence), $needs, $plays),
+        return self::sheet($this->ready($order, $plays)->solve(), $plays);
+    }
+
+    /**
+     * The practices of a week together, the first first.
+     *
+     * @param non-empty-list<PracticeOrder> $orders of one team
+     * @param \DateTimeImmutable|null       $game   after them; null: none is near
+     * @param callable(int, int): bool      $goesOn told how many steps are done of how many; whether to go on
+     *
+     * @return array{list<Sheet>, float, float} the best that was found, and what of the week's floors it meets after
+     *                                          the first step in which all were solved, and at last: 0 to 1
+     *
+     * @throws Problem as {@see solve}
+     */
+    public function week(array $orders, ?\DateTimeImmutable $game, callable $goesOn): array
+    {
+        $first = $orders[0];
+        $days = static fn(\DateTimeImmutable $when): float => ($when->getTimestamp() -
+            $first->startsAt->getTimestamp()) /
+            86400;
+        $plays = $this->needs->plays($first->team);
+        $week = new PracticeWeek(
+            array_map($this->day(...), $orders),
+            array_map(static fn(PracticeOrder $order): float => $days($order->startsAt), $orders),
+            null === $game ? null : $days($game),
         );
+        $solved = [];
+        [$step, $once] = [0, null];
+        $search = $week->search(
+            $this->needs->taught($first->team, $first->startsAt),
+            $this->needs->demands($plays, $first->team),
+            $this->shelf->of($first->team),
+            $first->setup->seed,
+        );
+        foreach ($search as $best) {
+            $solved = $best;
+            if (\count($solved) === \count($orders)) {
+                $once ??= $week->share($solved);
+            }
+            if (!$goesOn(++$step, $week->steps()) && null !== $once) {
+                break;
+            }
+        }
+
+        return [
+            array_map(static fn(SolvedDay $day): Sheet => self::sheet($day, $plays), $solved),
+            $once ?? 0.0,
+            $week->share($solved),
+        ];
     }
 
     /**
@@ -77,7 +109,7 @@ final readonly class PracticeSolver
      */
     public function worth(PracticeOrder $order): float
     {
-        return Scheduler::worth($this->readied($order)[0]);
+        return Scheduler::worth($this->ready($order)->request);
     }
 
     /**
@@ -89,16 +121,17 @@ final readonly class PracticeSolver
      */
     public function waysOut(PracticeOrder $order): array
     {
-        [$request, $choice, $wanted] = $this->readied($order);
-        $ways = Scheduler::waysOut($request);
+        $ready = $this->ready($order);
+        $choice = $ready->day->choice();
+        $ways = Scheduler::waysOut($ready->request);
         $now = null;
-        foreach ($wanted as $drill) {
+        foreach ($ready->wanted as $drill) {
             $missing = $choice->missing($drill);
             if ([] === $missing) {
                 continue;
             }
             $piece = implode(' and ', array_keys($missing));
-            $now ??= Scheduler::solve($request)->objective;
+            $now ??= Scheduler::solve($ready->request)->objective;
             $gain = $this->solvedWith($order, $missing) - $now;
             if ($gain > 0.0) {
                 $ways[\sprintf('%s for “%s”', $piece, lcfirst($drill->name))] = $gain;
@@ -121,7 +154,7 @@ final readonly class PracticeSolver
             $more[$piece] = ($more[$piece] ?? 0) + $pieces;
         }
 
-        return Scheduler::solve($this->readied($order->with($order->setup->having($more)))[0])->objective;
+        return Scheduler::solve($this->ready($order->with($order->setup->having($more)))->request)->objective;
     }
 
     /**
@@ -144,29 +177,37 @@ final readonly class PracticeSolver
         );
     }
 
-    /**
-     * @param list<AuditedPlay>|null $plays where they are known already
-     *
-     * What is to be solved, what can be set up, the stations wanted, what is needed
-     *
-     * @return array{PracticeRequest, StationChoice, array<string, Drill>, list<JobNeed>}
-     */
-    private function readied(PracticeOrder $order, ?array $plays = null): array
+    /** @param list<AuditedPlay>|null $plays where they are known already */
+    private function ready(PracticeOrder $order, ?array $plays = null): ReadyDay
     {
-        $day = $this->day($order);
-        $needs = $day->needs($this->needs->demands($plays ?? $this->needs->plays($order->team), $order->team));
-        $choice = $day->choice();
-        $wanted = $this->wanted($order, $day, $needs);
-        $request = $day->request(
-            $needs,
-            array_filter($wanted, static fn(Drill $drill): bool => null === $choice->hindrance($drill)),
-            $order->setup->points(),
-            $order->kept,
+        return $this->day($order)->ready(
+            $this->needs->demands($plays ?? $this->needs->plays($order->team), $order->team),
+            $this->shelf->of($order->team),
             $order->setup->seed,
-            $order->setup->isWatched,
         );
+    }
 
-        return [$request, $choice, $wanted, $needs];
+    /** @param list<AuditedPlay> $plays */
+    private static function sheet(SolvedDay $solved, array $plays): Sheet
+    {
+        $ready = $solved->ready;
+        $choice = $ready->day->choice();
+        $shifts = $ready->request->placement->shifts;
+
+        return SheetWriter::write(
+            $solved->schedule,
+            $ready->request->helpers,
+            array_map(
+                static fn(Drill $drill): SheetChoice => new SheetChoice(
+                    $drill->key,
+                    $drill->name,
+                    isset($shifts[$drill->key]) ? [$shifts[$drill->key]->x, $shifts[$drill->key]->y] : null,
+                    $choice->hindrance($drill) ?? '',
+                ),
+                array_values($ready->wanted),
+            ),
+            TeamScript::of($ready->request->time->minutesOf(BlockKind::TeamDefence), $ready->needs, $plays),
+        );
     }
 
     private function day(PracticeOrder $order): PracticeDay
@@ -179,6 +220,7 @@ final readonly class PracticeSolver
             TimePlan::within($order->minutes, $order->setup->shape($order->minutes)),
             $this->needs->taught($order->team, $order->startsAt),
             $this->shelf->ever($order->team),
+            new Decided($this->chosen($order), $order->setup->points(), $order->kept, $order->setup->isWatched),
         );
     }
 
@@ -198,24 +240,20 @@ final readonly class PracticeSolver
         );
     }
 
-    /**
-     * @param list<JobNeed> $needs
-     *
-     * @return array<string, Drill> the coach's stations, or those that are needed most
-     */
-    private function wanted(PracticeOrder $order, PracticeDay $day, array $needs): array
+    /** @return array<string, Drill>|null the coach's stations; null: those that are needed most */
+    private function chosen(PracticeOrder $order): ?array
     {
         if (null === $order->setup->stations) {
-            return $day->choose($needs, $this->shelf->of($order->team));
+            return null;
         }
         $ever = $this->shelf->ever($order->team);
-        $wanted = [];
+        $chosen = [];
         foreach ($order->setup->stations as $key) {
             if (isset($ever[$key])) {
-                $wanted[$key] = $ever[$key];
+                $chosen[$key] = $ever[$key];
             }
         }
 
-        return $wanted;
+        return $chosen;
     }
 }

@@ -11,6 +11,9 @@ use FoxCorner\Core\Practice\Team\ScriptLine;
 /** A solved practice as it is kept and printed; what changes later in roster or plan does not change it. */
 final readonly class Sheet
 {
+    /** Of those who wait, as many as a title names. */
+    private const NAMED = 3;
+
     /**
      * @param list<SheetBlock>  $blocks
      * @param list<SheetNeed>   $needs     the heaviest first
@@ -86,30 +89,111 @@ final readonly class Sheet
         return array_values($keys);
     }
 
-    /** @return list<SheetNeed> */
-    public function unmet(): array
+    /** @return array<string, string> everybody who comes, names by id */
+    public function players(): array
     {
-        return array_values(array_filter($this->needs, static fn(SheetNeed $need): bool => !$need->isMet()));
+        $names = [];
+        foreach ($this->blocks as $block) {
+            $players = array_merge(
+                $block->waiting,
+                $block->away,
+                ...array_map(
+                    static fn(SheetStation $station): array => [...$station->players, ...$station->helping],
+                    $block->stations,
+                ),
+            );
+            foreach ($players as $player) {
+                $names[$player->id] = $player->name;
+            }
+        }
+
+        return $names;
     }
 
-    public function waitingMinutes(): int
+    /**
+     * What each who does not have all that he needs still lacks, who lacks most first.
+     *
+     * @return array<string, string> "12 fielded and thrown, 3 feeds" by name
+     */
+    public function lacks(): array
     {
-        return array_sum(
-            array_map(static fn(SheetBlock $round): int => \count($round->waiting) * $round->minutes, $this->rounds()),
-        );
+        $lacks = $sums = [];
+        $names = $this->players();
+        foreach ($this->needs as $need) {
+            foreach ($need->lacks as $id => $reps) {
+                $sums[$id] = ($sums[$id] ?? 0) + $reps;
+                $lacks[$id][] = $reps . ' ' . $this->what($need);
+            }
+        }
+        arsort($sums);
+        $words = [];
+        foreach (array_keys($sums) as $id) {
+            $words[$names[$id] ?? $id] = implode(', ', $lacks[$id]);
+        }
+
+        return $words;
     }
 
-    /** "11 of 14 needs met, nobody waits" */
+    /** @return array<string, string> what binds, in a sentence: of what there would be more */
+    public function binds(): array
+    {
+        $binds = [];
+        foreach ($this->needs as $need) {
+            if ([] !== $need->lacks && '' !== $need->binds) {
+                $binds[$need->binds][$this->what($need)] = $this->what($need);
+            }
+        }
+        uasort($binds, static fn(array $a, array $b): int => \count($b) <=> \count($a));
+
+        return array_map(static fn(array $what): string => implode(', ', $what), $binds);
+    }
+
+    /** @return array<string, int> rounds in which they wait, by name */
+    public function waiting(): array
+    {
+        $waiting = [];
+        foreach ($this->rounds() as $round) {
+            foreach ($round->waiting as $player) {
+                $waiting[$player->name] = ($waiting[$player->name] ?? 0) + 1;
+            }
+        }
+        arsort($waiting);
+
+        return $waiting;
+    }
+
+    /** "9 of 14 get all they need", and who is left over: ", Rook waits a round" */
     public function result(): string
     {
-        $needs = \count($this->needs);
-        $waiting = $this->waitingMinutes();
+        $all = \count($this->players());
+        $short = \count($this->lacks());
+
+        return match (true) {
+            0 === $all => 'Nobody comes',
+            0 === $short => "All $all get what they need",
+            default => \sprintf('%d of %d get all they need', $all - $short, $all),
+        } . $this->leftOver();
+    }
+
+    private function what(SheetNeed $need): string
+    {
+        return '' === $need->what ? lcfirst($this->name($need->drill)) : $need->what;
+    }
+
+    private function leftOver(): string
+    {
+        $waiting = $this->waiting();
+        if ([] === $waiting) {
+            return '';
+        }
+        $most = max($waiting);
+        $who = \count($waiting);
 
         return \sprintf(
-            '%d of %d needs met, %s',
-            $needs - \count($this->unmet()),
-            $needs,
-            0 === $waiting ? 'nobody waits' : \sprintf('%d player-minutes of waiting', $waiting),
+            ', %s %s %s',
+            $who > self::NAMED ? $who : implode(' and ', array_keys($waiting)),
+            1 === $who ? 'waits' : 'wait',
+            1 === $most ? 'a round' : ($who > 1 ? 'up to ' : '') . "$most rounds",
         );
     }
 }

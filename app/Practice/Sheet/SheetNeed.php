@@ -8,7 +8,8 @@ namespace FoxCorner\App\Practice\Sheet;
 final readonly class SheetNeed
 {
     /**
-     * @param array<string, int> $lacks repetitions that each still wants, by player's name
+     * @param array<string, int> $lacks repetitions that each still wants, by player; by name on
+     *                                  sheets of earlier
      * @param string             $what  "bunts"; empty on sheets of earlier: the drill's name
      */
     public function __construct(
@@ -25,18 +26,5 @@ final readonly class SheetNeed
     public function isMet(): bool
     {
         return $this->gained >= $this->wanted;
-    }
-
-    /** "Fenn 8, Hale 3" */
-    public function who(): string
-    {
-        return implode(
-            ', ',
-            array_map(
-                static fn(string $name, int $reps): string => "$name $reps",
-                array_keys($this->lacks),
-                $this->lacks,
-            ),
-        );
     }
 }

@@ -6,6 +6,7 @@ namespace FoxCorner\App\Practice\Sheet;
 
 use FoxCorner\App\Shared\Markup\Counted;
 use FoxCorner\Core\Practice\Drill\Receiver;
+use FoxCorner\Core\Practice\Drill\Sets;
 
 /** A station in a round. */
 final readonly class SheetStation
@@ -27,11 +28,18 @@ final readonly class SheetStation
         public array $helping = [],
     ) {}
 
-    /** "10 reps each, throws into a net" */
+    /** "3 sets of 4"; empty where one is enough */
+    public function sets(): string
+    {
+        return Sets::words($this->repetitions);
+    }
+
+    /** "10 reps each in 2 sets of 5, throws into a net" */
     public function each(): string
     {
         return Counted::of($this->repetitions, 'rep') .
             ' each' .
+            ('' === $this->sets() ? '' : ' in ' . $this->sets()) .
             (null === $this->receiver ? '' : ', ' . $this->receiver->words());
     }
 }

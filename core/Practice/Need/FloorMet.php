@@ -24,15 +24,44 @@ final readonly class FloorMet
      */
     public static function all(array $players, Week $week, array $taught, array $drills): array
     {
+        return self::over([[$players, $week]], $taught, $drills);
+    }
+
+    /**
+     * The same over several practices that are not alike: of each what it is to give those who come.
+     *
+     * @param list<array{list<RosterPlayer>, Week}> $practices
+     * @param list<Taught>                          $taught    in them
+     * @param array<string, Drill>                  $drills    by key
+     *
+     * @return list<self>
+     */
+    public static function over(array $practices, array $taught, array $drills): array
+    {
+        $wanted = $who = [];
+        foreach ($practices as [$players, $week]) {
+            foreach ($players as $player) {
+                $who[$player->id] = $player;
+                foreach (Floors::of($player, $week)[$player->positions[0]->value] ?? [] as $work => $reps) {
+                    $wanted[$player->id][$work] = ($wanted[$player->id][$work] ?? 0) + $reps;
+                }
+            }
+        }
         $had = self::had($taught, $drills);
         $all = [];
-        foreach ($players as $player) {
-            foreach (Floors::of($player, $week)[$player->positions[0]->value] ?? [] as $work => $wanted) {
-                $all[] = new self($player, Work::from($work), $wanted, $had[$player->id][$work] ?? 0);
+        foreach ($wanted as $id => $works) {
+            foreach ($works as $work => $reps) {
+                $all[] = new self($who[$id], Work::from($work), $reps, $had[$id][$work] ?? 0);
             }
         }
 
         return $all;
+    }
+
+    /** What it is worth to him, all of it 1: his first repetitions more than his last. Source: the project's practice. */
+    public function worth(): float
+    {
+        return (10 * $this->share() - 3 * $this->share() ** 2) / 7;
     }
 
     /** 1 when he has it all */

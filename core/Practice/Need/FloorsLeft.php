@@ -13,14 +13,16 @@ use FoxCorner\Core\Practice\Floor\Work;
 use FoxCorner\Core\Skill\Skill;
 
 /**
- * What each player still wants of his week's floors when a practice begins: its share of the week, and what the days
- * before have left open.
+ * What each player still wants of his week's floors when a practice begins: its share of the week, and what the other
+ * days have left open.
  */
 final readonly class FloorsLeft
 {
     private const WEEK = 7.0;
     /** Of a practice's share, with what is caught up (ours). */
     private const CAUGHT_UP = 1.5;
+    /** Of it, what every practice has, whatever the others of the week give (ours). */
+    private const AT_LEAST = 0.5;
     /** How often a game asks what has a floor, as far as a practice weighs it (ours). */
     private const PRIORITY = 0.5;
 
@@ -36,18 +38,21 @@ final readonly class FloorsLeft
      * @param list<RosterPlayer>   $players who come
      * @param list<Taught>         $taught  before its stations, the daily core of the day among it
      * @param array<string, Drill> $drills  by key
+     * @param list<Taught>         $later   in the practices of the week that come after it, where they are known
      */
-    public static function of(array $players, Week $week, array $taught, array $drills): self
+    public static function of(array $players, Week $week, array $taught, array $drills, array $later = []): self
     {
-        $today = $before = [];
+        $today = [];
+        $others = $later;
+        $least = [] === $later ? 1.0 : self::AT_LEAST;
         foreach ($taught as $one) {
             if ($one->daysAgo <= 0.0) {
                 $today[] = $one;
             } elseif ($one->daysAgo < self::WEEK) {
-                $before[] = $one;
+                $others[] = $one;
             }
         }
-        [$hadToday, $hadBefore] = [FloorMet::had($today, $drills), FloorMet::had($before, $drills)];
+        [$hadToday, $hadElse] = [FloorMet::had($today, $drills), FloorMet::had($others, $drills)];
         /** @var array<int, array<string, array<string, int>>> $lacks */
         $lacks = [];
         foreach ($players as $player) {
@@ -56,11 +61,11 @@ final readonly class FloorsLeft
             foreach ($floors[$position->value] ?? [] as $work => $wanted) {
                 $skill = Work::from($work)->skill($position);
                 if (null !== $skill) {
-                    $left = $wanted - ($hadBefore[$player->id][$work] ?? 0);
+                    $left = $wanted - ($hadElse[$player->id][$work] ?? 0);
                     $share = $wanted / $week->practices;
                     $lacks[$position->value][$skill->value][$player->id] = max(
                         0,
-                        (int) ceil(max($share, min($left, self::CAUGHT_UP * $share))) -
+                        (int) ceil(max($least * $share, min($left, self::CAUGHT_UP * $share))) -
                             ($hadToday[$player->id][$work] ?? 0),
                     );
                 }

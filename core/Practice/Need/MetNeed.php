@@ -9,7 +9,7 @@ final readonly class MetNeed
 {
     /**
      * @param string             $binds a sentence; empty when it is met
-     * @param array<string, int> $lacks repetitions that each still wants, by player's name
+     * @param array<string, int> $lacks repetitions that each still wants, by player
      */
     public function __construct(
         public DrillNeed $need,

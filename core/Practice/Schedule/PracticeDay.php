@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Schedule;
 
-use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\Level\Level;
@@ -33,10 +32,14 @@ final readonly class PracticeDay
 {
     use ButFor;
 
+    /** Practices of a week of which each has its share. Source: the project's practice. */
+    private const USUAL = 2;
+
     /**
      * @param list<RosterPlayer>   $players who come
      * @param list<Taught>         $taught  before it, in its daily core and in team defence
      * @param array<string, Drill> $ever    every drill that was ever used, by key
+     * @param list<Taught>         $later   in the practices of the week that come after it
      */
     private function __construct(
         private RuleSet $rules,
@@ -44,16 +47,19 @@ final readonly class PracticeDay
         public Means $means,
         public TimePlan $time,
         private array $taught,
-        private array $ever,
+        public array $ever,
         private Level $level,
         private DailyCore $core,
         private Pacing $pacing,
+        private Decided $decided,
+        private array $later = [],
     ) {}
 
     /**
      * @param list<RosterPlayer>   $players who come
      * @param list<Taught>         $before
      * @param array<string, Drill> $ever    every drill that was ever used, by key
+     * @param Decided|null         $decided null: nothing is
      */
     public static function of(
         RuleSet $rules,
@@ -63,6 +69,7 @@ final readonly class PracticeDay
         TimePlan $time,
         array $before,
         array $ever,
+        ?Decided $decided = null,
     ): self {
         $age = AgeGroup::of($level);
         $core = DailyCore::of($players, $age, $time->minutesOf(BlockKind::DailyCore), $means->isIndoors());
@@ -87,6 +94,7 @@ final readonly class PracticeDay
             $level,
             $core,
             Pacing::of($age, $players, $before),
+            $decided ?? new Decided(),
         );
     }
 
@@ -96,13 +104,29 @@ final readonly class PracticeDay
     }
 
     /**
-     * The same after something else.
+     * The same between other practices.
      *
      * @param list<Taught> $before
+     * @param list<Taught> $later  in the practices of the week that come after it
      */
-    public function after(array $before): self
+    public function between(array $before, array $later = []): self
     {
-        return self::of($this->rules, $this->level, $this->players, $this->means, $this->time, $before, $this->ever);
+        return self::of(
+            $this->rules,
+            $this->level,
+            $this->players,
+            $this->means,
+            $this->time,
+            $before,
+            $this->ever,
+            $this->decided,
+        )->but(later: $later);
+    }
+
+    /** As its floors see it: one practice of a week, or all of them. */
+    public function week(int $practices, bool $isIndoors): Week
+    {
+        return new Week($this->age(), $this->time->minutes(), $practices, $isIndoors);
     }
 
     /** The same as a light one: the day before a game, or the day after a hard one. */
@@ -112,48 +136,34 @@ final readonly class PracticeDay
     }
 
     /**
-     * The drills that are worth most today.
-     *
-     * @param list<JobNeed>        $needs
-     * @param array<string, Drill> $drills to choose from, by key
-     *
-     * @return array<string, Drill>
-     */
-    public function choose(array $needs, array $drills): array
-    {
-        return $this->choice()->of($needs, $this->pacing->fitting($drills));
-    }
-
-    /**
      * @param list<Demand> $demands of plan and game
      *
      * @return list<JobNeed> with the floors of the week, the heaviest first
      */
     public function needs(array $demands): array
     {
-        $week = new Week($this->age(), $this->time->minutes(), isIndoors: $this->means->isIndoors());
-
         return JobNeeds::of(
             $demands,
             $this->players,
             Record::of($this->taught, $this->ever),
-            FloorsLeft::of($this->players, $week, $this->taught, $this->ever),
+            FloorsLeft::of($this->players, $this->week(self::USUAL, $this->means->isIndoors()), $this->taught, $this->ever, $this->later),
         );
     }
 
     /**
-     * What is to be solved where the coach has decided nothing about the stations.
+     * What is to be solved.
      *
      * @param list<Demand>         $demands of plan and game
      * @param array<string, Drill> $drills  to choose from, by key
      *
-     * @throws Problem as {@see request}
+     * @throws Problem when nobody comes, or there is no station
      */
-    public function asked(array $demands, array $drills, int $seed = 1): PracticeRequest
+    public function ready(array $demands, array $drills, int $seed = 1): ReadyDay
     {
         $needs = $this->needs($demands);
+        $wanted = $this->decided->drills ?? $this->choice()->of($needs, $this->pacing->fitting($drills));
 
-        return $this->request($needs, $this->choose($needs, $drills), seed: $seed);
+        return new ReadyDay($this, $needs, $wanted, $this->request($needs, $wanted, $seed));
     }
 
     public function choice(): StationChoice
@@ -170,32 +180,24 @@ final readonly class PracticeDay
 
     /**
      * @param list<JobNeed>        $needs
-     * @param array<string, Drill> $drills    that can be run
-     * @param array<string, Point> $shifts    by which the coach has moved a station
-     * @param list<KeptTurn>       $kept      what stays as it is
-     * @param bool                 $isWatched whether there is a grown-up at every station
-     *
-     * @throws Problem when nobody comes, or there is no station
+     * @param array<string, Drill> $wanted by key
      */
-    public function request(
-        array $needs,
-        array $drills,
-        array $shifts = [],
-        array $kept = [],
-        int $seed = 1,
-        bool $isWatched = false,
-    ): PracticeRequest {
+    private function request(array $needs, array $wanted, int $seed): PracticeRequest
+    {
+        $choice = $this->choice();
+        $run = array_filter($wanted, static fn(Drill $drill): bool => null === $choice->hindrance($drill));
+
         return PracticeRequest::of(
             $this->players,
             $this->means->helpers,
             $this->means->equipment,
             $this->time,
-            $drills,
-            Placement::of($drills, $this->rules->diamond(), $this->means->part, $shifts),
+            $run,
+            Placement::of($run, $this->rules->diamond(), $this->means->part, $this->decided->shifts),
             $needs,
-            $kept,
+            $this->decided->kept,
             $seed,
-            $isWatched,
+            $this->decided->isWatched,
             $this->core,
             $this->pacing,
         );

@@ -99,6 +99,12 @@ final readonly class Schedule
         return $sum;
     }
 
+    /** Rounds of somebody who waits. */
+    public function idle(): int
+    {
+        return array_sum(array_map(static fn(Round $round): int => \count($round->idle), $this->rounds));
+    }
+
     /** @return list<MetNeed> */
     public function unmet(): array
     {

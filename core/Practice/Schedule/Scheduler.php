@@ -218,7 +218,7 @@ final readonly class Scheduler
                     $need,
                     $gained,
                     $binds[$need->key()] ?? '',
-                    $this->named($lacks),
+                    $this->lacks($lacks),
                 ),
                 $this->request->needs,
                 $plan->gained,
@@ -233,17 +233,17 @@ final readonly class Scheduler
     /**
      * @param array<int, int> $lacks by index
      *
-     * @return array<string, int> by name, who lacks most first
+     * @return array<string, int> by id, who lacks most first
      */
-    private function named(array $lacks): array
+    private function lacks(array $lacks): array
     {
         arsort($lacks);
-        $named = [];
+        $byId = [];
         foreach ($lacks as $player => $reps) {
-            $named[$this->request->players[$player]->name] = $reps;
+            $byId[$this->request->players[$player]->id] = $reps;
         }
 
-        return $named;
+        return $byId;
     }
 
     private function round(Block $block, StationPlan $plan, int $round): Round

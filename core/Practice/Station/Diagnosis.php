@@ -24,7 +24,7 @@ final class Diagnosis
         $why = [];
         foreach ($plan->problem->needs as $index => $need) {
             if (!$plan->isMet($index)) {
-                $why[$need->id] = self::binds($need, $plan, $names);
+                $why[$need->id] = self::binds($index, $plan, $names);
             }
         }
 
@@ -107,29 +107,41 @@ final class Diagnosis
     }
 
     /** @param array<string, string> $names */
-    private static function binds(StationNeed $need, StationPlan $plan, array $names): string
+    private static function binds(int $index, StationPlan $plan, array $names): string
     {
-        $ways = $plan->problem->ways($need->station);
-        $never = array_map(static fn(Station $way): ?string => self::never($need, $way, $plan->problem), $ways);
+        $problem = $plan->problem;
+        $need = $problem->needs[$index];
+        $never = [];
+        foreach ($need->places() as $key => $positions) {
+            foreach ($problem->ways($key) as $way) {
+                $never[] = self::never($need, $way, $positions, $problem);
+            }
+        }
 
         return \in_array(null, $never, true)
-            ? WhatBinds::of($plan, $ways, $need->position, $names)
-            : $never[array_key_last($never)] ?? throw new \LogicException('Every station has a way.');
+            ? WhatBinds::of($plan, $index, $names)
+            : $never[array_key_last($never)] ?? throw new \LogicException('Every need has a station.');
     }
 
-    /** Why a station cannot give a need anything in this way, whatever else runs; null when it can. */
-    private static function never(StationNeed $need, Station $station, StationProblem $problem): ?string
-    {
-        if (!\in_array($need->position, $station->positions, true)) {
+    /**
+     * Why a station cannot give a need anything in this way, whatever else runs; null when it can.
+     *
+     * @param list<int> $positions at which it gives it
+     */
+    private static function never(
+        StationNeed $need,
+        Station $station,
+        array $positions,
+        StationProblem $problem,
+    ): ?string {
+        if ([] === array_intersect($positions, $station->positions)) {
             return "The station does not serve position $need->position.";
         }
-        if (
-            [] ===
-            array_filter(
-                $problem->players,
-                static fn(StationPlayer $player): bool => \in_array($need->position, $player->positions, true),
-            )
-        ) {
+        $own = array_filter(
+            $problem->players,
+            static fn(StationPlayer $player): bool => [] !== array_intersect($positions, $player->positions),
+        );
+        if ([] === $own) {
             return "Nobody who comes plays $need->position.";
         }
         if (0 === $station->repetitions($station->min, $problem->roundMinutes)) {
@@ -139,10 +151,6 @@ final class Diagnosis
                 $problem->roundMinutes,
             );
         }
-        $own = array_filter(
-            $problem->players,
-            static fn(StationPlayer $player): bool => \in_array($need->position, $player->positions, true),
-        );
         if ([] === array_filter($own, static fn(StationPlayer $player): bool => $player->mayThrowAt($station))) {
             return "Nobody who plays $need->position may throw tonight.";
         }

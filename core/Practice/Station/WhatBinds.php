@@ -5,58 +5,105 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Station;
 
 /**
- * Why a station does not give more of a position in a filled plan: in each round what stands in the way is looked for,
- * and what does so most often is said. The minutes are the reason only where nothing else is.
+ * Why those who lack something do not get more of it in a filled plan: for each of them it is asked in every round, over
+ * every station that would give it, what stands in the way, and what does so most often is said.
  */
 final readonly class WhatBinds
 {
     private const MINUTES = 'The minutes: other needs weigh more.';
 
-    /**
-     * @param array<int, Station>   $ways  in which the station can be run, by index
-     * @param array<string, string> $names of the stations, by id
-     */
+    /** @param array<string, string> $names of the stations, by id */
     private function __construct(
         private StationPlan $plan,
         private StationProblem $problem,
-        private array $ways,
-        private int $position,
+        private StationNeed $need,
         private array $names,
     ) {}
 
     /**
-     * @param array<int, Station>   $ways  in which the station can be run, by index
+     * @param int                   $index of the need
      * @param array<string, string> $names of the stations, by id
      */
-    public static function of(StationPlan $plan, array $ways, int $position, array $names = []): string
+    public static function of(StationPlan $plan, int $index, array $names = []): string
     {
-        $binds = new self($plan, $plan->problem, $ways, $position, $names);
-        $counts = array_count_values(array_map($binds->in(...), array_keys($plan->rounds)));
-        unset($counts[self::MINUTES]);
-        arsort($counts);
+        $need = $plan->problem->needs[$index];
+        $binds = new self($plan, $plan->problem, $need, $names);
+        $often = [];
+        foreach ($binds->who($plan->lacks[$index] ?? []) as $player => $lacks) {
+            foreach (array_keys($plan->rounds) as $round) {
+                $why = $binds->in($round, $player);
+                $often[$why ?? ''] = ($often[$why ?? ''] ?? 0) + $lacks;
+            }
+        }
+        // Where he has it nothing binds; of what binds as often, what can be mended is said.
+        $minutes = $often[self::MINUTES] ?? 0;
+        unset($often[''], $often[self::MINUTES]);
+        arsort($often);
+        $most = array_key_first($often);
 
-        return array_key_first($counts) ?? self::MINUTES;
+        return null !== $most && $often[$most] >= $minutes ? $most : self::MINUTES;
     }
 
-    private function in(int $round): string
+    /**
+     * @param array<int, int> $lacks
+     *
+     * @return array<int, int> what counts, by player: what he lacks, or each who works there as much as the other
+     */
+    private function who(array $lacks): array
+    {
+        return [] === $lacks && [] === $this->need->each
+            ? array_map(
+                static fn(): int => 1,
+                array_filter(
+                    $this->problem->players,
+                    fn(StationPlayer $player): bool => \in_array($this->need->position, $player->positions, true),
+                ),
+            )
+            : $lacks;
+    }
+
+    /** What stands in his way; null: nothing, he has it. */
+    private function in(int $round, int $player): ?string
     {
         $running = $this->plan->rounds[$round];
-        foreach ($this->ways as $at => $way) {
-            if (isset($running[$at])) {
-                return \count($running[$at]) < $way->max ? $this->who($way, $round) : self::MINUTES;
+        $whys = [];
+        foreach ($this->ways($player) as $at => $way) {
+            if (isset($running[$at][$player])) {
+                return null;
             }
-        }
-        $others = array_map(fn(int $other): Station => $this->problem->stations[$other], array_keys($running));
-        $why = null;
-        foreach ($this->ways as $way) {
-            $stands = $this->helpers($way, $others) ?? ($this->pieces($way, $others) ?? $this->ground($way, $others));
-            if (null === $stands) {
-                return $this->who($way, $round);
-            }
-            $why = $stands;
+            $whys[] = isset($running[$at])
+                ? (\count($running[$at]) < $way->max
+                    ? $this->his($way, $round, $player)
+                    : \sprintf('Places: %d at a time.', $way->max))
+                : $this->stands($way, $running) ?? $this->his($way, $round, $player);
         }
 
-        return $why ?? self::MINUTES;
+        return \in_array(self::MINUTES, $whys, true) ? self::MINUTES : $whys[0] ?? $this->sore();
+    }
+
+    /** @return array<int, Station> every way in which he could have it, by index */
+    private function ways(int $player): array
+    {
+        $places = $this->need->places();
+        $who = $this->problem->players[$player];
+
+        return array_filter(
+            $this->problem->stations,
+            static fn(Station $way): bool => [] !==
+                array_intersect($places[$way->key()] ?? [], $way->positions, $who->positions) && $who->mayThrowAt($way),
+        );
+    }
+
+    /**
+     * Why a station does not run beside the others.
+     *
+     * @param array<int, array<int, int>> $running
+     */
+    private function stands(Station $way, array $running): ?string
+    {
+        $others = array_map(fn(int $other): Station => $this->problem->stations[$other], array_keys($running));
+
+        return $this->helpers($way, $others) ?? ($this->pieces($way, $others) ?? $this->ground($way, $others));
     }
 
     /** @param list<Station> $others that run in the round */
@@ -65,9 +112,11 @@ final readonly class WhatBinds
         $used = array_sum(array_map(static fn(Station $one): int => $one->helpers, $others));
         $have = $this->problem->helpers;
 
-        return $used + $way->helpers > $have
-            ? \sprintf('%s: %d, and other stations have them.', 1 === $have ? 'One helper' : 'The helpers', $have)
-            : null;
+        return match (true) {
+            $used + $way->helpers <= $have => null,
+            1 === $have => 'The one helper is at another station.',
+            default => "Helpers: all $have are at other stations.",
+        };
     }
 
     /** @param list<Station> $others */
@@ -101,33 +150,28 @@ final readonly class WhatBinds
         return null;
     }
 
-    /** Whether somebody waits who could work there, and why he does not. */
-    private function who(Station $way, int $round): string
+    /** Where the station could have him: whether his arm could, and whether he does anything else. */
+    private function his(Station $way, int $round, int $player): string
     {
-        $busy = [];
-        foreach ($this->plan->rounds[$round] as $group) {
-            $busy += $group;
-        }
-        $waiting = array_diff_key($this->problem->players, $busy);
-        foreach ($waiting as $index => $player) {
-            if (\in_array($this->position, $player->positions, true)) {
-                $tired = "Throws: the arms that play $this->position have had theirs.";
+        return match (true) {
+            !$this->hasThrows($way, $player) => 'Throws: the arms that play ' .
+                $this->need->position .
+                ' have had theirs.',
+            \in_array($this->problem->players[$player], $this->plan->idle($round), true) => "Too few at a time: it takes $way->min.",
+            default => self::MINUTES,
+        };
+    }
 
-                return match (true) {
-                    !$player->mayThrowAt($way) => "Sore arms: who plays $this->position may not throw.",
-                    !$this->hasThrows($way, $index, $player) => $tired,
-                    default => \sprintf('Too few at a time: it takes %d.', $way->min),
-                };
-            }
-        }
-
-        return self::MINUTES;
+    private function sore(): string
+    {
+        return "Sore arms: who plays {$this->need->position} may not throw.";
     }
 
     /** Whether his arm has a turn at this station left. */
-    private function hasThrows(Station $way, int $index, StationPlayer $player): bool
+    private function hasThrows(Station $way, int $index): bool
     {
-        if (null === $player->throwsLeft || 0 === $way->throwsPerRep) {
+        $left = $this->problem->players[$index]->throwsLeft;
+        if (null === $left || 0 === $way->throwsPerRep) {
             return true;
         }
         $thrown = 0;
@@ -142,6 +186,6 @@ final readonly class WhatBinds
         }
         $turn = $way->throwsPerRep * $way->repetitions($way->max, $this->problem->roundMinutes);
 
-        return $thrown + $turn <= $player->throwsLeft;
+        return $thrown + $turn <= $left;
     }
 }

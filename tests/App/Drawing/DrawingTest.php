@@ -130,7 +130,6 @@ final class DrawingTest extends TestCase
         self::assertSame([1, 2, 2], array_column($drawing->stations(), 'station'), 'a drill keeps its number');
         self::assertSame(TimelineDrawing::WIDTH / 4.0, $drawing->stations()[0]['x']);
         self::assertGreaterThan($drawing->stations()[0]['y'], $drawing->stations()[1]['y']);
-        self::assertSame(8, $sheet->waitingMinutes());
-        self::assertSame('0 of 0 needs met, 8 player-minutes of waiting', $sheet->result());
+        self::assertSame('All 1 get what they need, Marsh waits a round', $sheet->result());
     }
 }

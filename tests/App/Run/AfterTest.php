@@ -72,7 +72,7 @@ final class AfterTest extends RunTestCase
         $station = $sheet->blocks[$index]->stations[0];
         self::getContainer()
             ->get(TurnRecords::class)
-            ->count($last, $index, $station->drill, $station->players[0]->id, 3, false);
+            ->count($last, $index, $station->drill, $station->players[0]->id, 3);
         $this->entities()->clear();
         $taught = array_values(
             array_filter(

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App\Run;
 
+use FoxCorner\App\Practice\Live\Records;
 use FoxCorner\App\Practice\Live\RunRepository;
+use FoxCorner\App\Practice\Live\TurnRecords;
+use FoxCorner\Core\Practice\Need\Grade;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** A practice that is run: turned by several, counted at by the thumb, with people who come late. */
@@ -82,15 +85,46 @@ final class RunTest extends RunTestCase
         $this->signIn();
         [$index, $station] = $this->inRound();
         $player = $station->players[0];
-        $this->tally($index, $station->drill, $player->id, 7, true);
+        $this->tally($index, $station->drill, $player->id, 7);
         self::assertResponseStatusCodeSame(204);
-        $this->tally($index, $station->drill, $player->id, 9, true);
+        $this->tally($index, $station->drill, $player->id, 9);
         $page = $this->browser->request('GET', $this->address("/run/station/$station->drill"));
 
         $row = $page->filter("[data-count=\"$index/$station->drill/$player->id\"]");
         self::assertSame('9', $row->filter('output')->text(), 'the last total counts, not the sum');
-        self::assertSame('true', $row->filter('[data-mark]')->attr('aria-pressed'));
+        self::assertSame(['false', 'false', 'false'], $row->filter('[data-grade]')->extract(['aria-pressed']));
         self::assertSelectorTextContains('.run', 'Look for');
+    }
+
+    public function testAGradeIsSaidInMidPracticeAndTheLastWordCounts(): void
+    {
+        $this->signIn();
+        [$index, $station] = $this->inRound();
+        $player = $station->players[0]->id;
+        $now = fn(): Records => self::getContainer()->get(TurnRecords::class)->of($this->practice());
+        $this->tally($index, $station->drill, $player, '', 'not-yet');
+        self::assertResponseStatusCodeSame(204);
+        self::assertSame(Grade::NotYet, $now()->grade($station->drill, $player));
+        self::assertNull($now()->at($index, $station->drill, $player)?->counted, 'nothing was counted');
+        $page = $this->browser->request('GET', $this->address("/run/station/$station->drill"));
+        self::assertSame(
+            'true',
+            $page->filter("[data-count=\"$index/$station->drill/$player\"] [data-grade=not-yet]")->attr('aria-pressed'),
+        );
+        // Said in an earlier round before.
+        self::getContainer()
+            ->get(TurnRecords::class)
+            ->grade($this->practice(), $index + 3, $station->drill, $player, Grade::Unsure);
+        $this->tally($index, $station->drill, $player, '', 'well');
+        $this->entities()->clear();
+        self::assertSame(Grade::Well, $now()->grade($station->drill, $player));
+        $this->tally($index, $station->drill, $player, 6, 'none');
+        $this->entities()->clear();
+        self::assertNull($now()->grade($station->drill, $player));
+        self::assertSame(6, $now()->at($index, $station->drill, $player)?->counted);
+        $this->tally($index, $station->drill, $player, '', 'splendid');
+        self::assertResponseStatusCodeSame(422);
+        self::assertStringContainsString('not-yet', (string) $this->browser->getResponse()->getContent());
     }
 
     public function testACountThatCannotBeIsRefused(): void

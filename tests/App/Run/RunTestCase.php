@@ -47,7 +47,7 @@ abstract class RunTestCase extends AppTestCase
         return [$index, $this->sheet()->blocks[$index]->stations[0]];
     }
 
-    protected function tally(int $block, string $drill, string $player, int $counted, bool $attention = false): void
+    protected function tally(int $block, string $drill, string $player, int|string $counted, string $grade = ''): void
     {
         $token = $this->openRun()->filter('[name=_token]')->attr('value');
         $this->browser->request('POST', $this->address('/run/count'), [
@@ -56,7 +56,7 @@ abstract class RunTestCase extends AppTestCase
             'drill' => $drill,
             'player' => $player,
             'counted' => $counted,
-            'attention' => $attention ? 1 : 0,
+            'grade' => $grade,
         ]);
     }
 

@@ -10,6 +10,7 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Drill\Pace;
 use FoxCorner\Core\Practice\Drill\Repetitions;
+use FoxCorner\Core\Practice\Drill\Sets;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Practice\Need\Taught;
 use FoxCorner\Core\Practice\Schedule\Pacing;
@@ -56,6 +57,18 @@ final class PaceTest extends TestCase
         }
 
         return $clock;
+    }
+
+    /** @param list<int> $sets */
+    #[TestWith([0, [], ''])]
+    #[TestWith([5, [5], ''])]
+    #[TestWith([6, [3, 3], '2 sets of 3'])]
+    #[TestWith([11, [4, 4, 3], '3 sets of 3–4'])]
+    #[TestWith([16, [4, 4, 4, 4], '4 sets of 4'])]
+    public function testNobodyDoesMoreThanFiveRunning(int $reps, array $sets, string $words): void
+    {
+        self::assertSame($sets, Sets::of($reps));
+        self::assertSame($words, Sets::words($reps));
     }
 
     private static function each(Drill $drill, AgeGroup $age, bool $isNew, int $group): int

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Practice;
 
+use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\Level\Level;
+use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Build\Means;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Practice\Floor\Week;
+use FoxCorner\Core\Practice\Floor\Work;
 use FoxCorner\Core\Practice\Need\FloorMet;
 use FoxCorner\Core\Practice\Need\StandingDemand;
+use FoxCorner\Core\Practice\Schedule\Decided;
 use FoxCorner\Core\Practice\Schedule\PracticeDay;
 use FoxCorner\Core\Practice\Schedule\PracticeWeek;
 use FoxCorner\Core\Practice\Schedule\Schedule;
+use FoxCorner\Core\Practice\Schedule\SolvedDay;
 use FoxCorner\Core\Practice\Time\TimePlan;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
@@ -49,14 +54,13 @@ final class PracticeWeekTest extends TestCase
             [],
             ShippedDrills::all(),
         );
-        $schedules = (new PracticeWeek([$day, $day], [0.0, 4.0], 5.0))->solve(
+        $solved = (new PracticeWeek([$day, $day], [0.0, 4.0], 5.0))->solve(
             [],
             StandingDemand::of($rules),
             ShippedDrills::all(),
         );
-        $taught = array_merge(
-            ...array_map(static fn(Schedule $one): array => $one->taught(AgeGroup::Older), $schedules),
-        );
+        $schedules = array_map(static fn(SolvedDay $one): Schedule => $one->schedule, $solved);
+        $taught = array_merge(...array_map(static fn(SolvedDay $one): array => $one->taught(), $solved));
         $shares = array_map(
             static fn(FloorMet $one): float => $one->share(),
             FloorMet::all($players, new Week(AgeGroup::Older, 90), $taught, ShippedDrills::all()),
@@ -83,5 +87,61 @@ final class PracticeWeekTest extends TestCase
             array_merge(...array_map(static fn($round): array => array_keys($round->stations()), $one->rounds)),
         );
         self::assertSame([], array_diff($drills($schedules[1]), $drills($schedules[0])), 'nothing new before a game');
+    }
+
+    public function testTheWeekAsAWholeIsMoreThanOneAfterTheOther(): void
+    {
+        // The coach wants threes and nothing else on the second day: the first makes room for what it will lack.
+        $threes = array_intersect_key(ShippedDrills::all(), ['threes-field-and-throw' => true]);
+        $week = new PracticeWeek([self::day(), self::day(decided: new Decided($threes))], [0.0, 3.0]);
+        $shares = $idle = [];
+        foreach ($week->search([], StandingDemand::of(self::rules()), ShippedDrills::all()) as $best) {
+            if (2 === \count($best)) {
+                $shares[] = $week->share($best);
+                $idle[] = array_sum(array_map(static fn(SolvedDay $one): int => $one->schedule->idle(), $best));
+            }
+        }
+
+        self::assertSame($week->steps() - 1, \count($shares));
+        self::assertSame([0, 0, 0], $idle);
+        self::assertGreaterThan($shares[0] + 0.003, $shares[2]);
+        self::assertGreaterThan(0.99, $shares[0]);
+    }
+
+    public function testWhatAHallHasNoRoomForIsAskedOfTheWeekAllTheSame(): void
+    {
+        $flies = static fn(FieldPart ...$parts): array => array_values(
+            array_unique(
+                array_map(
+                    static fn(FloorMet $floor): int => $floor->wanted,
+                    array_filter(
+                        (new PracticeWeek(array_map(self::day(...), $parts), [0.0, 3.0]))->floors([]),
+                        static fn(FloorMet $floor): bool => Work::Flies === $floor->work,
+                    ),
+                ),
+            ),
+        );
+
+        self::assertSame([14], $flies(FieldPart::Whole, FieldPart::Hall), '20 a week, 60 of 90 minutes');
+        self::assertSame([], $flies(FieldPart::Hall, FieldPart::Hall));
+    }
+
+    private static function day(FieldPart $part = FieldPart::Whole, ?Decided $decided = null): PracticeDay
+    {
+        return PracticeDay::of(
+            self::rules(),
+            Level::Fastpitch16,
+            Teams::fifteen(),
+            new Means(Helpers::of(2), Practices::SHED, $part),
+            TimePlan::within(60),
+            [],
+            ShippedDrills::all(),
+            $decided,
+        );
+    }
+
+    private static function rules(): RuleSet
+    {
+        return ShippedRuleSets::get('fastpitch-43');
     }
 }

@@ -123,7 +123,7 @@ final class StationImpossibleTest extends TestCase
             [self::station('a', [3], seconds: 500)],
         ];
         yield 'one helper' => [
-            'One helper: 1, and other stations have them.',
+            'The one helper is at another station.',
             [$first, $left],
             [self::station('a', [3], helpers: 1), self::station('b', [7], helpers: 1)],
             1,
@@ -146,6 +146,49 @@ final class StationImpossibleTest extends TestCase
             [$first],
             [self::station('a', [3])],
         ];
+    }
+
+    public function testWhatBindsIsAskedOverEveryStationThatGivesIt(): void
+    {
+        // First base works at his other need all evening; the helper is where left field has his.
+        $why = static function (StationNeed $short, int $throws): string {
+            $stations = [
+                self::station('bag', [3], helpers: 1),
+                self::station('wall', [3]),
+                self::station('net', [3], max: 1, seconds: 60, throws: 1),
+                self::station('own', [3]),
+                self::station('pairs', [7], helpers: 1),
+            ];
+            $needs = [
+                $short,
+                new StationNeed('own', 3, 'own', 90, 900.0, [90]),
+                new StationNeed('other', 7, 'pairs', 90, 900.0, [1 => 90]),
+            ];
+            $players = [new StationPlayer('first', [3], $throws), new StationPlayer('left', [7], null)];
+
+            return Diagnosis::why(
+                StationSolver::solve(new StationProblem($players, $stations, $needs, 1, [], 3, 8.0), 1),
+            )['short'];
+        };
+
+        self::assertSame(
+            'The one helper is at another station.',
+            $why(new StationNeed('short', 3, 'bag', 60, 30.0, [60]), 30),
+        );
+        self::assertSame(
+            'The minutes: other needs weigh more.',
+            $why(new StationNeed('short', 3, 'bag', 60, 30.0, [60], ['wall' => [3]]), 30),
+            'the wall needs no helper',
+        );
+        self::assertSame(
+            'The minutes: other needs weigh more.',
+            $why(new StationNeed('short', 3, 'net', 60, 30.0, [60]), 8),
+            'his arm has a turn left',
+        );
+        self::assertSame(
+            'Throws: the arms that play 3 have had theirs.',
+            $why(new StationNeed('short', 3, 'net', 60, 30.0, [60]), 7),
+        );
     }
 
     /** @param \Closure(): mixed $make */
