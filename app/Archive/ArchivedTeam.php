@@ -29,6 +29,7 @@ final readonly class ArchivedTeam
     {
         $document = self::object($document);
         $team = self::object($document['team'] ?? null);
+        $team += [] === $team ? [] : TeamTables::LATER;
         self::mustFit($team, TeamTables::TEAM, "$file, team");
         self::mustBeTypable(static fn() => PageRules::team($team), "$file, team");
         $given = self::object($document['tables'] ?? null);

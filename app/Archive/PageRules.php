@@ -14,13 +14,17 @@ use FoxCorner\App\Team\PlayerDraft;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Game\Tendency;
+use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\PitcherFielding;
 use FoxCorner\Core\People\Pitching;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Quantity;
+use FoxCorner\Core\Practice\Floor\FloorTable;
+use FoxCorner\Core\Practice\Floor\Work;
 use FoxCorner\Core\Practice\Live\PauseReason;
 use FoxCorner\Core\Practice\Live\RunClock;
 use FoxCorner\Core\Practice\Need\Grade;
@@ -59,6 +63,29 @@ final class PageRules
         WrongLength::unlessBetween('name', self::text($row['name']), 1, Team::LONGEST);
         self::among(Level::class, $row['level'], 'level');
         ShippedRuleSets::get(self::text($row['rule_set']));
+        self::floors($row['floors']);
+    }
+
+    /** @throws Problem */
+    private static function floors(mixed $floors): void
+    {
+        $table = FloorTable::of(AgeGroup::Older);
+        foreach (self::pairs($floors) as $position => $works) {
+            foreach (self::pairs($works) as $work => $reps) {
+                self::among(Work::class, $work, 'floors');
+                $table->with(
+                    Position::ofNumber((int) $position),
+                    Work::from((string) $work),
+                    \is_int($reps) ? (string) $reps : '-',
+                );
+            }
+        }
+    }
+
+    /** @return array<array-key, mixed> of a document as it was read */
+    private static function pairs(mixed $document): array
+    {
+        return $document instanceof \stdClass ? get_object_vars($document) : (\is_array($document) ? $document : []);
     }
 
     /**

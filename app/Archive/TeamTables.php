@@ -23,6 +23,7 @@ final class TeamTables
         'own_rules' => 'json?',
         'rates' => 'json?',
         'record' => 'json?',
+        'floors' => 'json?',
         'field_saved' => 'bool',
     ];
 
@@ -113,6 +114,9 @@ final class TeamTables
 
     /** Columns of archives of earlier, which are read over. */
     public const FORMER = ['turn_record' => ['attention' => true]];
+
+    /** What a team has where an archive of earlier says nothing of it. */
+    public const LATER = ['floors' => null];
 
     /** Tables whose rows hang on another row than the team's. */
     public const OF = [

@@ -33,6 +33,12 @@ class Booking
         $this->id = Uuid::v7();
     }
 
+    /** By its words: calendars have no other sign of it. */
+    public function isGame(): bool
+    {
+        return 1 === preg_match('/\b(game|match|scrimmage|double-?header|tournament)s?\b/i', $this->summary);
+    }
+
     /**
      * @param list<self> $bookings
      *

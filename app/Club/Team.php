@@ -12,9 +12,11 @@ use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Surface;
+use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\Level\FieldingRecord;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Level\LevelProfile;
+use FoxCorner\Core\Practice\Floor\FloorTable;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Runs\EventRates;
 use Symfony\Component\Uid\Uuid;
@@ -66,6 +68,9 @@ class Team
     /** @var array<int, array{int, int}>|null chances and outs of the infield by position number; null: none counted */
     #[ORM\Column(type: 'json', nullable: true)]
     private ?array $record = null;
+    /** @var array<int, array<string, int>>|null own floors of a week by position and work; null: those of the age */
+    #[ORM\Column(type: 'json', nullable: true)]
+    private ?array $floors = null;
 
     public function __construct(
         #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Club $club,
@@ -181,6 +186,17 @@ class Team
     public function recordChances(FieldingRecord $record): void
     {
         $this->record = [] === $record->counts ? null : $record->counts;
+    }
+
+    /** What a week of practices is to give each player. */
+    public function floors(): FloorTable
+    {
+        return FloorTable::of(AgeGroup::of($this->level), $this->floors ?? []);
+    }
+
+    public function askFloors(FloorTable $floors): void
+    {
+        $this->floors = [] === $floors->own ? null : $floors->own;
     }
 
     /** What the ordinary player of the level does, with this team's rates and record. */

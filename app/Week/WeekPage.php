@@ -9,6 +9,7 @@ use FoxCorner\App\Calendar\BookingRepository;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Practice\Book\PracticeRepository;
+use FoxCorner\Core\Practice\Need\FloorMet;
 use FoxCorner\Core\Practice\Week\FreeTime;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -27,6 +28,7 @@ final class WeekPage extends AbstractController
         private readonly PracticeRepository $practices,
         private readonly BookingRepository $bookings,
         private readonly WeekLoads $loads,
+        private readonly WeekFloors $floors,
         private readonly ClockInterface $clock,
     ) {}
 
@@ -46,6 +48,10 @@ final class WeekPage extends AbstractController
             ...Booking::taken($bookings),
         ];
         $from = max($monday, $now);
+        $floors = array_filter(
+            $this->floors->of($membership->team, $practices, $end),
+            static fn(FloorMet $floor): bool => $membership->seesAllOf($floor->player->id),
+        );
 
         return $this->render('week/show.html.twig', [
             'monday' => $monday,
@@ -58,6 +64,12 @@ final class WeekPage extends AbstractController
                     ? FreeTime::of($busy, $from, $from->setTime(0, 0)->diff($end)->days, self::MINUTES, self::HOURS)
                     : [],
             'minutes' => self::MINUTES,
+            'toCome' => array_values(
+                array_filter($practices, static fn(Practice $one): bool => $one->startsAt() > $now),
+            ),
+            'floors' => array_values($floors),
+            'met' => \count(array_filter($floors, static fn(FloorMet $floor): bool => $floor->isMet())),
+            'table' => WeekFloors::table(array_values($floors)),
             'loads' => array_filter(
                 $this->loads->of($membership->team, $practices),
                 static fn(ArmLoad $arm): bool => $membership->seesAllOf($arm->player),
@@ -65,7 +77,8 @@ final class WeekPage extends AbstractController
         ]);
     }
 
-    private static function monday(string $asked, \DateTimeImmutable $now): \DateTimeImmutable
+    /** The Monday of a day that is asked for; of this week where none is. */
+    public static function monday(string $asked, \DateTimeImmutable $now): \DateTimeImmutable
     {
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $asked);
 

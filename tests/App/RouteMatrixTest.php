@@ -39,6 +39,7 @@ final class RouteMatrixTest extends AppTestCase
         'export_record',
         'field',
         'find',
+        'floors',
         'help',
         'known',
         'lineup',

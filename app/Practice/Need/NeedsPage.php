@@ -53,7 +53,7 @@ final class NeedsPage extends AbstractController
             $record,
             FloorsLeft::of(
                 $players,
-                new Week(AgeGroup::of($membership->team->level()), Floors::LONG),
+                new Week(AgeGroup::of($membership->team->level()), Floors::LONG, floors: $membership->team->floors()),
                 $taught,
                 $drills,
             ),

@@ -76,10 +76,14 @@ final readonly class TeamNeeds
         return Record::of($this->history->taught($team, $when, $practices), $this->shelf->ever($team));
     }
 
-    /** @return list<Taught> what was practised before */
-    public function taught(Team $team, \DateTimeImmutable $when): array
+    /**
+     * @param list<Practice>|null $practices of the team, where they are known already
+     *
+     * @return list<Taught> what was practised before
+     */
+    public function taught(Team $team, \DateTimeImmutable $when, ?array $practices = null): array
     {
-        return $this->history->taught($team, $when);
+        return $this->history->taught($team, $when, $practices);
     }
 
     /** @return list<AuditedPlay> of every situation with a coverage; none when the roster does not make nine */

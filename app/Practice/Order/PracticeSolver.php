@@ -4,36 +4,26 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Order;
 
-use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Need\TeamNeeds;
 use FoxCorner\App\Practice\Sheet\Sheet;
 use FoxCorner\App\Practice\Sheet\SheetChoice;
 use FoxCorner\App\Practice\Sheet\SheetWriter;
-use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
-use FoxCorner\Core\Practice\Build\Means;
 use FoxCorner\Core\Practice\Drill\Drill;
-use FoxCorner\Core\Practice\Schedule\Decided;
-use FoxCorner\Core\Practice\Schedule\PracticeDay;
 use FoxCorner\Core\Practice\Schedule\PracticeWeek;
 use FoxCorner\Core\Practice\Schedule\ReadyDay;
 use FoxCorner\Core\Practice\Schedule\Scheduler;
 use FoxCorner\Core\Practice\Schedule\SolvedDay;
 use FoxCorner\Core\Practice\Team\TeamScript;
 use FoxCorner\Core\Practice\Time\BlockKind;
-use FoxCorner\Core\Practice\Time\TimePlan;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Skill\SkillFamily;
 
 /** From the team's plan and an order to a sheet: what is asked, who comes, what fits the minutes. */
 final readonly class PracticeSolver
 {
-    public function __construct(
-        private TeamNeeds $needs,
-        private PlayerRepository $players,
-        private DrillShelf $shelf,
-    ) {}
+    public function __construct(private TeamNeeds $needs, private PracticeDays $days, private DrillShelf $shelf) {}
 
     /**
      * Everything but the search, which is what takes long.
@@ -57,7 +47,6 @@ final readonly class PracticeSolver
      * The practices of a week together, the first first.
      *
      * @param non-empty-list<PracticeOrder> $orders of one team
-     * @param \DateTimeImmutable|null       $game   after them; null: none is near
      * @param callable(int, int): bool      $goesOn told how many steps are done of how many; whether to go on
      *
      * @return array{list<Sheet>, float, float} the best that was found, and what of the week's floors it meets after
@@ -65,17 +54,17 @@ final readonly class PracticeSolver
      *
      * @throws Problem as {@see solve}
      */
-    public function week(array $orders, ?\DateTimeImmutable $game, callable $goesOn): array
+    public function week(array $orders, callable $goesOn): array
     {
         $first = $orders[0];
-        $days = static fn(\DateTimeImmutable $when): float => ($when->getTimestamp() -
-            $first->startsAt->getTimestamp()) /
-            86400;
+        $start = $first->startsAt->getTimestamp();
         $plays = $this->needs->plays($first->team);
         $week = new PracticeWeek(
-            array_map($this->day(...), $orders),
-            array_map(static fn(PracticeOrder $order): float => $days($order->startsAt), $orders),
-            null === $game ? null : $days($game),
+            array_map($this->days->of(...), $orders),
+            array_map(
+                static fn(PracticeOrder $order): float => ($order->startsAt->getTimestamp() - $start) / 86400,
+                $orders,
+            ),
         );
         $solved = [];
         [$step, $once] = [0, null];
@@ -166,7 +155,7 @@ final readonly class PracticeSolver
      */
     public function hindrances(PracticeOrder $order): array
     {
-        $choice = $this->day($order)->choice();
+        $choice = $this->days->choice($order);
 
         return array_map(
             $choice->hindrance(...),
@@ -180,11 +169,13 @@ final readonly class PracticeSolver
     /** @param list<AuditedPlay>|null $plays where they are known already */
     private function ready(PracticeOrder $order, ?array $plays = null): ReadyDay
     {
-        return $this->day($order)->ready(
-            $this->needs->demands($plays ?? $this->needs->plays($order->team), $order->team),
-            $this->shelf->of($order->team),
-            $order->setup->seed,
-        );
+        return $this->days
+            ->of($order)
+            ->ready(
+                $this->needs->demands($plays ?? $this->needs->plays($order->team), $order->team),
+                $this->shelf->of($order->team),
+                $order->setup->seed,
+            );
     }
 
     /** @param list<AuditedPlay> $plays */
@@ -208,52 +199,5 @@ final readonly class PracticeSolver
             ),
             TeamScript::of($ready->request->time->minutesOf(BlockKind::TeamDefence), $ready->needs, $plays),
         );
-    }
-
-    private function day(PracticeOrder $order): PracticeDay
-    {
-        return PracticeDay::of(
-            $order->team->rules(),
-            $order->team->level(),
-            $this->coming($order),
-            new Means($order->setup->crew(), $order->setup->equipment, $order->setup->fieldPart()),
-            TimePlan::within($order->minutes, $order->setup->shape($order->minutes)),
-            $this->needs->taught($order->team, $order->startsAt),
-            $this->shelf->ever($order->team),
-            new Decided($this->chosen($order), $order->setup->points(), $order->kept, $order->setup->isWatched),
-        );
-    }
-
-    /** @return list<RosterPlayer> */
-    private function coming(PracticeOrder $order): array
-    {
-        return array_values(
-            array_map(
-                static fn(RosterPlayer $player): RosterPlayer => $player
-                    ->limitedTo($order->setup->limitOf($player->id) ?? $player->limit)
-                    ->throwing($order->setup->throwsLeftOf($player->number)),
-                array_filter(
-                    $this->players->rosterOf($order->team),
-                    static fn(RosterPlayer $player): bool => \in_array($player->id, $order->comes, true),
-                ),
-            ),
-        );
-    }
-
-    /** @return array<string, Drill>|null the coach's stations; null: those that are needed most */
-    private function chosen(PracticeOrder $order): ?array
-    {
-        if (null === $order->setup->stations) {
-            return null;
-        }
-        $ever = $this->shelf->ever($order->team);
-        $chosen = [];
-        foreach ($order->setup->stations as $key) {
-            if (isset($ever[$key])) {
-                $chosen[$key] = $ever[$key];
-            }
-        }
-
-        return $chosen;
     }
 }

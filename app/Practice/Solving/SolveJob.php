@@ -32,6 +32,14 @@ class SolveJob
     #[ORM\Column(type: Instant::NAME, nullable: true)]
     private ?\DateTimeImmutable $begunAt;
 
+    /** Steps done and how many there are, "3/4"; null: nobody says. */
+    #[ORM\Column(length: 12, nullable: true)]
+    private ?string $progress;
+
+    /** Whether somebody takes what is found by now. */
+    #[ORM\Column(options: ['default' => 0])]
+    private bool $enough = false;
+
     /** @param string $practice its id; of one that is to be made, the id that it will have */
     public function __construct(
         #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Team $team,
@@ -43,12 +51,12 @@ class SolveJob
         #[ORM\Column(type: Instant::NAME)] private \DateTimeImmutable $askedAt,
     ) {
         $this->id = Uuid::v7();
-        $this->hold(null, null);
+        $this->hold(null, null, null);
     }
 
-    private function hold(?string $outcome, ?\DateTimeImmutable $begunAt): void
+    private function hold(?string $outcome, ?\DateTimeImmutable $begunAt, ?string $progress): void
     {
-        [$this->outcome, $this->begunAt] = [$outcome, $begunAt];
+        [$this->outcome, $this->begunAt, $this->progress] = [$outcome, $begunAt, $progress];
     }
 
     public function state(): SolveState
@@ -64,6 +72,22 @@ class SolveJob
     public function begunAt(): ?\DateTimeImmutable
     {
         return $this->begunAt;
+    }
+
+    /** @return array{int, int}|null steps done, and how many there are */
+    public function progress(): ?array
+    {
+        return null === $this->progress || 2 !== sscanf($this->progress, '%d/%d', $done, $steps)
+            ? null
+            : [(int) $done, (int) $steps];
+    }
+
+    /** Whether there is something by now that could be taken: all is solved once. */
+    public function isTakeable(): bool
+    {
+        [$done, $steps] = $this->progress() ?? [0, 0];
+
+        return SolveKind::Week === $this->kind && !$this->enough && $steps > 1 && 2 * $done >= $steps;
     }
 
     public function outcome(): ?SolveOutcome

@@ -109,6 +109,35 @@ final class SolveJobs
             );
     }
 
+    /** Somebody takes what is found by now. */
+    public function takeNow(SolveJob $job): void
+    {
+        $this->entities
+            ->getConnection()
+            ->executeStatement("UPDATE solve_job SET enough = 1 WHERE id = ? AND state = 'running'", [
+                $job->id()->toBinary(),
+            ]);
+    }
+
+    /**
+     * A worker says how far he is, and that he lives.
+     *
+     * @return bool whether he is to go on
+     */
+    public function goesOn(SolveJob $job, int $done, int $steps): bool
+    {
+        $connection = $this->entities->getConnection();
+        $connection->executeStatement(
+            "UPDATE solve_job SET progress = ?, begun_at = ? WHERE id = ? AND state = 'running'",
+            ["$done/$steps", Instant::written($this->clock->now()), $job->id()->toBinary()],
+        );
+
+        return false !==
+            $connection->fetchOne("SELECT 1 FROM solve_job WHERE id = ? AND state = 'running' AND enough = 0", [
+                $job->id()->toBinary(),
+            ]);
+    }
+
     public function wake(): void
     {
         $this->bus->dispatch(new Solve());

@@ -14,6 +14,7 @@ enum SolveKind: string
     case Ways = 'ways';
     case People = 'people';
     case Repeat = 'repeat';
+    case Week = 'week';
     case Look = 'look';
     case BringIn = 'bring-in';
     case Improve = 'improve';
@@ -28,6 +29,7 @@ enum SolveKind: string
             self::Ways => 'What would help is being tried',
             self::People => 'The rounds to come are being solved again',
             self::Repeat => 'The practices of the next weeks are being put together',
+            self::Week => 'The practices of the week are being solved together',
             self::Look => 'The archive is being looked over',
             self::BringIn => 'The archive is being brought in',
             self::Improve => 'The best small step is being looked for',

@@ -7,6 +7,7 @@ namespace FoxCorner\App\Practice\Solving;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Book\PracticeRepository;
 use FoxCorner\App\Shared\Address\ByScript;
+use FoxCorner\App\Shared\Json\Fields;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -55,6 +56,22 @@ final class SolvePage extends AbstractController
         return $this->redirect($this->after($membership, $found), Response::HTTP_SEE_OTHER);
     }
 
+    /** What is found by now is enough. */
+    #[Route('/{team}/practice/solving/{job}/take', name: 'take_solving', methods: ['POST'], priority: 1)]
+    #[IsCsrfTokenValid('change')]
+    public function take(Membership $membership, string $job): Response
+    {
+        $membership->mustBeAbleToChange();
+        $found = $this->jobs->inTeam($membership->team, $job) ?? throw $this->createNotFoundException();
+        $this->jobs->takeNow($found);
+
+        return $this->redirectToRoute(
+            'solving',
+            ['team' => $membership->team->address(), 'job' => $found->id()],
+            Response::HTTP_SEE_OTHER,
+        );
+    }
+
     private function tell(SolveJob $job): void
     {
         $outcome = $job->outcome();
@@ -72,6 +89,11 @@ final class SolvePage extends AbstractController
         $team = ['team' => $membership->team->address()];
         if (SolveKind::Repeat === $job->kind) {
             return $this->generateUrl('practices', $team);
+        }
+        if (SolveKind::Week === $job->kind) {
+            $from = Fields::parse($job->request)->text('from');
+
+            return $this->generateUrl('week', [...$team, 'from' => $from]);
         }
         $found = $job->outcome()->found ?? '';
         if (SolveKind::BringIn === $job->kind && '' !== $found) {

@@ -74,18 +74,21 @@ final readonly class StationChoice
             $drills,
             fn(Drill $drill): bool => $drill->isStation() && null === $this->hindrance($drill),
         );
+        $goals = Goals::of($needs, $this->players);
         $chosen = [];
         while (\count($chosen) < ($count ?? self::count($this->helpers)) && [] !== $possible) {
+            // What everybody is to have in a week comes first, and that who is limited has somewhere to work.
+            $open = $goals->serving($chosen, $possible);
             $now = $this->worth($chosen, $weights);
             $values = array_map(
                 fn(Drill $drill): float => (($this->worth([...$chosen, $drill], $weights) - $now) *
                     $this->goesWith($drill, $chosen)) /
                     (1.0 + self::HELPER * $drill->helpers),
-                $possible,
+                [] === $open ? $possible : $open,
             );
             arsort($values);
             $best = array_key_first($values);
-            if ($values[$best] <= 0.0) {
+            if ([] === $open && $values[$best] <= 0.0) {
                 break;
             }
             $chosen[$best] = $possible[$best];

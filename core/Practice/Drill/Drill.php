@@ -115,6 +115,16 @@ final readonly class Drill
         return $this->but(key: $key, serves: array_fill_keys(range(1, 9), [$skill]), throwsPerRep: 0);
     }
 
+    /** When who works changes, as a sentence. */
+    public function change(): string
+    {
+        return match (true) {
+            $this->beside > 1 => 'After a set of five everybody goes one place on.',
+            $this->atOnce >= $this->max => 'Everybody works; a breath after five, then the next set.',
+            default => 'After each ball to the end of the line; sides or places after a set of five.',
+        };
+    }
+
     /** How many of a group are in its largest part, each part with its own ball. */
     public function together(int $group): int
     {

@@ -10,8 +10,8 @@ use FoxCorner\Core\Level\AgeGroup;
 final readonly class Pace
 {
     /** s of a round for explaining what is new to these players, and what they know. Source: the project's practice. */
-    private const NEW = 120;
-    private const KNOWN = 30;
+    public const NEW = 120;
+    public const KNOWN = 30;
     /** Balls of a bucket, and seconds in which they are collected. Source: the project's practice. */
     private const BUCKET = 30;
     private const COLLECTING = 60;

@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Floor;
 
 use FoxCorner\Core\Level\AgeGroup;
-use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 
 /**
- * What each player should have in a week of two practices, by position and age. Source: the project's practice; three
- * practices ask half as much again, one half.
+ * What each player should have in a week: of two practices all of the table, of three half as much again, of one half.
+ * Source: the project's practice.
  */
 final class Floors
 {
@@ -21,27 +20,6 @@ final class Floors
     /** Of a second position's floor. */
     private const SECOND = 0.5;
 
-    /** By position: child, youth, older. */
-    private const INFIELD = [
-        'fielded' => [24, 40, 50],
-        'feeds' => [8, 16, 20],
-        'pivots' => [6, 14, 20],
-    ];
-    private const BY_POSITION = [
-        1 => ['bunts' => [3, 6, 8], 'comebackers' => [3, 6, 8], 'cover-first' => [3, 6, 8]],
-        2 => ['catcher-throws' => [6, 10, 14], 'blocks' => [8, 16, 20], 'bunts' => [3, 5, 6]],
-        3 => ['fielded' => [14, 24, 30], 'short-hops' => [8, 15, 18], 'bunts' => [3, 6, 8]],
-        4 => self::INFIELD,
-        5 => ['fielded' => [24, 40, 50], 'bunts' => [3, 6, 8]],
-        6 => self::INFIELD,
-        7 => self::OUTFIELD,
-        8 => self::OUTFIELD,
-        9 => self::OUTFIELD,
-    ];
-    private const OUTFIELD = ['flies' => [12, 16, 20], 'charges' => [8, 12, 12], 'cutoffs' => [6, 10, 12]];
-    private const EVERYBODY = ['jobs' => [4, 8, 10]];
-    /** Of those who throw in one; outfielders run in them. */
-    private const RUNDOWNS = ['rundowns' => [1, 1.5, 1.5]];
     /** Of what is fielded, what is to be held by who may not throw. */
     private const HELD = 0.5;
     /** What a hall has no room for. */
@@ -54,10 +32,10 @@ final class Floors
         $share = (min(1.0, $week->minutes / $long) * $week->practices) / self::PRACTICES;
         $floors = [];
         foreach (\array_slice($player->positions, 0, 2) as $rank => $position) {
-            $asked = self::asked($position, 0 === $rank);
-            foreach ($player->limit->forbidsRunning() ? [] : $asked as $work => $byAge) {
+            $asked = $player->limit->forbidsRunning() ? [] : $week->table()->asked($position, 0 === $rank);
+            foreach ($asked as $work => $reps) {
                 $work = Work::from($work);
-                $wanted = $share * $byAge[self::column($week->age)] * (0 === $rank ? 1.0 : self::SECOND);
+                $wanted = $share * $reps * (0 === $rank ? 1.0 : self::SECOND);
                 if (Work::Fielded === $work && !$player->limit->allowsGameThrows()) {
                     [$work, $wanted] = [Work::Held, self::HELD * $wanted];
                 }
@@ -69,23 +47,5 @@ final class Floors
         }
 
         return $floors;
-    }
-
-    /** @return array<string, array{int|float, int|float, int|float}> */
-    private static function asked(Position $position, bool $isFirst): array
-    {
-        $isInfield = \in_array($position, Position::INFIELD, true);
-
-        return self::BY_POSITION[$position->value] +
-            ($isFirst ? self::EVERYBODY + ($isInfield ? self::RUNDOWNS : []) : []);
-    }
-
-    private static function column(AgeGroup $age): int
-    {
-        return match ($age) {
-            AgeGroup::Child => 0,
-            AgeGroup::Youth => 1,
-            AgeGroup::Older => 2,
-        };
     }
 }

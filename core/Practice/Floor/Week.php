@@ -9,10 +9,17 @@ use FoxCorner\Core\Level\AgeGroup;
 /** A week of practices as its floors ask: how old the players are, how long and how often they practise, and where. */
 final readonly class Week
 {
+    /** @param FloorTable|null $floors null: those of the age */
     public function __construct(
         public AgeGroup $age,
         public int $minutes,
         public int $practices = 2,
         public bool $isIndoors = false,
+        private ?FloorTable $floors = null,
     ) {}
+
+    public function table(): FloorTable
+    {
+        return $this->floors ?? FloorTable::of($this->age);
+    }
 }

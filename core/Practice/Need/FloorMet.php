@@ -64,6 +64,11 @@ final readonly class FloorMet
         return (10 * $this->share() - 3 * $this->share() ** 2) / 7;
     }
 
+    public function isMet(): bool
+    {
+        return $this->had >= $this->wanted;
+    }
+
     /** 1 when he has it all */
     public function share(): float
     {

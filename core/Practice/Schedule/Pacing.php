@@ -33,7 +33,7 @@ final readonly class Pacing
         private array $players,
         private array $had,
         private bool $isClock = false,
-        private bool $isLight = false,
+        public bool $isLight = false,
     ) {}
 
     /** By the clock alone. */

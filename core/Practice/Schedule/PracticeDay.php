@@ -111,7 +111,7 @@ final readonly class PracticeDay
      */
     public function between(array $before, array $later = []): self
     {
-        return self::of(
+        $day = self::of(
             $this->rules,
             $this->level,
             $this->players,
@@ -121,12 +121,19 @@ final readonly class PracticeDay
             $this->ever,
             $this->decided,
         )->but(later: $later);
+
+        return $this->isLight() ? $day->lighter() : $day;
     }
 
     /** As its floors see it: one practice of a week, or all of them. */
     public function week(int $practices, bool $isIndoors): Week
     {
-        return new Week($this->age(), $this->time->minutes(), $practices, $isIndoors);
+        return new Week($this->age(), $this->time->minutes(), $practices, $isIndoors, $this->decided->floors);
+    }
+
+    public function isLight(): bool
+    {
+        return $this->pacing->isLight;
     }
 
     /** The same as a light one: the day before a game, or the day after a hard one. */
@@ -146,7 +153,13 @@ final readonly class PracticeDay
             $demands,
             $this->players,
             Record::of($this->taught, $this->ever),
-            FloorsLeft::of($this->players, $this->week(self::USUAL, $this->means->isIndoors()), $this->taught, $this->ever, $this->later),
+            FloorsLeft::of(
+                $this->players,
+                $this->week(self::USUAL, $this->means->isIndoors()),
+                $this->taught,
+                $this->ever,
+                $this->later,
+            ),
         );
     }
 

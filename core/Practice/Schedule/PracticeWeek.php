@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Schedule;
 
+use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Floor\Week;
 use FoxCorner\Core\Practice\Need\Demand;
 use FoxCorner\Core\Practice\Need\FloorMet;
 use FoxCorner\Core\Practice\Need\Grade;
@@ -114,14 +116,25 @@ final readonly class PracticeWeek
      */
     public function floors(array $days): array
     {
-        // What one day has no room for another can give.
-        $isInside = [] === array_filter($this->days, static fn(PracticeDay $day): bool => !$day->means->isIndoors());
-
         return FloorMet::over(
-            array_map(static fn(PracticeDay $day): array => [$day->players, $day->week(1, $isInside)], $this->days),
+            self::asked($this->days),
             array_merge(...array_map(static fn(SolvedDay $day): array => $day->taught(), $days)),
             $this->days[0]->ever,
         );
+    }
+
+    /**
+     * What the days of a week are to give together: what one has no room for another can.
+     *
+     * @param list<PracticeDay> $days
+     *
+     * @return list<array{list<RosterPlayer>, Week}> who comes to each, and its share
+     */
+    public static function asked(array $days): array
+    {
+        $isInside = [] === array_filter($days, static fn(PracticeDay $day): bool => !$day->means->isIndoors());
+
+        return array_map(static fn(PracticeDay $day): array => [$day->players, $day->week(1, $isInside)], $days);
     }
 
     /** @param list<SolvedDay> $days all of them */
@@ -161,7 +174,8 @@ final readonly class PracticeWeek
         $isNear = static fn(float $later, float $earlier): bool => $later > $earlier &&
             $later - $earlier <= self::NEXT_DAY;
 
-        return (null !== $this->game && $isNear($this->game, $this->inDays[$index])) ||
+        return true === ($this->days[$index] ?? null)?->isLight() ||
+            (null !== $this->game && $isNear($this->game, $this->inDays[$index])) ||
             ($index > 0 && !$this->isLight($index - 1) && $isNear($this->inDays[$index], $this->inDays[$index - 1]));
     }
 }

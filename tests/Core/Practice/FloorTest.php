@@ -11,6 +11,7 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Practice\Floor\Floors;
+use FoxCorner\Core\Practice\Floor\FloorTable;
 use FoxCorner\Core\Practice\Floor\Week;
 use FoxCorner\Core\Practice\Floor\Work;
 use FoxCorner\Core\Practice\Need\FloorMet;
@@ -37,6 +38,23 @@ final class FloorTest extends TestCase
             ['fielded' => 24, 'feeds' => 8, 'pivots' => 6, 'jobs' => 4, 'rundowns' => 1],
             $floors(AgeGroup::Child),
         );
+    }
+
+    public function testTheCoachsOwnFiguresStandInTheTable(): void
+    {
+        $table = FloorTable::of(AgeGroup::Older)
+            ->with(Position::Shortstop, Work::Fielded, ' 60 ')
+            ->with(Position::Shortstop, Work::Feeds, '0')
+            ->with(Position::Shortstop, Work::Jobs, '14');
+        $week = new Week(AgeGroup::Older, 90, floors: $table);
+
+        self::assertSame(
+            ['fielded' => 60, 'pivots' => 20, 'jobs' => 14, 'rundowns' => 2],
+            Floors::of(self::player(6), $week)[6],
+            'none is none',
+        );
+        self::assertSame(['fielded' => 30, 'pivots' => 10], Floors::of(self::player(5, 6), $week)[6]);
+        self::assertSame(20.0, $table->with(Position::Shortstop, Work::Feeds, '')->asked(Position::Shortstop)['feeds']);
     }
 
     public function testShorterPracticesAndAnotherNumberOfThem(): void

@@ -34,6 +34,7 @@ final class ShippedDrills
                     new FlyDrills(),
                     new RunnerDrills(),
                     new SmallGroupDrills(),
+                    new FinerDrills(),
                     new TeamDrills(),
                 ]),
             ),
