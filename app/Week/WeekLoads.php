@@ -10,6 +10,7 @@ use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Live\Records;
 use FoxCorner\App\Practice\Live\TurnRecords;
 use FoxCorner\App\Practice\Sheet\SheetCodec;
+use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\Practice\Week\ThrowLoad;
 
 /** Throws of every arm in some practices: counted where somebody counted, else as the sheet has them. */
@@ -41,7 +42,7 @@ final readonly class WeekLoads
             static fn(string $player): ArmLoad => new ArmLoad(
                 $player,
                 $names[$player],
-                new ThrowLoad($throws[$player]),
+                new ThrowLoad($throws[$player], AgeGroup::of($team->level())),
             ),
             array_map(strval(...), array_keys($throws)),
         );

@@ -9,8 +9,10 @@ use FoxCorner\App\Calendar\BookingRepository;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Practice\Book\PracticeRepository;
+use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\Practice\Need\FloorMet;
 use FoxCorner\Core\Practice\Week\FreeTime;
+use FoxCorner\Core\Practice\Week\ThrowLoad;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -64,6 +66,8 @@ final class WeekPage extends AbstractController
                     ? FreeTime::of($busy, $from, $from->setTime(0, 0)->diff($end)->days, self::MINUTES, self::HOURS)
                     : [],
             'minutes' => self::MINUTES,
+            'age' => ($age = AgeGroup::of($membership->team->level())),
+            'mostOfWeek' => ThrowLoad::most($age),
             'toCome' => array_values(
                 array_filter($practices, static fn(Practice $one): bool => $one->startsAt() > $now),
             ),

@@ -126,13 +126,13 @@ final class WeekTest extends AppTestCase
         $this->browser->submitForm('Save the floors', ['floor[6][fielded]' => 'many', 'floor[4][feeds]' => '301']);
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('.finding', '6, fielded and thrown: “many” is no whole number');
-        self::assertSelectorTextContains('.finding', '4, feeds: 301 is too large; allowed: 0 to 300 a week');
+        self::assertSelectorTextContains('.finding', '4, feeds: 301 is too large. Allowed: 0 to 300 a week');
         self::assertInputValueSame('floor[6][fielded]', 'many', 'what was typed stays');
         $this->browser->submitForm('Back to those of the age');
         self::assertSame([], $this->team()->floors()->own);
     }
 
-    /** @return array{\DateTimeImmutable, list<string>} the Monday, and their ids; both have the sheet of the same day */
+    /** @return array{\DateTimeImmutable, list<string>} the Monday, and their ids; both have the sheet of one day */
     private function twoOfNextWeek(): array
     {
         $practice = $this->practiceOf($this->team());

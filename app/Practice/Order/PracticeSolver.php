@@ -15,6 +15,7 @@ use FoxCorner\Core\Practice\Schedule\PracticeWeek;
 use FoxCorner\Core\Practice\Schedule\ReadyDay;
 use FoxCorner\Core\Practice\Schedule\Scheduler;
 use FoxCorner\Core\Practice\Schedule\SolvedDay;
+use FoxCorner\Core\Practice\Team\TeamPlaces;
 use FoxCorner\Core\Practice\Team\TeamScript;
 use FoxCorner\Core\Practice\Time\BlockKind;
 use FoxCorner\Core\Problem\Problem;
@@ -197,7 +198,12 @@ final readonly class PracticeSolver
                 ),
                 array_values($ready->wanted),
             ),
-            TeamScript::of($ready->request->time->minutesOf(BlockKind::TeamDefence), $ready->needs, $plays),
+            TeamScript::of(
+                $ready->request->time->minutesOf(BlockKind::TeamDefence),
+                $ready->needs,
+                $plays,
+                TeamPlaces::of($ready->day->players, $ready->day->means->part),
+            ),
         );
     }
 }

@@ -58,7 +58,7 @@ final readonly class FloorMet
         return $all;
     }
 
-    /** What it is worth to him, all of it 1: his first repetitions more than his last. Source: the project's practice. */
+    /** Its worth to him, all of it 1: his first repetitions more than his last. Source: the project's practice. */
     public function worth(): float
     {
         return (10 * $this->share() - 3 * $this->share() ** 2) / 7;

@@ -7,10 +7,13 @@ namespace FoxCorner\Core\Practice\Need;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Floor\Work;
 use FoxCorner\Core\Skill\Skill;
+use FoxCorner\Core\Value\ButFor;
 
 /** How much of a skill a position still has to practise, and why. */
 final readonly class JobNeed
 {
+    use ButFor;
+
     /**
      * @param int                $each   repetitions that one player should have fresh
      * @param int                $people players whose first position it is
@@ -32,6 +35,12 @@ final readonly class JobNeed
         public array $lacks,
         public ?Work $work = null,
     ) {}
+
+    /** The same, more or less pressing. */
+    public function weighing(float $weight): self
+    {
+        return $this->but(weight: $weight);
+    }
 
     /** "bunts", "the throw on a steal" */
     public function label(): string

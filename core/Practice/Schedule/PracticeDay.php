@@ -21,6 +21,7 @@ use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\Need\JobNeeds;
 use FoxCorner\Core\Practice\Need\Record;
 use FoxCorner\Core\Practice\Need\Taught;
+use FoxCorner\Core\Practice\Season\Steered;
 use FoxCorner\Core\Practice\Team\TeamDefence;
 use FoxCorner\Core\Practice\Time\BlockKind;
 use FoxCorner\Core\Practice\Time\TimePlan;
@@ -145,22 +146,20 @@ final readonly class PracticeDay
     /**
      * @param list<Demand> $demands of plan and game
      *
-     * @return list<JobNeed> with the floors of the week, the heaviest first
+     * @return list<JobNeed> with the floors of the week, as the season has come, the heaviest first
      */
     public function needs(array $demands): array
     {
-        return JobNeeds::of(
-            $demands,
+        $floors = FloorsLeft::of(
             $this->players,
-            Record::of($this->taught, $this->ever),
-            FloorsLeft::of(
-                $this->players,
-                $this->week(self::USUAL, $this->means->isIndoors()),
-                $this->taught,
-                $this->ever,
-                $this->later,
-            ),
+            $this->week(self::USUAL, $this->means->isIndoors()),
+            $this->taught,
+            $this->ever,
+            $this->later,
         );
+        $record = Record::of($this->taught, $this->ever);
+
+        return Steered::by($this->rules, JobNeeds::of($demands, $this->players, $record, $floors));
     }
 
     /**

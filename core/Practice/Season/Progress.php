@@ -51,7 +51,7 @@ final readonly class Progress
     public static function next(array $all): ?self
     {
         foreach ($all as $one) {
-            if (!$one->stands()) {
+            if (!self::stands($one->share)) {
                 return $one;
             }
         }
@@ -59,13 +59,20 @@ final readonly class Progress
         return null;
     }
 
-    public function stands(): bool
+    /** Whether the next stage can stand on one of which so much is fresh. */
+    public static function stands(float $share): bool
     {
-        return $this->share >= self::STANDS;
+        return $share >= self::STANDS;
     }
 
-    /** @param list<JobNeed> $needs */
-    private static function share(Stage $stage, array $needs): float
+    /**
+     * Of what is wanted of a stage, how much is fresh.
+     *
+     * @param list<JobNeed> $needs
+     *
+     * @return float 0 to 1
+     */
+    public static function share(Stage $stage, array $needs): float
     {
         $has = $wants = 0.0;
         foreach ($needs as $need) {

@@ -23,17 +23,37 @@ final readonly class StationPlan
         public array $helping = [],
     ) {}
 
-    /** Puts everybody where he is in it. */
-    public function lay(StationState $state): void
+    /** @return list<string> keys of the stations that run in it */
+    public function stations(): array
+    {
+        $keys = [];
+        foreach ($this->rounds as $groups) {
+            foreach (array_keys($groups) as $station) {
+                $keys[$this->problem->stations[$station]->key()] = true;
+            }
+        }
+
+        return array_map(strval(...), array_keys($keys));
+    }
+
+    /**
+     * Puts everybody where he is in it.
+     *
+     * @param \Closure(int): bool|null $isLeftOut of a station: who is there waits; null: none
+     */
+    public function lay(StationState $state, ?\Closure $isLeftOut = null): void
     {
         foreach ($this->rounds as $round => $groups) {
             foreach ($groups as $station => $group) {
+                if (null !== $isLeftOut && $isLeftOut($station)) {
+                    continue;
+                }
                 foreach ($group as $player => $position) {
                     $state->move($round, $player, $station, $position);
                 }
             }
             foreach ($this->helping[$round] ?? [] as $station => $players) {
-                foreach ($players as $player) {
+                foreach (null !== $isLeftOut && $isLeftOut($station) ? [] : $players as $player) {
                     $state->move($round, $player, $station, StationState::HELPS);
                 }
             }

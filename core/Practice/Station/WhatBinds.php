@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Station;
 
 /**
- * Why those who lack something do not get more of it in a filled plan: for each of them it is asked in every round, over
- * every station that would give it, what stands in the way, and what does so most often is said.
+ * Why those who lack something do not get more of it in a filled plan: for each of them it is asked in every round,
+ * over every station that would give it, what stands in the way, and what does so most often is said.
  */
 final readonly class WhatBinds
 {
@@ -153,11 +153,13 @@ final readonly class WhatBinds
     /** Where the station could have him: whether his arm could, and whether he does anything else. */
     private function his(Station $way, int $round, int $player): string
     {
+        $waits = \in_array($this->problem->players[$player], $this->plan->idle($round), true);
+
         return match (true) {
             !$this->hasThrows($way, $player) => 'Throws: the arms that play ' .
                 $this->need->position .
                 ' have had theirs.',
-            \in_array($this->problem->players[$player], $this->plan->idle($round), true) => "Too few at a time: it takes $way->min.",
+            $waits => "Too few at a time: it takes $way->min.",
             default => self::MINUTES,
         };
     }

@@ -27,24 +27,33 @@ final class TeamScript
      * @param int               $minutes of team defence, without water
      * @param list<JobNeed>     $needs
      * @param list<AuditedPlay> $plays   with a coverage
+     * @param TeamPlaces        $places  who is where
      *
      * @return list<ScriptLine> as long as the minutes, or empty when there are none
      */
-    public static function of(int $minutes, array $needs, array $plays): array
+    public static function of(int $minutes, array $needs, array $plays, TeamPlaces $places): array
     {
-        $lives = self::lives($plays);
+        $lives = $places->isLive() ? self::lives($plays) : [];
         $forUnits = [] === $lives ? $minutes : (int) round($minutes * self::UNITS);
-        $units = self::units($needs, max(1, intdiv($forUnits, self::UNIT_MINUTES)));
+        $units = self::units($needs, max(1, intdiv($forUnits, self::UNIT_MINUTES)), $places);
         $live = \array_slice($lives, 0, intdiv($minutes - $forUnits, self::LIVE_MINUTES));
         $lines = [];
         foreach (self::shares([] === $live ? $minutes : $forUnits, \count($units)) as $index => $share) {
             $unit = $units[$index];
-            $lines[] = new ScriptLine(false, $share, $unit->title(), $unit->say(), $unit->do(), $unit->expect(), '');
+            $lines[] = new ScriptLine(
+                false,
+                $share,
+                $unit->title(),
+                $unit->say(),
+                $unit->asks($places),
+                $unit->expect(),
+                0 === $index ? $places->words() : '',
+            );
         }
         $taken = [];
         foreach (self::shares($minutes - $forUnits, \count($live)) as $index => $share) {
             [$play, $finding] = $live[$index];
-            $ball = self::ball($play, $taken);
+            $ball = self::ball($play, $taken, $places);
             $taken[] = $ball->fieldedBy()->value;
             $lines[] = self::line($share, $play, $ball, $finding);
         }
@@ -57,10 +66,10 @@ final class TeamScript
      *
      * @return list<UnitRound> the most needed, in the order in which they are taught
      */
-    private static function units(array $needs, int $count): array
+    private static function units(array $needs, int $count, TeamPlaces $places): array
     {
         $wanted = [];
-        foreach (UnitRound::cases() as $unit) {
+        foreach (array_filter(UnitRound::cases(), static fn(UnitRound $one): bool => $one->fits($places)) as $unit) {
             $wanted[$unit->value] =
                 array_sum(
                     array_map(
@@ -131,11 +140,15 @@ final class TeamScript
      * A ball on which an out is to be had, to whoever had the fewest yet; of his the one on which it is the least
      * likely. Where none is to be had, the likeliest of all.
      *
+     * Never to where nobody is, unless everything would go there.
+     *
      * @param list<int> $taken by whom the balls so far were fielded
      */
-    private static function ball(PlannedPlay $play, array $taken): Timeline
+    private static function ball(PlannedPlay $play, array $taken, TeamPlaces $places): Timeline
     {
-        $balls = array_values($play->runs($play->family->trials($play->plan->scene())));
+        $all = array_values($play->runs($play->family->trials($play->plan->scene())));
+        $there = array_values(array_filter($all, static fn(Timeline $ball): bool => $places->has($ball->fieldedBy())));
+        $balls = [] === $there ? $all : $there;
         $had = array_count_values($taken);
         $order = static fn(Timeline $ball): array => [$had[$ball->fieldedBy()->value] ?? 0, $ball->called()->chance];
         $outs = array_values(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Team;
 
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Skill\Skill;
 
 /** A round in which the infield works as one: one ball, everybody watches one player. */
@@ -75,7 +76,43 @@ enum UnitRound: string
         };
     }
 
-    public function do(): string
+    /**
+     * Whether those who are there can do it: somebody to field, and somebody to throw to.
+     *
+     * In a hall nothing goes to the gaps.
+     */
+    public function fits(TeamPlaces $places): bool
+    {
+        $infield = $places->among(Position::ThirdBase, Position::Shortstop, Position::SecondBase, Position::FirstBase);
+        $middle = $places->among(Position::Shortstop, Position::SecondBase);
+
+        return match ($this) {
+            self::OutsAtFirst, self::SlowRollers => \count($infield) > 1,
+            self::Two => \count($middle) > 1 && \count($infield) > 2,
+            self::Home => $places->has(Position::Catcher) && \count($infield) > 1,
+            self::Bunts => \count($places->among(Position::Pitcher, Position::Catcher)) +
+                \count($places->among(Position::ThirdBase, Position::FirstBase)) >
+                2,
+            self::Relays => $places->hasOutfield() &&
+                [] !== $middle &&
+                \count($places->among(...Position::OUTFIELD)) > 1,
+        };
+    }
+
+    /** What the helper does, for those who are there. */
+    public function asks(TeamPlaces $places): string
+    {
+        $order = [Position::ThirdBase, Position::Shortstop, Position::SecondBase, Position::FirstBase];
+        $there = $places->among(...$order);
+        $do =
+            self::OutsAtFirst === $this && \count($there) < \count($order)
+                ? 'One ball each to ' . implode(', ', Position::numbers($there)) . ', then back.'
+                : $this->do();
+
+        return $places->isInHall() ? 'Rolled, soft ball, half the distance. ' . $do : $do;
+    }
+
+    private function do(): string
     {
         return match ($this) {
             self::OutsAtFirst => 'One ball to each position, third to first, then back.',

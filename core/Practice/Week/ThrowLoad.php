@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Week;
 
+use FoxCorner\Core\Level\AgeGroup;
+
 /** Throws at game distance of one arm in a week of practices; warm-up and games come on top. */
 final readonly class ThrowLoad
 {
-    /** Throws after which we say something (ours, cautious; no medical limits). */
-    private const DAY = 70;
-    private const WEEK = 180;
+    /** Full days of throwing in a week after which we say something (ours, cautious; no medical limits). */
+    private const DAYS = 2.5;
 
     /** @param array<string, int> $days throws by date */
-    public function __construct(public array $days) {}
+    public function __construct(public array $days, private AgeGroup $age) {}
+
+    /** Throws of a week after which we say something. */
+    public static function most(AgeGroup $age): int
+    {
+        return (int) (self::DAYS * $age->throws());
+    }
 
     public function week(): int
     {
@@ -28,11 +35,11 @@ final readonly class ThrowLoad
     public function caution(): string
     {
         return match (true) {
-            $this->worstDay() > self::DAY => \sprintf(
+            $this->worstDay() > $this->age->throws() => \sprintf(
                 '%d throws in one practice: fewer, or a day off the arm after it.',
                 $this->worstDay(),
             ),
-            $this->week() > self::WEEK => \sprintf('%d throws in a week: a lighter day.', $this->week()),
+            $this->week() > self::most($this->age) => \sprintf('%d throws in a week: a lighter day.', $this->week()),
             default => '',
         };
     }

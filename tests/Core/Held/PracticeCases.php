@@ -6,6 +6,7 @@ namespace FoxCorner\Tests\Core\Held;
 
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helpers;
@@ -20,6 +21,7 @@ use FoxCorner\Core\Practice\Need\Grade;
 use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\Need\StandingDemand;
 use FoxCorner\Core\Practice\Need\Taught;
+use FoxCorner\Core\Practice\Team\TeamPlaces;
 use FoxCorner\Core\Practice\Team\TeamScript;
 use FoxCorner\Core\Practice\Time\Block;
 use FoxCorner\Core\Practice\Time\TimePlan;
@@ -152,7 +154,7 @@ final class PracticeCases
         yield 'free for 75 min' => ['at' => array_map(static fn($at): string => $at->format('d/H:i'), $free)];
         foreach ([[70, 110], [71], [60, 60, 61], [60, 60, 60]] as $throws) {
             $names = array_map(static fn(int $day): string => "day $day", array_keys($throws));
-            $load = new ThrowLoad(array_combine($names, $throws));
+            $load = new ThrowLoad(array_combine($names, $throws), AgeGroup::Older);
             yield 'throws ' . implode(' ', $throws) => [
                 'week' => $load->week(),
                 'worst day' => $load->worstDay(),
@@ -169,7 +171,9 @@ final class PracticeCases
             $plays[] = Practices::audited(Teams::bunt(Teams::state(situation: $situation)));
         }
         foreach ([5, 13, 28] as $minutes) {
-            foreach (TeamScript::of($minutes, Practices::needs(Teams::nine()), $plays) as $number => $line) {
+            $places = TeamPlaces::of(Teams::nine());
+            $script = TeamScript::of($minutes, Practices::needs(Teams::nine()), $plays, $places);
+            foreach ($script as $number => $line) {
                 yield "team defence of $minutes min, $number" => [
                     'live' => $line->isLive,
                     'min' => $line->minutes,

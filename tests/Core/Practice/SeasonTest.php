@@ -8,11 +8,13 @@ use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Practice\Need\Demand;
+use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\Need\JobNeeds;
 use FoxCorner\Core\Practice\Need\Record;
 use FoxCorner\Core\Practice\Need\Taught;
 use FoxCorner\Core\Practice\Season\Progress;
 use FoxCorner\Core\Practice\Season\Stage;
+use FoxCorner\Core\Practice\Season\Steered;
 use FoxCorner\Core\Skill\Skill;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\TestCase;
@@ -47,7 +49,7 @@ final class SeasonTest extends TestCase
         // 6 + 14 × 1.0 = 20 repetitions each of two jobs; one of them has all, the other none.
         $all = self::progress([new Taught('id-5', 'sure-out', Position::ThirdBase, 20, 0.0)]);
         self::assertEqualsWithDelta(0.5, $all[0]->share, 1e-9);
-        self::assertTrue($all[0]->stands());
+        self::assertTrue(Progress::stands($all[0]->share));
         self::assertSame(Stage::Flies, Progress::next($all)?->stage);
 
         $less = self::progress([new Taught('id-5', 'sure-out', Position::ThirdBase, 19, 0.0)]);
@@ -68,6 +70,39 @@ final class SeasonTest extends TestCase
         ])[0]->weeks;
 
         self::assertSame([3, 0, 0, 0, 0, 0, 9, 14], $weeks, 'one that serves two skills of a stage counts once');
+    }
+
+    public function testWhatStandsOnWhatNobodyHasComesLater(): void
+    {
+        $weights = static function (int $fresh): array {
+            $taught = [new Taught('id-5', 'sure-out', Position::ThirdBase, $fresh, 0.0)];
+            $needs = JobNeeds::of(
+                [
+                    new Demand(Position::ThirdBase, Skill::GroundBall, 0.9, 0.0, 'So'),
+                    new Demand(Position::CenterField, Skill::FlyPriority, 0.8, 0.0, 'So'),
+                    new Demand(Position::SecondBase, Skill::SideToss, 0.7, 0.0, 'So'),
+                    new Demand(Position::LeftField, Skill::OutfieldThrow, 1.0, 0.0, 'So'),
+                ],
+                Teams::nine(),
+                Record::of($taught, ShippedDrills::all()),
+            );
+
+            return array_map(
+                static fn(JobNeed $need): string => \sprintf('%s %.2f', $need->skill->value, $need->weight),
+                Steered::by(ShippedRuleSets::get('baseball-90'), $needs),
+            );
+        };
+
+        self::assertSame(
+            ['ground-ball 1.20', 'fly-priority 1.10', 'outfield-throw 0.65', 'side-toss 0.50'],
+            $weights(0),
+            'two and cutoffs stand on sure outs and flies',
+        );
+        self::assertSame(
+            ['ground-ball 1.20', 'fly-priority 1.10', 'side-toss 1.00', 'outfield-throw 0.65'],
+            $weights(20),
+            'sure outs stand: flies are next, and two after them',
+        );
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\Core\Practice;
 
+use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\Practice\Week\FreeTime;
 use FoxCorner\Core\Practice\Week\ThrowLoad;
 use PHPUnit\Framework\TestCase;
@@ -58,13 +59,17 @@ final class WeekTest extends TestCase
 
     public function testAnArmIsMindedByTheDayAndByTheWeek(): void
     {
-        self::assertSame('', (new ThrowLoad(['a' => 60, 'b' => 60]))->caution());
-        self::assertStringContainsString('71 throws in one practice', (new ThrowLoad(['a' => 71]))->caution());
-        self::assertStringContainsString(
-            '195 throws in a week',
-            (new ThrowLoad(['a' => 65, 'b' => 65, 'c' => 65]))->caution(),
-        );
-        self::assertSame(0, (new ThrowLoad([]))->worstDay());
+        $says = static fn(AgeGroup $age, int ...$days): string => (new ThrowLoad($days, $age))->caution();
+
+        self::assertSame('', $says(AgeGroup::Older, 75, 75));
+        self::assertStringContainsString('76 throws in one practice', $says(AgeGroup::Older, 76));
+        self::assertStringContainsString('188 throws in a week', $says(AgeGroup::Older, 63, 63, 62));
+        self::assertSame('', $says(AgeGroup::Older, 62, 62, 63));
+        self::assertSame('', $says(AgeGroup::Child, 45, 45));
+        self::assertStringContainsString('46 throws in one practice', $says(AgeGroup::Child, 46));
+        self::assertStringContainsString('113 throws in a week', $says(AgeGroup::Child, 38, 38, 37));
+        self::assertStringContainsString('61 throws in one practice', $says(AgeGroup::Youth, 61));
+        self::assertSame(0, (new ThrowLoad([], AgeGroup::Youth))->worstDay());
     }
 
     /** @return array{\DateTimeImmutable, \DateTimeImmutable} */

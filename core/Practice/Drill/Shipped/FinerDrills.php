@@ -114,7 +114,7 @@ final readonly class FinerDrills implements DrillFamily
                 equipment: ['bucket of balls' => 1],
                 steps: [
                     'A helper rolls along the third line; the pitcher gets around it with his chest to the plate.',
-                    'A left-hander spins over his glove side, a right-hander plants; both throw to the inside of first.',
+                    'A left-hander spins over his glove side, a right-hander plants; both throw inside first.',
                     'Five, then the next pitcher.',
                 ],
                 points: ['Both feet past the ball before it is picked up.', 'Eyes find the glove before the arm goes.'],
@@ -128,7 +128,7 @@ final readonly class FinerDrills implements DrillFamily
                 'Plate to third, and the tag',
                 'Plate to 3rd',
                 SkillFamily::Holding,
-                'Catcher’s throw to third in front of a right-handed batter or behind him, and the tag on the near edge.',
+                'Catcher’s throw to third before a right-handed batter or behind him, and the tag on the near edge.',
                 [2 => [Skill::ThrowToSecond, Skill::ThrowBehind], 5 => [Skill::TagAtBag], 6 => [Skill::TagAtBag]],
                 DrillPlace::at(
                     [-0.35, 0.38],
@@ -201,7 +201,7 @@ final readonly class FinerDrills implements DrillFamily
                 'From the middle to third',
                 'To third',
                 SkillFamily::Bunts,
-                'When third base charges, the shortstop runs behind the runner’s back to third and is there with the ball.',
+                'When third base charges, the shortstop runs behind the runner to third and is there in time.',
                 [6 => [Skill::CoverThird], 5 => [Skill::Field], 4 => [Skill::CoverSecond]],
                 DrillPlace::at(
                     [-0.45, 0.62],
