@@ -113,12 +113,11 @@ final readonly class Sheet
     /**
      * What each who does not have all that he needs still lacks, who lacks most first.
      *
-     * @return array<string, string> "12 fielded and thrown, 3 feeds" by name
+     * @return array<string, string> "12 fielded and thrown, 3 feeds" by id; by name on sheets of earlier
      */
     public function lacks(): array
     {
         $lacks = $sums = [];
-        $names = $this->players();
         foreach ($this->needs as $need) {
             foreach ($need->lacks as $id => $reps) {
                 $sums[$id] = ($sums[$id] ?? 0) + $reps;
@@ -128,7 +127,7 @@ final readonly class Sheet
         arsort($sums);
         $words = [];
         foreach (array_keys($sums) as $id) {
-            $words[$names[$id] ?? $id] = implode(', ', $lacks[$id]);
+            $words[$id] = implode(', ', $lacks[$id]);
         }
 
         return $words;
@@ -148,13 +147,13 @@ final readonly class Sheet
         return array_map(static fn(array $what): string => implode(', ', $what), $binds);
     }
 
-    /** @return array<string, int> rounds in which they wait, by name */
-    public function waiting(): array
+    /** @return array<string, int> rounds in which they wait, by id */
+    private function waiting(): array
     {
         $waiting = [];
         foreach ($this->rounds() as $round) {
             foreach ($round->waiting as $player) {
-                $waiting[$player->name] = ($waiting[$player->name] ?? 0) + 1;
+                $waiting[$player->id] = ($waiting[$player->id] ?? 0) + 1;
             }
         }
         arsort($waiting);
@@ -191,7 +190,7 @@ final readonly class Sheet
 
         return \sprintf(
             ', %s %s %s',
-            $who > self::NAMED ? $who : implode(' and ', array_keys($waiting)),
+            $who > self::NAMED ? $who : implode(' and ', array_intersect_key($this->players(), $waiting)),
             1 === $who ? 'waits' : 'wait',
             1 === $most ? 'a round' : ($who > 1 ? 'up to ' : '') . "$most rounds",
         );

@@ -9,6 +9,7 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Daily\DailyCore;
 use FoxCorner\Core\Practice\Daily\DailyGroup;
+use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\Need\MetNeed;
 use FoxCorner\Core\Practice\Schedule\Schedule;
 use FoxCorner\Core\Practice\Team\ScriptLine;
@@ -42,23 +43,39 @@ final class SheetWriter
                 },
                 $schedule->time->blocks,
             ),
-            array_map(
-                static fn(MetNeed $met): SheetNeed => new SheetNeed(
-                    $met->need->position->value,
-                    $met->need->drill->key,
-                    $met->need->reps,
-                    $met->gained,
-                    $met->need->reason,
-                    $met->binds,
-                    $met->lacks,
-                    $met->need->what,
-                ),
-                $schedule->needs,
-            ),
+            [...array_map(self::need(...), $schedule->needs), ...array_map(self::unserved(...), $schedule->unserved)],
             $choices,
             $schedule->placement->conflicts(),
             $script,
             $schedule->objective,
+        );
+    }
+
+    private static function need(MetNeed $met): SheetNeed
+    {
+        return new SheetNeed(
+            $met->need->position->value,
+            $met->need->drill->key,
+            $met->need->reps,
+            $met->gained,
+            $met->need->reason,
+            $met->binds,
+            $met->lacks,
+            $met->need->what,
+        );
+    }
+
+    private static function unserved(JobNeed $need): SheetNeed
+    {
+        return new SheetNeed(
+            $need->position->value,
+            '',
+            $need->reps(),
+            0,
+            $need->reason,
+            'No station of these gives it.',
+            $need->lacks,
+            $need->label(),
         );
     }
 

@@ -36,6 +36,8 @@ final readonly class StationChoice
     private const AGAIN = 0.3;
     private const FEWEST = 7;
     private const MOST = 9;
+    /** More than that for what everybody is to have, and for who is limited (ours). */
+    private const FOR_GOALS = 3;
 
     /**
      * @param list<RosterPlayer> $players   who come
@@ -76,9 +78,13 @@ final readonly class StationChoice
         );
         $goals = Goals::of($needs, $this->players);
         $chosen = [];
-        while (\count($chosen) < ($count ?? self::count($this->helpers)) && [] !== $possible) {
+        $most = $count ?? self::count($this->helpers);
+        while ([] !== $possible) {
             // What everybody is to have in a week comes first, and that who is limited has somewhere to work.
             $open = $goals->serving($chosen, $possible);
+            if (\count($chosen) >= $most + ([] === $open || null !== $count ? 0 : self::FOR_GOALS)) {
+                break;
+            }
             $now = $this->worth($chosen, $weights);
             $values = array_map(
                 fn(Drill $drill): float => (($this->worth([...$chosen, $drill], $weights) - $now) *
@@ -183,15 +189,49 @@ final readonly class StationChoice
         return $missing;
     }
 
-    /** Why a drill cannot be run tonight, as the end of a sentence; null when it can. */
-    public function hindrance(Drill $drill): ?string
+    /**
+     * What is missing for the drill that is nearest to being run.
+     *
+     * @param array<string, Drill> $drills
+     */
+    public function nearest(array $drills): string
     {
-        $who = array_filter(
+        if ([] === array_filter($this->players, static fn(RosterPlayer $one): bool => !$one->limit->forbidsRunning())) {
+            return 'somebody who may run; for the others catch and hands on the spot, without a sheet';
+        }
+        $far = [];
+        foreach ($drills as $key => $drill) {
+            $isUsed = $drill->isStation() && (null === $this->rules || $drill->suits($this->rules));
+            if ($isUsed && null !== $this->hindrance($drill)) {
+                $far[$key] =
+                    max(0, $drill->min - \count($this->who($drill))) +
+                    max(0, $drill->helpers - $this->helpers->all) +
+                    array_sum($this->missing($drill));
+            }
+        }
+        asort($far);
+        $near = $drills[array_key_first($far) ?? ''] ?? null;
+
+        return null === $near
+            ? 'another player, helper, piece or part of the field'
+            : \sprintf('what the nearest is short of: “%s” %s', $near->name, $this->hindrance($near));
+    }
+
+    /** @return array<RosterPlayer> who can work at a drill */
+    private function who(Drill $drill): array
+    {
+        return array_filter(
             $this->players,
             static fn(RosterPlayer $player): bool => [] !==
                 array_intersect(Position::numbers($player->positions), $drill->positions()) &&
                 $drill->allows($player->limit),
         );
+    }
+
+    /** Why a drill cannot be run tonight, as the end of a sentence; null when it can. */
+    public function hindrance(Drill $drill): ?string
+    {
+        $who = $this->who($drill);
         $short = $this->missing($drill);
 
         return match (true) {

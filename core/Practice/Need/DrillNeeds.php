@@ -49,6 +49,26 @@ final class DrillNeeds
     }
 
     /**
+     * Floors of the week that none of the drills gives.
+     *
+     * @param list<JobNeed>        $needs
+     * @param array<string, Drill> $drills that are run
+     *
+     * @return list<JobNeed>
+     */
+    public static function unserved(array $needs, array $drills): array
+    {
+        return array_values(
+            array_filter(
+                $needs,
+                static fn(JobNeed $need): bool => null !== $need->work &&
+                    [] !== $need->lacks &&
+                    [] === self::places($need, $drills),
+            ),
+        );
+    }
+
+    /**
      * @param array<string, Drill> $drills
      *
      * @return array<string, non-empty-list<int>> positions by drill, what gives most first

@@ -26,6 +26,7 @@ use FoxCorner\Core\Practice\Team\TeamDefence;
 use FoxCorner\Core\Practice\Time\BlockKind;
 use FoxCorner\Core\Practice\Time\TimePlan;
 use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Value\ButFor;
 
 /** One day of practice before it is solved: who comes, with what, for how long, and what was had before. */
@@ -198,6 +199,13 @@ final readonly class PracticeDay
     {
         $choice = $this->choice();
         $run = array_filter($wanted, static fn(Drill $drill): bool => null === $choice->hindrance($drill));
+        if ([] === $run) {
+            throw Refused::because(
+                'stations',
+                'no drill can be run with these people, helpers and pieces',
+                $choice->nearest($this->decided->drills ?? $this->ever),
+            );
+        }
 
         return PracticeRequest::of(
             $this->players,

@@ -25,6 +25,7 @@ final readonly class PracticeRequest
      * @param list<DrillNeed>      $needs
      * @param array<string, int>   $equipment
      * @param list<KeptTurn>       $kept
+     * @param list<JobNeed>        $unserved  floors that none of the drills gives
      */
     private function __construct(
         public array $players,
@@ -39,6 +40,7 @@ final readonly class PracticeRequest
         public bool $isWatched,
         public DailyCore $core,
         public Pacing $pacing,
+        public array $unserved,
     ) {}
 
     /**
@@ -91,6 +93,7 @@ final readonly class PracticeRequest
             $isWatched,
             $core ?? DailyCore::none(),
             $pacing ?? Pacing::plain(),
+            DrillNeeds::unserved($needs, $drills),
         );
     }
 }

@@ -9,6 +9,7 @@ use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Build\Placement;
 use FoxCorner\Core\Practice\Daily\DailyCore;
 use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\Need\MetNeed;
 use FoxCorner\Core\Practice\Need\Taught;
 use FoxCorner\Core\Practice\Team\TeamDefence;
@@ -22,6 +23,7 @@ final readonly class Schedule
     /**
      * @param list<Round>   $rounds
      * @param list<MetNeed> $needs
+     * @param list<JobNeed> $unserved floors of the week that none of its stations gives
      */
     public function __construct(
         public TimePlan $time,
@@ -30,6 +32,7 @@ final readonly class Schedule
         public float $objective,
         public Placement $placement,
         public DailyCore $core,
+        public array $unserved = [],
     ) {}
 
     /** @return list<array<string, list<string>>> who helps where: by round names by the drill's key */

@@ -227,6 +227,7 @@ final readonly class Scheduler
             $plan->objective,
             $this->request->placement,
             $this->request->core,
+            $this->request->unserved,
         );
     }
 

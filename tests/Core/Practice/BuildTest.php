@@ -6,15 +6,22 @@ namespace FoxCorner\Tests\Core\Practice;
 
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\Field\ShippedRuleSets;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Limit;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\Core\Practice\Build\Helpers;
+use FoxCorner\Core\Practice\Build\Means;
 use FoxCorner\Core\Practice\Build\Placement;
 use FoxCorner\Core\Practice\Build\StationChoice;
 use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
+use FoxCorner\Core\Practice\Need\StandingDemand;
+use FoxCorner\Core\Practice\Schedule\PracticeDay;
+use FoxCorner\Core\Practice\Time\TimePlan;
 use FoxCorner\Core\Skill\SkillFamily;
 use FoxCorner\Tests\Core\Teams;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -83,6 +90,46 @@ final class BuildTest extends TestCase
             'turn-back-to-third',
             'does not fit on that part of the field',
         ];
+    }
+
+    public function testWhatIsNearestToBeingRunIsNamed(): void
+    {
+        $drills = array_intersect_key(ShippedDrills::all(), ['charge-and-throw' => true, 'outfield-pairs' => true]);
+        $sitting = array_map(
+            static fn(RosterPlayer $one): RosterPlayer => $one->limitedTo(Limit::NoRunning),
+            Teams::nine(),
+        );
+
+        self::assertSame(
+            'what the nearest is short of: “Outfield in pairs” needs 2 players, and 1 who come can work there',
+            self::choice(players: [Teams::player(8, 8)], shed: [])->nearest($drills),
+        );
+        self::assertStringStartsWith('somebody who may run', self::choice(players: $sitting)->nearest($drills));
+        self::assertStringStartsWith('another player', self::choice()->nearest([]));
+    }
+
+    public function testEveryFloorAndEverybodyWithALimitHasAStation(): void
+    {
+        $players = Teams::nine();
+        $players = array_values([2 => $players[2]->limitedTo(Limit::SoftThrowing)] + $players);
+        $day = PracticeDay::of(
+            ShippedRuleSets::get('fastpitch-43'),
+            Level::Fastpitch16,
+            $players,
+            new Means(Helpers::of(3), Practices::SHED),
+            TimePlan::within(90),
+            [],
+            ShippedDrills::all(),
+        );
+        $ready = $day->ready(StandingDemand::of(ShippedRuleSets::get('fastpitch-43')), ShippedDrills::all());
+        $soft = array_filter(
+            $ready->wanted,
+            static fn(Drill $drill): bool => $drill->allows(Limit::SoftThrowing) &&
+                [] !== array_intersect(Position::numbers($players[2]->positions), $drill->positions()),
+        );
+
+        self::assertSame([], $ready->request->unserved);
+        self::assertGreaterThanOrEqual(3, \count($soft));
     }
 
     public function testOpenGroundIsLaidOutSoThatNobodyIsInTheWay(): void

@@ -91,9 +91,12 @@ final class PracticeWeekTest extends TestCase
 
     public function testTheWeekAsAWholeIsMoreThanOneAfterTheOther(): void
     {
-        // The coach wants threes and nothing else on the second day: the first makes room for what it will lack.
-        $threes = array_intersect_key(ShippedDrills::all(), ['threes-field-and-throw' => true]);
-        $week = new PracticeWeek([self::day(), self::day(decided: new Decided($threes))], [0.0, 3.0]);
+        // The coach wants fours and nothing else on the second day: the first makes room for what it will lack.
+        $fours = array_intersect_key(ShippedDrills::all(), ['fours-feed-and-pivot' => true]);
+        $week = new PracticeWeek(
+            [self::day(minutes: 40), self::day(decided: new Decided($fours), minutes: 40)],
+            [0.0, 3.0],
+        );
         $shares = $idle = [];
         foreach ($week->search([], StandingDemand::of(self::rules()), ShippedDrills::all()) as $best) {
             if (2 === \count($best)) {
@@ -104,8 +107,8 @@ final class PracticeWeekTest extends TestCase
 
         self::assertSame($week->steps() - 1, \count($shares));
         self::assertLessThanOrEqual($idle[0], $idle[2], 'nobody waits more');
-        self::assertGreaterThan($shares[0] + 0.001, $shares[2]);
-        self::assertGreaterThan(0.99, $shares[0]);
+        self::assertGreaterThan($shares[0] + 0.015, $shares[2]);
+        self::assertGreaterThan(0.8, $shares[0]);
     }
 
     public function testWhatAHallHasNoRoomForIsAskedOfTheWeekAllTheSame(): void
@@ -115,7 +118,13 @@ final class PracticeWeekTest extends TestCase
                 array_map(
                     static fn(FloorMet $floor): int => $floor->wanted,
                     array_filter(
-                        (new PracticeWeek(array_map(self::day(...), array_values($parts)), [0.0, 3.0]))->floors([]),
+                        (new PracticeWeek(
+                            array_map(
+                                static fn(FieldPart $part): PracticeDay => self::day($part),
+                                array_values($parts),
+                            ),
+                            [0.0, 3.0],
+                        ))->floors([]),
                         static fn(FloorMet $floor): bool => Work::Flies === $floor->work,
                     ),
                 ),
@@ -126,14 +135,17 @@ final class PracticeWeekTest extends TestCase
         self::assertSame([], $flies(FieldPart::Hall, FieldPart::Hall));
     }
 
-    private static function day(FieldPart $part = FieldPart::Whole, ?Decided $decided = null): PracticeDay
-    {
+    private static function day(
+        FieldPart $part = FieldPart::Whole,
+        ?Decided $decided = null,
+        int $minutes = 60,
+    ): PracticeDay {
         return PracticeDay::of(
             self::rules(),
             Level::Fastpitch16,
             Teams::fifteen(),
             new Means(Helpers::of(2), Practices::SHED, $part),
-            TimePlan::within(60),
+            TimePlan::within($minutes),
             [],
             ShippedDrills::all(),
             $decided,

@@ -59,7 +59,10 @@ final class WeekTest extends TestCase
 
     public function testAnArmIsMindedByTheDayAndByTheWeek(): void
     {
-        $says = static fn(AgeGroup $age, int ...$days): string => (new ThrowLoad($days, $age))->caution();
+        $says = static fn(AgeGroup $age, int ...$days): string => (new ThrowLoad(
+            array_combine(array_map(static fn(int|string $day): string => "day $day", array_keys($days)), $days),
+            $age,
+        ))->caution();
 
         self::assertSame('', $says(AgeGroup::Older, 75, 75));
         self::assertStringContainsString('76 throws in one practice', $says(AgeGroup::Older, 76));

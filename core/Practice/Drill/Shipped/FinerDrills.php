@@ -232,7 +232,7 @@ final readonly class FinerDrills implements DrillFamily
                 'A pitcher’s move: feet in order',
                 'Feet in order',
                 SkillFamily::Holding,
-                'The order of the feet is the same to the plate and to the bag; looks are counted, never twice the same.',
+                'The order of the feet is the same to the plate and to the bag; looks are counted, and never alike.',
                 [1 => [Skill::PickMove, Skill::VaryLooks], 3 => [Skill::HoldAtFirst]],
                 DrillPlace::anywhere(0.28, [], [['1', -0.2, 0.0], ['3', 0.22, 0.0], ['R', 0.16, 0.16]]),
                 min: 2,
