@@ -84,9 +84,11 @@ final class WeekTest extends AppTestCase
     public function testTheDayBeforeAGameIsLight(): void
     {
         $practice = $this->practiceOf($this->team());
-        $order = PracticeOrder::of($practice, self::getContainer()->get(SetupCodec::class)->read($practice));
+        $setup = self::getContainer()->get(SetupCodec::class)->read($practice);
+        $wish = $practice->wish()->at(self::now('+40 days 17:30'), $practice->setup());
+        $order = PracticeOrder::wished($this->team(), $wish, $setup);
         $isLight = static fn(): bool => self::getContainer()->get(PracticeDays::class)->of($order)->isLight();
-        $next = $practice->startsAt()->modify('+1 day');
+        $next = $order->startsAt->modify('+1 day');
         $book = function (string $what) use ($next): void {
             $this->entities()->persist(
                 new Booking($this->team(), $what, $next, $next->modify('+2 hours'), $what, 'Quay field'),

@@ -88,7 +88,8 @@ final class StationMoves
                 ($from === $station && StationState::HELPS !== $as) ||
                 $state->takes($round, $station);
         }
-        $isClosed = StationState::HELPS !== $position && $from !== $station && isset($this->closed[$round][$station]);
+        // Nobody joins a group that was decided, its helper neither.
+        $isClosed = StationState::HELPS !== $position && isset($this->closed[$round][$station]);
         if (!$isOpen || $isClosed) {
             return [];
         }
