@@ -111,7 +111,7 @@ final readonly class Sheet
     }
 
     /**
-     * What each who does not have all that he needs still lacks, who lacks most first.
+     * What each who does not have his share of the week's floors still lacks, who lacks most first.
      *
      * @return array<string, string> "12 fielded and thrown, 3 feeds" by id; by name on sheets of earlier
      */
@@ -119,7 +119,7 @@ final readonly class Sheet
     {
         $lacks = $sums = [];
         foreach ($this->needs as $need) {
-            foreach ($need->lacks as $id => $reps) {
+            foreach ($need->isFloor ? $need->lacks : [] as $id => $reps) {
                 $sums[$id] = ($sums[$id] ?? 0) + $reps;
                 $lacks[$id][] = $reps . ' ' . $this->what($need);
             }
@@ -133,12 +133,25 @@ final readonly class Sheet
         return $words;
     }
 
+    /** @return list<string> what the plan asks for besides, and somebody still lacks */
+    public function asked(): array
+    {
+        $asked = [];
+        foreach ($this->needs as $need) {
+            if (!$need->isFloor && [] !== $need->lacks) {
+                $asked[$this->what($need)] = $this->what($need);
+            }
+        }
+
+        return array_values($asked);
+    }
+
     /** @return array<string, string> what binds, in a sentence: of what there would be more */
     public function binds(): array
     {
         $binds = [];
         foreach ($this->needs as $need) {
-            if ([] !== $need->lacks && '' !== $need->binds) {
+            if ($need->isFloor && [] !== $need->lacks && '' !== $need->binds) {
                 $binds[$need->binds][$this->what($need)] = $this->what($need);
             }
         }

@@ -39,7 +39,7 @@ final readonly class SheetCodec
                     'waiting' => self::PLAYER,
                     'away' => self::PLAYER,
                 ],
-                'needs' => ['position', 'drill', 'wanted', 'gained', 'reason', 'binds', 'lacks', 'what'],
+                'needs' => ['position', 'drill', 'wanted', 'gained', 'reason', 'binds', 'lacks', 'what', 'isFloor'],
                 'choices' => ['drill', 'name', 'shift', 'hindrance'],
                 'conflicts' => ['one', 'other', 'why'],
                 'script' => ['isLive', 'minutes', 'title', 'say', 'do', 'expect', 'watch'],

@@ -8,9 +8,10 @@ namespace FoxCorner\App\Practice\Sheet;
 final readonly class SheetNeed
 {
     /**
-     * @param array<string, int> $lacks repetitions that each still wants, by player; by name on
-     *                                  sheets of earlier
-     * @param string             $what  "bunts"; empty on sheets of earlier: the drill's name
+     * @param array<string, int> $lacks   repetitions that each still wants, by player; by name on
+     *                                    sheets of earlier
+     * @param bool               $isFloor whether it is of the week's floors; else the plan asks for it
+     * @param string             $what    "bunts"; empty on sheets of earlier: the drill's name
      */
     public function __construct(
         public int $position,
@@ -21,6 +22,7 @@ final readonly class SheetNeed
         public string $binds = '',
         public array $lacks = [],
         public string $what = '',
+        public bool $isFloor = true,
     ) {}
 
     public function isMet(): bool

@@ -62,6 +62,7 @@ final class SheetWriter
             $met->binds,
             $met->lacks,
             $met->need->what,
+            $met->need->isFloor,
         );
     }
 

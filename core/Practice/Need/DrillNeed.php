@@ -14,13 +14,14 @@ final readonly class DrillNeed
     public int $reps;
 
     /**
-     * @param string                   $what   "bunts"
-     * @param Drill                    $drill  that gives most of it
-     * @param int                      $at     position at which it does
-     * @param array<string, list<int>> $also   other drills that give it, by key, with the positions there
-     * @param array<string, int>       $each   wanted of each, by player
-     * @param float                    $weight of what each wants
-     * @param string                   $reason a sentence
+     * @param string                   $what    "bunts"
+     * @param Drill                    $drill   that gives most of it
+     * @param int                      $at      position at which it does
+     * @param array<string, list<int>> $also    other drills that give it, by key, with the positions there
+     * @param array<string, int>       $each    wanted of each, by player
+     * @param float                    $weight  of what each wants
+     * @param string                   $reason  a sentence
+     * @param bool                     $isFloor whether it is of the week's floors; else the plan asks for it
      */
     public function __construct(
         public Position $position,
@@ -31,6 +32,7 @@ final readonly class DrillNeed
         public array $each,
         public float $weight,
         public string $reason,
+        public bool $isFloor = false,
     ) {
         $this->reps = array_sum($each);
     }

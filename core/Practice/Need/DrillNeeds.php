@@ -41,6 +41,7 @@ final class DrillNeeds
                 $need->lacks,
                 self::WORTH * $need->weight,
                 $need->skill->label() . ': ' . lcfirst($need->reason),
+                null !== $need->work,
             );
         }
         usort($laid, static fn(DrillNeed $a, DrillNeed $b): int => $b->weight <=> $a->weight);
