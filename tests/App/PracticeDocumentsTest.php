@@ -38,7 +38,14 @@ final class PracticeDocumentsTest extends AppTestCase
             ['version' => 1] + (array) json_decode(self::document('sheet-1'), true),
             json_decode(
                 str_replace(
-                    [',"receiver":null', ',"minutes":null', ',"helping":[]', ',"lacks":[]', ',"what":""'],
+                    [
+                        ',"receiver":null',
+                        ',"minutes":null',
+                        ',"helping":[]',
+                        ',"lacks":[]',
+                        ',"what":""',
+                        ',"isFloor":true',
+                    ],
                     '',
                     $now,
                 ),

@@ -199,7 +199,7 @@ final readonly class PracticeDay
     {
         $choice = $this->choice();
         $run = array_filter($wanted, static fn(Drill $drill): bool => null === $choice->hindrance($drill));
-        if ([] === $run) {
+        if ([] === $run && [] !== $this->players) {
             throw Refused::because(
                 'stations',
                 'no drill can be run with these people, helpers and pieces',
