@@ -118,7 +118,7 @@ final class BuildTest extends TestCase
         $day = PracticeDay::of(
             ShippedRuleSets::get('fastpitch-43'),
             Level::Fastpitch16,
-            array_values($players),
+            $players,
             new Means(Helpers::of(3), Practices::SHED),
             TimePlan::within(90),
             [],
