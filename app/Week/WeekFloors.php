@@ -13,7 +13,6 @@ use FoxCorner\App\Practice\Order\PracticeDays;
 use FoxCorner\App\Practice\Order\PracticeOrder;
 use FoxCorner\Core\Practice\Floor\Work;
 use FoxCorner\Core\Practice\Need\FloorMet;
-use FoxCorner\Core\Practice\Schedule\PracticeWeek;
 use FoxCorner\Core\Problem\Problem;
 
 /** What the practices of a week give each player of his floors: as counted where they were, as planned where not. */
@@ -34,8 +33,8 @@ final readonly class WeekFloors
     public function of(Team $team, array $practices, \DateTimeImmutable $end): array
     {
         try {
-            $days = array_map(
-                fn(Practice $one) => $this->days->of(PracticeOrder::of($one, $this->setups->read($one))),
+            $asked = array_map(
+                fn(Practice $one): array => $this->days->share(PracticeOrder::of($one, $this->setups->read($one))),
                 $practices,
             );
         } catch (Problem) {
@@ -43,13 +42,9 @@ final readonly class WeekFloors
             return [];
         }
 
-        return [] === $days
+        return [] === $asked
             ? []
-            : FloorMet::over(
-                PracticeWeek::asked($days),
-                $this->needs->taught($team, $end, $practices),
-                $this->shelf->ever($team),
-            );
+            : FloorMet::over($asked, $this->needs->taught($team, $end, $practices), $this->shelf->ever($team));
     }
 
     /**

@@ -9,10 +9,12 @@ use FoxCorner\App\Calendar\BookingRepository;
 use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Need\TeamNeeds;
+use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Build\Means;
 use FoxCorner\Core\Practice\Build\StationChoice;
 use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Floor\Week;
 use FoxCorner\Core\Practice\Schedule\Decided;
 use FoxCorner\Core\Practice\Schedule\PracticeDay;
 use FoxCorner\Core\Practice\Time\TimePlan;
@@ -35,8 +37,8 @@ final readonly class PracticeDays
             $order->team->rules(),
             $order->team->level(),
             $this->coming($order),
-            new Means($order->setup->crew(), $order->setup->equipment, $order->setup->fieldPart()),
-            TimePlan::within($order->minutes, $order->setup->shape($order->minutes)),
+            self::means($order),
+            self::time($order),
             $this->needs->taught($order->team, $order->startsAt),
             $this->shelf->ever($order->team),
             new Decided(
@@ -58,16 +60,37 @@ final readonly class PracticeDays
      */
     public function choice(PracticeOrder $order): StationChoice
     {
-        $rules = $order->team->rules();
+        return StationChoice::under($order->team->rules(), $this->coming($order), self::means($order));
+    }
 
-        return new StationChoice(
+    /**
+     * Who comes, and what of a week's floors the practice is to give them: nothing of what was had before is looked at.
+     *
+     * @return array{list<RosterPlayer>, Week}
+     *
+     * @throws Problem when the helpers or the minutes do not allow a practice
+     */
+    public function share(PracticeOrder $order): array
+    {
+        $team = $order->team;
+        $isIndoors = self::means($order)->isIndoors();
+
+        return [
             $this->coming($order),
-            $order->setup->crew(),
-            $order->setup->equipment,
-            $order->setup->fieldPart(),
-            $rules->diamond(),
-            $rules,
-        );
+            new Week(AgeGroup::of($team->level()), self::time($order)->minutes(), 1, $isIndoors, $team->floors()),
+        ];
+    }
+
+    /** @throws Problem when nobody helps */
+    private static function means(PracticeOrder $order): Means
+    {
+        return new Means($order->setup->crew(), $order->setup->equipment, $order->setup->fieldPart());
+    }
+
+    /** @throws Problem when the minutes do not allow a practice */
+    private static function time(PracticeOrder $order): TimePlan
+    {
+        return TimePlan::within($order->minutes, $order->setup->shape($order->minutes));
     }
 
     /** Whether the next day is one of a game. */

@@ -24,9 +24,4 @@ final readonly class SheetNeed
         public string $what = '',
         public bool $isFloor = true,
     ) {}
-
-    public function isMet(): bool
-    {
-        return $this->gained >= $this->wanted;
-    }
 }

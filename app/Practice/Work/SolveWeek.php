@@ -18,8 +18,6 @@ use FoxCorner\App\Practice\Solving\SolveKind;
 use FoxCorner\App\Practice\Solving\SolveOutcome;
 use FoxCorner\App\Practice\Solving\SolveWork;
 use FoxCorner\App\Shared\Json\Fields;
-use FoxCorner\App\Undo\Undo;
-use FoxCorner\App\Undo\Watched;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 
@@ -33,7 +31,7 @@ final readonly class SolveWeek implements SolveWork
         private SetupCodec $setups,
         private PracticeAsSeen $asSeen,
         private SolveJobs $jobs,
-        private Undo $undo,
+        private SolvedPractice $solved,
     ) {}
 
     public function kind(): SolveKind
@@ -48,29 +46,22 @@ final readonly class SolveWeek implements SolveWork
             array_map($this->order(...), $practices),
             fn(int $done, int $steps): bool => $this->jobs->goesOn($job, $done, $steps),
         );
-        if (!$this->jobs->isWanted($job)) {
-            return SolveOutcome::done();
-        }
-        $step = $this->undo->record(
-            $job->team,
-            $job->by,
+
+        return $this->solved->keep(
+            $job,
             'The practices of a week solved together',
-            array_map(static fn(Practice $one): Watched => Watched::row('practice', $one->id()), $practices),
             function () use ($practices, $sheets): void {
                 foreach ($practices as $index => $practice) {
                     $practice->arrange($practice->setup(), $this->codec->write($sheets[$index]));
                 }
             },
-        );
-
-        return SolveOutcome::done(
             \sprintf(
                 '%s solved together: %d %% of all floors met%s.',
                 1 === \count($practices) ? 'The practice is' : \count($practices) . ' practices are',
                 floor(100 * $share),
                 $share > $once ? \sprintf(', %.1f more than one after the other', 100 * ($share - $once)) : '',
             ),
-            $step?->id()->toRfc4122(),
+            $practices,
         );
     }
 

@@ -41,9 +41,17 @@ final readonly class SolvedPractice
         return $practice;
     }
 
-    /** @param callable(): mixed $change */
-    public function keep(SolveJob $job, string $words, callable $change, string $done = ''): SolveOutcome
-    {
+    /**
+     * @param callable(): mixed $change
+     * @param list<Practice>    $practices that it changes; empty: the one that was asked for
+     */
+    public function keep(
+        SolveJob $job,
+        string $words,
+        callable $change,
+        string $done = '',
+        array $practices = [],
+    ): SolveOutcome {
         if (!$this->jobs->isWanted($job)) {
             return SolveOutcome::done();
         }
@@ -51,7 +59,10 @@ final readonly class SolvedPractice
             $job->team,
             $job->by,
             $words,
-            [Watched::row('practice', $this->of($job)->id())],
+            array_map(
+                static fn(Practice $one): Watched => Watched::row('practice', $one->id()),
+                [] === $practices ? [$this->of($job)] : $practices,
+            ),
             static function () use ($change): void {
                 $change();
             },

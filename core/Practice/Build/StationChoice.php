@@ -52,6 +52,12 @@ final readonly class StationChoice
         private ?RuleSet $rules = null,
     ) {}
 
+    /** @param list<RosterPlayer> $players who come */
+    public static function under(RuleSet $rules, array $players, Means $means): self
+    {
+        return new self($players, $means->helpers, $means->equipment, $means->part, $rules->diamond(), $rules);
+    }
+
     /** How many stations are worth setting up for so many helpers. */
     public static function count(Helpers $helpers): int
     {

@@ -53,13 +53,10 @@ final readonly class FloorTable
      */
     public function asked(Position $position, bool $isFirst = true): array
     {
-        return array_replace(
-            $this->usual($position, $isFirst),
-            array_intersect_key(
-                array_map(floatval(...), $this->own[$position->value] ?? []),
-                $this->usual($position, $isFirst),
-            ),
-        );
+        $usual = $this->usual($position, $isFirst);
+        $own = array_map(floatval(...), $this->own[$position->value] ?? []);
+
+        return array_replace($usual, array_intersect_key($own, $usual));
     }
 
     /**

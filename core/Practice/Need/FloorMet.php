@@ -7,6 +7,7 @@ namespace FoxCorner\Core\Practice\Need;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Floor\Floors;
+use FoxCorner\Core\Practice\Floor\Share;
 use FoxCorner\Core\Practice\Floor\Week;
 use FoxCorner\Core\Practice\Floor\Work;
 
@@ -28,7 +29,8 @@ final readonly class FloorMet
     }
 
     /**
-     * The same over several practices that are not alike: of each what it is to give those who come.
+     * The same over several practices that are not alike: of each what it is to give those who come. What a hall has no
+     * room for is asked all the same where another of them is outside.
      *
      * @param list<array{list<RosterPlayer>, Week}> $practices
      * @param list<Taught>                          $taught    in them
@@ -39,10 +41,13 @@ final readonly class FloorMet
     public static function over(array $practices, array $taught, array $drills): array
     {
         $wanted = $who = [];
+        $isInside = !\in_array(false, array_map(static fn(array $one): bool => $one[1]->isIndoors, $practices), true);
         foreach ($practices as [$players, $week]) {
             foreach ($players as $player) {
                 $who[$player->id] = $player;
-                foreach (Floors::of($player, $week)[$player->positions[0]->value] ?? [] as $work => $reps) {
+                foreach (
+                    Floors::of($player, $week->within($isInside))[$player->positions[0]->value] ?? [] as $work => $reps
+                ) {
                     $wanted[$player->id][$work] = ($wanted[$player->id][$work] ?? 0) + $reps;
                 }
             }
@@ -61,7 +66,7 @@ final readonly class FloorMet
     /** Its worth to him, all of it 1: his first repetitions more than his last. Source: the project's practice. */
     public function worth(): float
     {
-        return (10 * $this->share() - 3 * $this->share() ** 2) / 7;
+        return Share::worth($this->share());
     }
 
     public function isMet(): bool

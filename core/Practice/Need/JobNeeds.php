@@ -39,6 +39,17 @@ final class JobNeeds
             static fn(Demand $demand): JobNeed => self::need($demand, $players, $record, $floors),
             array_values($asked),
         );
+
+        return self::heaviestFirst($needs);
+    }
+
+    /**
+     * @param list<JobNeed> $needs
+     *
+     * @return list<JobNeed>
+     */
+    public static function heaviestFirst(array $needs): array
+    {
         usort(
             $needs,
             static fn(JobNeed $a, JobNeed $b): int => [$b->weight, $b->reps(), $a->key()] <=> [

@@ -127,9 +127,11 @@ final readonly class PracticeDay
         return $this->isLight() ? $day->lighter() : $day;
     }
 
-    /** As its floors see it: one practice of a week, or all of them. */
-    public function week(int $practices, bool $isIndoors): Week
+    /** As its floors see it: one practice of a week, or so many that are alike. */
+    public function week(int $practices): Week
     {
+        $isIndoors = $this->means->isIndoors();
+
         return new Week($this->age(), $this->time->minutes(), $practices, $isIndoors, $this->decided->floors);
     }
 
@@ -151,13 +153,7 @@ final readonly class PracticeDay
      */
     public function needs(array $demands): array
     {
-        $floors = FloorsLeft::of(
-            $this->players,
-            $this->week(self::USUAL, $this->means->isIndoors()),
-            $this->taught,
-            $this->ever,
-            $this->later,
-        );
+        $floors = FloorsLeft::of($this->players, $this->week(self::USUAL), $this->taught, $this->ever, $this->later);
         $record = Record::of($this->taught, $this->ever);
 
         return Steered::by($this->rules, JobNeeds::of($demands, $this->players, $record, $floors));
@@ -181,14 +177,7 @@ final readonly class PracticeDay
 
     public function choice(): StationChoice
     {
-        return new StationChoice(
-            $this->players,
-            $this->means->helpers,
-            $this->means->equipment,
-            $this->means->part,
-            $this->rules->diamond(),
-            $this->rules,
-        );
+        return StationChoice::under($this->rules, $this->players, $this->means);
     }
 
     /**

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Schedule;
 
-use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Drill\Drill;
-use FoxCorner\Core\Practice\Floor\Week;
 use FoxCorner\Core\Practice\Need\Demand;
 use FoxCorner\Core\Practice\Need\FloorMet;
 use FoxCorner\Core\Practice\Need\Grade;
@@ -50,12 +48,13 @@ final readonly class PracticeWeek
      */
     public function solve(array $before, array $demands, array $drills, int $seed = 1): array
     {
-        $solved = [];
-        foreach (array_keys($this->days) as $index) {
-            $solved[] = $this->at($index, $solved, $before, $demands, $drills, $seed);
+        foreach ($this->search($before, $demands, $drills, $seed) as $solved) {
+            if (\count($solved) === \count($this->days)) {
+                return $solved;
+            }
         }
 
-        return $solved;
+        return [];
     }
 
     /**
@@ -117,24 +116,10 @@ final readonly class PracticeWeek
     public function floors(array $days): array
     {
         return FloorMet::over(
-            self::asked($this->days),
+            array_map(static fn(PracticeDay $day): array => [$day->players, $day->week(1)], $this->days),
             array_merge(...array_map(static fn(SolvedDay $day): array => $day->taught(), $days)),
             $this->days[0]->ever,
         );
-    }
-
-    /**
-     * What the days of a week are to give together: what one has no room for another can.
-     *
-     * @param list<PracticeDay> $days
-     *
-     * @return list<array{list<RosterPlayer>, Week}> who comes to each, and its share
-     */
-    public static function asked(array $days): array
-    {
-        $isInside = [] === array_filter($days, static fn(PracticeDay $day): bool => !$day->means->isIndoors());
-
-        return array_map(static fn(PracticeDay $day): array => [$day->players, $day->week(1, $isInside)], $days);
     }
 
     /** @param list<SolvedDay> $days all of them */

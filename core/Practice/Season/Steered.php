@@ -6,6 +6,7 @@ namespace FoxCorner\Core\Practice\Season;
 
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Practice\Need\JobNeed;
+use FoxCorner\Core\Practice\Need\JobNeeds;
 
 /**
  * The need list as the season has come: what the next stage teaches and the one after it as it is; what stands on what
@@ -29,22 +30,15 @@ final class Steered
             ++$next;
         }
         $later = \array_slice($stages, $next + 2);
-        $steered = array_map(
-            static fn(JobNeed $need): JobNeed => null === $need->work &&
-            \in_array(Stage::ofSkill($need->skill), $later, true)
-                ? $need->weighing(self::LATER * $need->weight)
-                : $need,
-            $needs,
-        );
-        usort(
-            $steered,
-            static fn(JobNeed $a, JobNeed $b): int => [$b->weight, $b->reps(), $a->key()] <=> [
-                $a->weight,
-                $a->reps(),
-                $b->key(),
-            ],
-        );
 
-        return $steered;
+        return JobNeeds::heaviestFirst(
+            array_map(
+                static fn(JobNeed $need): JobNeed => null === $need->work &&
+                \in_array(Stage::ofSkill($need->skill), $later, true)
+                    ? $need->weighing(self::LATER * $need->weight)
+                    : $need,
+                $needs,
+            ),
+        );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Station;
 
+use FoxCorner\Core\Practice\Floor\Share;
+
 /**
  * Repetitions that a position should get at a station, all players together; or what each of some players should have,
  * of which his first repetitions are worth more than his last.
@@ -56,7 +58,7 @@ final readonly class StationNeed
             $share = $had / $wanted;
             $met = min(1.0, $share);
             $worth[] =
-                ($this->weight * (10 * $met - 3 * $met ** 2)) / 7 +
+                Share::worth($met, $this->weight) +
                 self::BEYOND * $this->weight * (min(self::MOST, max(1.0, $share)) - 1.0);
         }
 

@@ -13,6 +13,15 @@ final readonly class TeamPlaces
 {
     /** Fielders with whom a situation with runners can be played (ours). */
     private const LIVE = 7;
+    /** A throw needs somebody there. */
+    private const BAGS_FIRST = [
+        Position::Catcher,
+        Position::FirstBase,
+        Position::SecondBase,
+        Position::ThirdBase,
+        Position::Shortstop,
+        Position::Pitcher,
+    ];
 
     /**
      * @param array<int, RosterPlayer> $at       by position's number
@@ -23,12 +32,8 @@ final readonly class TeamPlaces
     /** @param list<RosterPlayer> $players who come */
     public static function of(array $players, FieldPart $part = FieldPart::Whole): self
     {
-        $isWhole = FieldPart::Whole === $part;
         $free = array_filter($players, static fn(RosterPlayer $one): bool => !$one->limit->forbidsRunning());
-        $wanted = array_filter(
-            Position::cases(),
-            static fn(Position $one): bool => $isWhole || !\in_array($one, Position::OUTFIELD, true),
-        );
+        $wanted = self::wanted($part);
         $at = [];
         for ($rank = 0; $rank < \count(Position::cases()); ++$rank) {
             foreach ($free as $key => $player) {
@@ -39,29 +44,20 @@ final readonly class TeamPlaces
                 }
             }
         }
-        $empty = array_filter($wanted, static fn(Position $one): bool => !isset($at[$one->value]));
-        // The bags first: a throw needs somebody there.
-        $order = [
-            Position::FirstBase,
-            Position::SecondBase,
-            Position::Catcher,
-            Position::ThirdBase,
-            Position::Shortstop,
-        ];
-        usort(
-            $empty,
-            static fn(Position $a, Position $b): int => (int) !\in_array($a, $order, true) <=>
-                (int) !\in_array($b, $order, true),
-        );
         $standIns = [];
-        foreach ($empty as $position) {
-            $next = array_shift($free);
-            if (null !== $next) {
-                $standIns[$position->value] = $next;
+        foreach ($wanted as $position) {
+            if (!isset($at[$position->value]) && [] !== $free) {
+                $standIns[$position->value] = array_shift($free);
             }
         }
 
         return new self($at, $standIns, $part);
+    }
+
+    /** @return list<Position> for which there is room, in the order in which they are filled */
+    private static function wanted(FieldPart $part): array
+    {
+        return FieldPart::Whole === $part ? [...self::BAGS_FIRST, ...Position::OUTFIELD] : self::BAGS_FIRST;
     }
 
     /** Whether somebody is there, who plays it or stands in. */
@@ -99,10 +95,10 @@ final readonly class TeamPlaces
         foreach ($this->standIns as $number => $player) {
             $words[] = "$player->name stands in at $number.";
         }
+        $room = self::wanted($this->part);
         $empty = array_filter(
             Position::cases(),
-            fn(Position $one): bool => !$this->has($one) &&
-                ($this->hasOutfield() || !\in_array($one, Position::OUTFIELD, true)),
+            fn(Position $one): bool => \in_array($one, $room, true) && !$this->has($one),
         );
         if ([] !== $empty) {
             $words[] =

@@ -17,6 +17,9 @@ enum UnitRound: string
     case Bunts = 'bunts';
     case Relays = 'relays';
 
+    /** As a coach goes round. */
+    private const AROUND = [Position::ThirdBase, Position::Shortstop, Position::SecondBase, Position::FirstBase];
+
     public function title(): string
     {
         return match ($this) {
@@ -83,7 +86,7 @@ enum UnitRound: string
      */
     public function fits(TeamPlaces $places): bool
     {
-        $infield = $places->among(Position::ThirdBase, Position::Shortstop, Position::SecondBase, Position::FirstBase);
+        $infield = $places->among(...self::AROUND);
         $middle = $places->among(Position::Shortstop, Position::SecondBase);
 
         return match ($this) {
@@ -102,10 +105,9 @@ enum UnitRound: string
     /** What the helper does, for those who are there. */
     public function asks(TeamPlaces $places): string
     {
-        $order = [Position::ThirdBase, Position::Shortstop, Position::SecondBase, Position::FirstBase];
-        $there = $places->among(...$order);
+        $there = $places->among(...self::AROUND);
         $do =
-            self::OutsAtFirst === $this && \count($there) < \count($order)
+            self::OutsAtFirst === $this && \count($there) < \count(self::AROUND)
                 ? 'One ball each to ' . implode(', ', Position::numbers($there)) . ', then back.'
                 : $this->do();
 

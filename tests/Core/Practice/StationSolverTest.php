@@ -27,7 +27,7 @@ final class StationSolverTest extends TestCase
 
     public function testNoConstraintIsEverBrokenOnRandomProblems(): void
     {
-        for ($case = 1; $case <= (int) (false === getenv('FOX_CASES') ? 160 : getenv('FOX_CASES')); ++$case) {
+        for ($case = 1; $case <= (int) (false === getenv('FOX_CASES') ? 250 : getenv('FOX_CASES')); ++$case) {
             $problem = self::random($case);
             self::mustHold(StationSolver::solve($problem, $case), "case $case");
             if (0 === $case % 5) {
