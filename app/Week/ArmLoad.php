@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Week;
 
-use FoxCorner\Core\Practice\Week\ThrowLoad;
+use FoxCorner\Core\Practice\Arm\ThrowLoad;
 
 /** What a week asks of one player's arm. */
 final readonly class ArmLoad

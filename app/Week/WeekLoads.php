@@ -11,7 +11,7 @@ use FoxCorner\App\Practice\Live\Records;
 use FoxCorner\App\Practice\Live\TurnRecords;
 use FoxCorner\App\Practice\Sheet\SheetCodec;
 use FoxCorner\Core\Level\AgeGroup;
-use FoxCorner\Core\Practice\Week\ThrowLoad;
+use FoxCorner\Core\Practice\Arm\ThrowLoad;
 
 /** Throws of every arm in some practices: counted where somebody counted, else as the sheet has them. */
 final readonly class WeekLoads

@@ -12,7 +12,7 @@ use FoxCorner\App\Practice\Book\PracticeRepository;
 use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\Practice\Need\FloorMet;
 use FoxCorner\Core\Practice\Week\FreeTime;
-use FoxCorner\Core\Practice\Week\ThrowLoad;
+use FoxCorner\Core\Practice\Arm\ThrowLoad;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;

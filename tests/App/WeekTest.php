@@ -26,7 +26,7 @@ final class WeekTest extends AppTestCase
     public function testAWeekIsSolvedTogetherAndTakenBackInOneStep(): void
     {
         $this->signIn();
-        [$monday, $ids] = $this->twoOfNextWeek();
+        [$monday, $ids] = $this->twoOfAWeekAhead();
         $before = $this->sheets($ids);
         $page = $this->open($this->team(), '/practice/week?from=' . $monday->format('Y-m-d'));
         self::assertSelectorTextContains('main', 'Who gets what this week');
@@ -135,10 +135,10 @@ final class WeekTest extends AppTestCase
     }
 
     /** @return array{\DateTimeImmutable, list<string>} the Monday, and their ids; both have the sheet of one day */
-    private function twoOfNextWeek(): array
+    private function twoOfAWeekAhead(): array
     {
         $practice = $this->practiceOf($this->team());
-        $monday = self::now('monday next week')->setTime(0, 0);
+        $monday = self::now('monday next week +4 weeks')->setTime(0, 0);
         $ids = [];
         foreach ([1, 3] as $day) {
             $wish = $practice->wish()->at($monday->modify("+$day days 17:30"), $practice->setup());

@@ -27,7 +27,7 @@ use FoxCorner\Core\Practice\Time\Block;
 use FoxCorner\Core\Practice\Time\TimePlan;
 use FoxCorner\Core\Practice\Time\TimeShape;
 use FoxCorner\Core\Practice\Week\FreeTime;
-use FoxCorner\Core\Practice\Week\ThrowLoad;
+use FoxCorner\Core\Practice\Arm\ThrowLoad;
 use FoxCorner\Tests\Core\Practice\Practices;
 use FoxCorner\Tests\Core\Teams;
 

@@ -6,7 +6,7 @@ namespace FoxCorner\Tests\Core\Practice;
 
 use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\Practice\Week\FreeTime;
-use FoxCorner\Core\Practice\Week\ThrowLoad;
+use FoxCorner\Core\Practice\Arm\ThrowLoad;
 use PHPUnit\Framework\TestCase;
 
 final class WeekTest extends TestCase

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\Core\Practice\Week;
+namespace FoxCorner\Core\Practice\Arm;
 
 use FoxCorner\Core\Level\AgeGroup;
 
