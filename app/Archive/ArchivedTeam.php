@@ -33,6 +33,7 @@ final readonly class ArchivedTeam
         self::mustFit($team, TeamTables::TEAM, "$file, team");
         self::mustBeTypable(static fn() => PageRules::team($team), "$file, team");
         $given = self::object($document['tables'] ?? null);
+        $given += [] === $given ? [] : TeamTables::LATER_TABLES;
         $unknown = array_diff(array_keys($given), array_keys(TeamTables::TABLES));
         if ([] !== $unknown) {
             throw self::wrong($file, 'it has a table “' . current($unknown) . '”');

@@ -23,6 +23,8 @@ use FoxCorner\Core\People\PitcherFielding;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Quantity;
+use FoxCorner\Core\Practice\Arm\Outing;
+use FoxCorner\Core\Practice\Arm\RestTable;
 use FoxCorner\Core\Practice\Floor\FloorTable;
 use FoxCorner\Core\Practice\Floor\Work;
 use FoxCorner\Core\Practice\Live\PauseReason;
@@ -64,6 +66,11 @@ final class PageRules
         self::among(Level::class, $row['level'], 'level');
         ShippedRuleSets::get(self::text($row['rule_set']));
         self::floors($row['floors']);
+        if (null !== $row['rest']) {
+            $rest = array_map(self::whole(...), self::list($row['rest'], 'rest'));
+            OutOfRange::unlessBetween('rest', \count($rest), RestTable::DAYS + 1, RestTable::DAYS + 1, 'figures');
+            RestTable::of(AgeGroup::Older)->with(array_map(strval(...), $rest));
+        }
     }
 
     /** @throws Problem */
@@ -110,6 +117,7 @@ final class PageRules
             'practice_run' => self::run($row),
             'turn_record' => self::record($row),
             'runner_event' => self::event($row),
+            'pitched_day' => self::pitched($row),
             default => null,
         };
     }
@@ -236,6 +244,13 @@ final class PageRules
         }
         self::fits($row['counted_by'], 'counted by', 120, 1);
         self::moment(self::text($row['counted_at']), 'counted at');
+    }
+
+    /** @param array<string, mixed> $row */
+    private static function pitched(array $row): void
+    {
+        self::moment(self::text($row['day']) . ' 00:00:00', 'day');
+        Outing::check(self::whole($row['pitches']));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Archive;
 
 use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Arms\PitchedDay;
 use FoxCorner\App\Calendar\Booking;
 use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Club\Team;
@@ -40,6 +41,7 @@ final readonly class ReadableTeam
     {
         $team->rules();
         $team->profile();
+        $team->rest();
         $this->players->rosterOf($team);
         $this->drafts->of($team);
         $this->lineups->stored($team)?->wanted();
@@ -59,6 +61,7 @@ final readonly class ReadableTeam
             $event->words();
         }
         $this->entities->getRepository(Booking::class)->findBy(['team' => $team]);
+        $this->entities->getRepository(PitchedDay::class)->findBy(['team' => $team]);
         foreach ($this->players->of($team) as $player) {
             $this->entities->getRepository(Reading::class)->findBy(['player' => $player]);
         }

@@ -24,6 +24,7 @@ final class TeamTables
         'rates' => 'json?',
         'record' => 'json?',
         'floors' => 'json?',
+        'rest' => 'json?',
         'field_saved' => 'bool',
     ];
 
@@ -110,13 +111,17 @@ final class TeamTables
             'catcher_id' => 'player?',
             'fielder_id' => 'player?',
         ],
+        'pitched_day' => ['player_id' => 'player', 'day' => 'text', 'pitches' => 'int'],
     ];
 
     /** Columns of archives of earlier, which are read over. */
     public const FORMER = ['turn_record' => ['attention' => true]];
 
     /** What a team has where an archive of earlier says nothing of it. */
-    public const LATER = ['floors' => null];
+    public const LATER = ['floors' => null, 'rest' => null];
+
+    /** Tables that an archive of earlier may be without. */
+    public const LATER_TABLES = ['pitched_day' => []];
 
     /** Tables whose rows hang on another row than the team's. */
     public const OF = [

@@ -16,6 +16,7 @@ final readonly class Ending
         'happening',
         'undo_step',
         'runner_event',
+        'pitched_day',
         'solve_job',
         'practice',
         'own_drill',

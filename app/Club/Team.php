@@ -16,6 +16,7 @@ use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\Level\FieldingRecord;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\Level\LevelProfile;
+use FoxCorner\Core\Practice\Arm\RestTable;
 use FoxCorner\Core\Practice\Floor\FloorTable;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Runs\EventRates;
@@ -71,6 +72,9 @@ class Team
     /** @var array<int, array<string, int>>|null own floors of a week by position and work; null: those of the age */
     #[ORM\Column(type: 'json', nullable: true)]
     private ?array $floors = null;
+    /** @var list<int>|null own days of rest after pitches, as {@see RestTable} has them; null: those of the age */
+    #[ORM\Column(type: 'json', nullable: true)]
+    private ?array $rest = null;
 
     public function __construct(
         #[ORM\ManyToOne] #[ORM\JoinColumn(nullable: false)] public readonly Club $club,
@@ -197,6 +201,17 @@ class Team
     public function askFloors(FloorTable $floors): void
     {
         $this->floors = [] === $floors->own ? null : $floors->own;
+    }
+
+    /** Days of rest that an arm owes after it has pitched. */
+    public function rest(): RestTable
+    {
+        return RestTable::of(AgeGroup::of($this->level), $this->rest);
+    }
+
+    public function askRest(RestTable $rest): void
+    {
+        $this->rest = $rest->own;
     }
 
     /** What the ordinary player of the level does, with this team's rates and record. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
+use FoxCorner\App\Arms\PitchedDay;
 use FoxCorner\App\Calendar\Booking;
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Club\Team;
@@ -19,12 +20,16 @@ use FoxCorner\App\Practice\Live\TurnRecord;
 use FoxCorner\App\Practice\Order\PracticeOrder;
 use FoxCorner\App\Practice\Order\PracticeSolver;
 use FoxCorner\App\Practice\Sheet\SheetCodec;
+use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\Core\Practice\Need\Grade;
 
 /** What the demo club practises: last week, run and graded; tomorrow; and who has the field besides. */
 final readonly class DemoPractices
 {
+    /** Pitches that ask for two days of rest at the age of the Kites. */
+    private const PITCHED = 48;
+
     public function __construct(
         private EntityManagerInterface $entities,
         private PracticeSolver $solver,
@@ -43,8 +48,23 @@ final readonly class DemoPractices
             $this->entities->persist(new Booking($kites, $uid, $from, $to, $words, 'Quay field'));
         }
         $this->entities->flush();
+        $this->pitched($kites, min($today, $days->kites->modify('-2 days')));
         $this->practice($kites, $days->kites, 70, $helpers);
         $this->practice($terns, $days->terns, 80, $helpers);
+    }
+
+    /** The first pitcher has pitched, and her arm is not quite rested at the practice. */
+    private function pitched(Team $team, \DateTimeImmutable $day): void
+    {
+        $pitchers = array_filter(
+            $this->entities->getRepository(Player::class)->findBy(['team' => $team], ['number' => 'ASC']),
+            static fn(Player $player): bool => $player->asRosterPlayer()->plays(Position::Pitcher),
+        );
+        $first = current($pitchers);
+        if (false !== $first) {
+            $this->entities->persist(new PitchedDay($team, $first, $day->setTime(0, 0), self::PITCHED));
+            $this->entities->flush();
+        }
     }
 
     /** @param list<Helper> $helpers */

@@ -19,6 +19,7 @@ final class Periods
         'solve_job' => ['asked_at', 1],
         'sign_in_failure' => ['at', 1],
         'simulated_notice' => ['sent_at', 30],
+        'pitched_day' => ['day', 365],
     ];
 
     /** Days by folder of the instance, from the moment on at which a file was written. */

@@ -131,6 +131,26 @@ final class PracticeFoxTest extends TestCase
         self::assertLessThanOrEqual(14, $few);
     }
 
+    public function testAnArmThatHasPitchedHasItsRestByTheTableOnEachDay(): void
+    {
+        $asked = self::asked('baseball-90-7', 'baseball-high-school', 10, 3, 90);
+        $asked += ['pitched' => [['player' => 'p1', 'days_ago' => 1, 'pitches' => 61]], 'in_days' => [0, 1, 3]];
+        $throws = static fn(array $asked): array => array_map(
+            static fn(array $one): int => $one['throws']['p1'] ?? 0,
+            self::answer($asked)['practices'],
+        );
+        [$first, $second, $third] = $throws($asked);
+
+        self::assertSame(0, $first, 'three days are owed, none is over');
+        self::assertGreaterThan(0, $second);
+        self::assertLessThanOrEqual(25, $second, 'one of three');
+        self::assertGreaterThan(25, $third);
+        self::assertLessThanOrEqual(75, $third);
+        self::assertGreaterThan(0, $throws(['rest' => [61, 70, 80, 90, 100]] + $asked)[0], 'the league’s table');
+    }
+
+    #[TestWith(['pitched', [['player' => 'who', 'days_ago' => 1, 'pitches' => 9]], 'pitched 0, player'])]
+    #[TestWith(['rest', [20, 20, 30, 40, 50], '1 day of rest after'])]
     #[TestWith(['players', [], 'players'])]
     #[TestWith(['helpers', [], 'helpers'])]
     #[TestWith(['minutes', 10, 'minutes'])]

@@ -30,6 +30,7 @@ final class RouteMatrixTest extends AppTestCase
     private const PLAYERS_PRESS = ['leave_team', 'taste'];
     /** What they read. */
     private const PLAYERS_READ = [
+        'arms',
         'compare',
         'depths',
         'draw_depths',

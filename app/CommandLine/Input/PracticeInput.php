@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace FoxCorner\App\CommandLine\Input;
 
 use FoxCorner\App\Shared\Json\Fields;
+use FoxCorner\Core\Level\AgeGroup;
+use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Practice\Arm\ArmRest;
+use FoxCorner\Core\Practice\Arm\Outing;
+use FoxCorner\Core\Practice\Arm\RestTable;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helper;
 use FoxCorner\Core\Practice\Build\Helpers;
@@ -49,6 +54,34 @@ final class PracticeInput
         }
 
         return array_values($players);
+    }
+
+    /**
+     * Who comes in so many days, with what is left of an arm that has pitched; the number that a player has goes before.
+     *
+     * @param list<RosterPlayer> $players
+     *
+     * @return \Closure(int): list<RosterPlayer>
+     *
+     * @throws Problem when it names a player whom there is not, or a table that does not rise
+     */
+    public static function arms(Fields $input, array $players, Level $level): \Closure
+    {
+        $known = array_map(static fn(RosterPlayer $one): string => $one->id, $players);
+        $outings = [];
+        foreach ($input->each('pitched') as $index => $one) {
+            $id = $one->id('player');
+            if (!\in_array($id, $known, true)) {
+                throw Unknown::notOneOf("pitched $index, player", $id, $known);
+            }
+            $outings[$id][] = new Outing($one->whole('days_ago', 0), $one->whole('pitches', 1));
+        }
+        $age = AgeGroup::of($level);
+        $table = RestTable::of($age)->with(array_map(strval(...), $input->integers('rest')));
+
+        return static fn(
+            int $inDays,
+        ): array => array_map(static fn(RosterPlayer $one): RosterPlayer => $one->throwing($one->throwsLeft ?? ArmRest::of(array_map(static fn(Outing $out): Outing => new Outing($out->daysAgo + $inDays, $out->pitches), $outings[$one->id] ?? []), $table)->left($age->throws())), $players);
     }
 
     /** @throws Problem when nobody helps, or one is there twice */

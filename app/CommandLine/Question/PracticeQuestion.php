@@ -35,8 +35,20 @@ final readonly class PracticeQuestion implements Question
         $time = TimePlan::within($minutes, TimeShape::usual($minutes, true === $input->flag('hot')));
         $inDays = $input->has('in_days') ? array_values($input->numbers('in_days')) : [0.0];
         sort($inDays);
-        $day = PracticeDay::of($rules, $level, $players, $means, $time, $before, $ever);
-        $week = new PracticeWeek(array_fill(0, \count($inDays), $day), $inDays, $input->numberOrNull('game_in_days'));
+        $arms = PracticeInput::arms($input, $players, $level);
+        $days = array_map(
+            static fn(float $in): PracticeDay => PracticeDay::of(
+                $rules,
+                $level,
+                $arms((int) floor($in)),
+                $means,
+                $time,
+                $before,
+                $ever,
+            ),
+            $inDays,
+        );
+        $week = new PracticeWeek($days, $inDays, $input->numberOrNull('game_in_days'));
         $demands = StandingDemand::of($rules);
         $solved = [];
         foreach ($week->search($before, $demands, ShippedDrills::all(), $input->whole('seed', 1)) as $best) {
@@ -47,13 +59,16 @@ final readonly class PracticeQuestion implements Question
 
         return [
             'practices' => array_map(
-                static fn(Schedule $one, int $index): array => [
+                static fn(SolvedDay $one, int $index): array => [
                     'in_days' => $inDays[$index],
                     'is_light' => $week->isLight($index),
-                    ...PracticeAnswer::of($one, $means->helpers),
+                    ...PracticeAnswer::of($one->schedule, $means->helpers),
+                    ...true === $input->flag('bound')
+                        ? ['bound' => round(Scheduler::bound($one->ready->request), 4)]
+                        : [],
                 ],
-                $schedules,
-                array_keys($schedules),
+                $solved,
+                array_keys($solved),
             ),
             'floors' => array_map(
                 static fn(FloorMet $floor): array => [
@@ -65,9 +80,6 @@ final readonly class PracticeQuestion implements Question
                 ],
                 $floors,
             ),
-            ...true === $input->flag('bound')
-                ? ['bound' => round(Scheduler::bound($day->ready($demands, ShippedDrills::all())->request), 4)]
-                : [],
         ];
     }
 

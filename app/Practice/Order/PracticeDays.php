@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Order;
 
+use FoxCorner\App\Arms\RestingArms;
 use FoxCorner\App\Calendar\Booking;
 use FoxCorner\App\Calendar\BookingRepository;
 use FoxCorner\App\Club\PlayerRepository;
@@ -28,6 +29,7 @@ final readonly class PracticeDays
         private PlayerRepository $players,
         private DrillShelf $shelf,
         private BookingRepository $bookings,
+        private RestingArms $resting,
     ) {}
 
     /** @throws Problem when the helpers or the minutes do not allow a practice */
@@ -108,11 +110,13 @@ final readonly class PracticeDays
     /** @return list<RosterPlayer> */
     private function coming(PracticeOrder $order): array
     {
+        $resting = $this->resting->on($order->team, $order->startsAt);
+
         return array_values(
             array_map(
                 static fn(RosterPlayer $player): RosterPlayer => $player
                     ->limitedTo($order->setup->limitOf($player->id) ?? $player->limit)
-                    ->throwing($order->setup->throwsLeftOf($player->number)),
+                    ->throwing($order->setup->throwsLeftOf($player->number) ?? ($resting[$player->id]->left ?? null)),
                 array_filter(
                     $this->players->rosterOf($order->team),
                     static fn(RosterPlayer $player): bool => \in_array($player->id, $order->comes, true),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Page;
 
+use FoxCorner\App\Arms\RestingArm;
+use FoxCorner\App\Arms\RestingArms;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Practice\Book\PracticeSetup;
@@ -38,6 +40,7 @@ final class PracticePage extends AbstractController
         private readonly SetupCodec $setups,
         private readonly DrillShelf $shelf,
         private readonly RunRepository $runs,
+        private readonly RestingArms $resting,
         private readonly ClockInterface $clock,
     ) {}
 
@@ -57,6 +60,12 @@ final class PracticePage extends AbstractController
             'rules' => $rules,
             'stations' => StationDrawing::all($shown['sheet'], $shown['drills'], $rules->diamond(), $unit),
             'run' => $this->runs->of($practice),
+            'resting' => array_filter(
+                $this->resting->on($membership->team, $practice->startsAt()),
+                static fn(RestingArm $arm): bool => $membership->seesAllOf($arm->player->id) &&
+                    \in_array($arm->player->id, $practice->comes(), true),
+            ),
+            'throws' => $shown['sheet']->throws($shown['drills']),
             'addable' => $membership->canChange() ? $this->addable($practice, $solver) : [],
         ]);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Practice\Sheet;
 
 use FoxCorner\Core\Practice\Build\Conflict;
+use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Practice\Team\ScriptLine;
 
@@ -60,6 +61,22 @@ final readonly class Sheet
                 }
             }
         }
+    }
+
+    /**
+     * @param array<string, Drill> $drills by key
+     *
+     * @return array<string, int> hard throws that it asks of each, by id
+     */
+    public function throws(array $drills): array
+    {
+        $throws = [];
+        foreach ($this->turns() as [, $station, $player]) {
+            $each = $drills[$station->drill]->throwsPerRep ?? 0;
+            $throws[$player->id] = ($throws[$player->id] ?? 0) + $station->repetitions * $each;
+        }
+
+        return $throws;
     }
 
     /** The round that is the block with this index; null when it is none. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Daily;
 
 use FoxCorner\Core\Level\AgeGroup;
+use FoxCorner\Core\People\Limit;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Drill\Shipped\DailyDrills;
 use FoxCorner\Core\Practice\Drill\Shipped\DailyFeedDrills;
@@ -60,11 +61,28 @@ final readonly class DailyCore
     }
 
     /**
+     * An arm that has fewer throws left than it asks for throws softly here.
+     *
      * @param list<RosterPlayer> $players   who come
      * @param int                $minutes   of all of it; 0: there is none
      * @param bool               $isIndoors in a hall
      */
     public static function of(array $players, AgeGroup $age, int $minutes, bool $isIndoors = false): self
+    {
+        $core = self::laidOut($players, $age, $minutes, $isIndoors);
+        $throws = $core->throws();
+        $spared = array_map(
+            static fn(RosterPlayer $one): RosterPlayer => ($throws[$one->id] ?? 0) > ($one->throwsLeft ?? \PHP_INT_MAX)
+                ? $one->limitedTo(Limit::SoftThrowing)
+                : $one,
+            $players,
+        );
+
+        return $spared === $players ? $core : self::laidOut($spared, $age, $minutes, $isIndoors);
+    }
+
+    /** @param list<RosterPlayer> $players */
+    private static function laidOut(array $players, AgeGroup $age, int $minutes, bool $isIndoors): self
     {
         $groups = $instead = [];
         foreach (AgeGroup::Child === $age ? self::SHARES_OF_CHILDREN : self::SHARES as $part => $share) {

@@ -8,6 +8,7 @@ use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Practice\Arm\ThrowLoad;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Build\Placement;
@@ -27,7 +28,6 @@ use FoxCorner\Core\Practice\Time\Block;
 use FoxCorner\Core\Practice\Time\TimePlan;
 use FoxCorner\Core\Practice\Time\TimeShape;
 use FoxCorner\Core\Practice\Week\FreeTime;
-use FoxCorner\Core\Practice\Arm\ThrowLoad;
 use FoxCorner\Tests\Core\Practice\Practices;
 use FoxCorner\Tests\Core\Teams;
 

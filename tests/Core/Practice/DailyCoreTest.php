@@ -49,6 +49,21 @@ final class DailyCoreTest extends TestCase
         self::assertSame(7, $core->throws()['id-8']);
     }
 
+    public function testAnArmWithFewerThrowsLeftThanItAsksForIsSpared(): void
+    {
+        $nine = Teams::nine();
+        $short = static fn(int $left): DailyCore => DailyCore::of(
+            array_values(array_replace($nine, [5 => $nine[5]->throwing($left)])),
+            AgeGroup::Older,
+            12,
+        );
+
+        self::assertSame('id-6', $nine[5]->id);
+        self::assertSame(8, $short(8)->throws()['id-6'], 'they are just enough');
+        self::assertSame(0, $short(7)->throws()['id-6']);
+        self::assertSame([3, 8], self::counts($short(7))[DailyDrills::FIELDED], 'without him');
+    }
+
     public function testChildrenCatchInTheirWarmUpAndGetFewer(): void
     {
         $core = self::counts(DailyCore::of(Teams::nine(), AgeGroup::Child, 12));

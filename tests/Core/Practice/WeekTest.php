@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\Core\Practice;
 
 use FoxCorner\Core\Level\AgeGroup;
-use FoxCorner\Core\Practice\Week\FreeTime;
 use FoxCorner\Core\Practice\Arm\ThrowLoad;
+use FoxCorner\Core\Practice\Week\FreeTime;
 use PHPUnit\Framework\TestCase;
 
 final class WeekTest extends TestCase

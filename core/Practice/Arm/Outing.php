@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Core\Practice\Arm;
+
+use FoxCorner\Core\Problem\OutOfRange;
+use FoxCorner\Core\Problem\Problem;
+
+/** What one arm has pitched on one day. */
+final readonly class Outing
+{
+    /** Above it nobody has counted (ours). */
+    public const MOST = 200;
+
+    /**
+     * @param int $daysAgo calendar days; 0: today
+     * @param int $pitches of the whole day
+     */
+    public function __construct(public int $daysAgo, public int $pitches) {}
+
+    /** @throws Problem when nobody pitches so many */
+    public static function check(int $pitches): void
+    {
+        OutOfRange::unlessBetween('pitches', $pitches, 1, self::MOST, 'of one day');
+    }
+}
