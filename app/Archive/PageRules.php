@@ -33,7 +33,6 @@ use FoxCorner\Core\Practice\Need\Grade;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
-use FoxCorner\Core\Problem\Unknown;
 use FoxCorner\Core\Problem\WrongLength;
 
 /**
@@ -52,8 +51,6 @@ final class PageRules
         'booking' => 9000,
         'practice' => 4000,
     ];
-    /** Years between which anything can be. */
-    private const YEARS = ['1990', '2099'];
 
     /**
      * @param array<string, mixed> $row a team's own, its columns of the right kinds
@@ -62,12 +59,12 @@ final class PageRules
      */
     public static function team(array $row): void
     {
-        WrongLength::unlessBetween('name', self::text($row['name']), 1, Team::LONGEST);
-        self::among(Level::class, $row['level'], 'level');
-        ShippedRuleSets::get(self::text($row['rule_set']));
+        WrongLength::unlessBetween('name', Cell::text($row['name']), 1, Team::LONGEST);
+        Cell::among(Level::class, $row['level'], 'level');
+        ShippedRuleSets::get(Cell::text($row['rule_set']));
         self::floors($row['floors']);
         if (null !== $row['rest']) {
-            $rest = array_map(self::whole(...), self::list($row['rest'], 'rest'));
+            $rest = array_map(Cell::whole(...), Cell::list($row['rest'], 'rest'));
             OutOfRange::unlessBetween('rest', \count($rest), RestTable::DAYS + 1, RestTable::DAYS + 1, 'figures');
             RestTable::of(AgeGroup::Older)->with(array_map(strval(...), $rest));
         }
@@ -79,7 +76,7 @@ final class PageRules
         $table = FloorTable::of(AgeGroup::Older);
         foreach (self::pairs($floors) as $position => $works) {
             foreach (self::pairs($works) as $work => $reps) {
-                self::among(Work::class, $work, 'floors');
+                Cell::among(Work::class, $work, 'floors');
                 $table->with(
                     Position::ofNumber((int) $position),
                     Work::from((string) $work),
@@ -110,7 +107,7 @@ final class PageRules
         match ($table) {
             'player' => self::player($row),
             'reading' => self::reading($row),
-            'opponent' => Opponent::checkName(self::text($row['name'])),
+            'opponent' => Opponent::checkName(Cell::text($row['name'])),
             'opponent_batter' => self::batter($row),
             'booking' => self::booking($row),
             'practice' => self::practice($row),
@@ -126,20 +123,20 @@ final class PageRules
     private static function player(array $row): void
     {
         $draft = new PlayerDraft();
-        $draft->name = self::text($row['name']);
-        $draft->number = self::whole($row['number']);
-        $positions = array_map(self::whole(...), self::list($row['positions'], 'positions'));
+        $draft->name = Cell::text($row['name']);
+        $draft->number = Cell::whole($row['number']);
+        $positions = array_map(Cell::whole(...), Cell::list($row['positions'], 'positions'));
         $draft->positions = implode(' ', $positions);
-        $draft->throws = self::among(Hand::class, $row['throws'], 'throws');
-        $draft->bats = self::among(Bats::class, $row['bats'], 'bats');
+        $draft->throws = Cell::among(Hand::class, $row['throws'], 'throws');
+        $draft->bats = Cell::among(Bats::class, $row['bats'], 'bats');
         foreach (Quantity::cases() as $one) {
-            $draft->measured[$one->value] = self::number($row[$one->stored()]);
+            $draft->measured[$one->value] = Cell::number($row[$one->stored()]);
         }
-        $draft->pitching = self::among(Pitching::class, $row['pitching'], 'pitching');
-        $draft->fielding = self::among(PitcherFielding::class, $row['fielding'], 'fielding');
-        $draft->limit = self::among(Limit::class, $row['today_limit'], 'limit');
+        $draft->pitching = Cell::among(Pitching::class, $row['pitching'], 'pitching');
+        $draft->fielding = Cell::among(PitcherFielding::class, $row['fielding'], 'fielding');
+        $draft->limit = Cell::among(Limit::class, $row['today_limit'], 'limit');
         if (null !== $row['limit_until']) {
-            self::moment(self::text($row['limit_until']) . ' 00:00:00', 'limit until');
+            Cell::moment(Cell::text($row['limit_until']) . ' 00:00:00', 'limit until');
         }
         $draft->toRosterPlayer(null, []);
     }
@@ -147,21 +144,21 @@ final class PageRules
     /** @param array<string, mixed> $row */
     private static function reading(array $row): void
     {
-        $quantity = self::among(Quantity::class, $row['quantity'], 'quantity');
-        $quantity->check(self::number($row['value']) ?? 0.0, $quantity->field());
-        self::moment(self::text($row['taken_at']), 'taken at');
+        $quantity = Cell::among(Quantity::class, $row['quantity'], 'quantity');
+        $quantity->check(Cell::number($row['value']) ?? 0.0, $quantity->field());
+        Cell::moment(Cell::text($row['taken_at']), 'taken at');
     }
 
     /** @param array<string, mixed> $row */
     private static function batter(array $row): void
     {
         new ScoutedBatter(
-            self::whole($row['number']),
-            self::text($row['name']),
-            null === $row['place'] ? null : self::whole($row['place']),
-            self::among(Bats::class, $row['bats'], 'bats'),
-            self::number($row['home_to_first']),
-            self::among(Tendency::class, $row['tendency'], 'tendency'),
+            Cell::whole($row['number']),
+            Cell::text($row['name']),
+            null === $row['place'] ? null : Cell::whole($row['place']),
+            Cell::among(Bats::class, $row['bats'], 'bats'),
+            Cell::number($row['home_to_first']),
+            Cell::among(Tendency::class, $row['tendency'], 'tendency'),
             true === $row['power'],
             true === $row['bunts'],
             true === $row['goes'],
@@ -171,11 +168,11 @@ final class PageRules
     /** @param array<string, mixed> $row */
     private static function booking(array $row): void
     {
-        self::fits($row['uid'], 'uid', 190, 1);
-        self::fits($row['summary'], 'summary', 160);
-        self::fits($row['place'], 'place', 120);
-        $from = self::moment(self::text($row['starts_at']), 'starts at');
-        if (self::moment(self::text($row['ends_at']), 'ends at') < $from) {
+        Cell::fits($row['uid'], 'uid', 190, 1);
+        Cell::fits($row['summary'], 'summary', 160);
+        Cell::fits($row['place'], 'place', 120);
+        $from = Cell::moment(Cell::text($row['starts_at']), 'starts at');
+        if (Cell::moment(Cell::text($row['ends_at']), 'ends at') < $from) {
             throw Refused::because('ends at', 'it ends before it begins', 'an end after the beginning');
         }
     }
@@ -183,14 +180,14 @@ final class PageRules
     /** @param array<string, mixed> $row */
     private static function practice(array $row): void
     {
-        OutOfRange::unlessBetween('minutes', self::whole($row['minutes']), 40, 180, 'minutes');
-        self::fits($row['place'], 'place', 120);
-        $day = self::moment(self::text($row['starts_at']), 'starts at')->format('Y-m-d-');
-        if (null === PracticeAddress::read($day . self::text($row['letters']))) {
+        OutOfRange::unlessBetween('minutes', Cell::whole($row['minutes']), 40, 180, 'minutes');
+        Cell::fits($row['place'], 'place', 120);
+        $day = Cell::moment(Cell::text($row['starts_at']), 'starts at')->format('Y-m-d-');
+        if (null === PracticeAddress::read($day . Cell::text($row['letters']))) {
             throw Refused::because('letters', 'they are not of an address', 'four letters of an address');
         }
-        foreach (self::list($row['comes'], 'comes') as $player) {
-            self::fits($player, 'comes', 36, 1);
+        foreach (Cell::list($row['comes'], 'comes') as $player) {
+            Cell::fits($player, 'comes', 36, 1);
         }
     }
 
@@ -198,7 +195,7 @@ final class PageRules
     private static function run(array $row): void
     {
         $ms = static function (string $column) use ($row): array {
-            $all = array_map(self::whole(...), self::list($row[$column], $column));
+            $all = array_map(Cell::whole(...), Cell::list($row[$column], $column));
             foreach ($all as $one) {
                 OutOfRange::unlessBetween($column, $one, 0, 86_400_000, 'milliseconds');
             }
@@ -208,9 +205,9 @@ final class PageRules
         RunClock::kept(
             $ms('lengths'),
             $ms('skipped'),
-            null === $row['started_at'] ? null : self::whole($row['started_at']),
-            null === $row['paused_at'] ? null : self::whole($row['paused_at']),
-            null === $row['reason'] ? null : self::among(PauseReason::class, $row['reason'], 'reason'),
+            null === $row['started_at'] ? null : Cell::whole($row['started_at']),
+            null === $row['paused_at'] ? null : Cell::whole($row['paused_at']),
+            null === $row['reason'] ? null : Cell::among(PauseReason::class, $row['reason'], 'reason'),
             $ms('planned'),
         );
     }
@@ -218,97 +215,38 @@ final class PageRules
     /** @param array<string, mixed> $row */
     private static function record(array $row): void
     {
-        OutOfRange::unlessBetween('block', self::whole($row['block']), 0, 200, 'of a practice');
-        self::fits($row['drill'], 'drill', 60, 1);
-        self::fits($row['player'], 'player', 36, 1);
+        OutOfRange::unlessBetween('block', Cell::whole($row['block']), 0, 200, 'of a practice');
+        Cell::fits($row['drill'], 'drill', 60, 1);
+        Cell::fits($row['player'], 'player', 36, 1);
         if (null !== $row['counted']) {
-            OutOfRange::unlessBetween('counted', self::whole($row['counted']), 0, TurnRecords::MOST, 'repetitions');
+            OutOfRange::unlessBetween('counted', Cell::whole($row['counted']), 0, TurnRecords::MOST, 'repetitions');
         }
         if (null !== $row['grade']) {
-            self::among(Grade::class, $row['grade'], 'grade');
+            Cell::among(Grade::class, $row['grade'], 'grade');
         }
     }
 
     /** @param array<string, mixed> $row */
     private static function event(array $row): void
     {
-        self::among(EventKind::class, $row['kind'], 'kind');
-        if (null === Base::tryFrom(self::whole($row['base']))) {
-            throw Refused::because('base', self::whole($row['base']) . ' is none', 'a base');
+        Cell::among(EventKind::class, $row['kind'], 'kind');
+        if (null === Base::tryFrom(Cell::whole($row['base']))) {
+            throw Refused::because('base', Cell::whole($row['base']) . ' is none', 'a base');
         }
         if (null !== $row['lead_feet']) {
-            OutOfRange::unlessBetween('lead', self::number($row['lead_feet']) ?? 0.0, 0.0, 45.0, 'feet');
+            OutOfRange::unlessBetween('lead', Cell::number($row['lead_feet']) ?? 0.0, 0.0, 45.0, 'feet');
         }
         if (null !== $row['looks']) {
-            OutOfRange::unlessBetween('looks', self::whole($row['looks']), 0, 20, 'looks');
+            OutOfRange::unlessBetween('looks', Cell::whole($row['looks']), 0, 20, 'looks');
         }
-        self::fits($row['counted_by'], 'counted by', 120, 1);
-        self::moment(self::text($row['counted_at']), 'counted at');
+        Cell::fits($row['counted_by'], 'counted by', 120, 1);
+        Cell::moment(Cell::text($row['counted_at']), 'counted at');
     }
 
     /** @param array<string, mixed> $row */
     private static function pitched(array $row): void
     {
-        self::moment(self::text($row['day']) . ' 00:00:00', 'day');
-        Outing::check(self::whole($row['pitches']));
-    }
-
-    /**
-     * @template T of \BackedEnum
-     *
-     * @param class-string<T> $kind
-     *
-     * @return T
-     */
-    private static function among(string $kind, mixed $value, string $field): \BackedEnum
-    {
-        return Unknown::oneOf($kind, self::text($value), $field);
-    }
-
-    private static function moment(string $text, string $field): \DateTimeImmutable
-    {
-        $moment = \DateTimeImmutable::createFromFormat('!Y-m-d H:i:s', $text);
-        $year = false === $moment ? '' : $moment->format('Y');
-        if (
-            false === $moment ||
-            $moment->format('Y-m-d H:i:s') !== $text ||
-            $year < self::YEARS[0] ||
-            $year > self::YEARS[1]
-        ) {
-            throw Refused::because($field, 'it is no day of ours', implode(' to ', self::YEARS));
-        }
-
-        return $moment;
-    }
-
-    private static function fits(mixed $value, string $field, int $most, int $least = 0): void
-    {
-        $letters = mb_strlen(trim(self::text($value)));
-        if (!\is_string($value) || $letters < $least || mb_strlen($value) > $most) {
-            throw Refused::because($field, "it has $letters letters", "$least to $most letters");
-        }
-    }
-
-    /** @return list<mixed> */
-    private static function list(mixed $value, string $field): array
-    {
-        return \is_array($value) && array_is_list($value)
-            ? $value
-            : throw Refused::because($field, 'it is no list', 'a list');
-    }
-
-    private static function text(mixed $value): string
-    {
-        return \is_string($value) ? $value : '';
-    }
-
-    private static function whole(mixed $value): int
-    {
-        return \is_int($value) ? $value : -1;
-    }
-
-    private static function number(mixed $value): ?float
-    {
-        return \is_int($value) || \is_float($value) ? (float) $value : null;
+        Cell::moment(Cell::text($row['day']) . ' 00:00:00', 'day');
+        Outing::check(Cell::whole($row['pitches']));
     }
 }

@@ -57,7 +57,8 @@ final class PracticeInput
     }
 
     /**
-     * Who comes in so many days, with what is left of an arm that has pitched; the number that a player has goes before.
+     * Who comes in so many days, with what is left of an arm that has pitched; the number that a player has goes
+     * before.
      *
      * @param list<RosterPlayer> $players
      *
@@ -79,9 +80,22 @@ final class PracticeInput
         $age = AgeGroup::of($level);
         $table = RestTable::of($age)->with(array_map(strval(...), $input->integers('rest')));
 
-        return static fn(
-            int $inDays,
-        ): array => array_map(static fn(RosterPlayer $one): RosterPlayer => $one->throwing($one->throwsLeft ?? ArmRest::of(array_map(static fn(Outing $out): Outing => new Outing($out->daysAgo + $inDays, $out->pitches), $outings[$one->id] ?? []), $table)->left($age->throws())), $players);
+        $left = static fn(string $id, int $inDays): ?int => ArmRest::of(
+            array_map(
+                static fn(Outing $one): Outing => new Outing($one->daysAgo + $inDays, $one->pitches),
+                $outings[$id] ?? [],
+            ),
+            $table,
+        )->left($age->throws());
+
+        return static function (int $inDays) use ($players, $left): array {
+            return array_map(
+                static fn(RosterPlayer $one): RosterPlayer => $one->throwing(
+                    $one->throwsLeft ?? $left($one->id, $inDays),
+                ),
+                $players,
+            );
+        };
     }
 
     /** @throws Problem when nobody helps, or one is there twice */

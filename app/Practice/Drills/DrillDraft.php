@@ -137,6 +137,7 @@ final class DrillDraft
             $this->isHit,
             $this->fitsIndoors,
             isReceived: $this->isReceived,
+            repetition: null === $this->place ? '' : ShippedDrills::get($this->place)->repetition,
         );
     }
 

@@ -6,9 +6,9 @@ namespace FoxCorner\App\Practice\Drills;
 
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
-use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Showing\Repetition;
 use FoxCorner\Core\Skill\SkillFamily;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -40,11 +40,12 @@ final class DrillPages extends AbstractController
     {
         $found = $this->shelf->ever($membership->team)[$drill] ?? throw $this->createNotFoundException();
         $rules = $membership->team->rules();
+        $view = DrillView::of($found, $rules, Repetition::of($found, $rules, $membership->team->profile()));
 
         return $this->render('drills/show.html.twig', [
             'drill' => $found,
-            'place' => $found->place->on($rules->diamond()),
-            'drawing' => new FieldDrawing($rules, Window::practiceGround($rules)),
+            'view' => $view,
+            'drawing' => new FieldDrawing($rules, $view->window),
             'own' => $this->own->byKey($membership->team, $drill),
             'groups' => $this->groups($found),
         ]);

@@ -13,6 +13,7 @@ use FoxCorner\App\Practice\Sheet\SheetCodec;
 use FoxCorner\App\Weather\Notice;
 use FoxCorner\App\Weather\WeatherService;
 use FoxCorner\Core\Practice\Need\Grade;
+use FoxCorner\Core\Practice\Showing\Repetition;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -51,6 +52,7 @@ final class RunPage extends AbstractController
         return $this->render('run/station.html.twig', [
             ...$this->shown($membership, $practice),
             'drill' => $found,
+            'repetition' => Repetition::of($found, $membership->team->rules(), $membership->team->profile()),
             'grades' => Grade::cases(),
         ]);
     }

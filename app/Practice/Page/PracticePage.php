@@ -23,6 +23,7 @@ use FoxCorner\App\Practice\Sheet\TimelineDrawing;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Showing\Repetition;
 use FoxCorner\Core\Problem\OutOfRange;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -87,10 +88,22 @@ final class PracticePage extends AbstractController
     #[Route('/{team}/practice/{practice}/cards.pdf', name: 'practice_cards', methods: ['GET'])]
     public function cards(Membership $membership, Practice $practice, Pdf $pdf): Response
     {
-        $rules = $membership->team->rules();
+        $shown = $this->sheetOf($practice);
 
         return $this->document(
-            $pdf->of($this->renderView('practice/cards.html.twig', [...$this->sheetOf($practice), 'rules' => $rules])),
+            $pdf->of(
+                $this->renderView('practice/cards.html.twig', [
+                    ...$shown,
+                    'told' => array_map(
+                        static fn(Drill $drill): string => Repetition::of(
+                            $drill,
+                            $membership->team->rules(),
+                            $membership->team->profile(),
+                        )?->words() ?? '',
+                        array_intersect_key($shown['drills'], array_flip($shown['sheet']->drills())),
+                    ),
+                ]),
+            ),
             'station-cards',
         );
     }

@@ -18,8 +18,10 @@ final readonly class RestTable
 {
     /** Days of rest at most. */
     public const DAYS = 4;
-    /** Pitches of a day up to which no, one, two, three, four days are owed; the last is the most of a day. Source: what
-     * leagues of the age commonly ask, rounded; ours. */
+    /**
+     * Pitches of a day up to which no, one, two, three, four days are owed; the last is the most of a day. Source:
+     * what leagues of the age commonly ask, rounded; ours.
+     */
     private const BY_AGE = [
         AgeGroup::Child->value => [20, 35, 50, 65, 75],
         AgeGroup::Youth->value => [20, 35, 50, 65, 90],

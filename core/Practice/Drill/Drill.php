@@ -44,6 +44,8 @@ final readonly class Drill
      * @param Position|null           $neverWithout  somebody works there, or a helper stands in
      * @param int                     $sprintsPerRep at full speed
      * @param int                     $beside        groups at most that do it side by side, each with its own ball
+     * @param string                  $repetition    one of them, leg by leg, as the drawing reads it; empty:
+     *                                               it is not told
      *
      * @throws Problem when no group fits it, or it serves nobody
      */
@@ -75,6 +77,7 @@ final readonly class Drill
         public ?Position $neverWithout = null,
         public int $sprintsPerRep = 0,
         public int $beside = 1,
+        public string $repetition = '',
     ) {
         OutOfRange::unlessBetween('largest group', $max, 1, 30, 'players');
         OutOfRange::unlessBetween('smallest group', $min, 1, $max, 'players, not above the largest group');
@@ -113,6 +116,12 @@ final readonly class Drill
     public function servingAlone(string $key, Skill $skill): self
     {
         return $this->but(key: $key, serves: array_fill_keys(range(1, 9), [$skill]), throwsPerRep: 0);
+    }
+
+    /** @return list<string> of one repetition, in order; none: it is not told */
+    public function legs(): array
+    {
+        return '' === $this->repetition ? [] : explode(', ', $this->repetition);
     }
 
     /** When who works changes, as a sentence. */

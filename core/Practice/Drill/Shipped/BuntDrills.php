@@ -45,6 +45,7 @@ final readonly class BuntDrills implements DrillFamily
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
                 isReceived: true,
+                repetition: 'H~0.02/0.42, +1:0.02/0.42, 1>1B',
                 steps: [
                     'Fielders at bunt depth, the helper rolls from the plate, left, right and middle in turn.',
                     'The catcher calls the base before the ball is picked up; everybody repeats it.',
@@ -88,6 +89,7 @@ final readonly class BuntDrills implements DrillFamily
                 needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['bag' => 1],
+                repetition: '5:3B, +H>3B',
                 steps: [
                     'The helper rolls a bunt and points to who has it.',
                     'Not yours: turn inside, eyes on the ball, straight to the bag.',
@@ -119,6 +121,7 @@ final readonly class BuntDrills implements DrillFamily
                 needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['bag' => 1],
+                repetition: '3:0.52/0.5, 3:1B, +4:0.85/0.85',
                 steps: [
                     'First baseman charges on the helper’s drop of the hand; the second baseman goes for the bag.',
                     'The helper points: yours, or not yours.',
@@ -150,6 +153,7 @@ final readonly class BuntDrills implements DrillFamily
                 needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['bag' => 1],
+                repetition: '4:1B, +H>1B',
                 steps: [
                     'Start from the double-play depth, go on the helper’s clap.',
                     'Left foot finds the inside of the bag, chest to the ball, target shown.',
@@ -193,6 +197,7 @@ final readonly class BuntDrills implements DrillFamily
                 needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['bag' => 1],
+                repetition: '6:2B, +H>2B',
                 steps: [
                     'Start from the double-play depth on the clap.',
                     'Foot on the near edge, stretch on the thrower’s side; no straddling on a force.',
@@ -228,6 +233,7 @@ final readonly class BuntDrills implements DrillFamily
                 needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['cone' => 2],
+                repetition: '9:1.02/1.72, +H>1.02/1.72, 9>8',
                 steps: [
                     'A cone stands for the bag; outfielders start at their depth.',
                     'On “bunt” they run; the helper throws past the cone.',

@@ -47,6 +47,7 @@ final readonly class BuntTeamDrills implements DrillFamily
                 needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'bag' => 1],
+                repetition: 'H~-0.05/0.5, +1:-0.05/0.5, +6:3B, 1>3B',
                 steps: [
                     'The pitcher comes set and looks at second; the shortstop goes on the look home.',
                     'The helper rolls the ball as the pitcher’s arm comes through.',
@@ -91,6 +92,7 @@ final readonly class BuntTeamDrills implements DrillFamily
                 needs: RuleNeed::Bunts,
                 helpers: 0,
                 equipment: ['bucket of balls' => 1],
+                repetition: '6:-0.4/1.12, +4:2B, +2>2B',
                 steps: [
                     'Shortstop breaks three steps toward third and comes back.',
                     'Second baseman slips behind the runner as the ball passes the batter.',
@@ -119,7 +121,14 @@ final readonly class BuntTeamDrills implements DrillFamily
                 DrillPlace::anywhere(
                     0.24,
                     [],
-                    [['2', 0.0, -0.16], ['1', 0.0, 0.05], ['3', 0.14, 0.02], ['5', -0.14, 0.02], ['R', 0.18, 0.18]],
+                    [
+                        ['2', 0.0, -0.16],
+                        ['1', 0.0, 0.05],
+                        ['3', 0.14, 0.02],
+                        ['5', -0.14, 0.02],
+                        ['R', 0.18, 0.18],
+                        ['H', 0.1, -0.2],
+                    ],
                 ),
                 min: 3,
                 max: 6,
@@ -129,6 +138,7 @@ final readonly class BuntTeamDrills implements DrillFamily
                 needs: RuleNeed::Bunts,
                 helpers: 1,
                 equipment: ['cone' => 3],
+                repetition: 'H~1, 1>3',
                 steps: [
                     'Three cones stand for the bases. A runner starts somewhere, the helper rolls.',
                     'Catcher calls and points before the pick-up; the fielder turns to it and shows the throw, no ' .
@@ -151,7 +161,14 @@ final readonly class BuntTeamDrills implements DrillFamily
                     [0.0, 0.22],
                     0.24,
                     [],
-                    [['1', 0.0, 0.4], ['3', 0.16, 0.34], ['5', -0.16, 0.34], ['2', 0.0, 0.02], ['R', -0.16, 0.12]],
+                    [
+                        ['1', 0.0, 0.4],
+                        ['3', 0.16, 0.34],
+                        ['5', -0.16, 0.34],
+                        ['2', 0.0, 0.02],
+                        ['R', -0.16, 0.12],
+                        ['H', 0.1, 0.06],
+                    ],
                 ),
                 min: 2,
                 max: 6,
@@ -162,6 +179,7 @@ final readonly class BuntTeamDrills implements DrillFamily
                 tosses: true,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H~0.02/0.28, +1:0.02/0.28, +R:HP, 1>2',
                 steps: [
                     'The helper rolls from beside the plate, the fielder is already charging.',
                     'Scoop toss with the glove or the bare hand, low, to the third-base side.',
@@ -211,6 +229,7 @@ final readonly class BuntTeamDrills implements DrillFamily
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'helmet' => 1],
                 neverWithout: Position::Pitcher,
+                repetition: 'H~0.3/0.42, +3:0.3/0.42, +4:1B, 3>1B',
                 steps: [
                     'A pitcher is always in it; where none is free, a helper stands in the circle and covers.',
                     'The helper mixes a drag up the first line, a slap at short, a push past the pitcher.',

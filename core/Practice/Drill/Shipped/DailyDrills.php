@@ -50,6 +50,7 @@ final readonly class DailyDrills implements DrillFamily
                 helpers: 0,
                 equipment: [],
                 tosses: true,
+                repetition: 'a>b',
                 steps: [
                     'In pairs, one ball; who is left over makes a three.',
                     'Name the target: chest, throwing side, glove side, knee.',
@@ -79,6 +80,7 @@ final readonly class DailyDrills implements DrillFamily
                 helpers: 0,
                 equipment: [],
                 tosses: false,
+                repetition: 'a~b',
                 steps: [
                     'Ten feet apart, one ball, rolled by hand.',
                     'Knees: five at him, five glove side, five backhand, five short hops; then on the feet.',
@@ -112,6 +114,7 @@ final readonly class DailyDrills implements DrillFamily
             throwsPerRep: 0,
             helpers: 0,
             equipment: [],
+            repetition: 'a~b',
             steps: [
                 'A partner or a helper rolls; field, feet to the base, hold the ball.',
                 'Every fifth one: down with the tag, and up. Outfielders: drop-step and look over the shoulder.',
@@ -154,6 +157,7 @@ final readonly class DailyDrills implements DrillFamily
                 helpers: 0,
                 equipment: [],
                 tosses: false,
+                repetition: 'H~6, 6>3',
                 steps: [
                     'A helper, or a player who changes, rolls or hits to each line; the next ball as the throw lands.',
                     'Without a grown-up: threes of roller, fielder, target; ten balls, then change.',
@@ -186,6 +190,7 @@ final readonly class DailyDrills implements DrillFamily
                 helpers: 0,
                 equipment: [],
                 tosses: false,
+                repetition: 'C~8, 8>C',
                 steps: [
                     'Threes: one rolls and is the cutoff, one fields, one backs up; change every five.',
                     'Catchers take the throw at a cone and tag.',

@@ -44,6 +44,7 @@ final readonly class DailyFeedDrills implements DrillFamily
                 helpers: 0,
                 equipment: [],
                 tosses: true,
+                repetition: '4:2B, +6>2B, 4>62',
                 steps: [
                     'Two on each side of a bag; a ball lies before each feeder, later it is rolled.',
                     'Feed, pivot, the throw goes softly to the next in line; feeder and pivot change lines.',
@@ -79,6 +80,7 @@ final readonly class DailyFeedDrills implements DrillFamily
                 helpers: 0,
                 equipment: [],
                 tosses: true,
+                repetition: '1~3, 3>C',
                 steps: [
                     'Pairs or threes at a throw-down bag, at half speed.',
                     'Rolled at him, to both sides; say where the ball is before the turn.',
@@ -104,6 +106,7 @@ final readonly class DailyFeedDrills implements DrillFamily
                 helpers: 0,
                 equipment: [],
                 tosses: true,
+                repetition: '7>9',
                 steps: [
                     'Pairs, one ball tossed up by oneself; catch behind it, hop, throw chest high.',
                     'Then rolled.',
@@ -128,6 +131,7 @@ final readonly class DailyFeedDrills implements DrillFamily
                 helpers: 0,
                 equipment: [],
                 tosses: false,
+                repetition: 'H>2',
                 steps: [
                     'Tossed into the dirt by a partner, left, middle, right.',
                     'Every third ball: catch, exchange, feet to second, no throw.',

@@ -37,6 +37,7 @@ final readonly class FeedDrills implements DrillFamily
                 tosses: true,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: '4:2B, +6>2B',
                 steps: [
                     'Balls lie still at three distances: two steps, five, ten from the bag.',
                     'Pick up bare-handed, feed; the partner takes it between belt and face.',
@@ -64,6 +65,7 @@ final readonly class FeedDrills implements DrillFamily
                 tosses: true,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H~4, +6:2B, 4>2B',
                 steps: [
                     'Ten tosses kneeling, ten from the wide base, ten moving.',
                     'Opened foot on the bag’s side, legs push, wrist firm, palm to the target.',
@@ -94,6 +96,7 @@ final readonly class FeedDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H~6, +4:2B, 6>2B',
                 steps: [
                     'The helper rolls firm into the hole.',
                     'Backhand with the last step long; stop on it, throw to second.',
@@ -124,6 +127,7 @@ final readonly class FeedDrills implements DrillFamily
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
                 isReceived: true,
+                repetition: 'H~6, 6>N',
                 steps: [
                     'Rolled to the far side: push off that leg, turn the hips in the air, throw to the receiver.',
                     'Second base to the right: plant, go around behind the ball, eyes on the receiver, throw low.',
@@ -157,6 +161,7 @@ final readonly class FeedDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H~3, +6:2B, 3>2B',
                 steps: [
                     'The helper rolls to the glove side, at him, and to the line, in no order.',
                     'Say inside or outside before the throw; chest high to that edge of the bag.',

@@ -43,6 +43,7 @@ final readonly class FinerDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 0,
                 equipment: [],
+                repetition: 'R~a',
                 steps: [
                     'In pairs ten paces apart: one rolls, one fields, shows the ball, rolls it back.',
                     'Five each: at him, glove side, backhand; a catcher blocks and smothers.',
@@ -74,6 +75,7 @@ final readonly class FinerDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 0,
                 equipment: ['bag' => 1],
+                repetition: 'a>3',
                 steps: [
                     'Forty feet: one throws flat and soft so that it skips once, a stride before the bag.',
                     'Five, then change; a middle infielder sweeps the tag, first base keeps his foot.',
@@ -112,6 +114,7 @@ final readonly class FinerDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H~-0.22/0.36, +1:-0.22/0.36, 1>3',
                 steps: [
                     'A helper rolls along the third line; the pitcher gets around it with his chest to the plate.',
                     'A left-hander spins over his glove side, a right-hander plants; both throw inside first.',
@@ -143,6 +146,7 @@ final readonly class FinerDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 0,
                 equipment: ['bucket of balls' => 1, 'helmet' => 1],
+                repetition: '2>5',
                 steps: [
                     'Catcher takes a ball from the ground, steps in front of a bat that stands in, or behind it.',
                     'Third base straddles the near edge, tags down and up.',
@@ -177,7 +181,7 @@ final readonly class FinerDrills implements DrillFamily
                     [0.2, 0.9],
                     0.24,
                     [[0.1, 1.5, 0.05, 0.98]],
-                    [['8', 0.1, 1.5], ['4', 0.3, 1.0], ['6', -0.2, 0.95], ['R', 0.66, 0.72]],
+                    [['8', 0.1, 1.5], ['4', 0.3, 1.0], ['6', -0.2, 0.95], ['R', 0.66, 0.72], ['H', 0.06, 0.68]],
                 ),
                 min: 3,
                 max: 9,
@@ -186,6 +190,7 @@ final readonly class FinerDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'helmet' => 2],
+                repetition: 'H~8, +R:0.4/1, 8>4',
                 steps: [
                     'A helper throws a liner, a ground ball or a fly to center from beside the mound.',
                     'The runner freezes, goes or goes half way; the fielders say where the ball would go.',
@@ -216,6 +221,7 @@ final readonly class FinerDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H~-0.2/0.3, +5:-0.2/0.3, +6:3B, 5>3B',
                 steps: [
                     'Third base shows the charge; a helper rolls a bunt at him or lets him turn back.',
                     'The shortstop leaves with the charge, left foot to the bag, hands up as he arrives.',
@@ -242,6 +248,7 @@ final readonly class FinerDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 0,
                 equipment: ['bag' => 1],
+                repetition: '1>3',
                 steps: [
                     'Set, look, and on a word: home without a ball, or a soft throw to the bag. Feet said aloud.',
                     'A runner says what he keyed on: shoulder, heel, head, breath.',

@@ -47,6 +47,7 @@ final readonly class FlyDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H^0.56/1.75, +8:0.56/1.75',
                 steps: [
                     'The helper throws into the space between three.',
                     'Call three times, at the top of the flight, not before.',
@@ -78,6 +79,7 @@ final readonly class FlyDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H^-1.05/2.1, +7:-1.05/2.1',
                 steps: [
                     'The helper points left or right, then throws over that shoulder.',
                     'Drop-step, run, look, catch; jog back behind the line.',
@@ -109,6 +111,7 @@ final readonly class FlyDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H~8, +9:0.02/2.3',
                 steps: [
                     'Ground balls between two; one takes it, one runs behind.',
                     'Every second ball is let through on purpose.',
@@ -144,6 +147,7 @@ final readonly class FlyDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H~9, 9>B',
                 steps: [
                     'The helper hits; first five with a knee down.',
                     'Then glove side of the front foot, crow hop, throw to the bucket.',
@@ -182,6 +186,7 @@ final readonly class FlyDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H^-0.3/0.95, +6:-0.3/0.95',
                 steps: [
                     'Three stand in a triangle; the helper lobs it into the middle, two steps from everybody.',
                     'Whoever has it says so once, before it comes down; the others peel off to the nearest bag.',
@@ -217,6 +222,7 @@ final readonly class FlyDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H^-0.45/1.8, +7:-0.45/1.8, 7>2',
                 steps: [
                     'The helper throws a fly; the outfielder waits three steps behind it.',
                     'Catch moving in, throw through the cutoff to the plate, one hop.',

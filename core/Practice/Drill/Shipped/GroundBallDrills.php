@@ -42,6 +42,7 @@ final readonly class GroundBallDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H~6, 6>1B',
                 steps: [
                     'The helper hits to each in turn, everybody else watches that one player.',
                     'Field, throw to first, ball comes back through the catcher.',
@@ -85,6 +86,7 @@ final readonly class GroundBallDrills implements DrillFamily
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
                 isReceived: true,
+                repetition: 'H~-0.25/0.7, +5:-0.25/0.7, 5>1B',
                 steps: [
                     'A line at third or short; the helper rolls slowly from the side.',
                     'Run through the ball, glove outside the front foot, throw in the next step.',
@@ -119,6 +121,7 @@ final readonly class GroundBallDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H>6',
                 steps: [
                     'Players ten paces from the thrower, in pairs where nobody helps.',
                     'Short hop, long hop, in-between: the feet go forward or back to change it.',
@@ -149,6 +152,7 @@ final readonly class GroundBallDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'screen' => 1],
+                repetition: 'H~5',
                 steps: [
                     'The helper hits or throws firm from behind a screen, half the usual distance.',
                     'Backhand, forehand, at the body; keep it in front, no throw.',
@@ -182,6 +186,7 @@ final readonly class GroundBallDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'helmet' => 1],
+                repetition: 'H~6, 6>1B',
                 steps: [
                     'Infield halfway or in. A runner at third decides on his own.',
                     'Field, look with the ball in the throwing hand, then act.',
@@ -231,6 +236,7 @@ final readonly class GroundBallDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H~6, 6>2',
                 steps: [
                     'Everybody in front of the base line.',
                     'The helper rolls or hits firm; throw home, catcher steps to first for the second out when ' .

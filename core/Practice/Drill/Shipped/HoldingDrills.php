@@ -40,6 +40,7 @@ final readonly class HoldingDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 0,
                 equipment: ['bucket of balls' => 1],
+                repetition: '1>3',
                 steps: [
                     'Pitcher comes set: throws over, or goes home without a ball.',
                     'First baseman tags down and up, or shuffles off two and is set.',
@@ -72,6 +73,7 @@ final readonly class HoldingDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 0,
                 equipment: ['bucket of balls' => 1, 'helmet' => 1],
+                repetition: '1>3',
                 steps: [
                     'Two without a glove watch from the lead: one the front shoulder, one the back heel.',
                     'Each says “home” or “over” as soon as he knows. The pitcher throws over, or goes home, no ball.',
@@ -106,6 +108,7 @@ final readonly class HoldingDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 0,
                 equipment: ['helmet' => 1],
+                repetition: '6:-0.06/1.4, 6:-0.2/1.34, 1>HP',
                 steps: [
                     'A runner leads; who has the bag is settled by a small sign of your own, changed now and then.',
                     'The holder stands still within reach or dances, as your team does it.',
@@ -146,6 +149,7 @@ final readonly class HoldingDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 0,
                 equipment: ['bucket of balls' => 1, 'helmet' => 1],
+                repetition: '6:2B, +1>2B',
                 steps: [
                     'The shortstop decides: break, or stay.',
                     'The lane between runner and bag is open, the glove up in it: throw. He goes back: hold the ball.',
@@ -182,6 +186,7 @@ final readonly class HoldingDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 0,
                 equipment: ['bucket of balls' => 1],
+                repetition: '6:2B, +1>2B',
                 steps: [
                     'Come set; count one thousand one, one thousand two, go.',
                     'The infielder breaks on the count, the pitcher turns on the same count.',
@@ -245,6 +250,7 @@ final readonly class HoldingDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 0,
                 equipment: ['bucket of balls' => 1, 'helmet' => 1],
+                repetition: '4:1B, +2>1B',
                 steps: [
                     'Catcher receives, comes out of the crouch to the inside, throws to the bag.',
                     'First baseman, or the second baseman behind him, slips in late.',

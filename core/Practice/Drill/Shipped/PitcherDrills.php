@@ -41,6 +41,7 @@ final readonly class PitcherDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H~1, +6:2B, 1>2B',
                 steps: [
                     'Pitcher makes a dry delivery; the helper rolls or hits softly back.',
                     'Turn to the glove side, find the bag and who takes it, step, throw chest high.',
@@ -67,6 +68,7 @@ final readonly class PitcherDrills implements DrillFamily
                 tosses: true,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'bag' => 1],
+                repetition: 'H~3, +1:1B, 3>1B',
                 steps: [
                     'Dry delivery, ball rolled to first base.',
                     'Pitcher runs to a point ten feet before the bag, then along the line.',
@@ -98,6 +100,7 @@ final readonly class PitcherDrills implements DrillFamily
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
                 isReceived: true,
+                repetition: 'H~0.06/0.02, +1:0.06/0.02, 1>N',
                 steps: [
                     'Dry delivery, then the helper drops a ball left, right or dead in front.',
                     'Footwork first: the first five without a throw.',

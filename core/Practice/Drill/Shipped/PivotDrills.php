@@ -39,6 +39,7 @@ final readonly class PivotDrills implements DrillFamily
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
                 isReceived: true,
+                repetition: '4:2B, +H>2B, 4>N',
                 steps: [
                     'The helper feeds from the shortstop’s side, then from third’s.',
                     'Early: touch and step in. Late: across the bag. Throw to the outfield side: drop back behind it.',
@@ -71,6 +72,7 @@ final readonly class PivotDrills implements DrillFamily
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
                 isReceived: true,
+                repetition: '6:2B, +H>2B, 6>N',
                 steps: [
                     'The helper feeds from second base, from first, from the mound.',
                     'From second the outer corner, from first the inside edge.',
@@ -107,6 +109,7 @@ final readonly class PivotDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H~3, +6:2B, 3>2B, +3:1B, 6>1B',
                 steps: [
                     'The helper rolls to first base, holding or deep.',
                     'Step to clear a lane, throw on the inside or the outside, and say which.',
@@ -141,6 +144,7 @@ final readonly class PivotDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H~5, +4:2B, 5>2B, 4>3',
                 steps: [
                     'The helper rolls firm to third.',
                     'Drop-step, throw chest high to where the man will be.',
@@ -169,6 +173,7 @@ final readonly class PivotDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H>3',
                 steps: [
                     'Off to the side, so that first stays free for another station.',
                     'Thrown low from ten paces: glove side, backhand, straight.',
@@ -198,7 +203,7 @@ final readonly class PivotDrills implements DrillFamily
                     [-0.3, 1.14],
                     0.32,
                     [[0.0, 1.414, -0.7, 0.72]],
-                    [['6', -0.22, 1.2], ['4', 0.04, 1.46], ['5', -0.7, 0.74], ['R', -0.6, 0.66]],
+                    [['6', -0.22, 1.2], ['4', 0.04, 1.46], ['5', -0.7, 0.74], ['R', -0.6, 0.66], ['H', 0.0, 0.5]],
                 ),
                 min: 3,
                 max: 7,
@@ -207,6 +212,7 @@ final readonly class PivotDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'helmet' => 1],
+                repetition: 'H~6, +4:2B, 6>2B, 4>5',
                 steps: [
                     'Slow ball to short; out at second.',
                     'Full feint to first, eyes turn to third.',

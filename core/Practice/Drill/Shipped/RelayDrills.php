@@ -45,6 +45,7 @@ final readonly class RelayDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'cone' => 2],
+                repetition: '7>6, 6>H',
                 steps: [
                     'Balls lie at three places; the outfielder picks one up on the run.',
                     'The cutoff man lines up by the voice behind him, arms high.',
@@ -82,6 +83,7 @@ final readonly class RelayDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 0,
                 equipment: ['bucket of balls' => 1],
+                repetition: '7>6, 6>4, 4>2',
                 steps: [
                     'Four in a line, 20 paces apart; the ball goes down and back.',
                     'The middle two turn glove side with the feet already moving.',
@@ -119,6 +121,7 @@ final readonly class RelayDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: '8>4, 4>H',
                 steps: [
                     'The outfielder turns his back and runs to a ball on the ground.',
                     'Lead and trail run out, eight to twenty feet apart, in line with the base.',
@@ -156,6 +159,7 @@ final readonly class RelayDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H>3, 3>2',
                 steps: [
                     'The helper throws from shallow right toward the plate, good ones and bad ones.',
                     'Catcher calls early; the cutoff man fakes, cuts or lets it pass.',
@@ -190,6 +194,7 @@ final readonly class RelayDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 1,
                 equipment: ['cone' => 2],
+                repetition: '1:C',
                 steps: [
                     'Start on the mound side, run to the point between third and home.',
                     'The helper points: third, or home. Be behind it, eight paces deep, before the throw.',
@@ -224,6 +229,7 @@ final readonly class RelayDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 1,
                 equipment: ['helmet' => 1],
+                repetition: 'R:0.2/1.25, +3:0.25/1.15, +2:1B, +H>1B',
                 steps: [
                     'The runner rounds first; first baseman watches the touch and trails him.',
                     'The helper at second feints a throw behind; who is at first?',

@@ -45,6 +45,7 @@ final readonly class RunnerDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 0,
                 equipment: ['cone' => 2, 'helmet' => 1],
+                repetition: '6:-0.15/0, +R:0.3/0.05, 6>4',
                 steps: [
                     'Two cones a base path apart, a runner in between, a line behind each cone.',
                     'Ball up, run at him; the receiver closes, calls “now”, one throw.',
@@ -82,6 +83,7 @@ final readonly class RunnerDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 0,
                 equipment: ['bucket of balls' => 1, 'helmet' => 2],
+                repetition: '3:0.45/0.97, +R:0.25/1.15, 3>4',
                 steps: [
                     'A runner is caught between first and second, another stands at third.',
                     'Chase with the head turned; the voice from third says “going”.',
@@ -131,6 +133,7 @@ final readonly class RunnerDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 0,
                 equipment: ['bucket of balls' => 1, 'helmet' => 2],
+                repetition: '6:2B, +R:2B, +2>2B',
                 steps: [
                     'Call the play by sign; runners on first and third.',
                     'The runner from first goes early, late, or stops halfway.',
@@ -165,6 +168,7 @@ final readonly class RunnerDrills implements DrillFamily
                 tosses: true,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'catcher’s gear' => 1],
+                repetition: '2:-0.02/-0.24, +1:0/0, 2>1',
                 steps: [
                     'The helper drops a ball behind the catcher and calls “go”.',
                     'Pitcher points where it is and runs to the plate.',
@@ -198,6 +202,7 @@ final readonly class RunnerDrills implements DrillFamily
                 equipment: ['helmet' => 2],
                 tosses: true,
                 needs: RuleNeed::Circle,
+                repetition: '4>1',
                 steps: [
                     'The ball comes back to the circle while runners dance off their bags.',
                     'The pitcher holds it, moves no arm as if to throw, and looks; the middle says who is off.',
@@ -233,6 +238,7 @@ final readonly class RunnerDrills implements DrillFamily
                 helpers: 0,
                 equipment: ['bucket of balls' => 1, 'helmet' => 1],
                 needs: RuleNeed::DroppedThird,
+                repetition: '2:-0.08/-0.08, 2>3',
                 steps: [
                     'A ball lies within two steps of the plate, each time elsewhere; a runner waits at bat.',
                     'Bare hand from above, a step inside the line, throw to the inside edge of first.',
@@ -275,6 +281,7 @@ final readonly class RunnerDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'helmet' => 2],
+                repetition: 'H^-0.3/1.05, +6:-0.3/1.05',
                 steps: [
                     'Runners on first and second, the helper lobs a high one over the infield.',
                     'Somebody says “infield fly” before it comes down; everybody not at the ball is at a bag.',

@@ -46,6 +46,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 0,
                 equipment: [],
+                repetition: 'R~a, a>C',
                 steps: [
                     'One rolls firm, one fields and throws to the third, who stands on a throw-down bag.',
                     'Ten balls: at him, glove side, backhand; then everybody changes one place.',
@@ -79,6 +80,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 0,
                 equipment: ['bag' => 1],
+                repetition: 'R~6, 6>4, 4>a',
                 steps: [
                     'A throw-down bag; the roller says which side, the feeder feeds, the pivot throws softly on.',
                     'Five from each side, then one place on. In threes the roller receives.',
@@ -110,6 +112,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 0,
                 equipment: ['bag' => 1],
+                repetition: 'a>3',
                 steps: [
                     'Thirty feet, softly into the dirt: straight, forehand, backhand.',
                     'Ten, then change; middle infielders end each with a tag.',
@@ -146,6 +149,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 0,
                 equipment: ['bag' => 1],
+                repetition: 'R~a, a>B',
                 steps: [
                     'The roller says nothing and rolls left, middle or right; who fields throws, who covers calls.',
                     'Three each, then one place on; a catcher calls the base.',
@@ -181,6 +185,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 0,
                 equipment: [],
+                repetition: 'a^b, b>a',
                 steps: [
                     'Forty paces: over the glove side, over the throwing side, straight over the head; five each.',
                     'Then ground balls: charge, one hop back to the partner.',
@@ -210,6 +215,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 0,
                 equipment: [],
+                repetition: 'a>2',
                 steps: [
                     'Ten in the dirt left, middle, right; ten exchanges with the feet to second, the ball held.',
                     'A ball that gets away: the partner shouts the side, up and after it.',
@@ -236,6 +242,7 @@ final readonly class SmallGroupDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 0,
                 equipment: ['bag' => 1],
+                repetition: 'a~1, 1>a',
                 steps: [
                     'Motion without a ball, the partner rolls at once; field, feet, soft throw over the bag.',
                     'Every third one: run to the bag, take the partner’s toss on the move.',

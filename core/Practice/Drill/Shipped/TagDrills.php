@@ -33,6 +33,7 @@ final readonly class TagDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'bag' => 1],
+                repetition: 'H>6',
                 steps: [
                     'A loose bag on the grass, the helper throws from fifteen paces.',
                     'On the bag, up the line, short hop: tag where the runner’s foot would come.',
@@ -70,6 +71,7 @@ final readonly class TagDrills implements DrillFamily
                 needs: RuleNeed::Steals,
                 helpers: 0,
                 equipment: ['bucket of balls' => 1],
+                repetition: '6:2B, +2>2B',
                 steps: [
                     'Catcher receives a toss from the mound side, throws; the watch runs from glove to glove.',
                     'The two middle infielders take turns at the bag; the other is behind it.',
@@ -100,6 +102,7 @@ final readonly class TagDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H~7, 7>5',
                 steps: [
                     'Outfielder throws from left, one hop to the bag.',
                     'Third baseman reads the hop, moves the feet, tag on the home side.',
@@ -130,6 +133,7 @@ final readonly class TagDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'catcher’s gear' => 1],
+                repetition: 'H>2',
                 steps: [
                     'The helper throws in from the right side, one hop.',
                     'In front of the plate, left foot to the line, ball, turn, two hands.',

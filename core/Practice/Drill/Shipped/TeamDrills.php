@@ -52,6 +52,7 @@ final readonly class TeamDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1],
+                repetition: 'H~6, +3:1B, 6>1B',
                 steps: [
                     'Round one: outs at first. Round two: double plays. Round three: slow rollers.',
                     'The catcher calls every ball.',
@@ -96,6 +97,8 @@ final readonly class TeamDrills implements DrillFamily
                 throwsPerRep: 0,
                 helpers: 0,
                 equipment: [],
+                repetition: '5:-0.3/0.4, +1:-0.2/0.45, +3:0.4/0.5, +4:1B, +6:2B, +2:-0.1/0.2, ' .
+                    '+7:-0.75/0.95, +8:0/1.75, +9:0.95/0.95',
                 steps: [
                     '“Runner on first, nobody out, bunt to third.” Everybody runs, then freezes.',
                     'Each says his job in three words.',
@@ -141,6 +144,7 @@ final readonly class TeamDrills implements DrillFamily
                 throwsPerRep: 1,
                 helpers: 1,
                 equipment: ['bucket of balls' => 1, 'helmet' => 1],
+                repetition: 'H~4, +3:1B, 4>1B',
                 steps: [
                     'Set outs and runner; the helper rolls a bunt or a ground ball.',
                     'Play it out to the end, then everybody says the next situation.',
