@@ -41,7 +41,7 @@ final class DrillPagesTest extends AppTestCase
         foreach (array_keys(ShippedDrills::all()) as $key) {
             $page = $this->open($this->team(), "/practice/drills/$key");
             self::assertResponseIsSuccessful($key);
-            self::assertGreaterThan(0, $page->filter('.drawing .zone')->count(), $key);
+            self::assertGreaterThan(0, $page->filter('.drawing .mark-shape')->count(), $key);
         }
         $this->open($this->team(), '/practice/drills/moonwalk');
         self::assertResponseStatusCodeSame(404);

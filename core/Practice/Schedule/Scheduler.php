@@ -77,7 +77,7 @@ final readonly class Scheduler
     /** More than the best of all schedules can be worth. */
     public static function bound(PracticeRequest $request): float
     {
-        return StationBound::of((new self($request))->problem());
+        return StationBound::of(self::problemOf($request));
     }
 
     /**
@@ -104,6 +104,12 @@ final readonly class Scheduler
     private static function names(array $drills): array
     {
         return array_map(static fn(Drill $drill): string => $drill->name, $drills);
+    }
+
+    /** What the stations are filled from. */
+    public static function problemOf(PracticeRequest $request): StationProblem
+    {
+        return (new self($request))->problem();
     }
 
     private function problem(): StationProblem
