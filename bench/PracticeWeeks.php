@@ -23,6 +23,7 @@ use FoxCorner\Core\Practice\Need\Grade;
 use FoxCorner\Core\Practice\Need\StandingDemand;
 use FoxCorner\Core\Practice\Schedule\PracticeDay;
 use FoxCorner\Core\Practice\Schedule\PracticeWeek;
+use FoxCorner\Core\Practice\Schedule\ReadyDay;
 use FoxCorner\Core\Practice\Schedule\Schedule;
 use FoxCorner\Core\Practice\Schedule\Scheduler;
 use FoxCorner\Core\Practice\Schedule\SolvedDay;
@@ -126,9 +127,16 @@ final class PracticeWeeks
             ...self::judged($players, $schedules, new Week($age, $minutes, isIndoors: FieldPart::Hall === $part)),
             ...self::fair($schedules),
             $seconds,
-            $schedules[0]->objective /
-            Scheduler::bound($day->ready(StandingDemand::of($set), ShippedDrills::all())->request),
+            $schedules[0]->objective / self::bound($day->ready(StandingDemand::of($set), ShippedDrills::all())),
         ];
+    }
+
+    /** The tightest that can be had: by the solver where it is installed. */
+    private static function bound(ReadyDay $ready): float
+    {
+        $own = Scheduler::bound($ready->request);
+
+        return min($own, RelaxedSchedule::bound(Scheduler::problemOf($ready->request)) ?? $own);
     }
 
     /**

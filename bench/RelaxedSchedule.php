@@ -10,8 +10,7 @@ use FoxCorner\Core\Practice\Station\StationProblem;
 
 /**
  * More than the best filling of a practice's rounds can be worth, by Debian's coinor-cbc where that is installed: all
- * rounds together as one, in which people, pieces, ground, arms and group sizes still bind; only which kinds of station
- * there are is whole.
+ * rounds together as one, in which people, pieces, ground, arms and group sizes still bind.
  */
 final class RelaxedSchedule
 {
@@ -169,11 +168,11 @@ final class RelaxedSchedule
         foreach (range(1, $rounds) as $round) {
             // Each further round is dearer than the last: the lines through two of them lie under the price.
             foreach (
-                [['i', $prices->waiting(...), ["i$player"]], ['h', $prices->helping(...), $helps]] as [$of, $price, $what]
+                [['i', $prices->waiting(...), ["i$player"]], ['h', $prices->helping(...), $helps]] as [$of, $price, $in]
             ) {
                 $slope = $price($round) - $price($round - 1);
                 $least = $price($round) - $slope * $round;
-                $this->rows[] = "c$of$player" . self::times(-$slope, $what) . \sprintf(' >= %F', $least);
+                $this->rows[] = "c$of$player" . self::times(-$slope, $in) . \sprintf(' >= %F', $least);
             }
         }
         $this->terms[] = "- ci$player - ch$player";
@@ -191,13 +190,15 @@ final class RelaxedSchedule
      */
     private function again(int $player, int $kind, array $ways): void
     {
-        $in = preg_grep('/^x(' . implode('|', $ways) . ')_/', $this->rounds[$player] ?? []) ?: [];
-        [$third, $fourth] = [$this->problem->prices->again(3), $this->problem->prices->again(4)];
+        $in = array_filter(
+            $this->rounds[$player] ?? [],
+            static fn(string $one): bool => 1 === preg_match('/^x(' . implode('|', $ways) . ')_/', $one),
+        );
+        $prices = $this->problem->prices;
+        [$third, $more] = [$prices->again(3), $prices->again(4) - $prices->again(3)];
         if ([] !== $in && $third > 0.0) {
-            $this->rows[] =
-                "a{$player}_$kind" .
-                self::times($third - $fourth, $in) .
-                \sprintf(' >= %F', 3 * ($third - $fourth) + $third);
+            $least = \sprintf(' >= %F', $third - 3 * $more);
+            $this->rows[] = "a{$player}_$kind" . self::times(-$more, $in) . $least;
             $this->terms[] = "- a{$player}_$kind";
         }
     }
@@ -246,7 +247,7 @@ final class RelaxedSchedule
     /**
      * Lines above figures that follow each other, as few as touch them.
      *
-     * @param list<float|int> $figures
+     * @param non-empty-list<float|int> $figures
      *
      * @return list<array{float, float}> by how much each rises, and where it is at the first figure
      */
@@ -260,7 +261,7 @@ final class RelaxedSchedule
                 $best = $rise >= ($figures[$best] - $figures[$from]) / ($best - $from) ? $to : $best;
             }
             $slope = ($figures[$best] - $figures[$from]) / ($best - $from);
-            $lines[] = [$slope, $figures[$from] - $slope * $from];
+            $lines[] = [(float) $slope, (float) ($figures[$from] - $slope * $from)];
             $from = $best;
         }
 

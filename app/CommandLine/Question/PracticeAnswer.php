@@ -8,7 +8,8 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Practice\Build\Helpers;
 use FoxCorner\Core\Practice\Daily\DailyGroup;
 use FoxCorner\Core\Practice\Need\MetNeed;
-use FoxCorner\Core\Practice\Schedule\Schedule;
+use FoxCorner\Core\Practice\Schedule\PracticeDay;
+use FoxCorner\Core\Practice\Schedule\SolvedDay;
 use FoxCorner\Core\Practice\Time\Block;
 use FoxCorner\Core\Practice\Time\HelpTurn;
 use FoxCorner\Core\Practice\Time\Round;
@@ -18,8 +19,10 @@ use FoxCorner\Core\Practice\Time\Turn;
 final class PracticeAnswer
 {
     /** @return array<string, mixed> */
-    public static function of(Schedule $schedule, Helpers $helpers): array
+    public static function of(SolvedDay $solved, Helpers $helpers): array
     {
+        $schedule = $solved->schedule;
+
         return [
             'blocks' => array_map(
                 static fn(Block $block): array => [
@@ -30,7 +33,11 @@ final class PracticeAnswer
                 $schedule->time->blocks,
             ),
             'core' => array_map(self::core(...), $schedule->core->groups),
-            'rounds' => array_map(self::round(...), $schedule->rounds, $schedule->duties($helpers)),
+            'rounds' => array_map(
+                static fn(Round $round, array $duties): array => self::round($round, $duties, $solved->ready->day),
+                $schedule->rounds,
+                $schedule->duties($helpers),
+            ),
             'throws' => (object) $schedule->throws(),
             'sprints' => (object) $schedule->sprints(),
             'needs' => array_map(self::need(...), $schedule->needs),
@@ -55,7 +62,7 @@ final class PracticeAnswer
      *
      * @return array<string, mixed>
      */
-    private static function round(Round $round, array $duties): array
+    private static function round(Round $round, array $duties, PracticeDay $day): array
     {
         $stations = [];
         foreach ($round->stations() as $key => $turns) {
@@ -67,6 +74,7 @@ final class PracticeAnswer
                 'receiver' => $turns[0]->receiver?->value,
                 'groups' => (int) ceil($size / $drill->together($size)),
                 'repetitions_each' => $turns[0]->reps,
+                'step' => $drill->progression[$day->step($drill) ?? -1] ?? null,
                 'players' => array_map(
                     static fn(Turn $turn): array => [
                         'id' => $turn->player->id,

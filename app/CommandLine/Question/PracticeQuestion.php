@@ -62,7 +62,7 @@ final readonly class PracticeQuestion implements Question
                 static fn(SolvedDay $one, int $index): array => [
                     'in_days' => $inDays[$index],
                     'is_light' => $week->isLight($index),
-                    ...PracticeAnswer::of($one->schedule, $means->helpers),
+                    ...PracticeAnswer::of($one, $means->helpers),
                     ...true === $input->flag('bound')
                         ? ['bound' => round(Scheduler::bound($one->ready->request), 4)]
                         : [],

@@ -66,7 +66,7 @@ final readonly class PracticeHistory
             $run->clock()->isDone($index, 1000 * $when->getTimestamp());
         foreach ($sheet->turns() as [$index, $station, $player]) {
             $positions[$player->id] ??= Position::ofNumber($player->position);
-            if ($isDone($index)) {
+            if ($isDone($index) && (null !== $sheet->round($index) || !$sheet->isAway($player->id, 0))) {
                 $record = $records->at($index, $station->drill, $player->id);
                 $taught[] = new Taught(
                     $player->id,
@@ -79,6 +79,9 @@ final readonly class PracticeHistory
             }
         }
         $age = AgeGroup::of($practice->team->level());
+        $last = \count($sheet->rounds()) - 1;
+        $stayed = static fn(string $player): bool => !$sheet->isAway($player, $last);
+        $positions = array_filter($positions, $stayed, \ARRAY_FILTER_USE_KEY);
         foreach ($sheet->blocks as $index => $block) {
             if (BlockKind::TeamDefence->value === $block->kind && $isDone($index)) {
                 array_push($taught, ...TeamDefence::taught($positions, $block->minutes, $age, $daysAgo));

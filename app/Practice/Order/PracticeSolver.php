@@ -195,6 +195,7 @@ final readonly class PracticeSolver
                     $drill->name,
                     isset($shifts[$drill->key]) ? [$shifts[$drill->key]->x, $shifts[$drill->key]->y] : null,
                     $choice->hindrance($drill) ?? '',
+                    $ready->day->step($drill),
                 ),
                 array_values($ready->wanted),
             ),

@@ -51,6 +51,22 @@ final readonly class Sheet
         return ShippedDrills::all()[$drill]->name ?? ucfirst(str_replace('-', ' ', $drill));
     }
 
+    /**
+     * The step of a drill's progression at which it begins tonight.
+     *
+     * @return string empty: nobody said, or it has fewer by now
+     */
+    public function step(Drill $drill): string
+    {
+        foreach ($this->choices as $choice) {
+            if ($choice->drill === $drill->key) {
+                return $drill->progression[$choice->step ?? -1] ?? '';
+            }
+        }
+
+        return '';
+    }
+
     /** @return iterable<array{int, SheetStation, SheetPlayer}> everybody at every station, with the block's index */
     public function turns(): iterable
     {
@@ -85,6 +101,16 @@ final readonly class Sheet
         $block = $this->blocks[$index] ?? null;
 
         return true === $block?->isRound() ? $block : null;
+    }
+
+    /** Whether somebody is not there in a round: late, or gone already; before and after the rounds likewise. */
+    public function isAway(string $player, int $round): bool
+    {
+        return \in_array(
+            $player,
+            array_map(static fn(SheetPlayer $one): string => $one->id, $this->rounds()[$round]->away ?? []),
+            true,
+        );
     }
 
     /** @return list<SheetBlock> */

@@ -40,7 +40,7 @@ final readonly class SheetCodec
                     'away' => self::PLAYER,
                 ],
                 'needs' => ['position', 'drill', 'wanted', 'gained', 'reason', 'binds', 'lacks', 'what', 'isFloor'],
-                'choices' => ['drill', 'name', 'shift', 'hindrance'],
+                'choices' => ['drill', 'name', 'shift', 'hindrance', 'step'],
                 'conflicts' => ['one', 'other', 'why'],
                 'script' => ['isLive', 'minutes', 'title', 'say', 'do', 'expect', 'watch'],
                 'objective',

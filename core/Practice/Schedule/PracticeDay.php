@@ -21,6 +21,7 @@ use FoxCorner\Core\Practice\Need\JobNeed;
 use FoxCorner\Core\Practice\Need\JobNeeds;
 use FoxCorner\Core\Practice\Need\Record;
 use FoxCorner\Core\Practice\Need\Taught;
+use FoxCorner\Core\Practice\Season\DrillStep;
 use FoxCorner\Core\Practice\Season\Steered;
 use FoxCorner\Core\Practice\Team\TeamDefence;
 use FoxCorner\Core\Practice\Time\BlockKind;
@@ -173,6 +174,12 @@ final readonly class PracticeDay
         $wanted = $this->decided->drills ?? $this->choice()->of($needs, $this->pacing->fitting($drills));
 
         return new ReadyDay($this, $needs, $wanted, $this->request($needs, $wanted, $seed));
+    }
+
+    /** The step of a drill's progression that is due; null: it has none. */
+    public function step(Drill $drill): ?int
+    {
+        return DrillStep::due($drill, $this->age(), $this->taught);
     }
 
     public function choice(): StationChoice

@@ -26,7 +26,7 @@ final class StationSolver
     private const STARTS = 2;
     private const IN_ALL = 160000;
     /** Times that the best is found, from different starts, before it is believed; and when two are the same. */
-    private const FOUND = 2;
+    private const FOUND = 3;
     public const SAME = 1e-6;
     /** Of a search's moves, what each of the stations gets to be done without. */
     private const WITHOUT = 0.12;
