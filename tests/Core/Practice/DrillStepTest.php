@@ -16,7 +16,7 @@ use PHPUnit\Framework\TestCase;
 /** Which step of a progression is due after what was graded. */
 final class DrillStepTest extends TestCase
 {
-    /** @param array<array-key, string> $practices days ago, and a letter for each player: well, unsure, not yet, none */
+    /** @param array<array-key, string> $practices by days ago a letter for each: well, unsure, not yet, none */
     #[DataProvider('seasons')]
     public function testItClimbsWhenItHeldAndFallsWhenItDidNot(AgeGroup $age, array $practices, int $due): void
     {
