@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
+use FoxCorner\App\Arms\PitchedDay;
 use FoxCorner\App\Calendar\Booking;
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Club\Team;
@@ -259,6 +260,10 @@ final class AccessTest extends AppTestCase
                 'member' => self::COVERAGE,
                 'booking' => $this->entities()
                     ->getRepository(Booking::class)
+                    ->findOneBy(['team' => $team])
+                    ?->id(),
+                'day' => $this->entities()
+                    ->getRepository(PitchedDay::class)
                     ->findOneBy(['team' => $team])
                     ?->id(),
             ];

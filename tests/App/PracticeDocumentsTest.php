@@ -40,6 +40,7 @@ final class PracticeDocumentsTest extends AppTestCase
                 str_replace(
                     [
                         ',"receiver":null',
+                        ',"step":null',
                         ',"minutes":null',
                         ',"helping":[]',
                         ',"lacks":[]',

@@ -134,20 +134,34 @@ final class WeekTest extends AppTestCase
         self::assertSame([], $this->team()->floors()->own);
     }
 
-    /** @return array{\DateTimeImmutable, list<string>} the Monday, and their ids; both have the sheet of one day */
+    /** @return array{\DateTimeImmutable, list<string>} the Monday, and their ids; both have one sheet */
     private function twoOfAWeekAhead(): array
     {
         $practice = $this->practiceOf($this->team());
         $monday = self::now('monday next week +4 weeks')->setTime(0, 0);
+        $sheet = $this->always($practice->sheet());
         $ids = [];
         foreach ([1, 3] as $day) {
             $wish = $practice->wish()->at($monday->modify("+$day days 17:30"), $practice->setup());
-            $this->entities()->persist($one = new Practice($this->team(), $wish, $practice->sheet()));
+            $this->entities()->persist($one = new Practice($this->team(), $wish, $sheet));
             $ids[] = $one->id()->toRfc4122();
         }
         $this->entities()->flush();
 
         return [$monday, $ids];
+    }
+
+    /** The sheet with its last round over and over. */
+    private function always(string $sheet): string
+    {
+        /** @var array{blocks: list<array{kind: string, stations: mixed}>} $document */
+        $document = json_decode($sheet, true);
+        $last = array_column($document['blocks'], 'stations', 'kind')['round'];
+        foreach ($document['blocks'] as &$block) {
+            $block['stations'] = 'round' === $block['kind'] ? $last : $block['stations'];
+        }
+
+        return (string) json_encode($document);
     }
 
     /**
