@@ -35,9 +35,9 @@ final readonly class Leg
         $verb = $this->verb();
 
         return match (true) {
-            Way::Runs === $this->way => "$who runs" . ('' === $this->to ? '' : ' to ' . Who::of($this->to)),
+            Way::Runs === $this->way => "$who runs" . ('' === $this->to ? '' : ' to ' . Who::of($this->to, $this->way)),
             '' === $this->to => "$who $verb it" . (Way::Lobbed === $this->way ? ' high' : ''),
-            default => "$who $verb to " . Who::of($this->to),
+            default => "$who $verb to " . Who::of($this->to, $this->way),
         };
     }
 

@@ -18,19 +18,19 @@ final class Who
     /** Where somebody runs who goes for it. */
     public const BALL = 'ball';
 
-    /** @param Way|null $does what he does; null: something is done to him */
-    public static function of(string $sign, ?Way $does = null): string
+    /** @param Way $way how it gets from or to him */
+    public static function of(string $sign, Way $way): string
     {
-        $rolls = null !== $does && $does->isOfTheBall();
+        $ball = $way->isOfTheBall();
 
         return match (true) {
             isset(self::BAGS[$sign]) => self::BAGS[$sign]->word(),
             self::BALL === $sign => 'the ball',
-            'a' === $sign => 'one',
-            'b' === $sign => 'the other',
+            'a' === $sign => 'the player',
+            'b' === $sign => 'the partner',
             'H' === $sign => 'the helper',
-            'R' === $sign[0] => $rolls ? 'the roller' : 'the runner',
-            'C' === $sign[0] => $rolls ? 'the target' : 'the cone',
+            'R' === $sign[0] => $ball ? 'the roller' : 'the runner',
+            'C' === $sign[0] => $ball ? 'the target' : 'the cone',
             'N' === $sign => 'the net',
             'B' === $sign => 'the bag',
             default => Position::ofNumber((int) $sign[0])->person(),
