@@ -2,6 +2,7 @@
 import 'htmx.org/dist/htmx.esm.js';
 import { listenForKeys } from './keys.js';
 import { guardForms } from './unsaved.js';
+import { openFolds } from './fold.js';
 import { foldStrips, settleStrip } from './strip.js';
 import { settleSituation, takeSituations } from './situation.js';
 import { tellWhenNotSent } from './notsent.js';
@@ -31,6 +32,7 @@ import { followRuns, settleRuns } from './run.js';
 guardForms(document);
 takeSituations(document);
 foldStrips(document);
+openFolds(document);
 listenForKeys(document);
 tellWhenNotSent(document);
 tellBusy(document);

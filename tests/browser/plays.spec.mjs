@@ -177,3 +177,30 @@ test('on a phone the outfield fits', async ({ page }) => {
         await doesNotOverflow(page);
     }
 });
+
+test('on a phone the call is first, and drawing and time bar are seen under it', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    const team = await signIn(page);
+    const bottom = async (locator) => {
+        const { y, height } = await locator.boundingBox();
+        return y + height;
+    };
+    for (const view of ['bunt', 'ground-ball', 'outfield', 'pick', 'first-third', 'rundown']) {
+        await page.goto(`/${team}/field/R1R3-0?view=${view}`);
+        expect((await page.locator('.call').boundingBox()).y, view).toBeLessThanOrEqual(170);
+        const bar = (await page.locator('.rail').boundingBox()).y;
+        expect(await bottom(page.locator('svg.drawing')), view).toBeLessThan(bar);
+        expect(await bottom(page.locator('[data-clock-bar]')), view).toBeLessThan(bar);
+    }
+    await page.goto(`/${team}/field/R1-0?view=ground-ball`);
+    const pick = page.getByRole('button', { name: 'Ordinary, ' });
+    const hard = page.getByRole('link', { name: /^Hard, / });
+    await expect(hard).toBeHidden();
+    await pick.click();
+    await expect(pick).toHaveAttribute('aria-expanded', 'true');
+    await hard.click();
+    await expect(page).toHaveURL(/ball=/);
+    await expect(page.getByRole('button', { name: 'Hard, ' })).toHaveAttribute('aria-expanded', 'false');
+    await expect(hard).toBeHidden();
+    await doesNotOverflow(page);
+});

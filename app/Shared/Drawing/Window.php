@@ -10,10 +10,11 @@ use FoxCorner\Core\Field\RuleSet;
 /** The piece of the field that a drawing shows, in field feet with y turned over as a screen has it. */
 final readonly class Window
 {
-    /** Width over height of every field drawing. */
+    /** Width over height of the other field drawings. */
     private const SHAPE = 692 / 500;
-    /** Height over width of an infield drawing, low enough for the time bar below it. */
+    /** Height over width of drawings of plays, low enough for the time bar below it. */
     private const INFIELD_SHAPE = 446 / 692;
+    private const WHOLE_SHAPE = 428 / 692;
     /** In base paths: how wide an infield drawing is, and how much of it lies behind the plate. */
     private const INFIELD_WIDTH = 3.35;
     private const PRACTICE_WIDTH = 4.0;
@@ -56,11 +57,11 @@ final readonly class Window
         $margin = 0.06 * $deepest;
         $height = $deepest + 3.0 * $margin + $behind;
         $width = max(
-            $height * self::SHAPE,
+            $height / self::WHOLE_SHAPE,
             2.2 * Point::polar(max($rules->fence->feet[0], $rules->fence->feet[4]), 45.0)->x,
         );
 
-        return new self(-$width / 2, -$deepest - $margin, $width, $width / self::SHAPE);
+        return new self(-$width / 2, -$deepest - $margin, $width, $width * self::WHOLE_SHAPE);
     }
 
     /** The infield with room for those who back up. */
