@@ -113,16 +113,16 @@ final readonly class Advice
                 'What stays short says why. The sheet prints on a page, with cards for the stations.',
             ]),
             Topic::Needs => new self('Which job wants how many repetitions, and why.', [
-                'A repetition counts half after two weeks; what was graded low comes first.',
+                'Hands fade in days, who covers in weeks; what was graded low comes first.',
                 'Season shows what builds on what and what each week added.',
             ]),
             Topic::Drills => new self('Drills with set-up, steps, what to look for and what goes wrong.', [
-                'Copy one to change it, or write your own: who works at once and for how long is what schedules it.',
+                'Play one repetition on your field’s clock. Copy a drill to change it, or write your own.',
                 'A drill put away stays on old sheets.',
             ]),
             Topic::Week => new self('The week on your field, and every arm’s throws.', [
                 'Read a calendar to see games and other teams; practices then go around them.',
-                'Throws are those at game distance at the stations; a sore arm stops.',
+                'Throws are those at game distance at the stations; count pitches, and the arm rests by your league’s table.',
             ]),
             Topic::Run => new self('The practice on one clock, on every phone.', [
                 'Press a station to count with the thumb; what the net does not take stays on the phone.',

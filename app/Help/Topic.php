@@ -40,7 +40,7 @@ enum Topic: string
         '~^practice/[^/]+/(run|after)/~' => self::Run,
         '~^practice/(needs|season)/~' => self::Needs,
         '~^practice/drills/~' => self::Drills,
-        '~^practice/(week|calendar)/~' => self::Week,
+        '~^practice/(week|calendar|arms|floors)/~' => self::Week,
         '~^practice/~' => self::Practice,
         '~^team/stopwatch/~' => self::Stopwatch,
         '~^(people|shared)/~' => self::People,
