@@ -122,7 +122,7 @@ final readonly class Advice
             ]),
             Topic::Week => new self('The week on your field, and every arm’s throws.', [
                 'Read a calendar to see games and other teams; practices then go around them.',
-                'Throws are those at game distance at the stations; count pitches, and the arm rests by your league’s table.',
+                'Throws are those at game distance at the stations. Count pitches: arms rest by your league’s table.',
             ]),
             Topic::Run => new self('The practice on one clock, on every phone.', [
                 'Press a station to count with the thumb; what the net does not take stays on the phone.',

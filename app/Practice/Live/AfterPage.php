@@ -8,6 +8,7 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Practice\Sheet\SheetCodec;
 use FoxCorner\Core\Practice\Need\Grade;
+use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -22,6 +23,7 @@ final class AfterPage extends AbstractController
         private readonly SheetCodec $codec,
         private readonly TurnRecords $records,
         private readonly RunTime $time,
+        private readonly ClockInterface $clock,
     ) {}
 
     #[Route('/{team}/practice/{practice}/after', name: 'after_practice', methods: ['GET'])]
@@ -117,6 +119,9 @@ final class AfterPage extends AbstractController
         $records = $this->records->of($practice);
         $now = $run?->now($this->time) ?? 0;
         $work = [];
+        if (null === $run && $practice->startsAt() > $this->clock->now()) {
+            return $work;
+        }
         foreach ($this->codec->read($practice)->turns() as [$index, $station, $player]) {
             if (null !== $run && !$run->clock()->isDone($index, $now)) {
                 continue;

@@ -26,10 +26,19 @@ final readonly class GradesSaid
         return new self([], []);
     }
 
-    /** @param InputBag<string> $form */
+    /** @param InputBag<string> $form "all" names a drill that holds with everybody of whom nothing else is said */
     public static function in(InputBag $form): self
     {
-        return new self($form->all('grade'), $form->all('was'));
+        $said = $form->all('grade');
+        $all = $form->getString('all');
+        if (\is_array($said[$all] ?? null)) {
+            $said[$all] = array_map(
+                static fn(mixed $one): mixed => self::NONE === $one ? Grade::Well->value : $one,
+                $said[$all],
+            );
+        }
+
+        return new self($said, $form->all('was'));
     }
 
     /**

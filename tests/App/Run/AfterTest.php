@@ -39,6 +39,45 @@ final class AfterTest extends RunTestCase
         }
     }
 
+    public function testTheRestOfADrillHoldsByOnePressAndTheOthersStay(): void
+    {
+        $this->signIn();
+        $last = $this->lastWeek();
+        $this->entities()->getConnection()->executeStatement('UPDATE turn_record SET grade = NULL');
+        $page = $this->open($this->team(), "/practice/{$last->id()}/after");
+        self::assertSelectorTextContains('.graded-drill', 'No grade yet');
+        $press = $page->selectButton('All hold')->first();
+        $drill = (string) $press->attr('value');
+        $radios = array_values(
+            array_unique(
+                $page->filter("[name^='grade[$drill]']")->each(static fn($one): string => (string) $one->attr('name')),
+            ),
+        );
+        $form = $press->form();
+        $this->browser->submit($form, [$radios[0] => 'not-yet']);
+        $this->follow();
+        $count = \count($radios);
+        $said = 'Holds with ' . ($count - 1);
+        self::assertSelectorTextContains('.good', "Kept: $count grades");
+        self::assertStringContainsStringIgnoringCase(
+            $said,
+            $this->browser->getCrawler()->filter('.graded-drill')->text(),
+        );
+        self::assertStringContainsStringIgnoringCase(
+            'not yet',
+            $this->browser->getCrawler()->filter('.graded-drill summary')->first()->text(),
+        );
+    }
+
+    public function testWhatIsToComeCannotBeGraded(): void
+    {
+        $this->signIn();
+        $page = $this->browser->request('GET', $this->address('/after'));
+
+        self::assertSelectorTextContains('main', 'No round was done yet');
+        self::assertCount(0, $page->filter('input[type=radio]'));
+    }
+
     public function testWhatWasSkippedOrNeverReachedWasNotPractised(): void
     {
         $last = $this->lastWeek();
