@@ -14,11 +14,11 @@ use PHPUnit\Framework\TestCase;
 final class WindowTest extends TestCase
 {
     /** @param list<float> $box */
-    #[TestWith(['baseball-90', 'wholeField', [-335.343, -424.0, 670.686, 484.6]])]
-    #[TestWith(['baseball-90', 'wholeFieldWithBackUps', [-350.152, -424.0, 700.304, 506.0]])]
+    #[TestWith(['baseball-90', 'wholeField', [-391.756, -424.0, 783.512, 484.6]])]
+    #[TestWith(['baseball-90', 'wholeFieldWithBackUps', [-409.056, -424.0, 818.112, 506.0]])]
     #[TestWith(['baseball-90', 'infield', [-150.75, -172.719, 301.5, 194.319]])]
     #[TestWith(['fastpitch-43', 'practiceGround', [-120.0, -159.01, 240.0, 173.41]])]
-    #[TestWith(['baseball-60', 'wholeField', [-177.29, -222.6, 354.581, 256.2]])]
+    #[TestWith(['baseball-60', 'wholeField', [-207.115, -222.6, 414.23, 256.2]])]
     public function testWhatIsShown(string $rules, string $what, array $box): void
     {
         $field = ShippedRuleSets::get($rules);
@@ -40,7 +40,7 @@ final class WindowTest extends TestCase
         $whole = Window::wholeField($rules);
         $near = $whole->near($rules) ?? self::fail('the whole field has it nearer');
 
-        self::assertBox([-115.218, -144.9, 230.436, 166.5], $near);
+        self::assertBox([-134.6, -144.9, 269.201, 166.5], $near);
         self::assertEqualsWithDelta($whole->height / $whole->width, $near->height / $near->width, 1e-9, 'one shape');
         self::assertNull($near->near($rules), 'it is near already');
         self::assertBox([-52.0, -70.145, 104.0, 75.145], Window::inFrontOfPlate());
