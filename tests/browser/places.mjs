@@ -71,6 +71,8 @@ export const PLACES = {
             '/needs',
             '/season',
             '/drills',
+            '/arms',
+            '/floors',
             '/drills/charge-and-throw',
             '/drills/new',
             '/week',
