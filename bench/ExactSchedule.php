@@ -29,20 +29,9 @@ final class ExactSchedule
     /** @return float|null null when the solver is not there or does not finish in a minute */
     public static function objective(StationProblem $problem): ?float
     {
-        if (!is_executable('/usr/bin/cbc')) {
-            return null;
-        }
-        $file = tempnam(sys_get_temp_dir(), 'fox');
-        if (false === $file) {
-            return null;
-        }
-        file_put_contents("$file.lp", (new self($problem))->program());
-        $output = (string) shell_exec(
-            '/usr/bin/cbc ' . escapeshellarg("$file.lp") . ' sec ' . self::SECONDS . ' solve 2>/dev/null',
-        );
-        unlink("$file.lp");
-        unlink($file);
+        $output = Cbc::said((new self($problem))->program(...), 'sec ' . self::SECONDS);
         if (
+            null === $output ||
             !str_contains($output, 'Optimal solution found') ||
             1 !== preg_match('/Objective value:\s+(-?[\d.]+)/', $output, $found)
         ) {

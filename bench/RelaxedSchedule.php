@@ -36,16 +36,7 @@ final class RelaxedSchedule
     /** @return float|null null when the solver is not there, or has shown nothing */
     public static function bound(StationProblem $problem): ?float
     {
-        if (!is_executable('/usr/bin/cbc')) {
-            return null;
-        }
-        $file = (string) tempnam(sys_get_temp_dir(), 'fox');
-        file_put_contents("$file.lp", (new self($problem))->program());
-        $said = (string) shell_exec(
-            '/usr/bin/cbc ' . escapeshellarg("$file.lp") . ' ratio 0.001 sec ' . self::SECONDS . ' solve 2>/dev/null',
-        );
-        unlink("$file.lp");
-        unlink($file);
+        $said = Cbc::said((new self($problem))->program(...), 'ratio 0.001 sec ' . self::SECONDS) ?? '';
 
         return 1 === preg_match('/(?:Lower|Upper|Best possible) bound:?\s+(-?[\d.]+)/i', $said, $found) ||
             1 === preg_match('/Objective value:\s+(-?[\d.]+)/', $said, $found)

@@ -122,7 +122,6 @@ final class ArmsPage extends AbstractController
     private function page(Membership $membership, array $typed, ?Problem $problem): Response
     {
         $now = $this->clock->now();
-        $sees = static fn(Player $player): bool => $membership->seesAllOf($player->id()->toRfc4122());
 
         return $this->render(
             'arms/show.html.twig',
@@ -134,7 +133,7 @@ final class ArmsPage extends AbstractController
                 ),
                 'pitched' => array_filter(
                     $this->pitched->between($membership->team, $now->modify('-' . self::DAYS . ' days'), $now),
-                    static fn(PitchedDay $one): bool => $sees($one->player),
+                    static fn(PitchedDay $one): bool => $membership->seesAllOf($one->player->id()->toRfc4122()),
                 ),
                 'roster' => $this->players->rosterOf($membership->team),
                 'table' => $membership->team->rest(),

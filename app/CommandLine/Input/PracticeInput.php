@@ -81,10 +81,7 @@ final class PracticeInput
         $table = RestTable::of($age)->with(array_map(strval(...), $input->integers('rest')));
 
         $left = static fn(string $id, int $inDays): ?int => ArmRest::of(
-            array_map(
-                static fn(Outing $one): Outing => new Outing($one->daysAgo + $inDays, $one->pitches),
-                $outings[$id] ?? [],
-            ),
+            array_map(static fn(Outing $one): Outing => $one->after($inDays), $outings[$id] ?? []),
             $table,
         )->left($age->throws());
 

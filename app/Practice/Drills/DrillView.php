@@ -9,13 +9,14 @@ use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Practice\Drill\Drill;
 use FoxCorner\Core\Practice\Ground\Place;
+use FoxCorner\Core\Practice\Ground\PlaceMark;
 use FoxCorner\Core\Practice\Showing\Repetition;
 use FoxCorner\Core\Practice\Showing\Spots;
 
 /** A drill as it is drawn: where everybody stands, and one repetition as keyframes, y as a screen has it. */
 final readonly class DrillView implements \JsonSerializable
 {
-    /** Width over height of the drawing. */
+    /** Height by width of the drawing. */
     private const SHAPE = 500 / 692;
     /** By what they take, around everybody who has a part; ft wide at least (ours). */
     private const ROOM = 1.5;
@@ -24,8 +25,8 @@ final readonly class DrillView implements \JsonSerializable
     private const OPEN = 1.9;
 
     /**
-     * @param array<string, Point> $marks  where everybody stands at first, by sign
-     * @param Point                $offset ft by which open ground is drawn away from home
+     * @param array<string, PlaceMark> $marks  where everybody stands at first, by sign
+     * @param Point                    $offset ft by which open ground is drawn away from home
      */
     private function __construct(
         public Place $place,
@@ -85,7 +86,7 @@ final readonly class DrillView implements \JsonSerializable
         usort($events, static fn(array $a, array $b): int => $a['t'] <=> $b['t']);
 
         return [
-            'length' => [] === $legs ? 0.0 : round($this->repetition?->seconds() ?? 0.0, 2),
+            'length' => round($this->repetition?->seconds() ?? 0.0, 2),
             'held' => $held,
             'tracks' => $tracks,
             'events' => $events,

@@ -38,7 +38,7 @@ final readonly class PracticeDays
         $day = PracticeDay::of(
             $order->team->rules(),
             $order->team->level(),
-            $this->coming($order),
+            $this->rested($order),
             self::means($order),
             self::time($order),
             $this->needs->taught($order->team, $order->startsAt),
@@ -107,16 +107,27 @@ final readonly class PracticeDays
         return [] !== $games;
     }
 
-    /** @return list<RosterPlayer> */
-    private function coming(PracticeOrder $order): array
+    /** @return list<RosterPlayer> who come, each with the throws that his arm has left */
+    private function rested(PracticeOrder $order): array
     {
         $resting = $this->resting->on($order->team, $order->startsAt);
 
+        return array_map(
+            static fn(RosterPlayer $player): RosterPlayer => $player->throwing(
+                $order->setup->throwsLeftOf($player->number) ?? ($resting[$player->id]->left ?? null),
+            ),
+            $this->coming($order),
+        );
+    }
+
+    /** @return list<RosterPlayer> */
+    private function coming(PracticeOrder $order): array
+    {
         return array_values(
             array_map(
-                static fn(RosterPlayer $player): RosterPlayer => $player
-                    ->limitedTo($order->setup->limitOf($player->id) ?? $player->limit)
-                    ->throwing($order->setup->throwsLeftOf($player->number) ?? ($resting[$player->id]->left ?? null)),
+                static fn(RosterPlayer $player): RosterPlayer => $player->limitedTo(
+                    $order->setup->limitOf($player->id) ?? $player->limit,
+                ),
                 array_filter(
                     $this->players->rosterOf($order->team),
                     static fn(RosterPlayer $player): bool => \in_array($player->id, $order->comes, true),

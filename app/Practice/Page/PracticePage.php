@@ -89,17 +89,14 @@ final class PracticePage extends AbstractController
     public function cards(Membership $membership, Practice $practice, Pdf $pdf): Response
     {
         $shown = $this->sheetOf($practice);
+        [$rules, $profile] = [$membership->team->rules(), $membership->team->profile()];
 
         return $this->document(
             $pdf->of(
                 $this->renderView('practice/cards.html.twig', [
                     ...$shown,
                     'told' => array_map(
-                        static fn(Drill $drill): string => Repetition::of(
-                            $drill,
-                            $membership->team->rules(),
-                            $membership->team->profile(),
-                        )?->words() ?? '',
+                        static fn(Drill $drill): string => Repetition::of($drill, $rules, $profile)?->words() ?? '',
                         array_intersect_key($shown['drills'], array_flip($shown['sheet']->drills())),
                     ),
                 ]),

@@ -19,6 +19,12 @@ final readonly class Outing
      */
     public function __construct(public int $daysAgo, public int $pitches) {}
 
+    /** The same so many days later. */
+    public function after(int $days): self
+    {
+        return new self($this->daysAgo + $days, $this->pitches);
+    }
+
     /** @throws Problem when nobody pitches so many */
     public static function check(int $pitches): void
     {

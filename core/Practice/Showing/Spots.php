@@ -7,11 +7,12 @@ namespace FoxCorner\Core\Practice\Showing;
 use FoxCorner\Core\Field\Diamond;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Practice\Drill\Drill;
+use FoxCorner\Core\Practice\Ground\PlaceMark;
 
 /** Where those stand who have a part in a repetition: by the marks of the drill, the bags, or shares of a base path. */
 final readonly class Spots
 {
-    /** @param array<string, Point> $marks by sign */
+    /** @param array<string, PlaceMark> $marks by sign */
     private function __construct(public array $marks, private Diamond $diamond) {}
 
     public static function of(Drill $drill, Diamond $diamond): self
@@ -20,7 +21,7 @@ final readonly class Spots
         foreach ($drill->place->on($diamond)->marks as $mark) {
             $sign = '' === $mark->sign ? Who::UNNAMED[0] : $mark->sign;
             $second = '' === $mark->sign ? Who::UNNAMED[1] : $sign . '2';
-            $marks[isset($marks[$sign]) ? $second : $sign] = $mark->point;
+            $marks[isset($marks[$sign]) ? $second : $sign] = $mark;
         }
 
         return new self($marks, $diamond);
@@ -30,7 +31,7 @@ final readonly class Spots
     public function at(string $sign): Point
     {
         if (isset($this->marks[$sign])) {
-            return $this->marks[$sign];
+            return $this->marks[$sign]->point;
         }
         if (isset(Who::BAGS[$sign])) {
             return $this->diamond->at(Who::BAGS[$sign]);
