@@ -27,10 +27,10 @@ final class ComparePage extends AbstractController
         private readonly RunTables $tables,
     ) {}
 
-    #[Route('/{team}/field/{situation}/compare', name: 'compare', methods: ['GET'])]
-    public function show(Membership $membership, string $situation, Request $request): Response
+    #[Route('/{team}/situations/{situation}/compare', name: 'compare', methods: ['GET'])]
+    public function show(Membership $membership, Request $request): Response
     {
-        $address = $this->addresses->read($membership->team, $situation, $request->query);
+        $address = $this->addresses->read($membership->team, $request);
         $wanted = $request->query->getString('against', Against::Normal->value);
         $against = Unknown::oneOf(Against::class, $wanted, 'against');
         $read = $this->plans->read($membership->team, $address->situation, $address->context, $address->moved);

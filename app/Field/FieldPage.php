@@ -38,12 +38,21 @@ final class FieldPage extends AbstractController
         private readonly PlayControls $controls,
     ) {}
 
-    #[Route('/{team}/field/{situation}', name: 'field', methods: ['GET'])]
-    public function show(Membership $membership, string $situation, Request $request): Response
+    /** Asked after all else that is at the place Situations. */
+    #[
+        Route(
+            '/{team}/situations/{situation}/{view}',
+            name: 'situation',
+            defaults: ['view' => ''],
+            methods: ['GET'],
+            priority: -10,
+        ),
+    ]
+    public function show(Membership $membership, Request $request): Response
     {
-        $address = $this->addresses->read($membership->team, $situation, $request->query);
-        if ('' !== $request->query->getString('at')) {
-            return $this->redirectToRoute('field', ['team' => $membership->team->address(), ...$address->with([])]);
+        $address = $this->addresses->read($membership->team, $request);
+        if ('' !== $request->query->getString('at') || $request->query->has('view')) {
+            return $this->redirectToRoute('situation', ['team' => $membership->team->address(), ...$address->with([])]);
         }
         try {
             $read = $this->plans->read($membership->team, $address->situation, $address->context, $address->moved);
@@ -60,7 +69,6 @@ final class FieldPage extends AbstractController
             'rules' => $rules,
             'plan' => $read->plan,
             'read' => $read,
-            'places' => $this->controls->families->places(),
         ];
         if (null === $address->family) {
             return $this->render(

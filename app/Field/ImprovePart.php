@@ -29,12 +29,12 @@ final class ImprovePart extends AbstractController
         private readonly SolveJobs $jobs,
     ) {}
 
-    #[Route('/{team}/field/{situation}/improve', name: 'improve', methods: ['GET'])]
-    public function show(Membership $membership, string $situation, Request $request): Response
+    #[Route('/{team}/situations/{situation}/improve', name: 'improve', methods: ['GET'])]
+    public function show(Membership $membership, Request $request): Response
     {
         $membership->mustBeAbleToChange();
         $team = $membership->team;
-        $address = $this->addresses->read($team, $situation, $request->query);
+        $address = $this->addresses->read($team, $request);
         $reach = (float) $request->query->getString('reach', (string) self::REACH);
         OutOfRange::unlessBetween('reach', $reach, ...[...self::REACHES, 'paces']);
         $isJoint = match ($request->query->getString('together')) {
@@ -51,7 +51,7 @@ final class ImprovePart extends AbstractController
         if (!$isKnown && null === $problem && (null === $latest || $latest->state()->isOver())) {
             try {
                 $this->jobs->ask($team, $membership->account, SolveKind::Improve, $mark, [
-                    'situation' => $situation,
+                    'situation' => $address->situation->key(),
                     'query' => $request->query->all(),
                     'reach' => $reach,
                     'isJoint' => $isJoint,

@@ -29,12 +29,12 @@ final class KeepSpots extends AbstractController
         private readonly PlanEdits $edits,
     ) {}
 
-    #[Route('/{team}/field/{situation}/spots', name: 'keep_spots', methods: ['POST'])]
+    #[Route('/{team}/situations/{situation}/spots', name: 'keep_spots', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
-    public function keep(Membership $membership, string $situation, Request $request): Response
+    public function keep(Membership $membership, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $address = $this->addresses->read($membership->team, $situation, $request->query);
+        $address = $this->addresses->read($membership->team, $request);
         $alignment = $this->plans->read($membership->team, $address->situation, $address->context, $address->moved)
             ->plan->alignment;
         $spots = array_map(
@@ -60,12 +60,12 @@ final class KeepSpots extends AbstractController
         );
     }
 
-    #[Route('/{team}/field/{situation}/spots/rule', name: 'drop_spots', methods: ['POST'])]
+    #[Route('/{team}/situations/{situation}/spots/rule', name: 'drop_spots', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
-    public function drop(Membership $membership, string $situation, Request $request): Response
+    public function drop(Membership $membership, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $address = $this->addresses->read($membership->team, $situation, $request->query);
+        $address = $this->addresses->read($membership->team, $request);
 
         return $this->change(
             $membership,
@@ -90,7 +90,7 @@ final class KeepSpots extends AbstractController
         $left = $this->edits->tell($membership, PlanEdit::of($words, $seen, $part, $change)) ? ['moved' => null] : [];
 
         return $this->redirectToRoute(
-            'field',
+            'situation',
             ['team' => $membership->team->address(), ...$address->with($left)],
             Response::HTTP_SEE_OTHER,
         );

@@ -27,7 +27,7 @@ final readonly class LookForStep implements SolveWork
         $asked = json_decode($job->request, true, 4, \JSON_THROW_ON_ERROR);
         $this->improvements->look(
             $job->team,
-            $this->addresses->read($job->team, $asked['situation'], self::query($asked['query'])),
+            $this->addresses->at($job->team, $asked['situation'], self::query($asked['query'])),
             (float) $asked['reach'],
             $asked['isJoint'],
         );

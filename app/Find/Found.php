@@ -57,7 +57,7 @@ final readonly class Found
         }
         foreach (RunChain::situations() as $situation) {
             $key = $situation->key();
-            $situations[] = new FoundThing($situation->label(), $key, 'field', ['situation' => $key]);
+            $situations[] = new FoundThing($situation->label(), $key, 'situation', ['situation' => $key]);
         }
         foreach ($this->drills->of($team) as $drill) {
             $drills[] = new FoundThing($drill->name, $drill->purpose, 'drill', ['drill' => $drill->key]);

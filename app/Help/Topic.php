@@ -29,14 +29,14 @@ enum Topic: string
 
     /** By where a page is in the team's addresses: the first that fits. */
     private const PLACES = [
-        '~^plays/[^/]+/[^/]+/coverage/~' => self::Coverage,
-        '~^(plays/bunt|bunts)/~' => self::Bunts,
-        '~^plays/ground-ball/~' => self::GroundBalls,
-        '~^plays/outfield/~' => self::Outfield,
-        '~^(plays|runners)/~' => self::Runners,
+        '~^situations/[^/]+/[^/]+/coverage/~' => self::Coverage,
         '~^situations/(rules|depths)/~' => self::Rules,
-        '~^situations/~' => self::Situations,
-        '~^field/~' => self::Field,
+        '~^situations/([^/]+/outfield|outfield-jobs)/~' => self::Outfield,
+        '~^situations/(walk-off/)?$~' => self::Situations,
+        '~^situations/[^/]+/bunt/~' => self::Bunts,
+        '~^situations/[^/]+/ground-ball/~' => self::GroundBalls,
+        '~^situations/[^/]+/(air/)?$~' => self::Field,
+        '~^(situations|team/counts)/~' => self::Runners,
         '~^practice/[^/]+/(run|after)/~' => self::Run,
         '~^practice/(needs|season)/~' => self::Needs,
         '~^practice/drills/~' => self::Drills,

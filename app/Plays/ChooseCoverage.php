@@ -29,12 +29,12 @@ final class ChooseCoverage extends AbstractController
         private readonly ClockInterface $clock,
     ) {}
 
-    #[Route('/{team}/plays/{family}/{situation}/coverage', name: 'choose_coverage', methods: ['POST'])]
+    #[Route('/{team}/situations/{situation}/{view}/coverage', name: 'choose_coverage', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
-    public function choose(Membership $membership, PlayFamily $family, string $situation, Request $request): Response
+    public function choose(Membership $membership, PlayFamily $family, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $address = $this->addresses->read($membership->team, $situation, $request->query);
+        $address = $this->addresses->read($membership->team, $request);
         $read = $this->plans->read($membership->team, $address->situation, $address->context);
         $coverage = $read->play($family)->coverage($request->request->getString('coverage'));
         $choice = new CoverageChoice($coverage->key, $membership->account->name, $this->clock->now());
@@ -54,9 +54,9 @@ final class ChooseCoverage extends AbstractController
         );
         $back = [
             'team' => $membership->team->address(),
-            ...$address->with(['coverage' => null, 'view' => $family->key()]),
+            ...$address->with(['coverage' => null]),
         ];
 
-        return $this->redirectToRoute('field', $back, Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('situation', $back, Response::HTTP_SEE_OTHER);
     }
 }

@@ -23,11 +23,11 @@ final class ChoosePolicy extends AbstractController
 {
     public function __construct(private readonly SituationAddresses $addresses, private readonly PlanEdits $edits) {}
 
-    #[Route('/{team}/plays/{family}/{situation}/policy', name: 'choose_policy', methods: ['POST'])]
+    #[Route('/{team}/situations/{situation}/{view}/policy', name: 'choose_policy', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
-    public function choose(Membership $membership, PlayFamily $family, string $situation, Request $request): Response
+    public function choose(Membership $membership, PlayFamily $family, Request $request): Response
     {
-        $address = $this->addresses->read($membership->team, $situation, $request->query);
+        $address = $this->addresses->read($membership->team, $request);
         $wanted = $request->request->getString('policy');
         $policy = Unknown::oneOf(OutPolicy::class, $wanted, 'policy');
         $this->edits->tell(
@@ -45,10 +45,9 @@ final class ChoosePolicy extends AbstractController
         );
         $back = [
             'team' => $membership->team->address(),
-            'family' => $family->key(),
-            ...$address->with(['view' => null]),
+            ...$address->with([]),
         ];
 
-        return $this->redirectToRoute('plays', $back, Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('coverages', $back, Response::HTTP_SEE_OTHER);
     }
 }

@@ -27,7 +27,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Uid\Uuid;
 
 /** A coverage of the team's own: copied, changed with the audit beside it, kept even while it has faults. */
-#[Route('/{team}/plays/{family}/{situation}/coverage')]
+#[Route('/{team}/situations/{situation}/{view}/coverage')]
 final class EditCoverage extends AbstractController
 {
     /** Coverages of its own that a team may have in a family. */
@@ -204,8 +204,8 @@ final class EditCoverage extends AbstractController
     /** @param array<string, string> $more */
     private function back(Membership $membership, PlayFamily $family, string $situation, array $more = []): Response
     {
-        $to = ['team' => $membership->team->address(), 'family' => $family->key(), 'situation' => $situation];
+        $to = ['team' => $membership->team->address(), 'view' => $family->key(), 'situation' => $situation];
 
-        return $this->redirectToRoute('plays', $to + $more, Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('coverages', $to + $more, Response::HTTP_SEE_OTHER);
     }
 }

@@ -26,7 +26,7 @@ final readonly class FamilyResolver implements ValueResolverInterface
     public function resolve(Request $request, ArgumentMetadata $argument): array
     {
         return PlayFamily::class === $argument->getType()
-            ? [$this->families->get($request->attributes->getString('family'))]
+            ? [$this->families->get($request->attributes->getString('view'))]
             : [];
     }
 }

@@ -35,11 +35,11 @@ final class KeepSheet extends AbstractController
         private readonly PlayControls $controls,
     ) {}
 
-    #[Route('/{team}/plays/{family}/{situation}/sheet', name: 'keep_sheet', methods: ['POST'])]
+    #[Route('/{team}/situations/{situation}/{view}/sheet', name: 'keep_sheet', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
-    public function keep(Membership $membership, PlayFamily $family, string $situation, Request $request): Response
+    public function keep(Membership $membership, PlayFamily $family, Request $request): Response
     {
-        $address = $this->addresses->read($membership->team, $situation, $request->query);
+        $address = $this->addresses->read($membership->team, $request);
         $play = $this->plans->read($membership->team, $address->situation, $address->context)->play($family);
         $controls = $this->controls->of($family);
         // What is typed beside the drawing, as a sign, goes with what the drawing shows.
@@ -70,13 +70,10 @@ final class KeepSheet extends AbstractController
                 ),
             ),
         );
-        $to = $request->request->getBoolean('stay') ? 'field' : 'plays';
-        $back =
-            'field' === $to ? $address->with([]) : ['family' => $family->key(), ...$address->with(['view' => null])];
 
         return $this->redirectToRoute(
-            $to,
-            ['team' => $membership->team->address(), ...$back],
+            $request->request->getBoolean('stay') ? 'situation' : 'plays',
+            ['team' => $membership->team->address(), ...$address->with([])],
             Response::HTTP_SEE_OTHER,
         );
     }

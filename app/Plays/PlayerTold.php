@@ -14,9 +14,9 @@ use FoxCorner\Core\Play\Scheme\Job;
 final readonly class PlayerTold
 {
     /**
-     * @param string                $start    "leaves with the pitch"
+     * @param string                $start    "charges", "cover second, or back up first"
      * @param string|null           $yours    when the ball may be his
-     * @param array<string, string> $branches the job by "5 has it"
+     * @param array<string, string> $branches the job by "5 fields"
      */
     private function __construct(
         public Position $position,
@@ -43,12 +43,11 @@ final readonly class PlayerTold
     {
         $fields = \in_array($position, $coverage->fielders, true);
         $inReserve = \in_array($position, $coverage->reserve, true);
+        $branches = self::branches($position, $coverage, $play->family->branches());
         $start = match (true) {
-            \in_array($position, $coverage->early, true) => 'leaves with the pitch',
             $inReserve => 'reads first',
             $fields => $play->family->words()->start,
-            '' !== $play->family->words()->else => $play->family->words()->else,
-            default => 'goes at the ' . $play->family->words()->one,
+            default => self::jobs($branches),
         };
         $yours = $inReserve
             ? 'Yours only when nobody else gets it: field it, hear the base, throw.'
@@ -57,10 +56,29 @@ final readonly class PlayerTold
         return new self(
             $position,
             $play->plan->lineup->at($position)->name,
-            $start,
+            $start . (\in_array($position, $coverage->early, true) ? ', leaves with the pitch' : ''),
             $fields ? $yours : null,
-            self::branches($position, $coverage, $play->family->branches()),
+            $branches,
         );
+    }
+
+    /**
+     * What he does, whoever has the ball, the most frequent first.
+     *
+     * @param array<string, string> $branches
+     */
+    private static function jobs(array $branches): string
+    {
+        $often = array_count_values(array_map(lcfirst(...), $branches));
+        arsort($often);
+        $jobs = array_keys($often);
+
+        return match (\count($jobs)) {
+            0 => 'no job',
+            1 => $jobs[0],
+            2 => "$jobs[0], or $jobs[1]",
+            default => \sprintf('%s, or %d others', $jobs[0], \count($jobs) - 1),
+        };
     }
 
     /**

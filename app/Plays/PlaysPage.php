@@ -37,10 +37,22 @@ final class PlaysPage extends AbstractController
         private readonly PlayControls $controls,
     ) {}
 
-    #[Route('/{team}/plays/{family}/{situation}', name: 'plays', methods: ['GET'])]
-    public function show(Membership $membership, PlayFamily $family, string $situation, Request $request): Response
+    #[Route('/{team}/situations/{situation}/{view}/all', name: 'plays', methods: ['GET'])]
+    public function all(Membership $membership, PlayFamily $family, Request $request): Response
     {
-        $address = $this->addresses->read($membership->team, $situation, $request->query);
+        return $this->show($membership, $family, $request, 'plays');
+    }
+
+    #[Route('/{team}/situations/{situation}/{view}/coverages', name: 'coverages', methods: ['GET'])]
+    public function coverages(Membership $membership, PlayFamily $family, Request $request): Response
+    {
+        return $this->show($membership, $family, $request, 'coverages');
+    }
+
+    /** @param string $tab the name of its route */
+    private function show(Membership $membership, PlayFamily $family, Request $request, string $tab): Response
+    {
+        $address = $this->addresses->read($membership->team, $request);
         $query = MapQuery::read($request->query);
         $rules = $query->rules($membership->team->rules());
         try {
@@ -52,13 +64,20 @@ final class PlaysPage extends AbstractController
             ]);
         }
         $play = $read->play($family, $address->coverage)->standing($query->plan($read->plan));
-        $shared = ['address' => $address, 'family' => $family, 'rules' => $rules, 'play' => $play, 'read' => $read];
+        $shared = [
+            'address' => $address,
+            'family' => $family,
+            'rules' => $rules,
+            'play' => $play,
+            'read' => $read,
+            'tab' => $tab,
+        ];
         if (null === $play->coverage) {
             return $this->render('plays/none.html.twig', $shared);
         }
 
         return $this->render(
-            'plays/show.html.twig',
+            "plays/$tab.html.twig",
             $shared + ['query' => $query] + $this->worth($membership, $read, $play, $address, $query),
         );
     }

@@ -29,7 +29,7 @@ final readonly class PolicyLine
                     static fn(OutPolicy $policy): self => new self(
                         $policy,
                         $report->costs[$policy->value] - $best < Reasons::LEAST
-                            ? 'least'
+                            ? 'best'
                             : \sprintf('+%.2f', $report->costs[$policy->value] - $best),
                         $policy === $play->policy,
                     ),

@@ -24,12 +24,12 @@ final class SetOutLines extends AbstractController
 {
     public function __construct(private readonly SituationAddresses $addresses, private readonly PlanEdits $edits) {}
 
-    #[Route('/{team}/plays/{family}/{situation}/lines', name: 'set_lines', methods: ['POST'])]
+    #[Route('/{team}/situations/{situation}/{view}/lines', name: 'set_lines', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
-    public function set(Membership $membership, PlayFamily $family, string $situation, Request $request): Response
+    public function set(Membership $membership, PlayFamily $family, Request $request): Response
     {
         $membership->mustBeAbleToChange();
-        $address = $this->addresses->read($membership->team, $situation, $request->query);
+        $address = $this->addresses->read($membership->team, $request);
         try {
             $lines = OutLines::of(self::share($request, 'sure'), self::share($request, 'chance'));
             $this->edits->tell(
@@ -46,11 +46,10 @@ final class SetOutLines extends AbstractController
         }
         $back = [
             'team' => $membership->team->address(),
-            'family' => $family->key(),
-            ...$address->with(['view' => null]),
+            ...$address->with([]),
         ];
 
-        return $this->redirectToRoute('plays', $back, Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('coverages', $back, Response::HTTP_SEE_OTHER);
     }
 
     /** @throws Problem */

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays;
 
+use FoxCorner\App\Plan\Address\FamilyControls;
+use FoxCorner\App\Shared\Drawing\Window;
+use FoxCorner\Core\Field\Point;
+use FoxCorner\Core\People\Position;
+use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Choice\Verdict;
 use FoxCorner\Core\Play\Map\MapOutcome;
 use FoxCorner\Core\Play\Map\MapSpot;
@@ -16,6 +21,7 @@ final readonly class ShownMap
     /** Degrees from straight away from which a ball is up a line, and on a side (ours). */
     private const LINE = 30.0;
     private const SIDE = 10.0;
+    private const CHARGES = [Position::Pitcher, Position::FirstBase, Position::ThirdBase];
 
     public MapSpot $worst;
 
@@ -74,8 +80,37 @@ final readonly class ShownMap
             : \sprintf('On %d %% of it that is less sure than four in five.', $thin);
     }
 
+    /** @return list<array{number: int, at: Point}> whoever charges, where the map shows him */
+    public function fielders(Cast $cast, Window $window): array
+    {
+        $fielders = [];
+        foreach (self::CHARGES as $position) {
+            $at = $cast->at($position)->start;
+            if (-$at->y > $window->top) {
+                $fielders[] = ['number' => $position->value, 'at' => $at];
+            }
+        }
+
+        return $fielders;
+    }
+
+    /** @return list<MappedBall> */
+    public function balls(FamilyControls $controls): array
+    {
+        return array_map(
+            fn(MapSpot $spot): MappedBall => new MappedBall(
+                $spot->at,
+                $spot->outcome(),
+                $spot->sureness(),
+                $controls->carry($spot->trial),
+                $this->spotWords($spot),
+            ),
+            $this->map->spots,
+        );
+    }
+
     /** What the pointer reads out over a spot. */
-    public function spotWords(MapSpot $spot): string
+    private function spotWords(MapSpot $spot): string
     {
         $margin = $spot->called->margin();
 

@@ -18,7 +18,7 @@ final class LooksCardPage extends AbstractController
 {
     private const PITCHES = 30;
 
-    #[Route('/{team}/runners/looks/{seed<\d{1,4}>}', name: 'looks_card', methods: ['GET'])]
+    #[Route('/{team}/situations/looks/{seed<\d{1,4}>}', name: 'looks_card', methods: ['GET'])]
     public function show(Membership $membership, int $seed): Response
     {
         return $this->render('runners/card.html.twig', [

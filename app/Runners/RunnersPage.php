@@ -14,7 +14,6 @@ use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\Play\Clock\Timeline;
-use FoxCorner\Core\Play\Contract\FamilyGroup;
 use FoxCorner\Core\Play\Running\PickRules;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -24,7 +23,6 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Runners: how far they may lead before a throw wins, whether they get there, how they are held, and looks at them. */
 final class RunnersPage extends AbstractController
 {
-    /** The family of throws behind a runner, by its key. */
     public function __construct(
         private readonly PlanReader $plans,
         private readonly SituationAddresses $addresses,
@@ -33,11 +31,11 @@ final class RunnersPage extends AbstractController
         private readonly PlayControls $controls,
     ) {}
 
-    #[Route('/{team}/runners/{situation}', name: 'runners', methods: ['GET'])]
-    public function show(Membership $membership, string $situation, Request $request): Response
+    #[Route('/{team}/situations/{situation}/runners', name: 'runners', methods: ['GET'])]
+    public function show(Membership $membership, Request $request): Response
     {
         $team = $membership->team;
-        $address = $this->addresses->read($team, $situation, $request->query);
+        $address = $this->addresses->read($team, $request);
         $query = RunnersQuery::read($request->query, $address->situation->bases, $team->rules());
         try {
             $read = $this->plans->read($team, $address->situation, $address->context);
@@ -56,8 +54,6 @@ final class RunnersPage extends AbstractController
             'view' => $this->desk->view($team, $read, $query, $cost, $membership->canChange()),
             'drawing' => new FieldDrawing($rules, RunnersWindow::around($query->base, $rules)),
             'thrown' => $this->thrown($read, $query),
-            'plays' => $this->plans->plays($read),
-            'group' => $this->controls->families->in(FamilyGroup::runners()),
         ]);
     }
 

@@ -9,7 +9,7 @@ use FoxCorner\App\Shared\PublicAddress;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
 
-/** On prints: the link that somebody has shared to the same thing, as a square for phones. */
+/** The link that somebody has shared to a thing, as a square for phones. */
 final class PrintedSquare extends AbstractExtension
 {
     public function __construct(
@@ -27,15 +27,18 @@ final class PrintedSquare extends AbstractExtension
      * @param string $kind {@see SharedKind}
      * @param string $of   the situation's key, the practice's id
      *
-     * @return array{picture: string, until: \DateTimeImmutable}|null null where nothing of it is shared
+     * @return array{picture: string, address: string, until: \DateTimeImmutable}|null null where nothing of it is shared
      */
     private function of(Team $team, string $kind, string $of): ?array
     {
         foreach ($this->things->links($team) as $link) {
             if ($link->kind->value === $kind && $link->of === $of) {
-                $picture = $this->squares->of($this->addresses->of('read_shared', ['secret' => $link->secret]));
+                $address = $this->addresses->of('read_shared', ['secret' => $link->secret]);
+                $picture = $this->squares->of($address);
 
-                return null === $picture ? null : ['picture' => $picture, 'until' => $link->until];
+                return null === $picture
+                    ? null
+                    : ['picture' => $picture, 'address' => $address, 'until' => $link->until];
             }
         }
 

@@ -7,6 +7,7 @@ namespace FoxCorner\App\Sharing;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Access\Secret;
 use FoxCorner\App\Club\Membership;
+use FoxCorner\App\Shared\Address\OwnPath;
 use FoxCorner\App\Shared\PublicAddress;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
@@ -62,6 +63,12 @@ final class SharePage extends AbstractController
         }
         $this->entities->persist($link);
         $this->entities->flush();
+        $back = $request->request->get('back');
+        if (OwnPath::is($back)) {
+            $this->addFlash('shared', $link->of);
+
+            return $this->redirect($back, Response::HTTP_SEE_OTHER);
+        }
         $this->addFlash('done', 'The link is made; it stands first in the list.');
 
         return $this->redirectToRoute('shared', ['team' => $membership->team->address()], Response::HTTP_SEE_OTHER);

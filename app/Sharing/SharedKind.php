@@ -8,6 +8,7 @@ namespace FoxCorner\App\Sharing;
 enum SharedKind: string
 {
     case Situation = 'situation';
+    case Board = 'board';
     case Sheet = 'sheet';
     case Player = 'player';
 
@@ -15,6 +16,7 @@ enum SharedKind: string
     {
         return match ($this) {
             self::Situation => 'A situation',
+            self::Board => 'The board',
             self::Sheet => 'A practice sheet',
             self::Player => 'A player’s jobs',
         };

@@ -17,6 +17,9 @@ use Symfony\Component\Uid\Uuid;
 /** What there is to share of a team, and the links to it that are open. */
 final readonly class SharedThings
 {
+    /** What a link to the board is of. */
+    public const ALL = 'all';
+
     public function __construct(
         private EntityManagerInterface $entities,
         private PlayerRepository $players,
@@ -33,6 +36,9 @@ final readonly class SharedThings
                 foreach (RunChain::situations() as $situation) {
                     $things[$situation->key()] = $situation->label();
                 }
+                break;
+            case SharedKind::Board:
+                $things[self::ALL] = 'All 24 situations';
                 break;
             case SharedKind::Sheet:
                 foreach ($this->practices->labels($team) as $practice) {

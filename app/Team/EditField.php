@@ -35,7 +35,7 @@ final class EditField extends AbstractController
 
     public function __construct(private readonly EntityManagerInterface $entities) {}
 
-    #[Route('/{team}/team/field', name: 'edit_field', methods: ['GET', 'POST'])]
+    #[Route('/{team}/team/ballpark', name: 'edit_field', methods: ['GET', 'POST'])]
     public function edit(Membership $membership, Request $request): Response
     {
         $membership->mustBeAbleToChange();
@@ -88,7 +88,7 @@ final class EditField extends AbstractController
     }
 
     /** The field as the form has it at this moment, drawn. */
-    #[Route('/{team}/team/field/drawing', name: 'draw_field', methods: ['GET'], priority: 1)]
+    #[Route('/{team}/team/ballpark/drawing', name: 'draw_field', methods: ['GET'], priority: 1)]
     public function draw(Membership $membership, Request $request): Response
     {
         $membership->mustBeAbleToChange();

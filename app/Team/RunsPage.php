@@ -27,13 +27,13 @@ final class RunsPage extends AbstractController
         private readonly EntityManagerInterface $entities,
     ) {}
 
-    #[Route('/{team}/team/runs', name: 'runs', methods: ['GET'])]
+    #[Route('/{team}/team/scoring', name: 'runs', methods: ['GET'])]
     public function show(Membership $membership): Response
     {
         return $this->page($membership, $membership->team->rates(), '', [], false);
     }
 
-    #[Route('/{team}/team/runs', name: 'season_line', methods: ['POST'])]
+    #[Route('/{team}/team/scoring', name: 'season_line', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
     public function take(Membership $membership, Request $request): Response
     {

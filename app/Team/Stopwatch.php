@@ -7,8 +7,10 @@ namespace FoxCorner\App\Team;
 use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\PlayerRepository;
+use FoxCorner\App\Club\Team;
 use FoxCorner\App\Shared\TypedNumber;
 use FoxCorner\Core\People\Quantity;
+use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
@@ -34,7 +36,9 @@ final class Stopwatch extends AbstractController
     {
         $membership->mustBeAbleToChange();
 
-        return $this->page($membership, $request->query->getString('player'), '', Quantity::HomeToFirst, null);
+        $quantity = Quantity::tryFrom($request->query->getString('quantity')) ?? Quantity::HomeToFirst;
+
+        return $this->page($membership, $request->query->getString('player'), '', $quantity, null);
     }
 
     #[Route('/{team}/team/stopwatch', name: 'take_reading', methods: ['POST'])]
@@ -69,9 +73,22 @@ final class Stopwatch extends AbstractController
 
         return $this->redirectToRoute(
             'stopwatch',
-            ['team' => $membership->team->address(), 'player' => $who],
+            [
+                'team' => $membership->team->address(),
+                'player' => $this->next($membership->team, $who),
+                'quantity' => $quantity->value,
+            ],
             Response::HTTP_SEE_OTHER,
         );
+    }
+
+    /** Whoever follows on the roster; empty after the last. */
+    private function next(Team $team, string $who): string
+    {
+        $ids = array_map(static fn(RosterPlayer $player): string => $player->id, $this->players->rosterOf($team));
+        $at = array_search($who, $ids, true);
+
+        return false === $at ? '' : $ids[$at + 1] ?? '';
     }
 
     #[Route('/{team}/team/reading/{reading}/undo', name: 'undo_reading', methods: ['POST'])]

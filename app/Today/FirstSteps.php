@@ -50,7 +50,7 @@ final readonly class FirstSteps
             new FirstStep(
                 'A coverage for the first bunt',
                 'look at two with a runner on first, and say which is yours',
-                'field',
+                'situation',
                 0 < $this->entities->getRepository(PlanDraft::class)->count(['team' => $team]),
                 ['situation' => 'R1-0', 'view' => ShippedFamilies::BUNTS],
             ),

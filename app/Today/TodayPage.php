@@ -13,6 +13,8 @@ use FoxCorner\App\Plan\ReadPlan;
 use FoxCorner\App\Practice\Book\PracticeRepository;
 use FoxCorner\App\Practice\Need\PracticeHistory;
 use FoxCorner\App\Practice\Need\TeamNeeds;
+use FoxCorner\App\Shared\Drawing\FieldDrawing;
+use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\Plan\Audit\OpenFinding;
@@ -36,6 +38,7 @@ final class TodayPage extends AbstractController
         private readonly FirstSteps $steps,
         private readonly Ahead $ahead,
         private readonly PracticeRepository $practices,
+        private readonly PlayersToday $ofPlayers,
     ) {}
 
     #[Route('/', name: 'home', methods: ['GET'])]
@@ -52,6 +55,13 @@ final class TodayPage extends AbstractController
     public function show(Membership $membership, Request $request): Response
     {
         $team = $membership->team;
+        $day = $this->ofPlayers->of($membership);
+        if (null !== $day) {
+            return $this->render('today/player.html.twig', [
+                'day' => $day,
+                'drawing' => new FieldDrawing($team->rules(), Window::wholeField($team->rules())),
+            ]);
+        }
         $roster = $this->players->rosterOf($team);
         $problem = null;
         $plans = [];

@@ -2,13 +2,14 @@
 import 'htmx.org/dist/htmx.esm.js';
 import { listenForKeys } from './keys.js';
 import { guardForms } from './unsaved.js';
-import { openFolds } from './fold.js';
+import { openFolds, settleFolds } from './fold.js';
 import { foldStrips, settleStrip } from './strip.js';
 import { settleSituation, takeSituations } from './situation.js';
 import { tellWhenNotSent } from './notsent.js';
 import { tellZone } from './zone.js';
 import { startClocks } from './clock.js';
 import { placeNames } from './labels.js';
+import { placeTicks } from './ticks.js';
 import { listenForGround } from './ground.js';
 import { moveFielders } from './fielders.js';
 import { moveBalls } from './ballmark.js';
@@ -18,6 +19,7 @@ import { submitOnChange } from './context.js';
 import { followTries, rememberTries } from './tries.js';
 import { readPlayMaps } from './playmap.js';
 import { arrangePractices } from './arrange.js';
+import { changePlaces } from './lineup.js';
 import { selectAll } from './selectall.js';
 import { countByThumb, sendCounts, showCounts, waitingCounts } from './counts.js';
 import { giveJobs } from './jobs.js';
@@ -45,6 +47,7 @@ moveFielders(document);
 moveBalls(document);
 readPlayMaps(document);
 arrangePractices(document);
+changePlaces(document);
 selectAll(document);
 countByThumb(document);
 followRuns(document);
@@ -56,6 +59,8 @@ function settle(part) {
     startClocks(part);
     offerNear(document);
     placeNames(document);
+    placeTicks(document);
+    settleFolds(document);
     startStopwatches(document);
     rememberTries(document);
     settleRuns(document);
@@ -67,7 +72,11 @@ function settle(part) {
     if (waitingCounts() > 0) sendCounts(document);
     settleSituation(document);
 }
-addEventListener('resize', () => settleScrollers(document));
-document.fonts.ready.then(() => settleScrollers(document));
+function fit() {
+    settleScrollers(document);
+    placeTicks(document);
+}
+addEventListener('resize', fit);
+document.fonts.ready.then(fit);
 document.addEventListener('htmx:load', (event) => settle(event.detail.elt));
 settle(document);

@@ -4,7 +4,7 @@ import { visit } from './visit.js';
 
 export function listenForGround(page) {
     page.addEventListener('click', (event) => {
-        const drawing = event.target.closest('svg[data-ground]');
+        const drawing = event.target.closest('svg[data-ground]:not([data-play-map])');
         // A ball that is dragged says itself where it went.
         if (!drawing || event.target.closest('[data-ball-mark]')) return;
         const point = onDrawing(drawing, event);

@@ -1,4 +1,4 @@
-// Keeps the names on a drawing apart: each goes below its mark, else above, right or left, where the least is in the
+// Keeps the names on a drawing apart: each goes below its mark, else above, beside or aslant, where the least is in the
 // way.
 import { where } from './drag.js';
 
@@ -7,6 +7,10 @@ const PLACES = [
     { x: 0, y: -22, anchor: 'middle', left: -0.5 },
     { x: 21, y: 5, anchor: 'start', left: 0 },
     { x: -21, y: 5, anchor: 'end', left: -1 },
+    { x: 15, y: -15, anchor: 'start', left: 0 },
+    { x: -15, y: -15, anchor: 'end', left: -1 },
+    { x: 15, y: 25, anchor: 'start', left: 0 },
+    { x: -15, y: 25, anchor: 'end', left: -1 },
 ];
 /** Marks are larger on a phone; the same factor as .mark-size in the style sheet. */
 export const markScale = (drawing) =>

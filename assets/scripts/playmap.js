@@ -1,10 +1,15 @@
 // A map of plays: the pointer or the arrow keys go from spot to spot and read it out; Enter, or a touch, runs that
 // play.
+import { onDrawing } from './drag.js';
 import { visit } from './visit.js';
 
 const STEPS = { ArrowUp: [0, -1], ArrowDown: [0, 1], ArrowLeft: [-1, 0], ArrowRight: [1, 0] };
 
 export function readPlayMaps(page) {
+    page.addEventListener('click', (event) => {
+        const map = event.target.closest('[data-play-map]');
+        if (map) run(map, JSON.parse(map.dataset.playMap)[nearest(map, event)]);
+    });
     for (const name of ['keydown', 'pointermove', 'focusin']) {
         page.addEventListener(name, (event) => {
             const map = event.target.closest?.('[data-play-map]');
@@ -18,18 +23,18 @@ export function readPlayMaps(page) {
             } else if (name === 'focusin') {
                 show(map, spots, Number(map.dataset.at ?? 0));
             } else {
-                const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(
-                    map.getScreenCTM().inverse(),
-                );
-                const distance = (spot) => Math.hypot(spot[0] - x, spot[1] - y);
-                show(
-                    map,
-                    spots,
-                    spots.reduce((best, spot, index) => (distance(spot) < distance(spots[best]) ? index : best), 0),
-                );
+                show(map, spots, nearest(map, event));
             }
         });
     }
+}
+
+// The spot under the pointer.
+function nearest(map, event) {
+    const { x, y } = onDrawing(map, event);
+    const spots = JSON.parse(map.dataset.playMap);
+    const distance = (spot) => Math.hypot(spot[0] - x, spot[1] - y);
+    return spots.reduce((best, spot, index) => (distance(spot) < distance(spots[best]) ? index : best), 0);
 }
 
 // The nearest spot in a direction; the same one at the edge.

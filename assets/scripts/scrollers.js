@@ -5,4 +5,9 @@ export function settleScrollers(scope) {
         if (table.scrollWidth > table.clientWidth + 1) table.tabIndex = 0;
         else table.removeAttribute('tabindex');
     }
+    // Tabs that slide begin where one is.
+    for (const tabs of scope.querySelectorAll('nav.segments')) {
+        const here = tabs.querySelector('[aria-current="true"]');
+        if (here) tabs.scrollLeft = here.offsetLeft - tabs.offsetLeft - 24;
+    }
 }

@@ -49,6 +49,9 @@ function stopwatch(element) {
         if (!isDown) press();
         isDown = false;
     });
+    // The name stops it too, and takes the time along.
+    for (const who of element.querySelectorAll('[data-stopwatch-who]'))
+        who.addEventListener('click', () => since !== null && press());
     split.addEventListener('click', () => since !== null && note(elapsed().toFixed(2)));
 
     function press() {

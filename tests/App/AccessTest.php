@@ -149,18 +149,18 @@ final class AccessTest extends AppTestCase
             [
                 '',
                 '/team',
-                '/field/R1-0?view=bunt',
+                '/situations/R1-0/bunt',
                 '/practice',
                 '/you',
                 '/team/lineup',
-                '/team/runs',
+                '/team/scoring',
                 '/team/record',
                 '/how-we-know',
                 '/situations/rules',
                 '/situations/depths',
                 '/situations/walk-off',
-                '/field/R1-0/compare',
-                '/field/none-0?view=air',
+                '/situations/R1-0/compare',
+                '/situations/none-0/air',
                 '/practice/needs',
                 '/practice/drills',
                 '/practice/drills/charge-and-throw',
@@ -175,7 +175,7 @@ final class AccessTest extends AppTestCase
         foreach (
             [
                 '/team/player/new',
-                '/team/field',
+                '/team/ballpark',
                 '/team/import',
                 '/team/stopwatch',
                 '/team/opponents',
@@ -242,7 +242,8 @@ final class AccessTest extends AppTestCase
             }
             $known = [
                 'team' => $team->id(),
-                'family' => 'bunt',
+                'view' => 'bunt',
+                'old' => 'team/runs',
                 'situation' => 'R1-0',
                 'practice' => $practice?->id(),
                 'player' => $player?->id(),

@@ -18,7 +18,7 @@ final class FieldTest extends AppTestCase
     public function testNineStandOnTheFieldWithTheirOwnPaces(): void
     {
         $this->signIn();
-        $page = $this->open($this->team(), '/field/R1-0');
+        $page = $this->open($this->team(), '/situations/R1-0');
 
         self::assertSelectorTextSame('h1', 'Double play, corners in');
         self::assertCount(9, $page->filter('svg.drawing .name'));
@@ -33,7 +33,7 @@ final class FieldTest extends AppTestCase
     public function testTheAddressIsTheSituation(): void
     {
         $this->signIn();
-        $page = $this->open($this->team(), '/field/R1R3-1?inning=7&half=bottom&score=-1&batter=slapper&count=2-1');
+        $page = $this->open($this->team(), '/situations/R1R3-1?inning=7&half=bottom&score=-1&batter=slapper&count=2-1');
 
         $told = ['inning' => '7', 'half' => 'bottom', 'score' => '-1', 'batter' => 'slapper', 'count' => '2-1'];
         foreach ($told as $name => $value) {
@@ -45,11 +45,11 @@ final class FieldTest extends AppTestCase
             );
         }
         self::assertStringContainsString(
-            '/field/R3-1?',
+            '/situations/R3-1?',
             (string) $page->filter('#bag-first')->attr('href'),
             'touching first takes the runner off',
         );
-        self::assertStringContainsString('/field/R1R3-2?', (string) $page->filter('#outs')->attr('href'));
+        self::assertStringContainsString('/situations/R1R3-2?', (string) $page->filter('#outs')->attr('href'));
         self::assertStringContainsString(
             'batter=slapper',
             (string) $page->filter('#outs')->attr('href'),
@@ -60,7 +60,7 @@ final class FieldTest extends AppTestCase
     public function testTheBuntRunsWithJobsCallAndFindings(): void
     {
         $this->signIn();
-        $page = $this->open($this->team(), '/field/R1-0?view=bunt&bunt=-20,30');
+        $page = $this->open($this->team(), '/situations/R1-0/bunt?bunt=-20,30');
         $picture = json_decode((string) $page->filter('[data-play]')->attr('data-play'), true);
 
         self::assertIsArray($picture);
@@ -80,11 +80,11 @@ final class FieldTest extends AppTestCase
     public function testARunnerWhoNeedNotGoIsLookedAtBeforeTheOnlyThrow(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/field/R3-1?view=bunt&bunt=-30,20');
+        $this->open($this->team(), '/situations/R3-1/bunt?bunt=-30,20');
         self::assertAnySelectorTextContains('p', 'R3 waits. Look before you throw');
         self::assertSelectorTextNotContains('main', 'costs least', 'one throw has no rival');
 
-        $this->open($this->team(), '/field/R2-0?view=bunt&bunt=-30,20');
+        $this->open($this->team(), '/situations/R2-0/bunt?bunt=-30,20');
         self::assertSelectorTextNotContains('main', 'waits.');
         self::assertAnySelectorTextContains('p', 'First costs least. Go for third when you are');
     }
@@ -92,12 +92,12 @@ final class FieldTest extends AppTestCase
     public function testAMovedInfielderIsMeasuredAndExplained(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/field/none-2?moved=6:-20,80');
+        $this->open($this->team(), '/situations/none-2?moved=6:-20,80');
 
         self::assertSelectorTextContains('tbody tr:nth-child(6)', '7 off second, 4½ back');
         self::assertSelectorTextContains('body', '6 is moved by hand; the rule says normal.');
         self::assertSelectorTextContains('body', 'Save for nobody on, two out');
-        $this->open($this->team(), '/field/none-2/improve?moved=6:-20,80');
+        $this->open($this->team(), '/situations/none-2/improve?moved=6:-20,80');
         self::assertResponseIsSuccessful();
         self::assertSelectorTextNotContains('body', '6 Marsh', 'whoever was put somewhere by hand stays there');
     }
@@ -106,49 +106,49 @@ final class FieldTest extends AppTestCase
     {
         $this->signIn();
         self::getContainer()->get('reckoned')->clear();
-        $page = $this->open($this->team(), '/field/R1-0');
+        $page = $this->open($this->team(), '/situations/R1-0');
         self::assertCount(1, $page->filter('#improve'));
         $asked = 'SELECT COUNT(*) FROM solve_job WHERE kind = "improve"';
-        $this->open($this->team(), '/field/R1-0/improve');
+        $this->open($this->team(), '/situations/R1-0/improve');
         $first = $this->browser->getCrawler()->filter('p')->first()->text();
         self::assertMatchesRegularExpression('/saves [\d.]+ runs|No step/', $first);
         self::assertSame(1, $this->number($asked));
         $rows = $this->entities()->getConnection();
         $rows->executeStatement("UPDATE player SET name = 'Renamed' WHERE name = 'Ibarra'");
-        $this->open($this->team(), '/field/R1-0/improve');
+        $this->open($this->team(), '/situations/R1-0/improve');
         self::assertSame(1, $this->number($asked), 'kept, and a new name costs nothing');
-        $this->open($this->team(), '/field/R1-0/improve?reach=1');
+        $this->open($this->team(), '/situations/R1-0/improve?reach=1');
         self::assertSame(2, $this->number($asked));
-        $this->open($this->team(), '/field/R1-0/improve?reach=9');
+        $this->open($this->team(), '/situations/R1-0/improve?reach=9');
         self::assertResponseStatusCodeSame(404);
 
         self::getContainer()->get('reckoned')->clear();
         $refused = SolveOutcome::refused(Refused::because('reach', 'it went astray', 'another one'));
         $rows->executeStatement('UPDATE solve_job SET outcome = ?', [$refused->write()]);
-        $page = $this->open($this->team(), '/field/R1-0/improve');
+        $page = $this->open($this->team(), '/situations/R1-0/improve');
         self::assertSelectorTextContains('.finding', 'No step could be looked for: it went astray');
         self::assertCount(0, $page->filter('[data-hx-trigger^=load]'), 'nor is it asked for again by itself');
         self::assertSame(2, $this->number($asked));
 
         $this->signIn('player');
-        self::assertCount(0, $this->open($this->team(), '/field/R1-0')->filter('#improve'));
-        $this->open($this->team(), '/field/R1-0/improve');
+        self::assertCount(0, $this->open($this->team(), '/situations/R1-0')->filter('#improve'));
+        $this->open($this->team(), '/situations/R1-0/improve');
         self::assertResponseStatusCodeSame(403);
     }
 
     public function testAKeptSpotHoldsForItsDepthUntilItIsGivenUp(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/field/R1-1?moved=6:-20,80');
+        $this->open($this->team(), '/situations/R1-1?moved=6:-20,80');
         $this->browser->submitForm('Save for first, one out');
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', '6 kept for first, one out.');
 
         $this->entities()->clear();
-        $this->open($this->team(), '/field/R1-1');
+        $this->open($this->team(), '/situations/R1-1');
         self::assertSelectorTextContains('tbody tr:nth-child(6)', '7 off second, 4½ back');
         self::assertSelectorTextContains('body', '6 stands where Wren Tolland wants it; the rule says double play.');
-        $this->open($this->team(), '/field/R1-1?batter=slapper');
+        $this->open($this->team(), '/situations/R1-1?batter=slapper');
         self::assertSelectorTextNotContains(
             'tbody tr:nth-child(6)',
             '7 off second, 4½ back',
@@ -157,7 +157,7 @@ final class FieldTest extends AppTestCase
         $page = $this->open($this->team(), '/situations');
         self::assertCount(0, $page->filter('.cell-changed'), 'what the coach keeps is the base plan');
 
-        $this->open($this->team(), '/field/R1-1');
+        $this->open($this->team(), '/situations/R1-1');
         $this->browser->submitForm('Back to the rule');
         $this->browser->followRedirect();
         self::assertSelectorTextContains('tbody tr:nth-child(6)', '5½ off second, 1½ back');
@@ -166,7 +166,7 @@ final class FieldTest extends AppTestCase
     public function testTouchedGroundBecomesABunt(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/field/R1-0?view=bunt&at=-20.5,35.5');
+        $this->open($this->team(), '/situations/R1-0/bunt?at=-20.5,35.5');
 
         self::assertResponseRedirects();
         self::assertStringContainsString(
@@ -175,17 +175,17 @@ final class FieldTest extends AppTestCase
         );
     }
 
-    #[TestWith(['/field/R1-3', 'Situation: "R1-3" does not exist'])]
-    #[TestWith(['/field/R1-0?inning=99', 'Inning: 99 is too large'])]
-    #[TestWith(['/field/R1-0?score=lots', 'Score: "lots" is not a whole number'])]
-    #[TestWith(['/field/R1-0?batter=giant', 'Batter: "giant" is not known'])]
-    #[TestWith(['/field/R1-0?count=4-4', 'Count: "4-4" is no count'])]
-    #[TestWith(['/field/R1-0?view=bunt&coverage=wheel', 'Coverage: "wheel" is not known'])]
-    #[TestWith(['/field/R1-0?view=bunt&bunt=here', 'Bunt: "here" cannot be read'])]
-    #[TestWith(['/field/R1-0?moved=2:10,10', 'Moved: "2:10,10" names no fielder who can be moved'])]
-    #[TestWith(['/field/R1-0?moved=6:far', 'Moved: "far" cannot be read'])]
-    #[TestWith(['/field/R1-0?view=top', 'View: "top" is not known'])]
-    #[TestWith(['/field/R1-0?view[]=top', 'This address cannot be read'])]
+    #[TestWith(['/situations/R1-3', 'Situation: "R1-3" does not exist'])]
+    #[TestWith(['/situations/R1-0?inning=99', 'Inning: 99 is too large'])]
+    #[TestWith(['/situations/R1-0?score=lots', 'Score: "lots" is not a whole number'])]
+    #[TestWith(['/situations/R1-0?batter=giant', 'Batter: "giant" is not known'])]
+    #[TestWith(['/situations/R1-0?count=4-4', 'Count: "4-4" is no count'])]
+    #[TestWith(['/situations/R1-0/bunt?coverage=wheel', 'Coverage: "wheel" is not known'])]
+    #[TestWith(['/situations/R1-0/bunt?bunt=here', 'Bunt: "here" cannot be read'])]
+    #[TestWith(['/situations/R1-0?moved=2:10,10', 'Moved: "2:10,10" names no fielder who can be moved'])]
+    #[TestWith(['/situations/R1-0?moved=6:far', 'Moved: "far" cannot be read'])]
+    #[TestWith(['/situations/R1-0/top', 'View: "top" is not known'])]
+    #[TestWith(['/situations/R1-0?view[]=top', 'This address cannot be read'])]
     public function testABadAddressSaysWhatIsAllowed(string $path, string $words): void
     {
         $this->signIn();
@@ -200,7 +200,7 @@ final class FieldTest extends AppTestCase
     public function testWithoutNineThereIsAWayOut(int $players, string $words): void
     {
         $team = $this->newTeam($this->signIn(), \array_slice(Teams::nine(), 0, $players));
-        $this->open($team, '/field/R2-1');
+        $this->open($team, '/situations/R2-1');
 
         self::assertResponseIsSuccessful();
         self::assertSelectorTextContains('.finding', $words);
@@ -212,7 +212,7 @@ final class FieldTest extends AppTestCase
     public function testWithTwoOutABuntIsForAHit(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/field/R2-2?view=bunt');
+        $this->open($this->team(), '/situations/R2-2/bunt');
 
         self::assertSelectorTextSame('#how option[selected]', 'As a surprise');
     }
@@ -221,34 +221,42 @@ final class FieldTest extends AppTestCase
     {
         $this->signIn();
         $team = $this->team();
-        $this->open($team, '/field/loaded-2?inning=7');
+        $this->open($team, '/situations/loaded-2?inning=7');
         $late = ['HTTP_HX_REQUEST' => 'true'];
-        $this->browser->request('GET', "/{$team->id()}/field/none-0/improve?inning=1", server: $late);
+        $this->browser->request('GET', "/{$team->id()}/situations/none-0/improve?inning=1", server: $late);
         self::assertResponseIsSuccessful();
-        $rail = $this->open($team, '/team')->filter('#place-field')->attr('href');
-        self::assertStringContainsString('/field/loaded-2?inning=7', (string) $rail);
+        $rail = $this->open($team, '/team')->filter('#place-carried')->attr('href');
+        self::assertStringContainsString('/situations/loaded-2?inning=7', (string) $rail);
 
         $this->browser->request(
             'GET',
-            "/{$team->id()}/field/R1-1?inning=2",
+            "/{$team->id()}/situations/R1-1?inning=2",
             server: $late + ['HTTP_HX_BOOSTED' => 'true'],
         );
-        $rail = $this->open($team, '/team')->filter('#place-field')->attr('href');
-        self::assertStringContainsString('/field/R1-1?inning=2', (string) $rail, 'a page that scripts bring is a page');
+        $rail = $this->open($team, '/team')->filter('#place-carried')->attr('href');
+        self::assertStringContainsString(
+            '/situations/R1-1?inning=2',
+            (string) $rail,
+            'a page that scripts bring is a page',
+        );
 
         $this->browser->request(
             'GET',
-            "/{$team->id()}/field/R2-1?inning=2",
+            "/{$team->id()}/situations/R2-1?inning=2",
             server: $late + ['HTTP_HX_HISTORY_RESTORE_REQUEST' => 'true'],
         );
-        $rail = $this->open($team, '/team')->filter('#place-field')->attr('href');
-        self::assertStringContainsString('/field/R2-1?inning=2', (string) $rail, 'and so is one that is gone back to');
+        $rail = $this->open($team, '/team')->filter('#place-carried')->attr('href');
+        self::assertStringContainsString(
+            '/situations/R2-1?inning=2',
+            (string) $rail,
+            'and so is one that is gone back to',
+        );
     }
 
     public function testTheCoachDecides(): void
     {
         $coach = $this->signIn();
-        $this->open($this->team(), '/field/R1-0?view=bunt&coverage=first-stays');
+        $this->open($this->team(), '/situations/R1-0/bunt?coverage=first-stays');
         $this->browser->submitForm('Play “Stay” here');
         $this->browser->followRedirect();
 
@@ -266,7 +274,7 @@ final class FieldTest extends AppTestCase
     public function testTwoCoachesGetAChoiceAndNotAnOverwrite(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/field/R1-0?view=bunt&coverage=first-stays');
+        $this->open($this->team(), '/situations/R1-0/bunt?coverage=first-stays');
         $membership =
             $this->entities()
                 ->getRepository(Membership::class)

@@ -15,7 +15,7 @@ final class GroundBallPagesTest extends AppTestCase
     public function testABallIsPlayedWithItsOutsItsChartAndTheFeetAtSecond(): void
     {
         $this->signIn();
-        $page = $this->open($this->team('Terns'), '/field/R1-0?view=ground-ball&ball=-13,78');
+        $page = $this->open($this->team('Terns'), '/situations/R1-0/ground-ball?ball=-13,78');
 
         self::assertMatchesRegularExpression(
             '/^Out at second, 7\d in 100, by 0\.\d\d s; two, \d\d in 100$/',
@@ -37,15 +37,15 @@ final class GroundBallPagesTest extends AppTestCase
     }
 
     /** @param list<string> $names */
-    #[TestWith(['field/none-0?view=ground-ball&ball=-34,31', ['Slow rollers', 'Short hops at first']])]
-    #[TestWith(['field/none-0?view=ground-ball&ball=34,110', ['One hand at the corner']])]
+    #[TestWith(['situations/none-0/ground-ball?ball=-34,31', ['Slow rollers', 'Short hops at first']])]
+    #[TestWith(['situations/none-0/ground-ball?ball=34,110', ['One hand at the corner']])]
     #[
         TestWith([
-            'field/none-0?view=ground-ball&ball=-16,70&hop=chopper',
+            'situations/none-0/ground-ball?ball=-16,70&hop=chopper',
             ['Slow rollers', 'Read the hop', 'Short hops at first'],
         ]),
     ]
-    #[TestWith(['field/R1-0?view=ground-ball&ball=-13,78', ['Second baseman’s pivots']])]
+    #[TestWith(['situations/R1-0/ground-ball?ball=-13,78', ['Second baseman’s pivots']])]
     public function testABallIsLinkedToTheDrillsThatTeachIt(string $path, array $names): void
     {
         $this->signIn();
@@ -60,7 +60,7 @@ final class GroundBallPagesTest extends AppTestCase
     public function testWhatHardNearAndSureMeanStandsBesideTheResults(): void
     {
         $this->signIn();
-        $page = $this->open($this->team('Terns'), '/plays/ground-ball/R1R2-0');
+        $page = $this->open($this->team('Terns'), '/situations/R1R2-0/ground-ball/all');
         $text = $page->filter('#work')->text();
 
         self::assertMatchesRegularExpression('/6 \w+ (\d\d) mph/', $text);
@@ -74,7 +74,7 @@ final class GroundBallPagesTest extends AppTestCase
     public function testWhatTheTitleSays(string $ball, string $title): void
     {
         $this->signIn();
-        $page = $this->open($this->team('Terns'), "/field/none-1?view=ground-ball&ball=$ball");
+        $page = $this->open($this->team('Terns'), "/situations/none-1/ground-ball?ball=$ball");
 
         self::assertStringContainsString($title, $page->filter('h1')->text());
     }
@@ -82,7 +82,7 @@ final class GroundBallPagesTest extends AppTestCase
     public function testATouchOfTheGroundHitsItThereAsHardAsBefore(): void
     {
         $this->signIn();
-        $this->browser->request('GET', "{$this->path()}/field/R1-0?view=ground-ball&ball=-13,78&at=30,90");
+        $this->browser->request('GET', "{$this->path()}/situations/R1-0/ground-ball?ball=-13,78&at=30,90");
 
         self::assertResponseRedirects();
         self::assertStringContainsString(
@@ -98,7 +98,7 @@ final class GroundBallPagesTest extends AppTestCase
     public function testABallThatIsNoneIsRefusedAndNamed(string $query): void
     {
         $this->signIn();
-        $this->browser->request('GET', "{$this->path()}/field/R1-0?view=ground-ball&$query");
+        $this->browser->request('GET', "{$this->path()}/situations/R1-0/ground-ball?$query");
 
         self::assertLessThan(500, $this->browser->getResponse()->getStatusCode());
         self::assertGreaterThanOrEqual(400, $this->browser->getResponse()->getStatusCode());
@@ -107,12 +107,13 @@ final class GroundBallPagesTest extends AppTestCase
     public function testWhatIsWantedIsKeptAndChangesTheCall(): void
     {
         $this->signIn();
-        $page = $this->open($this->team('Terns'), '/plays/ground-ball/R1-0');
+        $page = $this->open($this->team('Terns'), '/situations/R1-0/ground-ball/all');
         self::assertSelectorTextContains('#work', 'Double plays, against this batter');
         self::assertSelectorTextContains('#work', '6–4–3');
         self::assertStringContainsString('then the target; never the runner', $page->filter('#work')->text());
-        $this->browser->submit($page->filter('button[aria-label="Say so: First base, no matter what here"]')->form());
-        $this->open($this->team('Terns'), '/field/R1-0?view=ground-ball&ball=-13,78');
+        $page = $this->open($this->team('Terns'), '/situations/R1-0/ground-ball/coverages');
+        $this->browser->submit($page->filter('button[aria-label="Choose: First base, no matter what here"]')->form());
+        $this->open($this->team('Terns'), '/situations/R1-0/ground-ball?ball=-13,78');
 
         self::assertSelectorTextSame('.call', '“First.”');
     }

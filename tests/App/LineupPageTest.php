@@ -14,11 +14,11 @@ final class LineupPageTest extends AppTestCase
         $this->signIn();
         $this->open($this->team(), '/team/lineup');
         self::assertSelectorTextContains('h1', '1 thing to look at');
-        $this->browser->submitForm('Play these nine', ['at_2' => $this->id(21), 'at_5' => $this->id(19)]);
+        $this->browser->submitForm('Save the lineup', ['at_2' => $this->id(21), 'at_5' => $this->id(19)]);
         $this->browser->followRedirect();
 
         self::assertSelectorTextContains('h1', 'Everybody plays where listed');
-        $this->open($this->team(), '/field/R1-0');
+        $this->open($this->team(), '/situations/R1-0');
         self::assertSelectorTextContains('tbody.tight', 'Hale');
         self::assertSelectorTextContains('tbody.tight', 'Varga');
         self::assertSelectorTextNotContains('tbody.tight', 'Oyelaran');
@@ -28,7 +28,7 @@ final class LineupPageTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/team/lineup');
-        $this->browser->submitForm('Play these nine', ['at_4' => $this->id(6), 'at_6' => $this->id(6)]);
+        $this->browser->submitForm('Save the lineup', ['at_4' => $this->id(6), 'at_6' => $this->id(6)]);
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('.finding', 'Marsh plays 4 and 6. Allowed: one place for each player');
@@ -61,7 +61,7 @@ final class LineupPageTest extends AppTestCase
             }
         };
         $this->entities()->getEventManager()->addEventListener('onFlush', $first);
-        $this->browser->submitForm('Play these nine', ['at_2' => $this->id(21), 'at_5' => $this->id(19)]);
+        $this->browser->submitForm('Save the lineup', ['at_2' => $this->id(21), 'at_5' => $this->id(19)]);
 
         self::assertResponseStatusCodeSame(409);
         self::assertSelectorTextContains('h1', 'Somebody else saved in the same moment');
@@ -72,7 +72,7 @@ final class LineupPageTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/team/lineup');
-        $this->browser->submitForm('Play these nine', ['at_6' => $this->id(8)]);
+        $this->browser->submitForm('Save the lineup', ['at_6' => $this->id(8)]);
         $this->browser->followRedirect();
 
         self::assertSelectorTextContains('table.entry', 'Adeyemi is not listed at 6, shortstop');
@@ -82,8 +82,8 @@ final class LineupPageTest extends AppTestCase
     {
         $this->signIn();
         $page = $this->open($this->team(), '/team/lineup');
-        $this->browser->submitForm('Play these nine', ['at_2' => $this->id(21)]);
-        $this->browser->submit($page->selectButton('Play these nine')->form(), ['at_2' => $this->id(12)]);
+        $this->browser->submitForm('Save the lineup', ['at_2' => $this->id(21)]);
+        $this->browser->submit($page->selectButton('Save the lineup')->form(), ['at_2' => $this->id(12)]);
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('.finding', 'somebody else has changed it');
@@ -92,9 +92,9 @@ final class LineupPageTest extends AppTestCase
     public function testAPitcherOfTheStripStandsOnTheRubberAndSwitchHittersTurn(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/field/none-2?pitcher=' . $this->id(19));
+        $this->open($this->team(), '/situations/none-2?pitcher=' . $this->id(19));
         self::assertSelectorTextContains('tbody.tight', 'Varga');
-        $this->open($this->team(), '/field/none-2?pitcher=nobody');
+        $this->open($this->team(), '/situations/none-2?pitcher=nobody');
         self::assertSelectorTextContains('h1', 'Pitcher: nobody on the roster is meant');
     }
 

@@ -19,7 +19,8 @@ final class LookingWritesNothingTest extends AppTestCase
     /** What stands for what in an address; a page with another placeholder has to be thought of here. */
     private const LOOKED_AT = [
         'team' => 'kites',
-        'family' => 'bunt',
+        'view' => 'bunt',
+        'old' => 'team/runs',
         'situation' => 'R1-0',
         'coverage' => 'corners-crash',
         'drill' => 'charge-and-throw',
@@ -48,7 +49,7 @@ final class LookingWritesNothingTest extends AppTestCase
             'opponent' => (string) $this->entities()->getRepository(Opponent::class)->findOneBy([])?->id(),
         ];
         // What is looked for by a worker is asked for once; then it is known.
-        $this->browser->request('GET', '/kites/field/R1-0/improve');
+        $this->browser->request('GET', '/kites/situations/R1-0/improve');
         $before = $this->rows();
         self::assertNotSame($clean, $before, 'a written row is seen');
         $seen = 0;

@@ -23,10 +23,10 @@ final class NewFamilyTest extends AppTestCase
 
     public function testItIsListedWithItsCoverages(): void
     {
-        $page = $this->open($this->team(), '/plays/throw-home/R3-1');
+        $page = $this->open($this->team(), '/situations/R3-1/throw-home/all');
 
         self::assertResponseIsSuccessful();
-        self::assertAnySelectorTextContains('.rail a', 'Throws home');
+        self::assertAnySelectorTextContains('.ways a', 'Throws home');
         self::assertSelectorTextContains('#coverage', 'Catcher stay');
         self::assertSelectorTextContains('#coverage', 'Catcher away');
         self::assertSelectorNotExists('[data-play-map]', 'it has no map');
@@ -40,14 +40,14 @@ final class NewFamilyTest extends AppTestCase
 
     public function testWhereItDoesNotAriseThePageSaysWhy(): void
     {
-        $this->open($this->team(), '/plays/throw-home/R1-0');
+        $this->open($this->team(), '/situations/R1-0/throw-home/all');
 
         self::assertSelectorTextContains('#work', 'Nobody is on third.');
     }
 
     public function testTheAuditFindsItsFaultsOnAllScreens(): void
     {
-        $page = $this->open($this->team(), '/plays/throw-home/R3-1?coverage=away');
+        $page = $this->open($this->team(), '/situations/R3-1/throw-home/coverages?coverage=away');
         $rows = implode("\n", $page->filter('table tr')->each(static fn(Crawler $row): string => $row->text()));
         self::assertMatchesRegularExpression('/^Catcher stay 0\.8[5-9] 100 % \d/m', $rows, 'mostly an out');
         self::assertMatchesRegularExpression(
@@ -55,13 +55,13 @@ final class NewFamilyTest extends AppTestCase
             $rows,
             'nobody is there to catch it: he runs home with it himself',
         );
-        self::assertStringContainsString('On a throw home: catcher stay.', $this->words('/field/R3-1'));
+        self::assertStringContainsString('On a throw home: catcher stay.', $this->words('/situations/R3-1'));
         self::assertStringContainsString('Throw home: stay.', $this->words('/situations'));
     }
 
     public function testItRunsOnTheClock(): void
     {
-        $page = $this->open($this->team(), '/field/R3-1?view=throw-home&throw-home=4');
+        $page = $this->open($this->team(), '/situations/R3-1/throw-home?throw-home=4');
 
         self::assertResponseIsSuccessful();
         self::assertSelectorExists('[data-play]');
@@ -74,17 +74,17 @@ final class NewFamilyTest extends AppTestCase
 
     public function testItsCoverageIsChosenCopiedAndKept(): void
     {
-        $this->open($this->team(), '/plays/throw-home/R3-1?coverage=away');
+        $this->open($this->team(), '/situations/R3-1/throw-home/all?coverage=away');
         $this->browser->submitForm('Play “Away” here');
         $this->browser->followRedirect();
-        self::assertStringContainsString('On a throw home: catcher away.', $this->words('/field/R3-1'));
-        self::assertStringContainsString('On a bunt: ', $this->words('/field/R3-1'), 'the bunt has its own');
+        self::assertStringContainsString('On a throw home: catcher away.', $this->words('/situations/R3-1'));
+        self::assertStringContainsString('On a bunt: ', $this->words('/situations/R3-1'), 'the bunt has its own');
 
-        $this->open($this->team(), '/plays/throw-home/R3-1/coverage/new?from=stay');
+        $this->open($this->team(), '/situations/R3-1/throw-home/coverage/new?from=stay');
         self::assertResponseIsSuccessful();
         $this->browser->submitForm('Save this coverage', ['name' => 'Our stay', 'call' => 'Ours']);
         $this->follow();
-        self::assertStringContainsString('Our stay', $this->words('/plays/throw-home/R3-1'));
+        self::assertStringContainsString('Our stay', $this->words('/situations/R3-1/throw-home/coverages'));
     }
 
     public function testTheCommandLineRunsAndAuditsIt(): void

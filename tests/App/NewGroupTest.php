@@ -19,12 +19,11 @@ final class NewGroupTest extends AppTestCase
         $atHome = new ThrowHomeFamily(FamilyGroup::of('at-home', 'At home'));
         self::getContainer()->set(PlayFamilies::class, ShippedFamilies::all()->and($atHome));
         $this->signIn();
-        $page = $this->open($this->team(), '/plays/throw-home/R3-1');
+        $page = $this->open($this->team(), '/situations/R3-1/throw-home/all');
 
         self::assertResponseIsSuccessful();
-        self::assertSelectorTextSame('nav[aria-label="At home"] a[aria-current=page]', 'Throws home');
-        $link = $page->filter('.rail a')->reduce(static fn(Crawler $one): bool => 'At home' === trim($one->text()));
-        self::assertStringContainsString('/plays/throw-home/R3-1', (string) $link->attr('href'));
-        self::assertSelectorNotExists('nav[aria-label=Runners]', 'that group has its page');
+        self::assertSelectorTextSame('.ways [aria-label="At home"] a[aria-current=true]', 'Throws home');
+        $link = $page->filter('.ways a')->reduce(static fn(Crawler $one): bool => 'At home' === trim($one->text()));
+        self::assertStringContainsString('/situations/R3-1/throw-home', (string) $link->attr('href'));
     }
 }

@@ -11,7 +11,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 final class OddInputTest extends AppTestCase
 {
     #[TestWith(['/team?x=%00', 400])]
-    #[TestWith(['/field/R1-0?batter=%ff%fe', 400])]
+    #[TestWith(['/situations/R1-0?batter=%ff%fe', 400])]
     #[TestWith(['/team/player/%00', 400])]
     #[TestWith(['/practice/week?from=2027-01-01%00', 400])]
     #[TestWith(['/practice/new?at=nonsense', 200])]
@@ -71,7 +71,7 @@ final class OddInputTest extends AppTestCase
     public function testACoveragesWordsHaveALimit(string $field, int $letters, string $words): void
     {
         $this->signIn();
-        $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=first-stays');
+        $this->open($this->team(), '/situations/R1-0/bunt/coverage/new?from=first-stays');
         $this->browser->submit($this->browser->getCrawler()->filter('form[data-guard]')->form(), [
             $field => str_repeat('x', $letters),
         ]);

@@ -35,7 +35,7 @@ final class OpponentsTest extends AppTestCase
             ->getRepository(OpponentBatter::class)
             ->findOneBy(['name' => 'Arvo']);
         self::assertSame(2.93, $arvo?->scouted()->homeToFirst);
-        $this->open($this->team(), "/field/none-0?batter={$arvo->id()}");
+        $this->open($this->team(), "/situations/none-0?batter={$arvo->id()}");
         self::assertSelectorTextContains('.call', 'short halfway');
         self::assertSelectorTextContains('optgroup[label=Curlews] option[selected]', 'Arvo');
         $this->open($this->team(), "/situations?batter={$arvo->id()}");

@@ -14,12 +14,12 @@ use Symfony\Component\DomCrawler\Crawler;
 /** Balls to the outfield on the pages: one on the clock, the list, the sheet, the words. */
 final class OutfieldPagesTest extends AppTestCase
 {
-    private const BALL = '/field/R1-1?view=outfield&hit=-75,140&flight=fly';
+    private const BALL = '/situations/R1-1/outfield?hit=-75,140&flight=fly';
 
     public function testOneBallIsDrawnWithItsCutoffItsVoicesAndEverybodysJob(): void
     {
         $this->signIn();
-        $page = $this->open($this->team(), '/field/R2-1?view=outfield&hit=-60,150');
+        $page = $this->open($this->team(), '/situations/R2-1/outfield?hit=-60,150');
 
         self::assertResponseIsSuccessful();
         self::assertSelectorExists('.cut-zone');
@@ -43,14 +43,14 @@ final class OutfieldPagesTest extends AppTestCase
     public function testWhereTheyLineUpAndWhereTheThrowGoes(string $hit, string $says): void
     {
         $this->signIn();
-        $this->open($this->team(), '/field/R1-1?view=outfield&hit=' . $hit);
+        $this->open($this->team(), '/situations/R1-1/outfield?hit=' . $hit);
         self::assertSelectorTextContains('#work', $says);
     }
 
     public function testATouchIsTheBallOfThisPlayAndKeepsHowItFlies(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/field/R1-1?view=outfield&flight=fly&reached=across&at=-60.4,150.2');
+        $this->open($this->team(), '/situations/R1-1/outfield?flight=fly&reached=across&at=-60.4,150.2');
         self::assertResponseRedirects();
         $to = (string) $this->browser->getResponse()->headers->get('Location');
 
@@ -68,7 +68,7 @@ final class OutfieldPagesTest extends AppTestCase
     public function testAnAddressThatCannotBeSaysWhatIsAllowed(string $query, string $named): void
     {
         $this->signIn();
-        $this->open($this->team(), "/field/R1-1?view=outfield&$query");
+        $this->open($this->team(), "/situations/R1-1/outfield?$query");
 
         self::assertResponseStatusCodeSame(404);
         self::assertStringContainsString($named, strtolower($this->browser->getCrawler()->text()));
@@ -78,7 +78,7 @@ final class OutfieldPagesTest extends AppTestCase
     {
         $this->signIn();
         foreach (['0,900', '3,4', '-500,20'] as $hit) {
-            $this->open($this->team(), "/field/none-0?view=outfield&hit=$hit&flight=line");
+            $this->open($this->team(), "/situations/none-0/outfield?hit=$hit&flight=line");
             self::assertResponseIsSuccessful();
         }
     }
@@ -86,7 +86,7 @@ final class OutfieldPagesTest extends AppTestCase
     public function testOnePositionsView(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/field/R2-1?view=outfield&hit=-60,150&see=3');
+        $this->open($this->team(), '/situations/R2-1/outfield?hit=-60,150&see=3');
 
         self::assertSelectorExists('.path-mine');
         self::assertSelectorTextContains('#see-3[aria-current=true]', '3');
@@ -97,7 +97,7 @@ final class OutfieldPagesTest extends AppTestCase
     public function testTheListTheTagUpsTheCountsAndTheirPrice(): void
     {
         $this->signIn();
-        $page = $this->open($this->team(), '/plays/outfield/R3-1?jobs=2');
+        $page = $this->open($this->team(), '/situations/R3-1/outfield/all?jobs=2');
 
         self::assertResponseIsSuccessful();
         $words = $page->filter('#work')->text();
@@ -106,24 +106,23 @@ final class OutfieldPagesTest extends AppTestCase
         self::assertStringContainsString('Nobody stands still on 60 balls', $words);
         self::assertStringContainsString('no longer has', $words);
         self::assertStringContainsString('Third strike not caught', $words);
-        self::assertStringContainsString('is on the way before it lands', $words);
-        $this->open($this->team(), '/plays/outfield/R1R2-0');
+        $this->open($this->team(), '/situations/R1R2-0/outfield/all');
         self::assertSelectorTextContains('#work', 'Infield fly');
-        $this->open($this->team(), '/plays/outfield/none-0');
+        $this->open($this->team(), '/situations/none-0/outfield/all');
         self::assertStringNotContainsString('Tag-ups', $this->browser->getCrawler()->filter('#work')->text());
     }
 
     public function testEverybodysJobsOverAllSituations(): void
     {
         $this->signIn();
-        $page = $this->open($this->team(), '/plays/outfield');
+        $page = $this->open($this->team(), '/situations/outfield-jobs');
         self::assertResponseIsSuccessful();
-        self::assertSelectorTextContains('h2', 'Nobody stands still on 1440 balls');
+        self::assertSelectorTextContains('details[open] summary', 'Nobody stands still on 1440 balls');
         self::assertCount(9, $page->filter('tbody tr'));
-        $this->open($this->team(), '/plays/outfield?jobs=3');
+        $this->open($this->team(), '/situations/outfield-jobs?jobs=3');
         self::assertSelectorTextContains('#work', 'no longer has');
         foreach (['9', 'few'] as $odd) {
-            $this->open($this->team(), "/plays/outfield?jobs=$odd");
+            $this->open($this->team(), "/situations/outfield-jobs?jobs=$odd");
             self::assertSelectorTextContains('#work', 'Pick one to see what is lost');
         }
     }
@@ -136,7 +135,7 @@ final class OutfieldPagesTest extends AppTestCase
         $this->browser->followRedirect();
         self::assertResponseIsSuccessful();
 
-        $list = fn(): Crawler => $this->open($this->team(), '/plays/outfield/R1-1')->filter('th[scope=row] a');
+        $list = fn(): Crawler => $this->open($this->team(), '/situations/R1-1/outfield/all')->filter('th[scope=row] a');
         $balls = static fn(Crawler $links): int => $links
             ->reduce(
                 static fn(Crawler $one): bool => str_contains($one->text(), 'down at') ||
@@ -151,10 +150,10 @@ final class OutfieldPagesTest extends AppTestCase
         $this->browser->submit($this->browser->getCrawler()->filter('button[aria-label="Take off ball 1"]')->form());
         $this->browser->followRedirect();
         self::assertSame(12, $balls($list()));
-        $this->open($this->team(), '/plays/outfield/R1-1/sheet');
+        $this->open($this->team(), '/situations/R1-1/outfield/sheet');
         self::assertCount(12, $this->browser->getCrawler()->filter('.ball-sheet-one'));
         self::assertSelectorTextContains('.ball-sheet', 'cover');
-        $this->open($this->team(), '/plays/outfield/R1-1');
+        $this->open($this->team(), '/situations/R1-1/outfield/all');
         $this->browser->submitForm('The balls that come with the program');
         $this->browser->followRedirect();
         self::assertSame(12, $balls($list()));
@@ -164,8 +163,8 @@ final class OutfieldPagesTest extends AppTestCase
     public function testWhichOutIsWantedCanBeSaidHereToo(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/plays/outfield/R2-0');
-        $this->browser->submitForm('Say so');
+        $this->open($this->team(), '/situations/R2-0/outfield/coverages');
+        $this->browser->submitForm('Choose');
         $this->browser->followRedirect();
 
         self::assertSame(
@@ -180,14 +179,14 @@ final class OutfieldPagesTest extends AppTestCase
     public function testTheTeamsOwnWordsAreSpoken(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/plays/outfield/R2-0');
+        $this->open($this->team(), '/situations/R2-0/outfield/all');
         $this->browser->submitForm('Save these words', ['word_cut' => 'Hold', 'word_home' => 'Plate']);
         $this->browser->followRedirect();
         self::assertSame('Hold', $this->drafts()->of($this->team())->words->say(VoiceWord::Cut));
-        $this->open($this->team(), '/field/none-0?view=outfield&hit=-60,150&bold=cautious');
+        $this->open($this->team(), '/situations/none-0/outfield?hit=-60,150&bold=cautious');
         self::assertSelectorTextContains('.call', '“Hold.”');
 
-        $this->open($this->team(), '/plays/outfield/R2-0');
+        $this->open($this->team(), '/situations/R2-0/outfield/all');
         $this->browser->submitForm('Save these words', ['word_cut' => 'Plate']);
         $this->browser->followRedirect();
         self::assertSelectorTextContains('body', 'means “Cut” already');
@@ -197,7 +196,7 @@ final class OutfieldPagesTest extends AppTestCase
     public function testWhoMayOnlyReadHasNoButtons(): void
     {
         $this->signIn('player');
-        $this->open($this->team(), '/plays/outfield/R2-0');
+        $this->open($this->team(), '/situations/R2-0/outfield/all');
         self::assertStringNotContainsString('Take off', $this->browser->getCrawler()->filter('#work')->text());
     }
 }

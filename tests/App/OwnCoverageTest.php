@@ -13,7 +13,7 @@ final class OwnCoverageTest extends AppTestCase
     public function testACoverageIsCopiedChangedAndPlayed(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=corners-crash');
+        $this->open($this->team(), '/situations/R1-0/bunt/coverage/new?from=corners-crash');
         $this->browser->submitForm('Save this coverage', [
             'name' => 'Quay crash',
             'call' => 'Quay',
@@ -23,17 +23,17 @@ final class OwnCoverageTest extends AppTestCase
         ]);
         $this->browser->followRedirect();
         self::assertSelectorTextContains('.good', 'Quay crash is saved.');
-        self::assertSelectorTextContains('#coverage option[selected]', 'Quay crash');
+        self::assertSelectorTextSame('h1', '“Quay”: quay crash');
 
         $own = $this->own();
         self::assertSame('corners-crash', $own->copyOf);
         self::assertSame([6], array_map(static fn($position): int => $position->value, $own->early));
         $this->browser->submitForm('Play “Quay” here');
-        $this->open($this->team(), '/field/R1-0?view=bunt');
+        $this->open($this->team(), '/situations/R1-0/bunt');
         self::assertSelectorTextContains('.call', '“Quay,');
-        $this->open($this->team(), "/plays/bunt/R1-0/coverage/{$own->key}");
+        $this->open($this->team(), "/situations/R1-0/bunt/coverage/{$own->key}");
         $this->browser->submitForm('Take this coverage out');
-        $this->open($this->team(), '/field/R1-0?view=bunt');
+        $this->open($this->team(), '/situations/R1-0/bunt');
         self::assertSelectorTextContains(
             '.call',
             '“Crash,',
@@ -44,15 +44,15 @@ final class OwnCoverageTest extends AppTestCase
     public function testACopySaysThatItsOriginalHasChanged(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=corners-crash');
+        $this->open($this->team(), '/situations/R1-0/bunt/coverage/new?from=corners-crash');
         $this->browser->submitForm('Save this coverage', ['name' => 'Ours', 'call' => 'Ours']);
         $ours = $this->own()->key;
-        $this->open($this->team(), "/plays/bunt/R1-0/coverage/new?from=$ours");
+        $this->open($this->team(), "/situations/R1-0/bunt/coverage/new?from=$ours");
         $this->browser->submitForm('Save this coverage', ['name' => 'Ours again', 'call' => 'Again']);
         $this->browser->followRedirect();
         self::assertSelectorTextNotContains('main', 'which has changed since');
 
-        $this->open($this->team(), "/plays/bunt/R1-0/coverage/$ours");
+        $this->open($this->team(), "/situations/R1-0/bunt/coverage/$ours");
         $this->browser->submitForm('Save this coverage', ['early_6' => '1', 'call' => 'Ours']);
         $page = $this->browser->followRedirect();
         self::assertStringContainsString(
@@ -69,7 +69,7 @@ final class OwnCoverageTest extends AppTestCase
     public function testAFaultyOneIsKeptWithItsFindings(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=first-stays');
+        $this->open($this->team(), '/situations/R1-0/bunt/coverage/new?from=first-stays');
         $this->browser->submitForm('Save this coverage', [
             'name' => 'Broken',
             'call' => 'Break',
@@ -77,7 +77,7 @@ final class OwnCoverageTest extends AppTestCase
             'task_1_6' => '',
         ]);
         $this->browser->followRedirect();
-        $this->open($this->team(), '/field/R1-0?view=bunt&coverage=' . $this->own()->key);
+        $this->open($this->team(), '/situations/R1-0/bunt?coverage=' . $this->own()->key);
 
         $findings = implode(
             ' ',
@@ -94,7 +94,7 @@ final class OwnCoverageTest extends AppTestCase
     public function testADraftWithoutFieldersIsKeptButNotOffered(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=first-stays');
+        $this->open($this->team(), '/situations/R1-0/bunt/coverage/new?from=first-stays');
         $form = $this->browser->getCrawler()->selectButton('Save this coverage')->form();
         foreach ([1, 2, 5] as $number) {
             $tick = $form["fields_$number"];
@@ -106,14 +106,14 @@ final class OwnCoverageTest extends AppTestCase
         $this->browser->followRedirect();
 
         self::assertSelectorTextContains('.good', 'It is a draft: nobody fields yet.');
-        self::assertSelectorTextNotContains('#coverage', 'Later');
+        self::assertSelectorTextNotContains('#work table', 'Later');
         self::assertSelectorTextContains('.finding', 'Later is a draft');
     }
 
     public function testWhatCannotBeSavedIsSaidAndKept(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=first-stays');
+        $this->open($this->team(), '/situations/R1-0/bunt/coverage/new?from=first-stays');
         $this->browser->submitForm('Save this coverage', ['name' => '', 'call' => 'Mine', 'task_1_3' => 'cover-home']);
 
         self::assertResponseStatusCodeSame(422);
@@ -128,9 +128,9 @@ final class OwnCoverageTest extends AppTestCase
     public function testTheAuditFollowsTheFormBeforeItIsSaved(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/plays/bunt/R1-0/coverage/audit?name=A&call=B');
+        $this->open($this->team(), '/situations/R1-0/bunt/coverage/audit?name=A&call=B');
         self::assertSelectorTextContains('.finding', 'Nobody fields the bunt');
-        $this->open($this->team(), '/plays/bunt/R1-0/coverage/audit?name=A&call=B&fields_1=1');
+        $this->open($this->team(), '/situations/R1-0/bunt/coverage/audit?name=A&call=B&fields_1=1');
         self::assertStringContainsString('Nobody covers', (string) $this->browser->getResponse()->getContent());
     }
 

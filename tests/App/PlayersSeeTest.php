@@ -99,12 +99,15 @@ final class PlayersSeeTest extends AppTestCase
     public function testOpponentsBattersAreOfferedToCoaches(): void
     {
         $this->signIn('player');
-        self::assertSelectorNotExists('#batter optgroup', (string) $this->open($this->team(), '/field/R1-0')->getUri());
+        self::assertSelectorNotExists(
+            '#batter optgroup',
+            (string) $this->open($this->team(), '/situations/R1-0')->getUri(),
+        );
         $this->signIn();
-        $page = $this->open($this->team(), '/field/R1-0');
+        $page = $this->open($this->team(), '/situations/R1-0');
         $batter = $page->filter('#batter optgroup option')->first()->attr('value');
         $this->signIn('player');
-        $this->open($this->team(), "/field/R1-0?batter=$batter");
+        $this->open($this->team(), "/situations/R1-0?batter=$batter");
         self::assertSelectorExists('#batter optgroup option[selected]', 'a coach’s link opens what the coach sees');
     }
 

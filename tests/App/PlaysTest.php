@@ -26,7 +26,7 @@ final class PlaysTest extends AppTestCase
     {
         $this->signIn();
         foreach (['Kites', 'Terns'] as $team) {
-            $this->open($this->team($team), "/plays/bunt/$situation");
+            $this->open($this->team($team), "/situations/$situation/bunt/all");
             self::assertResponseIsSuccessful();
             self::assertSelectorTextContains('#coverage', $coverage);
             self::assertSelectorExists('[data-play-map]');
@@ -38,7 +38,7 @@ final class PlaysTest extends AppTestCase
         $this->signIn();
         $page = $this->open(
             $this->team(),
-            '/plays/bunt/R1R2-0?coverage=corners-crash&with=wheel&surface=wet%20grass&corners=normal',
+            '/situations/R1R2-0/bunt/all?coverage=corners-crash&with=wheel&surface=wet%20grass&corners=normal',
         );
 
         self::assertSelectorTextContains('h1', '“Crash” or “Wheel”');
@@ -54,7 +54,7 @@ final class PlaysTest extends AppTestCase
     public function testABadAddressSaysWhatIsAllowed(string $query, string $words): void
     {
         $this->signIn();
-        $this->open($this->team(), "/plays/bunt/R1R2-0?$query");
+        $this->open($this->team(), "/situations/R1R2-0/bunt/all?$query");
 
         self::assertSelectorTextContains('h1', $words);
     }
@@ -62,25 +62,27 @@ final class PlaysTest extends AppTestCase
     public function testAMixWithTwoOutHasNothingThatGivesTheBatterUp(): void
     {
         $this->signIn();
-        $page = $this->open($this->team(), '/plays/bunt/R1-2?batter=slapper');
+        $page = $this->open($this->team(), '/situations/R1-2/bunt/coverages?batter=slapper');
 
-        $may = $page->filter('[aria-labelledby=they-may] tbody th')->each(static fn($one): string => $one->text());
+        $may = $page
+            ->filter('[aria-labelledby=they-may] > table tbody th')
+            ->each(static fn($one): string => $one->text());
         self::assertSame(['Drags for a hit', 'Slaps', 'Swings away'], $may);
     }
 
     public function testACoachSaysHowOftenTheyDoWhatAndTheCostsFollow(): void
     {
         $this->signIn();
-        $share = fn(): string => $this->open($this->team(), '/plays/bunt/R1R2-0')
+        $share = fn(): string => $this->open($this->team(), '/situations/R1R2-0/bunt/coverages')
             ->filter('[aria-labelledby=they-may] tbody tr')
             ->first()
             ->text();
         self::assertStringContainsString('Bunts 19 %', $share());
 
-        $this->browser->submitForm('They do so', ['times_bunt' => '4']);
+        $this->browser->submitForm('Save these', ['times_bunt' => '4']);
         $this->follow();
         self::assertStringContainsString('Bunts 49 %', $share());
-        $this->browser->submitForm('They do so', ['times_bunt' => 'often']);
+        $this->browser->submitForm('Save these', ['times_bunt' => 'often']);
         $this->follow();
         self::assertSelectorTextContains('.finding', 'Bunts: "often" is not a number. Allowed: 0 to 9');
     }
@@ -88,18 +90,19 @@ final class PlaysTest extends AppTestCase
     public function testWhoHasShownABuntIsExpectedToBunt(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/plays/bunt/R1R2-0?seen=at-bat');
+        $this->open($this->team(), '/situations/R1R2-0/bunt/all?seen=at-bat');
 
         self::assertSelectorTextContains('main', 'tried it in this at-bat');
+        $this->open($this->team(), '/situations/R1R2-0/bunt/coverages?seen=at-bat');
         self::assertSelectorTextContains('[aria-labelledby=they-may]', 'Bunts 42 %');
-        $this->open($this->team(), '/plays/bunt/R1R2-0?seen=never');
+        $this->open($this->team(), '/situations/R1R2-0/bunt/all?seen=never');
         self::assertSelectorTextContains('h1', 'Seen: "never" is not known');
     }
 
     public function testNoCornerIsClosePlayingWithoutAWord(): void
     {
         $this->signIn();
-        foreach (['/plays/bunt/R1-0', '/field/R1-0?view=bunt', '/field/R1-0'] as $page) {
+        foreach (['/situations/R1-0/bunt/all', '/situations/R1-0/bunt', '/situations/R1-0'] as $page) {
             $this->open($this->team(), $page);
             self::assertSelectorTextContains('main', 'Close to a ball hit hard:', $page);
             self::assertSelectorTextContains('main', 'your league’s to say', $page);
@@ -109,13 +112,13 @@ final class PlaysTest extends AppTestCase
     public function testHowSureAnOutInFrontMustBeIsTheCoachsOwn(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/plays/bunt/R1-0');
-        $this->browser->submitForm('For all our plays', ['sure' => '70', 'chance' => '40']);
+        $this->open($this->team(), '/situations/R1-0/bunt/coverages');
+        $this->browser->submitForm('Save for all plays', ['sure' => '70', 'chance' => '40']);
         $this->follow();
 
         self::assertSelectorTextContains('main', 'The lead out when it is 70 % sure');
         self::assertSelectorTextContains('main', 'The lead out from 40 % on');
-        $this->browser->submitForm('For all our plays', ['sure' => '60', 'chance' => '80']);
+        $this->browser->submitForm('Save for all plays', ['sure' => '60', 'chance' => '80']);
         $this->follow();
         self::assertSelectorTextContains('.finding', '80 % is more than the 60 % of “sure”');
     }
@@ -123,7 +126,7 @@ final class PlaysTest extends AppTestCase
     public function testEveryBallThatComesToSomebodyIsDrawnWithTheJobsOfThatBranch(): void
     {
         $this->signIn();
-        $page = $this->open($this->team(), '/plays/bunt/R1-0/coverage/new?from=corners-crash');
+        $page = $this->open($this->team(), '/situations/R1-0/bunt/coverage/new?from=corners-crash');
         self::assertSame('2', $page->filter('[data-job-board]')->attr('data-job-board'), 'the first that has a ball');
         self::assertSame(
             ['1', '2', '3', '5'],
@@ -132,26 +135,26 @@ final class PlaysTest extends AppTestCase
         );
         $form = $page->selectButton('Save this coverage')->form();
         $query = http_build_query(['column' => '5'] + $form->getPhpValues());
-        $drawn = $this->open($this->team(), "/plays/bunt/R1-0/coverage/audit?$query");
+        $drawn = $this->open($this->team(), "/situations/R1-0/bunt/coverage/audit?$query");
 
         self::assertSame('5', $drawn->filter('[data-job-board]')->attr('data-job-board'));
         $jobs = $drawn->filter('[data-job-of]')->each(static fn($mark): ?string => $mark->attr('aria-label'));
         self::assertStringStartsWith('5 Ibarra: Field it', (string) $jobs[4]);
         self::assertStringStartsWith('4 Szabo: Cover first', (string) $jobs[3]);
-        $this->open($this->team(), "/plays/bunt/R1-0/coverage/audit?column=nobody&$query");
+        $this->open($this->team(), "/situations/R1-0/bunt/coverage/audit?column=nobody&$query");
         self::assertSelectorExists('[data-job-board]');
     }
 
-    #[TestWith(['bunt/R1-0', 'corners-crash', 1])]
-    #[TestWith(['ground-ball/R1-0', 'ground-second', 1])]
-    #[TestWith(['outfield/R1-1', 'outfield-at-the-bag', 4])]
+    #[TestWith(['R1-0/bunt', 'corners-crash', 1])]
+    #[TestWith(['R1-0/ground-ball', 'ground-second', 1])]
+    #[TestWith(['R1-1/outfield', 'outfield-at-the-bag', 4])]
     public function testABranchThatTheSampleLacksIsDrawnOnABallThatIsSeldomHit(
         string $play,
         string $from,
         int $lacking,
     ): void {
         $this->signIn();
-        $page = $this->open($this->team(), "/plays/$play/coverage/new?from=$from");
+        $page = $this->open($this->team(), "/situations/$play/coverage/new?from=$from");
         $form = $page->selectButton('Save this coverage')->form();
         $seldom = $page
             ->filter('.ball-card:contains("seldom") input')
@@ -160,7 +163,7 @@ final class PlaysTest extends AppTestCase
         self::assertCount($lacking, $seldom);
         foreach ($seldom as $column) {
             $query = http_build_query(['column' => $column] + $form->getPhpValues());
-            $drawn = $this->open($this->team(), "/plays/$play/coverage/audit?$query");
+            $drawn = $this->open($this->team(), "/situations/$play/coverage/audit?$query");
             self::assertSame($column, $drawn->filter('[data-job-board]')->attr('data-job-board'));
             $chosen = $drawn->filter('.ball-card input:checked');
             self::assertSame($column, $chosen->attr('value'));
@@ -173,7 +176,7 @@ final class PlaysTest extends AppTestCase
     public function testAPolicyOfASituationIsTheLastWord(): void
     {
         $this->signIn();
-        $page = $this->open($this->team(), '/plays/bunt/R1R2-0?coverage=wheel');
+        $page = $this->open($this->team(), '/situations/R1R2-0/bunt/coverages?coverage=wheel');
         $this->browser->submit($page->filter('form[action*="/policy"]')->first()->form());
         $this->browser->followRedirect();
 
@@ -182,20 +185,20 @@ final class PlaysTest extends AppTestCase
             OutPolicy::First,
             $this->drafts()->of($this->team())->plays('bunt')->policy(Situation::fromKey('R1R2-0'), new BuntFamily()),
         );
-        $this->open($this->team(), '/field/R1R2-0?view=bunt&coverage=wheel&bunt=-20,30');
+        $this->open($this->team(), '/situations/R1R2-0/bunt?coverage=wheel&bunt=-20,30');
         self::assertSelectorTextContains('.call', ', one.”');
     }
 
     public function testSignsAreWeighedByTheCoachAndTheCornersFollow(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/plays/bunt/R1-0');
-        $this->browser->submitForm('Weigh them so', ['likely_at' => '9']);
-        $this->open($this->team(), '/field/R1-0');
+        $this->open($this->team(), '/situations/R1-0/bunt/all');
+        $this->browser->submitForm('Save the points', ['likely_at' => '9']);
+        $this->open($this->team(), '/situations/R1-0');
         self::assertSelectorTextContains('.call', '“Double play.”');
         self::assertSame(9, $this->points()->likelyAt);
-        $this->open($this->team(), '/plays/bunt/R1-0');
-        $this->browser->submitForm('Weigh them so', ['sign_late' => '99']);
+        $this->open($this->team(), '/situations/R1-0/bunt/all');
+        $this->browser->submitForm('Save the points', ['sign_late' => '99']);
         $this->browser->followRedirect();
         self::assertSelectorTextContains(
             '.finding',

@@ -63,11 +63,11 @@ final class RulesTest extends AppTestCase
         ]);
         $this->browser->followRedirect();
         self::assertSelectorTextContains(
-            'table',
+            '.rules',
             'Wall ball Always 9 shallow; 3 2 steps off the line; 5 half a step in',
         );
 
-        $this->open($this->team(), '/field/none-2');
+        $this->open($this->team(), '/situations/none-2');
         self::assertSelectorTextContains('body', 'The wall is close.');
         self::assertSelectorTextContains('main details', '9: Wall ball');
     }
@@ -142,7 +142,7 @@ final class RulesTest extends AppTestCase
         $this->signIn();
         $crawler = $this->open($this->team(), '/situations/rules');
         $this->browser->submit($crawler->filter('#rule-bunt form')->last()->form());
-        $this->open($this->team(), '/field/R1-0');
+        $this->open($this->team(), '/situations/R1-0');
         self::assertSelectorTextContains('.call', '“Double play.”');
         $crawler = $this->open($this->team(), '/situations/rules');
         $this->browser->submit($crawler->filter('#rule-in form')->eq(1)->form());
@@ -199,7 +199,7 @@ final class RulesTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/situations/depths?unit=paces');
-        $this->browser->submitForm('Stand like this', [
+        $this->browser->submitForm('Save the depths', [
             '4_double-play_off' => '6',
             'word_double-play' => 'Pinch',
             'sign_double-play' => 'two fingers on the cap',
@@ -208,10 +208,10 @@ final class RulesTest extends AppTestCase
         self::assertSelectorTextContains('.good', 'Depths changed');
         self::assertInputValueSame('4_double-play_off', '6');
 
-        $this->open($this->team(), '/field/R1R2-1');
+        $this->open($this->team(), '/situations/R1R2-1');
         self::assertSelectorTextContains('.call', '“Pinch');
         self::assertSelectorTextContains('tbody.tight', '15 off');
-        $this->open($this->team('Terns'), '/field/R1R2-1');
+        $this->open($this->team('Terns'), '/situations/R1R2-1');
         self::assertSelectorTextNotContains('.call', 'Pinch');
     }
 
@@ -219,7 +219,7 @@ final class RulesTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/situations/depths');
-        $this->browser->submitForm('Stand like this', [
+        $this->browser->submitForm('Save the depths', [
             '4_normal_off' => '80',
             '5_bunt_back' => 'far',
             'outfield_deep_out' => '99',

@@ -19,7 +19,7 @@ final class RunnersLogTest extends AppTestCase
 
     public function testWhatIsCountedMovesTheTable(): void
     {
-        $cell = fn(): string => $this->open($this->terns(), '/runners/R1-0')
+        $cell = fn(): string => $this->open($this->terns(), '/situations/R1-0/runners')
             ->filter('.steals tbody tr')
             ->reduce(static fn(Crawler $row): bool => str_contains($row->text(), 'Moss'))
             ->filter('td')
@@ -55,7 +55,7 @@ final class RunnersLogTest extends AppTestCase
     public function testTheThumbCountsAndTakesBack(): void
     {
         $pitcher = $this->player('Vane')->id()->toRfc4122();
-        $this->open($this->terns(), "/runners?pitcher=$pitcher&lead=11.5");
+        $this->open($this->terns(), "/team/counts?pitcher=$pitcher&lead=11.5");
         $before = \count($this->events()->lately($this->terns()));
         $this->press('Pick to second: out');
         $page = $this->browser->followRedirect();
@@ -76,10 +76,10 @@ final class RunnersLogTest extends AppTestCase
     public function testAHabitOfLooksIsFlagged(): void
     {
         $petrik = $this->player('Petrik')->id()->toRfc4122();
-        $this->open($this->terns(), "/runners?pitcher=$petrik");
+        $this->open($this->terns(), "/team/counts?pitcher=$petrik");
         self::assertSelectorTextContains('.finding', 'Mix them.', 'the demo has one');
         $vane = $this->player('Vane')->id()->toRfc4122();
-        $this->open($this->terns(), "/runners?pitcher=$vane");
+        $this->open($this->terns(), "/team/counts?pitcher=$vane");
         foreach ([0, 3, 1, 2, 0, 1] as $looks) {
             $this->press($looks . (1 === $looks ? ' look' : ' looks'));
             $this->browser->followRedirect();
@@ -95,9 +95,9 @@ final class RunnersLogTest extends AppTestCase
     #[TestWith([['kind' => 'steal', 'base' => 'second', 'pitcher' => 'nobody'], 'pitcher'])]
     public function testWhatIsNoCountIsRefused(array $fields, string $field): void
     {
-        $page = $this->open($this->terns(), '/runners');
+        $page = $this->open($this->terns(), '/team/counts');
         $token = $page->filter('input[name=_token]')->first()->attr('value');
-        $this->browser->request('POST', '/terns/runners', $fields + ['_token' => $token, 'out' => '1']);
+        $this->browser->request('POST', '/terns/team/counts', $fields + ['_token' => $token, 'out' => '1']);
 
         self::assertResponseStatusCodeSame(404);
         self::assertStringContainsString($field, strtolower($this->browser->getCrawler()->text()));
@@ -105,7 +105,7 @@ final class RunnersLogTest extends AppTestCase
 
     public function testAPickGoesOnOurListWithItsSignAndWithoutOneIsAFinding(): void
     {
-        $this->open($this->terns(), '/field/R2-1?view=pick&pick=timed&bag=second');
+        $this->open($this->terns(), '/situations/R2-1/pick?pick=timed&bag=second');
         self::assertSelectorTextContains('#work', 'Cap, then belt');
         $this->browser->submitForm('Put it on our list', ['sign' => '']);
         $this->follow();

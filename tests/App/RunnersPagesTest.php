@@ -14,19 +14,19 @@ final class RunnersPagesTest extends AppTestCase
 
     public function testTheTitleSaysWhatToDoAndMovesWithTheLead(): void
     {
-        $this->open($this->terns(), '/runners/R2-1?lead=10');
+        $this->open($this->terns(), '/situations/R2-1/runners?lead=10');
         self::assertSelectorTextContains('h1', 'Let R2 be');
         self::assertSelectorTextContains('#work', 'inside the alarm line');
-        $this->open($this->terns(), '/runners/R2-1?lead=19');
+        $this->open($this->terns(), '/situations/R2-1/runners?lead=19');
         self::assertSelectorTextContains('h1', 'past the alarm line');
-        $this->open($this->terns(), '/runners/R2-1?lead=30');
+        $this->open($this->terns(), '/situations/R2-1/runners?lead=30');
         self::assertSelectorTextContains('h1', 'it pays R2 to go');
     }
 
     public function testTheAlarmLineMovesWithThrowFielderRunnerAndWish(): void
     {
         $line = function (string $query): float {
-            $text = $this->open($this->terns(), '/runners/R2-1?' . $query)
+            $text = $this->open($this->terns(), '/situations/R2-1/runners?' . $query)
                 ->filter('.line-name')
                 ->first()
                 ->text();
@@ -44,7 +44,7 @@ final class RunnersPagesTest extends AppTestCase
 
     public function testTheTableIsSortedByWhichBatteryIsTouched(): void
     {
-        $page = $this->open($this->terns(), '/runners/R1-0');
+        $page = $this->open($this->terns(), '/situations/R1-0/runners');
         $chances = $page
             ->filter('.steal-table tbody tr')
             ->each(static fn(Crawler $row): int => (int) $row->filter('td')->eq(1)->text());
@@ -59,17 +59,17 @@ final class RunnersPagesTest extends AppTestCase
     public function testPlayersSeeTheLinesButNobodysTimes(): void
     {
         $this->signIn('player');
-        $page = $this->open($this->team(), '/runners/R1-0');
+        $page = $this->open($this->team(), '/situations/R1-0/runners');
 
         self::assertResponseIsSuccessful();
         self::assertCount(0, $page->filter('.steals, .steal-table'));
-        $this->open($this->team(), '/runners');
+        $this->open($this->team(), '/team/counts');
         self::assertResponseStatusCodeSame(403);
     }
 
     public function testInFastpitchOnlyTheCatcherThrowsAndTheBookIsNamed(): void
     {
-        $page = $this->open($this->team(), '/runners/R1-0');
+        $page = $this->open($this->team(), '/situations/R1-0/runners');
         $kinds = $page
             ->filter('#pick option')
             ->each(static fn(Crawler $option): string => (string) $option->attr('value'));
@@ -77,7 +77,7 @@ final class RunnersPagesTest extends AppTestCase
         self::assertSame(['catcher-behind', 'catcher-after-bunt'], $kinds);
         self::assertSelectorTextContains('#work', 'umpire decide');
         self::assertSelectorTextContains('#work', 'Early-leaving watch');
-        $this->open($this->team(), '/field/R1-0?view=pick');
+        $this->open($this->team(), '/situations/R1-0/pick');
         self::assertSelectorTextContains('#work', 'Why 3 others are not here');
     }
 
@@ -91,7 +91,7 @@ final class RunnersPagesTest extends AppTestCase
     #[TestWith(['goes=backwards', 'goes'])]
     public function testABadAddressNamesItsPart(string $query, string $part): void
     {
-        $this->open($this->terns(), '/runners/R2-1?' . $query);
+        $this->open($this->terns(), '/situations/R2-1/runners?' . $query);
 
         self::assertResponseStatusCodeSame(404);
         self::assertStringContainsString($part, strtolower($this->browser->getCrawler()->text()));
@@ -99,28 +99,28 @@ final class RunnersPagesTest extends AppTestCase
 
     public function testTheSameNumberDrawsTheSameLooks(): void
     {
-        $card = fn(int $seed): string => $this->open($this->terns(), "/runners/looks/$seed")
+        $card = fn(int $seed): string => $this->open($this->terns(), "/situations/looks/$seed")
             ->filter('.looks-card')
             ->text();
 
         self::assertSame($card(5), $card(5));
         self::assertNotSame($card(5), $card(6));
-        self::assertSame(30, $this->open($this->terns(), '/runners/looks/5')->filter('.looks-card li')->count());
+        self::assertSame(30, $this->open($this->terns(), '/situations/looks/5')->filter('.looks-card li')->count());
     }
 
     public function testEveryPlayAboutRunnersIsDrawnAndAPickEndsInARundown(): void
     {
         foreach (['pick', 'steal', 'rundown'] as $family) {
-            $this->open($this->terns(), "/field/R1R2-1?view=$family");
+            $this->open($this->terns(), "/situations/R1R2-1/$family");
             self::assertResponseIsSuccessful();
             self::assertSelectorExists('[data-play]');
         }
-        $page = $this->open($this->terns(), '/field/R1R3-1?view=first-third&third=goes');
+        $page = $this->open($this->terns(), '/situations/R1R3-1/first-third?third=goes');
         self::assertSelectorTextContains('.first-third', 'Through to second');
         self::assertSelectorTextContains('#work', 'Drills');
         $this->browser->click($page->selectLink('Watch the rundown')->link());
         self::assertSelectorTextContains('h1', 'R3 is out');
-        self::assertStringContainsString('view=rundown', $this->browser->getRequest()->getUri());
+        self::assertStringContainsString('/rundown?', $this->browser->getRequest()->getUri());
         self::assertStringContainsString('from=third', $this->browser->getRequest()->getUri());
     }
 
@@ -128,26 +128,29 @@ final class RunnersPagesTest extends AppTestCase
     {
         foreach (
             [
-                'pick/R2-1' => 'Shortstop holds',
-                'steal/R1-0' => 'Second baseman always',
-                'first-third/R1R3-0' => 'Back to the pitcher',
-                'rundown/R1-1' => 'Pitcher stays out',
+                'R2-1/pick' => 'Shortstop holds',
+                'R1-0/steal' => 'Second baseman always',
+                'R1R3-0/first-third' => 'Back to the pitcher',
+                'R1-1/rundown' => 'Pitcher stays out',
             ] as $path => $school
         ) {
-            $this->open($this->terns(), "/plays/$path");
+            $this->open($this->terns(), "/situations/$path/all");
             self::assertResponseIsSuccessful($path);
             self::assertSelectorTextContains('#coverage', $school);
-            self::assertSelectorTextContains('.rail', 'Runners');
+            self::assertSelectorTextContains('nav.ways', 'Runners');
             self::assertSelectorNotExists('#surface', 'no ball is on the ground');
         }
-        $this->open($this->terns(), '/plays/first-third/R1-0');
+        $this->open($this->terns(), '/situations/R1-0/first-third/all');
         self::assertSelectorTextContains('#work', 'It needs runners on first and third');
     }
 
     /** Every pick that is thrown here, the surest first, each with the way to watch that one. */
     public function testWhatACoverageIsTriedAgainstCanBeWatched(): void
     {
-        $rows = $this->open($this->terns(), '/plays/pick/R1-0')->filter('#work table')->first()->filter('tbody tr');
+        $rows = $this->open($this->terns(), '/situations/R1-0/pick/all')
+            ->filter('#work table')
+            ->first()
+            ->filter('tbody tr');
         $outs = $rows->each(static fn(Crawler $row): int => (int) $row->filter('td')->eq(1)->text());
         $sorted = $outs;
         rsort($sorted);

@@ -17,12 +17,12 @@ final class RunsPageTest extends AppTestCase
     public function testASeasonsLineIsLookedAtThenPlayedBy(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/team/runs');
+        $this->open($this->team(), '/team/scoring');
         self::assertSelectorTextContains('body', 'By estimates for fastpitch, 14 to 16');
         $this->browser->submitForm('Look it over', ['text' => self::LINE]);
         self::assertSelectorTextContains('h1', 'With this line:');
         self::assertFalse($this->team()->hasOwnRates());
-        $this->browser->submitForm('Play by this line');
+        $this->browser->submitForm('Save this line');
         $this->browser->followRedirect();
 
         self::assertSelectorTextContains('body', 'By your season’s line.');
@@ -31,7 +31,7 @@ final class RunsPageTest extends AppTestCase
         self::assertEqualsWithDelta(0.08, $this->team()->profile()->rates->walk, 1e-12, 'every advice is valued by it');
         $this->open($this->team(), '/team/rates.csv');
         self::assertStringContainsString('0.16', (string) $this->browser->getResponse()->getContent());
-        $this->open($this->team(), '/team/runs');
+        $this->open($this->team(), '/team/scoring');
         $this->browser->submitForm('Back to the estimates');
         $this->entities()->clear();
         self::assertFalse($this->team()->hasOwnRates());
@@ -61,7 +61,7 @@ final class RunsPageTest extends AppTestCase
     public function testALineThatCannotBe(string $text, string $words): void
     {
         $this->signIn();
-        $this->open($this->team(), '/team/runs');
+        $this->open($this->team(), '/team/scoring');
         $this->browser->submitForm('Look it over', ['text' => $text]);
 
         self::assertResponseStatusCodeSame(422);

@@ -57,17 +57,17 @@ final class SharingTest extends AppTestCase
     public function testPrintsCarryTheSquareOfWhatIsShared(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/field/R1-0');
+        $this->open($this->team(), '/situations/R1-0');
         self::assertSelectorNotExists('.printed-square', 'nothing is shared');
         $this->share(['kind' => 'situation', 'of' => 'R1-0', 'days' => '7']);
         $this->signIn();
-        $page = $this->open($this->team(), '/field/R1-0');
+        $page = $this->open($this->team(), '/situations/R1-0');
         self::assertStringStartsWith(
             'data:image/svg+xml;base64,',
             (string) $page->filter('.printed-square img')->attr('src'),
         );
         self::assertSelectorTextContains('.printed-square', 'On your phone until');
-        $this->open($this->team(), '/field/R2-0');
+        $this->open($this->team(), '/situations/R2-0');
         self::assertSelectorNotExists('.printed-square', 'another situation');
 
         $practice = (string) $this->entities()

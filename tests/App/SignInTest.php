@@ -36,19 +36,19 @@ final class SignInTest extends AppTestCase
     public function testAPartOfAPageIsNoDoorOfItsOwn(): void
     {
         $asked = ['HTTP_HX_REQUEST' => 'true'];
-        $this->browser->request('GET', '/kites/field/R1-0/improve', server: $asked);
+        $this->browser->request('GET', '/kites/situations/R1-0/improve', server: $asked);
         self::assertResponseStatusCodeSame(401);
         self::assertResponseHeaderSame('HX-Reswap', 'none');
         self::assertSame('', $this->browser->getResponse()->getContent());
 
         $goes = $asked + ['HTTP_HX_BOOSTED' => 'true'];
-        $this->browser->request('GET', '/kites/field/R1-0?moved=4', server: $goes + ['HTTP_HX_TARGET' => 'work']);
+        $this->browser->request('GET', '/kites/situations/R1-0?moved=4', server: $goes + ['HTTP_HX_TARGET' => 'work']);
         self::assertResponseStatusCodeSame(401);
         self::assertStringEndsWith(
-            '/sign-in?to=/kites/field/R1-0?moved%3D4',
+            '/sign-in?to=/kites/situations/R1-0?moved%3D4',
             (string) $this->browser->getResponse()->headers->get('HX-Redirect'),
         );
-        $this->browser->request('GET', '/kites/field/R1-0', server: $goes);
+        $this->browser->request('GET', '/kites/situations/R1-0', server: $goes);
         self::assertResponseRedirects();
     }
 
@@ -78,7 +78,7 @@ final class SignInTest extends AppTestCase
 
     public function testEveryPageIsClosedToStrangers(): void
     {
-        foreach (['', '/team', '/field/R1-0', '/situations', '/practice', '/you'] as $path) {
+        foreach (['', '/team', '/situations/R1-0', '/situations', '/practice', '/you'] as $path) {
             $this->open($this->team(), $path);
             self::assertResponseRedirects("http://localhost/sign-in?to=/{$this->team()->id()}$path");
         }

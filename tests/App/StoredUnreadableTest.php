@@ -24,7 +24,7 @@ final class StoredUnreadableTest extends AppTestCase
                 $team->id()->toBinary(),
             ]);
         $this->entities()->clear();
-        foreach (['/field/R1-0', '/situations', '/plays/bunt/R1-0'] as $path) {
+        foreach (['/situations/R1-0', '/situations', '/situations/R1-0/bunt/all'] as $path) {
             $this->open($this->team(), $path);
             self::assertResponseStatusCodeSame(500);
             self::assertSelectorTextSame('h1', 'The plan cannot be read');
@@ -35,7 +35,7 @@ final class StoredUnreadableTest extends AppTestCase
             ->getConnection()
             ->fetchOne('SELECT document FROM plan_draft WHERE team_id = ?', [$team->id()->toBinary()]);
         self::assertSame($document, $kept);
-        $this->open($this->team(), '/field/R9-0');
+        $this->open($this->team(), '/situations/R9-0');
         self::assertResponseStatusCodeSame(404, 'an address that is wrong is told from it');
     }
 

@@ -35,14 +35,14 @@ final class TasteTest extends AppTestCase
     public function testWhatIsChosenIsHowEveryPageIsSent(): void
     {
         $this->signIn();
-        $page = $this->open($this->team(), '/field/R1-0');
+        $page = $this->open($this->team(), '/situations/R1-0');
         self::assertStringContainsString('60 ft, pitched from 43 ft', $page->filter('.strip')->text());
         $this->open($this->team(), '/you');
         $this->browser->submitForm('Metres and kilometres');
         $this->follow();
         self::assertSelectorTextContains('.strip', '18.3 m, pitched from 13.1 m');
         self::assertSame('true', $this->pressed('Metres and kilometres'));
-        $page = $this->open($this->team(), '/team/field');
+        $page = $this->open($this->team(), '/team/ballpark');
         self::assertStringContainsString('ft', $page->filter('main form')->text(), 'what is typed stays in feet');
 
         $page = $this->open($this->team(), '/practice');
@@ -89,16 +89,19 @@ final class TasteTest extends AppTestCase
         $this->signIn();
         $topics = [
             '' => 'today',
-            '/plays/bunt/R1-0' => 'bunts',
+            '/situations/R1-0/bunt/all' => 'bunts',
             '/team/stopwatch' => 'stopwatch',
-            '/runners' => 'runners',
-            '/team/runs' => 'team',
+            '/team/counts' => 'runners',
+            '/team/scoring' => 'team',
             '/situations/rules/new' => 'rules',
             '/practice/new' => 'practice',
             '/practice/season' => 'needs',
-            '/plays/bunt/R1-0/coverage/new?from=first-stays' => 'coverage',
-            '/plays/outfield' => 'outfield',
-            '/field/R1-0?view=bunt' => 'field',
+            '/situations/R1-0/bunt/coverage/new?from=first-stays' => 'coverage',
+            '/situations/outfield-jobs' => 'outfield',
+            '/situations/R1-0/bunt' => 'bunts',
+            '/situations/R1-0' => 'field',
+            '/situations/R1-0/outfield/coverages' => 'outfield',
+            '/situations/R1-0/runners' => 'runners',
         ];
         foreach ($topics as $path => $topic) {
             $page = $this->open($this->team(), $path);
@@ -114,7 +117,7 @@ final class TasteTest extends AppTestCase
         $this->open($this->team(), '/help/nothing');
         self::assertResponseStatusCodeSame(404);
 
-        $page = $this->open($this->team(), '/plays/bunt/R1-0');
+        $page = $this->open($this->team(), '/situations/R1-0/bunt/all');
         $word = $page->filter('.word')->first();
         self::assertSame('lead out', $word->text());
         self::assertSame(

@@ -97,7 +97,7 @@ final class TeamTest extends AppTestCase
             ?->id();
         foreach (['3,30', '3.22', '3.26'] as $typed) {
             $this->open($this->team(), '/team/stopwatch');
-            $this->browser->submitForm('Save the time', ['player' => $id, 'value' => $typed]);
+            $this->timed($id, $typed);
             self::assertResponseRedirects();
         }
         $this->entities()->clear();
@@ -125,7 +125,7 @@ final class TeamTest extends AppTestCase
                     ->findOneBy(['name' => $name])
                     ?->id();
         $this->open($this->team(), '/team/stopwatch');
-        $this->browser->submitForm('Save the time', ['player' => $id, 'value' => $typed]);
+        $this->timed($id, $typed);
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains('.field-problem', $words);
@@ -135,7 +135,7 @@ final class TeamTest extends AppTestCase
     public function testTheFieldIsMeasuredAnew(): void
     {
         $this->signIn();
-        $this->open($this->team(), '/team/field');
+        $this->open($this->team(), '/team/ballpark');
         $this->browser->submitForm('Save the field', [
             'field_form[ruleSet]' => 'baseball-70',
             'field_form[basePath]' => '',
@@ -154,7 +154,7 @@ final class TeamTest extends AppTestCase
     public function testAFieldThatCannotBe(string $field, string $typed, string $words): void
     {
         $this->signIn();
-        $this->open($this->team(), '/team/field');
+        $this->open($this->team(), '/team/ballpark');
         $this->browser->submitForm('Save the field', ["field_form[$field]" => $typed]);
 
         self::assertSelectorTextContains("#field_form_{$field}_more", $words);
@@ -198,7 +198,7 @@ final class TeamTest extends AppTestCase
         $this->signIn();
         $id = $this->player('Marsh')->id;
         $this->open($this->team(), '/team/lineup');
-        $this->browser->submitForm('Play these nine', ['at_4' => $id, 'at_6' => $id]);
+        $this->browser->submitForm('Save the lineup', ['at_4' => $id, 'at_6' => $id]);
 
         self::assertResponseStatusCodeSame(422);
         self::assertSelectorTextContains(
@@ -206,5 +206,12 @@ final class TeamTest extends AppTestCase
             'Position 6: Marsh plays 4 and 6. Allowed: one place for each player.',
         );
         self::assertSame($id, $this->browser->getCrawler()->filter('#at_4 option[selected]')->attr('value'));
+    }
+
+    /** A touch of a name saves what the watch says. */
+    private function timed(string $id, string $typed): void
+    {
+        $name = $this->browser->getCrawler()->filter("button[name=player][value=\"$id\"]");
+        $this->browser->submit($name->form(['value' => $typed]));
     }
 }

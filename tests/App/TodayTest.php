@@ -25,7 +25,7 @@ final class TodayTest extends AppTestCase
         self::assertSelectorTextContains('main', 'Taught last');
         $this->browser->click($page->selectLink('Choose who plays')->link());
         self::assertSelectorTextContains('h1', 'before the game', 'what mends it is a button');
-        $page = $this->browser->click($page->filter('.finding a[href*="/field/"]')->first()->link());
+        $page = $this->browser->click($page->filter('.finding p a[href*="/situations/"]')->first()->link());
         self::assertSelectorTextContains('.call', 'In', 'a finding leads to where it shows');
     }
 

@@ -96,7 +96,7 @@ final class WayInTest extends AppTestCase
         self::assertStringContainsString('done', $steps->eq(0)->text(), 'nine and more');
         self::assertStringContainsString('done', $steps->eq(1)->text(), 'they come with times');
         self::assertStringContainsString('Do this next', $steps->eq(2)->text());
-        $this->browser->submit($this->open($team, '/team/field')->selectButton('Save the field')->form());
+        $this->browser->submit($this->open($team, '/team/ballpark')->selectButton('Save the field')->form());
         self::assertStringContainsString('3 of 5', $this->open($team)->filter('#first-steps')->text());
     }
 

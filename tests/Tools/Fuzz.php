@@ -151,7 +151,7 @@ final class Fuzz
                 '',
                 '/team',
                 '/team/player/new',
-                '/team/field',
+                '/team/ballpark',
                 '/team/opponents',
                 '/team/lineup',
                 '/team/stopwatch',
@@ -161,9 +161,9 @@ final class Fuzz
                 '/practice/drills/new',
                 '/practice/needs',
                 '/practice/' . ($practice[1] ?? ''),
-                '/plays/bunt/R1-0',
-                '/plays/bunt/R1-0/coverage/new?from=first-stays',
-                '/field/R1-0?view=bunt',
+                '/situations/R1-0/bunt/all',
+                '/situations/R1-0/bunt/coverage/new?from=first-stays',
+                '/situations/R1-0/bunt',
             ] as $path
         ) {
             $page = $coach->send('GET', "/$coach->team$path")->body;

@@ -7,7 +7,7 @@ const place = async (page, actor) =>
 
 test('bags and outs by mouse and by keys, kept in the address', async ({ page }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/field/none-0`);
+    await page.goto(`/${team}/situations/none-0`);
     await page.getByRole('link', { name: 'First: empty, put a runner on' }).click();
     await expect(page).toHaveURL(/field\/R1-0/);
     await page.keyboard.press('3');
@@ -35,7 +35,7 @@ test('bags and outs by mouse and by keys, kept in the address', async ({ page })
 
 test('the play runs, steps and is dragged along the computed keyframes', async ({ page }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/field/R1-0?view=bunt`);
+    await page.goto(`/${team}/situations/R1-0/bunt`);
     const bar = page.getByLabel('Time of the play');
     const sent = await page.locator('[data-play]').getAttribute('data-play');
     const play = JSON.parse(sent);
@@ -93,7 +93,7 @@ test('the play runs, steps and is dragged along the computed keyframes', async (
 
 test('bar and words always say the same time, however busy the machine is', async ({ page }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/field/R1-0?view=bunt`);
+    await page.goto(`/${team}/situations/R1-0/bunt`);
     const busy = await page.context().newCDPSession(page);
     await busy.send('Emulation.setCPUThrottlingRate', { rate: 6 });
     const bar = page.getByLabel('Time of the play');
@@ -117,7 +117,7 @@ test('bar and words always say the same time, however busy the machine is', asyn
 
 test('a browser that puts the bar elsewhere is not believed', async ({ page }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/field/R1-0?view=bunt`);
+    await page.goto(`/${team}/situations/R1-0/bunt`);
     await page.getByLabel('Time of the play').fill('0.4');
     await page.goto(`/${team}/team`);
     await page.goBack();
@@ -134,7 +134,7 @@ test.describe('with a page that is slower than the finger', () => {
 
     test('fast fingers: three bags and two outs at 80 ms', async ({ page }) => {
         const team = await signIn(page);
-        await page.goto(`/${team}/field/none-0?inning=7&score=-1`);
+        await page.goto(`/${team}/situations/none-0?inning=7&score=-1`);
         for (const key of '123oo') {
             await page.keyboard.press(key);
             await page.waitForTimeout(80);
@@ -154,7 +154,7 @@ test.describe('with a page that is slower than the finger', () => {
 
     test('a held arrow moves every step and leaves no trail in the history', async ({ page }) => {
         const team = await signIn(page);
-        await page.goto(`/${team}/field/none-0`);
+        await page.goto(`/${team}/situations/none-0`);
         const spot = page.locator('#spot-4');
         const place = async () => Number((await spot.getAttribute('transform')).match(/-?[\d.]+/)[0]);
         const [from, pace, history] = [
@@ -179,7 +179,7 @@ test.describe('with a page that is slower than the finger', () => {
 test('with reduced motion the play goes event by event', async ({ page }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' });
     const team = await signIn(page);
-    await page.goto(`/${team}/field/R1-0?view=bunt`);
+    await page.goto(`/${team}/situations/R1-0/bunt`);
     const bar = page.getByLabel('Time of the play');
     await bar.fill('0');
     await page.getByRole('button', { name: 'Play', exact: true }).click();
@@ -189,7 +189,7 @@ test('with reduced motion the play goes event by event', async ({ page }) => {
 
 test('touching the ground bunts there', async ({ page }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/field/R1-0?view=bunt`);
+    await page.goto(`/${team}/situations/R1-0/bunt`);
     const drawing = page.locator('svg[data-ground]');
     const target = await drawing.evaluate((svg) => {
         const point = new DOMPoint(22, -30).matrixTransform(svg.getScreenCTM());
@@ -204,7 +204,7 @@ test('one coach decides, the other is told instead of overwriting', async ({ pag
     const team = await signIn(page);
     const other = await (await browser.newContext({ baseURL })).newPage();
     await signIn(other, 'assistant');
-    const look = `/${team}/field/R1-1?view=bunt&coverage=first-stays`;
+    const look = `/${team}/situations/R1-1/bunt?coverage=first-stays`;
     await page.goto(look);
     await other.goto(look);
     await page.getByRole('button', { name: 'Play “Stay” here' }).click();
@@ -217,7 +217,7 @@ test('one coach decides, the other is told instead of overwriting', async ({ pag
 test('names on the drawing do not lie on each other', async ({ page }) => {
     const team = await signIn(page);
     for (const at of ['0', '1.1', '1.85', '3']) {
-        await page.goto(`/${team}/field/R1-0?view=bunt`);
+        await page.goto(`/${team}/situations/R1-0/bunt`);
         await page.getByLabel('Time of the play').fill(at);
         const boxes = await page
             .locator('svg[data-ground] .name')
@@ -236,7 +236,7 @@ test('names on the drawing do not lie on each other', async ({ page }) => {
 
 test('an infielder is dragged, nudged by half a pace and put back', async ({ page }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/field/none-2`);
+    await page.goto(`/${team}/situations/none-2`);
     const words = page.locator('tbody tr', { hasText: 'Marsh' });
     const before = await words.innerText();
     const spot = page.locator('#spot-6');
@@ -264,7 +264,7 @@ test('an infielder is dragged, nudged by half a pace and put back', async ({ pag
 test('names before the pitch do not lie on each other, on a phone either', async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     const team = await signIn(page);
-    await page.goto(`/${team}/field/R1-0`);
+    await page.goto(`/${team}/situations/R1-0`);
     await expect(page.locator('svg[data-names] .name')).toHaveCount(9);
     const boxes = await page
         .locator('svg[data-names] .name')
@@ -284,7 +284,7 @@ test('names before the pitch do not lie on each other, on a phone either', async
 
 test('a player reads the plan and cannot change it', async ({ page }) => {
     const team = await signIn(page, 'player');
-    await page.goto(`/${team}/field/R1-0?view=bunt&coverage=first-stays`);
+    await page.goto(`/${team}/situations/R1-0/bunt?coverage=first-stays`);
     await expect(page.locator('.call')).toContainText('Stay');
     await expect(page.getByRole('button', { name: /^Play “/ })).toHaveCount(0);
 });
@@ -292,7 +292,7 @@ test('a player reads the plan and cannot change it', async ({ page }) => {
 test('works without scripts', async ({ browser, baseURL }) => {
     const page = await (await browser.newContext({ baseURL, javaScriptEnabled: false })).newPage();
     const team = await signIn(page);
-    await page.goto(`/${team}/field/R1-0`);
+    await page.goto(`/${team}/situations/R1-0`);
     await page.getByLabel('Batter').selectOption('slapper');
     await page.getByRole('button', { name: 'Show' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Double play, corners in, short halfway');

@@ -6,7 +6,7 @@ startsFromAFreshDemo();
 
 test('a fielder is moved by two presses, and put down again by Escape', async ({ page }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/field/R1-0`);
+    await page.goto(`/${team}/situations/R1-0`);
     const four = page.locator('#spot-4');
     await four.click();
     await expect(four).toHaveClass(/picked/);
@@ -79,21 +79,10 @@ test('on a phone the bar leads to every place, and covers nothing that has the f
     await page.goto(`/${team}/situations`);
     await page.getByText('More', { exact: true }).click();
     const places = await page.locator('.more-link').allInnerTexts();
-    for (const place of [
-        'Team',
-        'Lineup',
-        'Stopwatch',
-        'Bunts',
-        'Ground balls',
-        'Outfield',
-        'Runners',
-        'Drills',
-        'Find',
-        'You',
-    ])
+    for (const place of ['Team', 'Lineup', 'Stopwatch', 'Week', 'What is needed', 'Drills', 'Find', 'You'])
         expect(places).toContain(place);
-    await page.locator('.more-link', { hasText: 'Runners' }).click();
-    await expect(page).toHaveURL(/\/runners/);
+    await page.locator('.more-link', { hasText: 'Week' }).click();
+    await expect(page).toHaveURL(/\/practice\/week/);
     await page.goto(`/${team}/team`);
     const bar = (await page.locator('.rail').boundingBox()).y;
     for (let press = 0; press < 60; ++press) {
@@ -110,7 +99,7 @@ test('on a phone the bar leads to every place, and covers nothing that has the f
 test('on a phone the strip folds to diamond, outs and batter, and stays as it was left', async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     const team = await signIn(page);
-    await page.goto(`/${team}/field/R1-0?inning=7&score=-1`);
+    await page.goto(`/${team}/situations/R1-0?inning=7&score=-1`);
     const strip = page.locator('.strip');
     const folded = (await strip.boundingBox()).height;
     expect(folded).toBeLessThan(844 / 6);
@@ -132,7 +121,7 @@ test('on a phone the strip folds to diamond, outs and batter, and stays as it wa
 test('with colours of the reader’s own machine bags, outs and what is chosen can be told apart', async ({ page }) => {
     await page.emulateMedia({ forcedColors: 'active' });
     const team = await signIn(page);
-    await page.goto(`/${team}/field/R1-1`);
+    await page.goto(`/${team}/situations/R1-1`);
     const ground = (selector) =>
         page
             .locator(selector)
@@ -153,7 +142,7 @@ test('with colours of the reader’s own machine bags, outs and what is chosen c
 
 test('the infield from near: larger ground, marks as they were, and so again on the next drawing', async ({ page }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/field/R1-0`);
+    await page.goto(`/${team}/situations/R1-0`);
     const width = (selector) =>
         page
             .locator(selector)
@@ -163,7 +152,7 @@ test('the infield from near: larger ground, marks as they were, and so again on 
     await page.getByRole('button', { name: 'Infield' }).click();
     expect(Math.abs((await width('#spot-4 .mark-shape')) - before.mark)).toBeLessThan(0.6);
     expect((await width('path.ground-skin')) / before.skin).toBeGreaterThan(1.8);
-    await page.goto(`/${team}/field/R2-0`);
+    await page.goto(`/${team}/situations/R2-0`);
     await expect(page.getByRole('button', { name: 'Infield' })).toHaveAttribute('aria-pressed', 'true');
     await page.getByRole('button', { name: 'Infield' }).click();
     expect(Math.abs((await width('path.ground-skin')) - before.skin)).toBeLessThan(0.6);
@@ -173,8 +162,8 @@ test('names on a drawing are on no other name', async ({ page }) => {
     const team = await signIn(page);
     for (const path of [
         'field/R1-0',
-        'field/loaded-2?view=air',
-        'field/R2-0?view=bunt',
+        'situations/loaded-2/air',
+        'situations/R2-0/bunt',
         'runners/R1-0',
         'team/lineup',
         '',
@@ -218,7 +207,7 @@ test('what takes long says so, and what was looked at comes back where it was', 
 
 test('a drawing is taken along as a picture that stands for itself', async ({ page, context }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/field/R1-0`);
+    await page.goto(`/${team}/situations/R1-0`);
     await page.locator('.drawing-taking summary').first().click();
     const [file] = await Promise.all([
         page.waitForEvent('download'),
@@ -234,7 +223,7 @@ test('a drawing is taken along as a picture that stands for itself', async ({ pa
     expect(await page.locator('path[fill="rgb(207, 161, 115)"]').count()).toBeGreaterThan(0);
 
     await context.grantPermissions(['clipboard-read', 'clipboard-write']);
-    await page.goto(`/${team}/field/R1-0`);
+    await page.goto(`/${team}/situations/R1-0`);
     await page.locator('.drawing-taking summary').first().click();
     await page.getByRole('button', { name: 'Copy as PNG' }).click();
     await expect(page.locator('.drawing-taking').first()).toContainText('Copied');

@@ -12,7 +12,7 @@ for (const [name, words] of [
         // The whole group: PHP's workers go on answering without their leader.
         services(`kill -9 -- -$(cat $RUN_DIR/${name}.pid)`);
         await expect(async () => {
-            expect((await page.goto(`/${team}/field/R1-0`)).status()).toBe(503);
+            expect((await page.goto(`/${team}/situations/R1-0`)).status()).toBe(503);
         }).toPass({ timeout: 40_000 });
         await expect(page.getByRole('heading')).toHaveText(words);
         services(`start_${name}`);

@@ -26,7 +26,7 @@ test('without a choice the light is the device’s', async ({ page }) => {
 
 test('keys do nothing once they are turned off', async ({ page }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/field/R1-0`);
+    await page.goto(`/${team}/situations/R1-0`);
     await page.keyboard.press('o');
     await expect(page).toHaveURL(/R1-1/);
     await page.keyboard.press('/');
@@ -35,7 +35,7 @@ test('keys do nothing once they are turned off', async ({ page }) => {
     const off = page.getByRole('form', { name: 'Keys' }).getByRole('button', { name: 'Off' });
     await off.click();
     await expect(off).toHaveAttribute('aria-pressed', 'true');
-    await page.goto(`/${team}/field/R1-0`);
+    await page.goto(`/${team}/situations/R1-0`);
     await page.keyboard.press('o');
     await page.keyboard.press('1');
     await page.waitForTimeout(500);
@@ -129,7 +129,7 @@ test.describe('after a session has ended', () => {
 
     test('a part that is asked for says so, and what is typed and drawn stays', async ({ page, context }) => {
         const team = await signIn(page);
-        await page.goto(`/${team}/plays/bunt/R1-0/coverage/new?from=corners-crash`);
+        await page.goto(`/${team}/situations/R1-0/bunt/coverage/new?from=corners-crash`);
         const session = await context.cookies();
         await context.clearCookies({ name: 'fox' });
         await page.getByLabel('Name', { exact: true }).fill('Corners wait');
@@ -146,7 +146,7 @@ test.describe('after a session has ended', () => {
     });
     test('a fielder who is moved leads to the door and back', async ({ page, context }) => {
         const team = await signIn(page);
-        await page.goto(`/${team}/field/R1-0`);
+        await page.goto(`/${team}/situations/R1-0`);
         const session = await context.cookies();
         await context.clearCookies({ name: 'fox' });
         await page.locator('#spot-4').press('ArrowUp');
@@ -175,7 +175,7 @@ test.describe('with a wrong password', () => {
         for (const path of [
             '/00000000-0000-7000-8000-000000000000/team',
             `/${team}/practice/00000000-0000-7000-8000-000000000000`,
-            `/${team}/field/R1-9`,
+            `/${team}/situations/R1-9`,
         ]) {
             expect((await page.goto(path)).status()).toBe(404);
             await isAccessible(page);
@@ -194,7 +194,7 @@ test('a pace, a thumb: a fielder is moved by touch', async ({ browser, baseURL }
     });
     const page = await context.newPage();
     const team = await signIn(page);
-    await page.goto(`/${team}/field/none-2`);
+    await page.goto(`/${team}/situations/none-2`);
     const box = await page.locator('#spot-4').boundingBox();
     const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
     const touch = (type, atX, atY) =>

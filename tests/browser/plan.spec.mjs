@@ -22,7 +22,7 @@ test('a rule is written, places people, explains itself and is undone', async ({
     await page.getByRole('button', { name: 'Save the rule' }).click();
     await expect(page.locator('.good')).toHaveText('Short wall is saved.');
 
-    await page.goto(`/${team}/field/none-2`);
+    await page.goto(`/${team}/situations/none-2`);
     await expect(page.locator('main')).toContainText('The wall is close: come in.');
     await page.getByText('Which rule decides').click();
     await expect(page.locator('main details', { hasText: 'Which rule decides' })).toContainText('9: Short wall');
@@ -39,7 +39,7 @@ test('depths are drawn while they are typed, and called by the coach’s word', 
     await expect.poll(where).not.toBe(before);
     await page.getByLabel('Your word for double play').fill('Pinch');
     await page.getByLabel('Your sign for double play').fill('hand on cap');
-    await page.getByRole('button', { name: 'Stand like this' }).click();
+    await page.getByRole('button', { name: 'Save the depths' }).click();
     await expect(page.locator('.good')).toContainText('Depths changed');
     await page.goto(`/${team}/situations`);
     await expect(page.locator('.board')).toContainText('Pinch, corners in');
@@ -48,7 +48,7 @@ test('depths are drawn while they are typed, and called by the coach’s word', 
 
 test('tried moves are undone and done again, by button and by key', async ({ page }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/field/none-1`);
+    await page.goto(`/${team}/situations/none-1`);
     const short = page.locator('[data-spot="6"]');
     // The address changes a moment before the page does.
     const isAt = (count) =>
@@ -81,11 +81,11 @@ test('tried moves are undone and done again, by button and by key', async ({ pag
 
 test('an outfielder is moved too, and several are moved together on advice', async ({ page }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/field/none-1`);
+    await page.goto(`/${team}/situations/none-1`);
     await page.locator('[data-spot="9"]').focus();
     await page.keyboard.press('ArrowDown');
     await expect(page).toHaveURL(/moved=9%3A/);
-    await page.goto(`/${team}/field/R1-1?score=6`);
+    await page.goto(`/${team}/situations/R1-1?score=6`);
     await page.getByRole('button', { name: 'Several together' }).click();
     await expect(page.locator('#improve')).toContainText(/saves [\d.]+ runs in a hundred|No step of several/);
     await page.locator('#improve select').selectOption('3');
@@ -94,7 +94,7 @@ test('an outfielder is moved too, and several are moved together on advice', asy
 
 test('two ways to stand are compared, and the situation stays the control', async ({ page }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/field/R3-1`);
+    await page.goto(`/${team}/situations/R3-1`);
     await page.getByRole('link', { name: 'Compare with standing otherwise' }).click();
     await page.getByRole('link', { name: 'Infield in' }).click();
     await expect(page).toHaveURL(/against=in/);
@@ -120,7 +120,7 @@ test('a batter of an opponent stays from place to place', async ({ page }) => {
 
 test('the field is drawn as it is typed, and another rule set fills the form', async ({ page }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/team/field`);
+    await page.goto(`/${team}/team/ballpark`);
     const fence = () => page.locator('#field-drawing .line-fence').getAttribute('d');
     const before = await fence();
     await page.getByLabel('Fence, right line').fill('230');
@@ -135,12 +135,33 @@ test('the field is drawn as it is typed, and another rule set fills the form', a
 test('a pace is walked, not measured', async ({ page }) => {
     const team = await signIn(page);
     await page.goto(`/${team}/team/stopwatch`);
-    await page.getByLabel('Player').selectOption({ label: '15 Ibarra' });
     await page.getByLabel('What').selectOption('pace');
     await page.getByLabel('Paces walked').fill('10');
     await page.getByLabel('Feet walked').fill('24');
-    await page.getByRole('button', { name: 'Save the time' }).click();
+    await page.getByRole('button', { name: '15 Ibarra' }).click();
     await expect(page.locator('.good')).toHaveText('Ibarra: 2.40 ft.');
     await page.getByRole('button', { name: 'Undo Ibarra, 2.40' }).click();
     await expect(page.locator('.good')).toContainText('taken back');
+});
+
+test('two touches change places in the lineup: on the drawing, and with the bench', async ({ page }) => {
+    const team = await signIn(page);
+    await page.goto(`/${team}/team/lineup`);
+    const at = (number) => page.locator(`g[data-place="${number}"]`);
+    const [six, four] = [await at(6).getAttribute('data-name'), await at(4).getAttribute('data-name')];
+    await at(6).locator('.mark-shape').click();
+    await at(4).locator('.mark-shape').click();
+    await expect(at(6).locator('.name')).toHaveText(four);
+    await expect(page.locator('#at_4 option:checked')).toContainText(six);
+    const bench = page.locator('button[data-place=""]').first();
+    const sits = await bench.innerText();
+    await bench.click();
+    await at(9).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#at_9 option:checked')).toContainText(sits);
+    await page.getByRole('button', { name: 'Save the lineup' }).click();
+    await expect(page.locator('.good')).toContainText('lineup is saved');
+    await expect(at(4)).toHaveAttribute('data-name', six);
+    await page.getByRole('button', { name: 'Let the roster decide' }).click();
+    await expect(page.locator('.good')).toContainText('The roster decides');
 });

@@ -18,14 +18,14 @@ test('the map of bunts is read by pointer and keys, and a spot runs', async ({ p
     await page.keyboard.press('Enter');
     await expect(page).toHaveURL(/view=bunt.*bunt=|bunt=.*view=bunt/);
     await expect(page.locator('[data-play]')).toBeVisible();
-    await page.goto(`/${team}/plays/bunt/R2-0`);
+    await page.goto(`/${team}/situations/R2-0/bunt/all`);
     await page.locator('[data-play-map]').click({ position: { x: 200, y: 200 } });
     await expect(page).toHaveURL(/field\/R2-0.*view=bunt/);
 });
 
 test('two coverages beside each other, on other ground, with the situation as control', async ({ page }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/plays/bunt/R1R2-0`);
+    await page.goto(`/${team}/situations/R1R2-0/bunt/all`);
     await page.getByLabel('Beside it').selectOption('wheel');
     await expect(page.locator('[data-play-map]')).toHaveCount(2);
     await page.getByLabel('Ground').selectOption('wet grass');
@@ -39,15 +39,15 @@ test('two coverages beside each other, on other ground, with the situation as co
 
 test('a coverage is copied and changed while the audit looks on, kept, played and taken back', async ({ page }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/plays/bunt/R1-0?coverage=first-stays`);
+    await page.goto(`/${team}/situations/R1-0/bunt/all?coverage=first-stays`);
     await page.getByRole('link', { name: 'Copy and change it' }).click();
     await expect(page.locator('#audit')).toContainText('Outs a bunt');
     await page.getByLabel('Name').fill('Short stays');
     await page.getByLabel('Call', { exact: true }).fill('Short');
-    await page.getByLabel('When 1 has it: 6 Marsh').selectOption('cover-second');
+    await page.getByLabel('When 1 fields: 6 Marsh').selectOption('cover-second');
     await expect(page.locator('#audit')).toContainText('Two at second');
     await expect(page.locator('#audit')).toContainText('Nobody covers third');
-    await page.getByLabel('When 1 has it: 6 Marsh').selectOption('cover-third');
+    await page.getByLabel('When 1 fields: 6 Marsh').selectOption('cover-third');
     await expect(page.locator('#audit')).not.toContainText('Two at second');
     await page.getByRole('button', { name: 'Save this coverage' }).click();
     await expect(page.locator('.good')).toHaveText('Short stays is saved.');
@@ -60,7 +60,7 @@ test('a coverage is drawn: a ball is chosen, jobs are given by a ring and by a d
     page,
 }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/plays/bunt/R1-0/coverage/new?from=corners-crash`);
+    await page.goto(`/${team}/situations/R1-0/bunt/coverage/new?from=corners-crash`);
     const job = (who) => page.locator(`[data-job-of="${who}"]`);
     await page.getByText('3 has it', { exact: true }).first().click();
     await expect(page.locator('[data-job-board]')).toHaveAttribute('data-job-board', '3');
@@ -70,7 +70,7 @@ test('a coverage is drawn: a ball is chosen, jobs are given by a ring and by a d
     await job(7).click();
     await page.locator('[data-job-ring]').getByRole('button', { name: 'Cover', exact: true }).click();
     await page.locator('[data-job-ring]').getByRole('button', { name: 'Cover third' }).click();
-    const cell = page.getByLabel('When 3 has it: 7 Quist');
+    const cell = page.getByLabel('When 3 fields: 7 Quist');
     await expect(cell).toHaveValue('cover-third');
     await expect(cell.locator('xpath=..')).toHaveClass(/changed/);
     await expect(job(7), 'drawn again').toHaveAttribute('aria-label', /Cover third/);
@@ -92,12 +92,12 @@ test('a coverage is drawn: a ball is chosen, jobs are given by a ring and by a d
     await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 4 });
     await expect(page.locator('[data-bag-target="third"]')).toHaveClass(/aimed/);
     await page.mouse.up();
-    await expect(page.getByLabel('When 3 has it: 6 Marsh')).toHaveValue('cover-third');
+    await expect(page.getByLabel('When 3 fields: 6 Marsh')).toHaveValue('cover-third');
     await expect(job(6)).toHaveAttribute('aria-label', /Cover third/);
 
     // Taken back one by one, by keys too.
     await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(page.getByLabel('When 3 has it: 6 Marsh')).toHaveValue('cover-second');
+    await expect(page.getByLabel('When 3 fields: 6 Marsh')).toHaveValue('cover-second');
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(cell).toHaveValue('cover-third');
     await page.getByRole('button', { name: 'Undo' }).click();
@@ -114,22 +114,22 @@ test('a coverage is drawn: a ball is chosen, jobs are given by a ring and by a d
 test('on a phone the map fits, and each player reads his own job', async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     const team = await signIn(page);
-    await page.goto(`/${team}/plays/bunt/R1-0?coverage=corners-crash`);
+    await page.goto(`/${team}/situations/R1-0/bunt/all?coverage=corners-crash`);
     await doesNotOverflow(page);
     await page.getByText('5 Ibarra').last().click();
-    await expect(page.locator('main details[open]')).toContainText('1 has it: Not yours: back to third.');
+    await expect(page.locator('main details[open]')).toContainText('1 fields: Not yours: back to third.');
 });
 
 test('a ground ball is hit by a touch, harder by a link, and two are called', async ({ page }) => {
     const team = await signInToTerns(page);
-    await page.goto(`/${team}/field/R1-0?view=ground-ball`);
+    await page.goto(`/${team}/situations/R1-0/ground-ball`);
     await page.getByRole('link', { name: /^Hard, / }).click();
     await expect(page).toHaveURL(/ball=-18/);
     const drawing = page.locator('svg.drawing');
     const box = await drawing.boundingBox();
     await drawing.click({ position: { x: box.width * 0.6, y: box.height * 0.62 } });
     await expect(page).not.toHaveURL(/ball=-18/);
-    await page.goto(`/${team}/field/R1-0?view=ground-ball&ball=-13,80`);
+    await page.goto(`/${team}/situations/R1-0/ground-ball?ball=-13,80`);
     await expect(page.locator('.call')).toHaveText('“Two.”');
     await page.getByRole('button', { name: 'Next' }).click();
     await expect(page.locator('[data-clock-read]')).toContainText('At second');
@@ -141,7 +141,7 @@ test('a ground ball is hit by a touch, harder by a link, and two are called', as
 
 test('a ball to the outfield is touched, dragged and nudged, and everybody runs', async ({ page }) => {
     const team = await signInToTerns(page);
-    await page.goto(`/${team}/field/R1-1?view=outfield&flight=line`);
+    await page.goto(`/${team}/situations/R1-1/outfield?flight=line`);
     const drawing = page.locator('svg.drawing');
     const box = await drawing.boundingBox();
     await drawing.click({ position: { x: box.width * 0.36, y: box.height * 0.3 } });
@@ -169,9 +169,9 @@ test('on a phone the outfield fits', async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     const team = await signInToTerns(page);
     for (const path of [
-        'field/R1-1?view=outfield&hit=-70,205&flight=line',
-        'plays/outfield/R3-1',
-        'plays/outfield/R3-1/sheet',
+        'situations/R1-1/outfield?hit=-70,205&flight=line',
+        'situations/R3-1/outfield/all',
+        'situations/R3-1/outfield/sheet',
     ]) {
         await page.goto(`/${team}/${path}`);
         await doesNotOverflow(page);
@@ -186,13 +186,13 @@ test('on a phone the call is first, and drawing and time bar are seen under it',
         return y + height;
     };
     for (const view of ['bunt', 'ground-ball', 'outfield', 'pick', 'first-third', 'rundown']) {
-        await page.goto(`/${team}/field/R1R3-0?view=${view}`);
+        await page.goto(`/${team}/situations/R1R3-0/${view}`);
         expect((await page.locator('.call').boundingBox()).y, view).toBeLessThanOrEqual(170);
         const bar = (await page.locator('.rail').boundingBox()).y;
         expect(await bottom(page.locator('svg.drawing')), view).toBeLessThan(bar);
         expect(await bottom(page.locator('[data-clock-bar]')), view).toBeLessThan(bar);
     }
-    await page.goto(`/${team}/field/R1-0?view=ground-ball`);
+    await page.goto(`/${team}/situations/R1-0/ground-ball`);
     const pick = page.getByRole('button', { name: 'Ordinary, ' });
     const hard = page.getByRole('link', { name: /^Hard, / });
     await expect(hard).toBeHidden();

@@ -37,7 +37,7 @@ test.describe('tonight on two phones', () => {
         test.slow();
         const address = await newPractice(page, 'Two phones');
         await page.setViewportSize(PHONE);
-        await page.getByRole('link', { name: 'Run it' }).click();
+        await page.getByRole('link', { name: 'Start practice' }).click();
         const other = await browser.newContext({ baseURL, viewport: PHONE });
         const helper = await other.newPage();
         await signIn(helper, 'assistant');

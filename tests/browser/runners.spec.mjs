@@ -5,7 +5,7 @@ startsFromAFreshDemo();
 
 test('the lines on the ground move with throw, runner and wish', async ({ page }) => {
     const team = await signInToTerns(page);
-    await page.goto(`/${team}/runners/R2-1`);
+    await page.goto(`/${team}/situations/R2-1/runners`);
     const line = () => page.locator('.line-name', { hasText: 'Alarm line' }).innerHTML();
     const usual = await line();
     await page.getByLabel('Wins').selectOption({ label: '6 of 10' });
@@ -21,7 +21,7 @@ test('the lines on the ground move with throw, runner and wish', async ({ page }
 
 test('a pick is watched to its end, and what it leaves is a rundown', async ({ page }) => {
     const team = await signInToTerns(page);
-    await page.goto(`/${team}/runners/R1-0`);
+    await page.goto(`/${team}/situations/R1-0/runners`);
     await page.getByRole('link', { name: 'Picks', exact: true }).click();
     await expect(page).toHaveURL(/view=pick/);
     const mark = page.locator('svg[data-clock] [data-actor="6"], [data-actor="6"]').first();
@@ -31,7 +31,7 @@ test('a pick is watched to its end, and what it leaves is a rundown', async ({ p
         bar.dispatchEvent(new Event('input'));
     });
     await expect.poll(() => mark.getAttribute('transform')).not.toBe(before);
-    await page.goto(`/${team}/field/R1-0?view=pick&off=30`);
+    await page.goto(`/${team}/situations/R1-0/pick?off=30`);
     await page.getByRole('link', { name: 'Watch the rundown' }).click();
     await expect(page).toHaveURL(/view=rundown/);
     await expect(page.locator('h1').first()).toContainText('times in a hundred');
@@ -40,7 +40,7 @@ test('a pick is watched to its end, and what it leaves is a rundown', async ({ p
 test('a steal, a pick and two looks are counted with the thumb, and the last is taken back', async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     const team = await signIn(page);
-    await page.goto(`/${team}/runners`);
+    await page.goto(`/${team}/team/counts`);
     const last = page.locator('h2:has-text("Counted last") >> xpath=../following-sibling::ul[1]/li[1]');
     await page.getByLabel('Pitcher').selectOption({ label: 'Brandt' });
     await expect(page).toHaveURL(/pitcher=/);

@@ -21,7 +21,7 @@ test('the board shows what a context changes and opens a situation with it', asy
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('ArrowRight');
     await page.keyboard.press('Enter');
-    await expect(page).toHaveURL(new RegExp(`${team}/field/R1-1\\?.*batter=left`));
+    await expect(page).toHaveURL(new RegExp(`${team}/situations/R1-1\\?.*batter=left`));
     await page.goBack();
     await page.getByRole('link', { name: 'Back to the base plan' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('24 situations, the base plan');

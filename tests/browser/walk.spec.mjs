@@ -56,7 +56,7 @@ test('a coach walks from the sign-in to a practice sheet', async ({ page }) => {
 test('on a phone whatever is touched is large enough', async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     const team = await signIn(page);
-    for (const path of [`/${team}/field/R1-0?view=bunt`, `/${team}/practice`]) {
+    for (const path of [`/${team}/situations/R1-0/bunt`, `/${team}/practice`]) {
         await page.goto(path);
         for (const control of await page
             .locator('.rail-link:visible, .button:visible, .segment:visible, .clock-button:visible, .outs-link:visible')
@@ -83,10 +83,20 @@ test('the stopwatch on a phone: start, split, stop, keep, undo', async ({ page }
     expect(stop).toBeGreaterThan(split);
     await expect(page.getByLabel('Reading')).toHaveValue(stop.toFixed(2));
     await page.getByLabel('Reading').fill('3.28');
-    await page.getByLabel('Player').selectOption({ label: '13 Lund' });
-    await page.getByRole('button', { name: 'Save the time' }).click();
+    await page.getByRole('button', { name: '13 Lund' }).click();
     await expect(page.locator('.good')).toHaveText('Lund: 3.28 s.');
-    await expect(page.getByLabel('Player'), 'the same player is timed again').not.toHaveValue('');
+    const next = page.locator('[data-stopwatch-who][data-next]');
+    await expect(next, 'the next on the roster stands out').toHaveCount(1);
+    await expect(next).not.toContainText('Lund');
+    // Two presses a player: start, and the name at the bag.
+    const name = (await next.innerText())
+        .replace(/^\d+\s+/, '')
+        .replace(', next', '')
+        .trim();
+    await page.getByRole('button', { name: 'Start' }).click();
+    await next.click();
+    await expect(page.locator('.good')).toHaveText(new RegExp(`^${name}: \\d+\\.\\d\\d s\\.$`));
+    await page.getByRole('button', { name: new RegExp(`^Undo ${name},`) }).click();
     await doesNotOverflow(page);
     await isAccessible(page);
     await page.getByRole('button', { name: 'Undo Lund, 3.28' }).click();

@@ -46,18 +46,18 @@ test('signed in, Today is drawn', async () => {
 });
 
 test('the situation is set by touch, a fielder by keys', async () => {
-    await open(`${team}/field/none-0`);
+    await open(`${team}/situations/none-0`);
     await click('#bag-first');
-    await until(() => location.pathname.endsWith('/field/R1-0'));
+    await until(() => location.pathname.endsWith('/situations/R1-0'));
     await click('#outs');
-    await until(() => location.pathname.endsWith('/field/R1-1'));
+    await until(() => location.pathname.endsWith('/situations/R1-1'));
     await page.$eval('#spot-4', (spot) => spot.focus());
     await page.keyboard.press('ArrowUp');
     await until(() => location.search.includes('moved=4'));
 });
 
 test('a bunt plays on its clock, the call with it', async () => {
-    await open(`${team}/field/R1-0?view=bunt`);
+    await open(`${team}/situations/R1-0/bunt`);
     await page.waitForSelector('.call');
     await click('[data-clock-next]');
     const at = () => page.$eval('[data-clock-bar]', (bar) => Number(bar.value));
@@ -68,7 +68,7 @@ test('a bunt plays on its clock, the call with it', async () => {
 });
 
 test('a coverage is drawn up, a practice is made', async () => {
-    await open(`${team}/plays/bunt/R1-0/coverage/new?from=corners-crash`);
+    await open(`${team}/situations/R1-0/bunt/coverage/new?from=corners-crash`);
     await click('[data-job-of="7"] .mark-shape');
     await page.waitForSelector('.job-choice');
     await press("*[contains(@class, 'job-choice')]", 'Cover');

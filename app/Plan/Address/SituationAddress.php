@@ -111,11 +111,17 @@ final readonly class SituationAddress
         ]);
     }
 
+    /** @return array<string, string> what of it is in the path: situation, and view where it is not where they stand */
+    public function place(): array
+    {
+        return array_intersect_key($this->with([]), ['situation' => true, 'view' => true]);
+    }
+
     /** @return array<string, string> what stays when a form changes the context */
     public function stays(): array
     {
         return array_diff_key(
-            $this->with(['situation' => null, 'moved' => null]),
+            $this->with(['situation' => null, 'view' => null, 'moved' => null]),
             ContextAddress::write($this->context),
         );
     }

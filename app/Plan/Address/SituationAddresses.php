@@ -11,6 +11,7 @@ use FoxCorner\Core\Game\Batter;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Problem\Problem;
 use Symfony\Component\HttpFoundation\InputBag;
+use Symfony\Component\HttpFoundation\Request;
 
 /** Reads situations and contexts from addresses; batters by name are those of the team's opponents. */
 final readonly class SituationAddresses
@@ -18,11 +19,28 @@ final readonly class SituationAddresses
     public function __construct(private OpponentRepository $opponents, private PlayControls $controls) {}
 
     /**
+     * The situation of a page: what its path says, and its query.
+     *
+     * @throws Problem naming the part of the address that is wrong
+     */
+    public function read(Team $team, Request $request): SituationAddress
+    {
+        $path = $request->attributes;
+        /** @var InputBag<string> $query */
+        $query = new InputBag($request->query->all() + ['view' => '']);
+        if ('' !== $path->getString('view')) {
+            $query->set('view', $path->getString('view'));
+        }
+
+        return $this->at($team, $path->getString('situation'), $query);
+    }
+
+    /**
      * @param InputBag<string> $query
      *
      * @throws Problem naming the part of the address that is wrong
      */
-    public function read(Team $team, string $situation, InputBag $query): SituationAddress
+    public function at(Team $team, string $situation, InputBag $query): SituationAddress
     {
         return SituationAddress::read($situation, $query, $this->context($team, $query), $this->controls);
     }

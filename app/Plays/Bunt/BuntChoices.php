@@ -85,7 +85,7 @@ final readonly class BuntChoices
             $lengths,
             BuntKind::in($address->situation),
             $bunt->kind,
-            $address->with(['situation' => null, 'how' => null]),
+            $address->with(['situation' => null, 'view' => null, 'how' => null]),
             BuntOutlook::of($state),
             $state->setting(BuntPoints::class),
             IntentMix::of($state),

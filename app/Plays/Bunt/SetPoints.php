@@ -27,16 +27,23 @@ final class SetPoints extends AbstractController
 {
     public function __construct(private readonly SituationAddresses $addresses, private readonly PlanEdits $edits) {}
 
-    #[Route('/{team}/plays/bunt/{situation}/points', name: 'set_points', methods: ['POST'])]
+    #[
+        Route(
+            '/{team}/situations/{situation}/bunt/points',
+            name: 'set_points',
+            defaults: ['view' => 'bunt'],
+            methods: ['POST'],
+        ),
+    ]
     #[IsCsrfTokenValid('change')]
-    public function set(Membership $membership, string $situation, Request $request): Response
+    public function set(Membership $membership, Request $request): Response
     {
         $isOurs = $request->request->getBoolean('ours');
 
         return $this->change(
             $membership,
-            $situation,
             $request,
+            'plays',
             ['Signs of a bunt weighed', 'The signs are weighed as you say; the corners follow.'],
             static fn(BuntPoints $old): BuntPoints => $isOurs
                 ? BuntPoints::ordinary()->withFactors($old->factors)
@@ -44,33 +51,41 @@ final class SetPoints extends AbstractController
         );
     }
 
-    #[Route('/{team}/plays/bunt/{situation}/mix', name: 'set_mix', methods: ['POST'])]
+    #[
+        Route(
+            '/{team}/situations/{situation}/bunt/mix',
+            name: 'set_mix',
+            defaults: ['view' => 'bunt'],
+            methods: ['POST'],
+        ),
+    ]
     #[IsCsrfTokenValid('change')]
-    public function mix(Membership $membership, string $situation, Request $request): Response
+    public function mix(Membership $membership, Request $request): Response
     {
         $isOurs = $request->request->getBoolean('ours');
 
         return $this->change(
             $membership,
-            $situation,
             $request,
+            'coverages',
             ['What a batter does weighed', 'The costs follow what you say of the batters.'],
             static fn(BuntPoints $old): BuntPoints => $old->withFactors($isOurs ? [] : self::factors($request)),
         );
     }
 
     /**
+     * @param string                           $back  the tab that it is done on
      * @param array{string, string}            $words what is done, and what is said of it
      * @param \Closure(BuntPoints): BuntPoints $to
      */
     private function change(
         Membership $membership,
-        string $situation,
         Request $request,
+        string $back,
         array $words,
         \Closure $to,
     ): Response {
-        $address = $this->addresses->read($membership->team, $situation, $request->query);
+        $address = $this->addresses->read($membership->team, $request);
         try {
             $this->edits->tell(
                 $membership,
@@ -88,13 +103,9 @@ final class SetPoints extends AbstractController
         } catch (Problem $problem) {
             $this->edits->refuse($problem);
         }
-        $back = [
-            'team' => $membership->team->address(),
-            'family' => BuntFamily::KEY,
-            ...$address->with(['view' => null]),
-        ];
+        $to = ['team' => $membership->team->address(), ...$address->with([])];
 
-        return $this->redirectToRoute('plays', $back, Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute($back, $to, Response::HTTP_SEE_OTHER);
     }
 
     private static function points(PlanBook $book): BuntPoints

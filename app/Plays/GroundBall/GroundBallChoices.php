@@ -12,6 +12,7 @@ use FoxCorner\Core\Family\GroundBall\FeedChoice;
 use FoxCorner\Core\Family\GroundBall\GroundBallFamily;
 use FoxCorner\Core\Family\GroundBall\GroundBallTrial;
 use FoxCorner\Core\Family\GroundBall\GroundDefence;
+use FoxCorner\Core\Family\GroundBall\GroundMap;
 use FoxCorner\Core\Family\GroundBall\Hop;
 use FoxCorner\Core\Family\GroundBall\HowHard;
 use FoxCorner\Core\Family\GroundBall\HowNear;
@@ -43,6 +44,7 @@ final class GroundBallChoices
 
     /** Once asked for; what stands beside one ball needs none. */
     private ?GroundDefence $defence = null;
+    private ?GroundShown $map = null;
 
     public function __construct(
         private readonly SituationAddress $address,
@@ -96,6 +98,17 @@ final class GroundBallChoices
             ),
             Hop::cases(),
         );
+    }
+
+    /** Balls all over the infield, and what they come to. */
+    public function map(): GroundShown
+    {
+        return $this->map ??= new GroundShown(GroundMap::of($this->defence()));
+    }
+
+    public function title(): string
+    {
+        return $this->map()->title();
     }
 
     public function table(): ResultTable

@@ -28,7 +28,7 @@ final class JobsPage extends AbstractController
         private readonly PlayFamilies $families,
     ) {}
 
-    #[Route('/{team}/plays/outfield', name: 'outfield_jobs', methods: ['GET'])]
+    #[Route('/{team}/situations/outfield-jobs', name: 'outfield_jobs', methods: ['GET'])]
     public function show(Membership $membership): Response
     {
         $cost = $this->tables->cost($membership->team, Context::ordinary());

@@ -19,7 +19,6 @@ use FoxCorner\Core\Family\Outfield\WhereSchoolsDiffer;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Play\Ball\Reached;
-use FoxCorner\Core\Play\Choice\Boldness;
 use FoxCorner\Core\Play\Clock\Move;
 use FoxCorner\Core\Runs\PlayCost;
 
@@ -28,6 +27,8 @@ final class OutfieldChoices
 {
     private ?OutfieldDefence $defence = null;
     private ?OutfieldPlay $one = null;
+    /** @var list<OutfieldPlay>|null once asked for */
+    private ?array $twelve = null;
 
     public function __construct(
         private readonly SituationAddress $address,
@@ -69,20 +70,6 @@ final class OutfieldChoices
         }
 
         return $choices;
-    }
-
-    /** @return list<Choice> */
-    public function boldness(): array
-    {
-        return array_map(
-            fn(Boldness $bold): Choice => $this->choice(
-                'bold-' . $bold->value,
-                $bold->label(),
-                ['bold' => Boldness::Ordinary === $bold ? null : $bold->value],
-                $bold === $this->trial->boldness,
-            ),
-            Boldness::cases(),
-        );
     }
 
     /** Whose view it is; null: everybody's. */
@@ -134,8 +121,34 @@ final class OutfieldChoices
         return WayShown::all($this->one(), $this->zone());
     }
 
+    /** How many of the balls that matter end with a runner out. */
+    public function title(): string
+    {
+        $out = \count(array_filter($this->drawn(), static fn(DrawnBall $ball): bool => $ball->isOut));
+        $of = \count($this->twelve());
+
+        return 0 === $out ? "No runner is out on the $of balls that matter" : "A runner is out on $out of $of balls";
+    }
+
+    /** @return list<DrawnBall> the balls that matter here, none on another */
+    public function drawn(): array
+    {
+        $drawn = [];
+        foreach ($this->twelve() as $play) {
+            $drawn[] = DrawnBall::of($play, $this->toward($play->trial))->apartFrom($drawn);
+        }
+
+        return $drawn;
+    }
+
     /** @return list<OutfieldPlay> the balls that matter here */
     public function twelve(): array
+    {
+        return $this->twelve ??= $this->played();
+    }
+
+    /** @return list<OutfieldPlay> */
+    private function played(): array
     {
         $plays = [];
         foreach ($this->planned->sheet() as $ball) {

@@ -8,7 +8,6 @@ use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\Address\SituationAddresses;
 use FoxCorner\App\Plan\PlanEdit;
 use FoxCorner\App\Plan\PlanEdits;
-use FoxCorner\Core\Family\Outfield\OutfieldFamily;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Clock\Vocabulary;
 use FoxCorner\Core\Play\Clock\VoiceWord;
@@ -24,11 +23,18 @@ final class SetWords extends AbstractController
 {
     public function __construct(private readonly SituationAddresses $addresses, private readonly PlanEdits $edits) {}
 
-    #[Route('/{team}/plays/outfield/{situation}/words', name: 'set_words', methods: ['POST'])]
+    #[
+        Route(
+            '/{team}/situations/{situation}/outfield/words',
+            name: 'set_words',
+            defaults: ['view' => 'outfield'],
+            methods: ['POST'],
+        ),
+    ]
     #[IsCsrfTokenValid('change')]
-    public function set(Membership $membership, string $situation, Request $request): Response
+    public function set(Membership $membership, Request $request): Response
     {
-        $address = $this->addresses->read($membership->team, $situation, $request->query);
+        $address = $this->addresses->read($membership->team, $request);
         try {
             $words = Vocabulary::of(self::typed($request));
             $this->edits->tell(
@@ -48,8 +54,7 @@ final class SetWords extends AbstractController
             'plays',
             [
                 'team' => $membership->team->address(),
-                'family' => OutfieldFamily::KEY,
-                ...$address->with(['view' => null]),
+                ...$address->with([]),
             ],
             Response::HTTP_SEE_OTHER,
         );

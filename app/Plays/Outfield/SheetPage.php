@@ -29,10 +29,17 @@ final class SheetPage extends AbstractController
         private readonly PlayFamilies $families,
     ) {}
 
-    #[Route('/{team}/plays/outfield/{situation}/sheet', name: 'outfield_sheet', methods: ['GET'])]
-    public function show(Membership $membership, string $situation, Request $request): Response
+    #[
+        Route(
+            '/{team}/situations/{situation}/outfield/sheet',
+            name: 'outfield_sheet',
+            defaults: ['view' => 'outfield'],
+            methods: ['GET'],
+        ),
+    ]
+    public function show(Membership $membership, Request $request): Response
     {
-        $address = $this->addresses->read($membership->team, $situation, $request->query);
+        $address = $this->addresses->read($membership->team, $request);
         $read = $this->plans->read($membership->team, $address->situation, $address->context);
         $family = $this->families->get(OutfieldFamily::KEY);
         $play = $read->play($family, $address->coverage);

@@ -38,7 +38,7 @@ final class CountPage extends AbstractController
         private readonly ClockInterface $clock,
     ) {}
 
-    #[Route('/{team}/runners', name: 'count_runners', methods: ['GET'])]
+    #[Route('/{team}/team/counts', name: 'count_runners', methods: ['GET'])]
     public function show(Membership $membership, Request $request): Response
     {
         $membership->mustBeAbleToChange();
@@ -59,7 +59,7 @@ final class CountPage extends AbstractController
     }
 
     /** @throws Problem naming the field */
-    #[Route('/{team}/runners', name: 'count_runner', methods: ['POST'])]
+    #[Route('/{team}/team/counts', name: 'count_runner', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
     public function count(Membership $membership, Request $request): Response
     {
@@ -88,7 +88,7 @@ final class CountPage extends AbstractController
         return $this->back($membership, $here);
     }
 
-    #[Route('/{team}/runners/back', name: 'take_back_runner', methods: ['POST'])]
+    #[Route('/{team}/team/counts/back', name: 'take_back_runner', methods: ['POST'])]
     #[IsCsrfTokenValid('change')]
     public function takeBack(Membership $membership, Request $request): Response
     {

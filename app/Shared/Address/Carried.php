@@ -21,6 +21,8 @@ final readonly class Carried
 {
     private const COOKIE = 'situation';
     private const LONGEST = 300;
+    /** Before any was looked at. */
+    public const FIRST = 'R1-0';
 
     public function __construct(private RequestStack $requests) {}
 
@@ -44,7 +46,7 @@ final readonly class Carried
 
         return '' !== $here
             ? $here
-            : self::known(null === $request ? '' : self::kept($request)['situation'] ?? '') ?? 'R1-0';
+            : self::known(null === $request ? '' : self::kept($request)['situation'] ?? '') ?? self::FIRST;
     }
 
     #[AsEventListener]
@@ -69,7 +71,7 @@ final readonly class Carried
         }
         $before = self::kept($request);
         $now = [
-            'situation' => $situation ?? (self::known($before['situation'] ?? '') ?? 'R1-0'),
+            'situation' => $situation ?? (self::known($before['situation'] ?? '') ?? self::FIRST),
             ...[] === $context ? self::contextOf($before) : $context,
         ];
         if ($now !== $before) {

@@ -35,7 +35,7 @@ final readonly class FirstThirdFamily implements PlayFamily
     public function words(): FamilyWords
     {
         return FamilyWords::of('First and third', 'first-and-third steal', 'first-and-third steals')
-            ->doing('looks at third, then throws as called', 'goes once the ball is by the batter')
+            ->doing('looks at third, then throws as called')
             ->in(FamilyGroup::runners());
     }
 

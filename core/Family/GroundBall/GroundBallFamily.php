@@ -41,7 +41,7 @@ final readonly class GroundBallFamily implements PlayFamily
     public function words(): FamilyWords
     {
         return FamilyWords::of('Ground balls', 'ground ball', 'ground balls')
-            ->doing('plays the ball', 'goes at contact')
+            ->doing('plays the ball')
             ->practising(Skill::GroundBall);
     }
 

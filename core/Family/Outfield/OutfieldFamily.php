@@ -31,10 +31,7 @@ final readonly class OutfieldFamily implements PlayFamily
 
     public function words(): FamilyWords
     {
-        return FamilyWords::of('Outfield', 'ball to the outfield', 'balls to the outfield')->doing(
-            'goes for the ball',
-            'is on the way before it lands',
-        );
+        return FamilyWords::of('Outfield', 'ball to the outfield', 'balls to the outfield')->doing('goes for the ball');
     }
 
     public function coverages(RuleSet $rules, Situation $situation): array

@@ -47,7 +47,7 @@ final readonly class PassedBallFamily implements PlayFamily
     public function words(): FamilyWords
     {
         return FamilyWords::of('Passed balls', 'passed ball', 'passed balls')
-            ->doing('finds the ball, and throws', 'goes as it gets by')
+            ->doing('finds the ball, and throws')
             ->in(FamilyGroup::runners())
             ->practising(Skill::LooseBall);
     }

@@ -38,9 +38,7 @@ final readonly class PickoffFamily implements BeginsEmpty
 
     public function words(): FamilyWords
     {
-        return FamilyWords::of('Picks', 'pick', 'picks')
-            ->doing('throws behind him', 'goes with the throw')
-            ->in(FamilyGroup::runners());
+        return FamilyWords::of('Picks', 'pick', 'picks')->doing('throws behind him')->in(FamilyGroup::runners());
     }
 
     public function coverages(RuleSet $rules, Situation $situation): array

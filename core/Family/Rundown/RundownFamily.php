@@ -37,9 +37,7 @@ final readonly class RundownFamily implements TakesOver
 
     public function words(): FamilyWords
     {
-        return FamilyWords::of('Rundowns', 'rundown', 'rundowns')
-            ->doing('runs at him', 'fills the bag behind')
-            ->in(FamilyGroup::runners());
+        return FamilyWords::of('Rundowns', 'rundown', 'rundowns')->doing('runs at him')->in(FamilyGroup::runners());
     }
 
     public function coverages(RuleSet $rules, Situation $situation): array

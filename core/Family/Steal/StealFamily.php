@@ -36,7 +36,7 @@ final readonly class StealFamily implements PlayFamily
     public function words(): FamilyWords
     {
         return FamilyWords::of('Steals', 'steal', 'steals')
-            ->doing('pitches, or throws through', 'goes once the ball is by the batter')
+            ->doing('pitches, or throws through')
             ->in(FamilyGroup::runners());
     }
 

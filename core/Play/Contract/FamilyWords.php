@@ -17,7 +17,6 @@ final readonly class FamilyWords
      * @param string           $one     "bunt", as in "on a bunt"
      * @param string           $many    "bunts", as in "on 4 of 15 bunts"
      * @param string           $start   what whoever may field it does first: "charges"
-     * @param string           $else    what the others do first; empty: they go at the moment of it
      * @param FamilyGroup|null $group   the place that several families share; null: it has one of its own
      * @param Skill            $fields  what is practised of fielding it
      * @param bool             $ofKinds the other side has a handful of kinds of it, each shown, and no ball is placed
@@ -28,7 +27,6 @@ final readonly class FamilyWords
         public string $one,
         public string $many,
         public string $start = 'charges',
-        public string $else = '',
         public ?FamilyGroup $group = null,
         public Skill $fields = Skill::Field,
         public bool $ofKinds = false,
@@ -44,15 +42,10 @@ final readonly class FamilyWords
         return new self($place, $one, $many);
     }
 
-    /**
-     * What is done first.
-     *
-     * @param string $start by whoever may field it
-     * @param string $else  by the others; empty: they go at the moment of it
-     */
-    public function doing(string $start, string $else = ''): self
+    /** What whoever may field it does first. */
+    public function doing(string $start): self
     {
-        return $this->but(start: $start, else: $else);
+        return $this->but(start: $start);
     }
 
     /** Shown with others, each kind of it. */

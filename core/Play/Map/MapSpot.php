@@ -14,9 +14,9 @@ use FoxCorner\Core\Play\Scheme\Trial;
 final readonly class MapSpot
 {
     /** Chance from which an out counts as there. */
-    private const THERE = 0.5;
+    public const THERE = 0.5;
     /** Chance from which one relies on it (ours). */
-    private const RELIED_ON = 0.8;
+    public const RELIED_ON = 0.8;
 
     /** @param list<ThrowOption> $options lead base first */
     public function __construct(

@@ -22,13 +22,13 @@ final readonly class Branch
 
     /**
      * @param non-empty-array<string, string> $answers by question
-     * @param string                          $words   as in "when 5 has it"
+     * @param string                          $words   as in "when 5 fields"
      */
     private function __construct(private array $answers, public ?Position $fieldedBy, public string $words) {}
 
     public static function fieldedBy(Position $position): self
     {
-        return new self([self::FIELDED_BY => (string) $position->value], $position, "$position->value has it");
+        return new self([self::FIELDED_BY => (string) $position->value], $position, "$position->value fields");
     }
 
     /**

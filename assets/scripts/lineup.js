@@ -1,0 +1,40 @@
+// Two touches change places: a fielder on the drawing and another, or one of the bench. Nothing is saved before the form.
+const CHOSEN = 'data-chosen';
+
+export function changePlaces(page) {
+    page.addEventListener('click', (event) => touch(page, event.target.closest('[data-place]')));
+    page.addEventListener('keydown', (event) => {
+        const place = event.target.closest?.('g[data-place]');
+        if (!place || ![' ', 'Enter'].includes(event.key)) return;
+        event.preventDefault();
+        touch(page, place);
+    });
+}
+
+function touch(page, place) {
+    if (!place) return;
+    const first = page.querySelector(`[${CHOSEN}]`);
+    first?.removeAttribute(CHOSEN);
+    if (!first) place.setAttribute(CHOSEN, '');
+    else if (first !== place && (first.dataset.place || place.dataset.place)) change(page, first, place);
+}
+
+function change(page, one, other) {
+    const [first, second] = [one, other].map(({ dataset }) => ({ id: dataset.player, name: dataset.name }));
+    put(one, second);
+    put(other, first);
+    // Who is not touched stays where the drawing has him.
+    for (const place of page.querySelectorAll('g[data-place]')) {
+        const select = page.getElementById(`at_${place.dataset.place}`);
+        select.value = place.dataset.player;
+        select.dispatchEvent(new Event('change', { bubbles: true }));
+    }
+}
+
+function put(place, { id, name }) {
+    place.dataset.player = id;
+    place.dataset.name = name;
+    const words = place.dataset.place ? `${place.dataset.place} ${name}` : name;
+    place.setAttribute('aria-label', `${words}: change places`);
+    (place.querySelector('.name') ?? place).textContent = name;
+}
