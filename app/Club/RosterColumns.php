@@ -11,6 +11,8 @@ use FoxCorner\Core\Problem\Refused;
 /** What coaches call the columns of a roster, and the words that stand in them. */
 final class RosterColumns
 {
+    /** What a heading that nobody knows can be said to be. */
+    public const ASKED = ['name', 'first_name', 'positions', 'home_to_first_s', 'arm_mph', 'pace_ft', 'throws', 'bats'];
     /** How many of them must be there. */
     public const NEEDED = 2;
     public const NAMES = [
@@ -27,6 +29,9 @@ final class RosterColumns
         'player' => 'name',
         'player_name' => 'name',
         'full_name' => 'name',
+        'first_name' => 'first_name',
+        'first' => 'first_name',
+        'given_name' => 'first_name',
         'last_name' => 'name',
         'last' => 'name',
         'surname' => 'name',
@@ -51,6 +56,10 @@ final class RosterColumns
         'to_first' => 'home_to_first_s',
         'home_first' => 'home_to_first_s',
         'h_1b' => 'home_to_first_s',
+        'home_1st' => 'home_to_first_s',
+        'home_to_1st' => 'home_to_first_s',
+        'home_1b' => 'home_to_first_s',
+        'to_1st' => 'home_to_first_s',
         'time_to_first' => 'home_to_first_s',
         'arm' => 'arm_mph',
         'velo' => 'arm_mph',

@@ -39,7 +39,12 @@ final class ImportRoster extends AbstractController
     {
         $membership->mustBeAbleToChange();
 
-        return $this->render('team/import.html.twig', ['text' => '', 'reading' => null, 'isOther' => false]);
+        return $this->render('team/import.html.twig', [
+            'text' => '',
+            'reading' => null,
+            'isOther' => false,
+            'as' => [],
+        ]);
     }
 
     #[Route('/{team}/team/import', name: 'import_roster_look', methods: ['POST'])]
@@ -49,7 +54,9 @@ final class ImportRoster extends AbstractController
         $membership->mustBeAbleToChange();
         $text = SentText::of($request);
         $known = $this->byNumber($membership->team);
-        $reading = $this->csv->read($text, $known);
+        /** @var array<string, string> $as */
+        $as = array_filter($request->request->all('as'), is_string(...));
+        $reading = $this->csv->read($text, $known, $as);
         $isMeant = [] === $reading->problems && $request->request->getBoolean('confirmed');
         if (
             $isMeant &&
@@ -74,7 +81,8 @@ final class ImportRoster extends AbstractController
             'team/import.html.twig',
             [
                 'text' => TypedText::unicode($text),
-                'reading' => new RosterReading($reading->lines, $problems),
+                'reading' => new RosterReading($reading->lines, $problems, $reading->unused),
+                'as' => $as,
                 'isOther' => $isMeant,
             ],
             new Response(status: [] === $problems ? Response::HTTP_OK : Response::HTTP_UNPROCESSABLE_ENTITY),

@@ -51,15 +51,16 @@ final readonly class RosterCsv
     /**
      * A number that is already worn is that player, changed in what the table says; what it does not say stays.
      *
-     * @param array<int, Player> $known by number
+     * @param array<int, Player>    $known by number
+     * @param array<string, string> $as    columns by headings that nobody knew, as {@see RosterReading::$unused} has them
      */
-    public function read(string $text, array $known = []): RosterReading
+    public function read(string $text, array $known = [], array $as = []): RosterReading
     {
         $table = CsvTable::read(
             $text,
             RosterColumns::all(),
             RosterColumns::NEEDED,
-            RosterColumns::NAMES,
+            array_intersect($as, RosterColumns::ASKED) + RosterColumns::NAMES,
             RosterColumns::guess(...),
         );
         $taken = [];
@@ -74,13 +75,14 @@ final readonly class RosterCsv
                     null === $player ? new PlayerDraft() : PlayerDraft::of($player),
                 )->toRosterPlayer($player?->id(), $taken);
                 $taken[] = $number;
+                $asked = TypedPositions::read($row->text('positions'), null)->unknown;
 
-                return new RosterLine($read, $player?->asRosterPlayer());
+                return new RosterLine($read, $player?->asRosterPlayer(), $asked);
             },
             RosterColumns::fields(),
         );
 
-        return new RosterReading($lines, [...$table->problems, ...$problems]);
+        return new RosterReading($lines, [...$table->problems, ...$problems], $table->unused);
     }
 
     /** @throws Problem */
@@ -88,11 +90,13 @@ final readonly class RosterCsv
     {
         $draft->number = $number;
         self::hands($row, $draft);
-        $draft->name = $row->says('name') ? $row->text('name') : $draft->name;
-        $draft->positions = $row->says('positions') ? $row->text('positions') : $draft->positions;
+        $draft->name = $row->says('name') ? trim($row->text('first_name') . ' ' . $row->text('name')) : $draft->name;
+        $draft->positions = $row->says('positions')
+            ? TypedPositions::read($row->text('positions'), $draft->positions)->positions
+            : $draft->positions;
         foreach (Quantity::cases() as $one) {
             if ($row->says($one->column())) {
-                $draft->measured[$one->value] = $row->number($one->column(), $one->field());
+                $draft->measured[$one->value] = $row->median($one->column(), $one->field());
             }
         }
         $draft->pitching = $row->choice(Pitching::class, 'pitching', $draft->pitching);

@@ -18,7 +18,8 @@ final readonly class RosterLine
      */
     public array $changes;
 
-    public function __construct(public RosterPlayer $player, public ?RosterPlayer $known)
+    /** @param list<string> $asked words for positions that nobody knows: the coach says what they mean */
+    public function __construct(public RosterPlayer $player, public ?RosterPlayer $known, public array $asked = [])
     {
         [$to, $from] = [self::facts($player), null === $known ? [] : self::facts($known)];
         $changes = [];

@@ -14,10 +14,11 @@ final readonly class RosterReading
     public array $players;
 
     /**
-     * @param list<RosterLine> $lines
-     * @param list<RowProblem> $problems
+     * @param list<RosterLine>      $lines
+     * @param list<RowProblem>      $problems
+     * @param array<string, string> $unused   headings that no column is known by, as they are written, by their key
      */
-    public function __construct(public array $lines, public array $problems)
+    public function __construct(public array $lines, public array $problems, public array $unused = [])
     {
         $this->players = array_map(static fn(RosterLine $line): RosterPlayer => $line->player, $lines);
     }

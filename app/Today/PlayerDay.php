@@ -20,31 +20,40 @@ final readonly class PlayerDay
     private const BRING = 'water, glove, helmet, something against the sun';
     private const CATCHERS_BRING = ', catcher’s gear';
 
+    /** In today's nine; null: not in it. */
+    public ?Position $position;
+
     /**
-     * @param Position|null     $position in today's nine; null: not in it
-     * @param list<PlannedPlay> $plays    of the situation
+     * @param RosterPlayer|null $player null: nobody of the roster is meant
+     * @param ReadPlan|null     $read   of the situation; null while there is no nine
+     * @param list<PlannedPlay> $plays  of the situation
      */
     public function __construct(
-        public RosterPlayer $player,
-        public ?Position $position,
-        public ReadPlan $read,
+        public ?RosterPlayer $player,
+        public ?ReadPlan $read,
         private array $plays,
         public ?Practice $next,
         private ?Sheet $sheet,
-    ) {}
+    ) {
+        $mine = array_filter(
+            Position::cases(),
+            static fn(Position $one): bool => null !== $player && $read?->plan->lineup->at($one)->id === $player->id,
+        );
+        $this->position = [] === $mine ? null : current($mine);
+    }
 
-    /** "normal, 14 paces toward second, 6 back", in the player's own paces; empty for the battery */
+    /** "5½ off second, 1½ back", in the player's own paces; empty for the battery */
     public function paces(): string
     {
-        $spot = null === $this->position ? null : $this->read->plan->alignment->spot($this->position);
-
-        return null === $spot ? '' : $spot->placement->inPaces($this->player->traits->pace());
+        return null === $this->position || null === $this->read || null === $this->player
+            ? ''
+            : $this->read->plan->alignment->spot($this->position)->placement->inPaces($this->player->traits->pace());
     }
 
     /** How the spot looks from there; empty where there is nothing to go by. */
     public function byEye(): string
     {
-        if (null === $this->position) {
+        if (null === $this->position || null === $this->read || null === $this->player) {
             return '';
         }
         $plan = $this->read->plan;
@@ -69,7 +78,7 @@ final readonly class PlayerDay
         $turns = [];
         if (null !== $this->next && null !== $this->sheet) {
             foreach ($this->sheet->turns() as [$index, $station, $player]) {
-                if ($player->id === $this->player->id && null !== $this->sheet->round($index)) {
+                if ($player->id === $this->player?->id && null !== $this->sheet->round($index)) {
                     $minutes = $this->sheet->blocks[$index]->start;
                     $turns[] = [
                         $this->next->startsAt()->modify("+$minutes minutes"),
@@ -84,6 +93,6 @@ final readonly class PlayerDay
 
     public function bring(): string
     {
-        return self::BRING . ($this->player->plays(Position::Catcher) ? self::CATCHERS_BRING : '');
+        return self::BRING . (true === $this->player?->plays(Position::Catcher) ? self::CATCHERS_BRING : '');
     }
 }

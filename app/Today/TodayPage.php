@@ -55,10 +55,9 @@ final class TodayPage extends AbstractController
     public function show(Membership $membership, Request $request): Response
     {
         $team = $membership->team;
-        $day = $this->ofPlayers->of($membership);
-        if (null !== $day) {
+        if (!$membership->canChange()) {
             return $this->render('today/player.html.twig', [
-                'day' => $day,
+                'day' => $this->ofPlayers->of($membership),
                 'drawing' => new FieldDrawing($team->rules(), Window::wholeField($team->rules())),
             ]);
         }
@@ -79,7 +78,7 @@ final class TodayPage extends AbstractController
         $practices = $this->practices->since($team, $now->modify(PracticeHistory::SINCE));
         $record = $this->needs->record($team, $now, $practices);
         $needs = $this->needs->under($plays, $team, $roster, $record);
-        $drawable = self::drawable($findings, $membership->canChange());
+        $drawable = self::drawable($findings);
         $asked = (int) $request->query->getString('finding') - 1;
         $drawn = \in_array($asked, $drawable, true) ? $asked : $drawable[0] ?? null;
 
@@ -102,18 +101,15 @@ final class TodayPage extends AbstractController
      * Which of them can be drawn.
      *
      * @param list<OpenFinding> $findings
-     * @param bool              $seesAll  also whose arm hurts
      *
      * @return list<int>
      */
-    private static function drawable(array $findings, bool $seesAll): array
+    private static function drawable(array $findings): array
     {
         return array_keys(
             array_filter(
                 $findings,
-                static fn(OpenFinding $open): bool => null !== $open->play &&
-                    null !== $open->finding->moment &&
-                    ($seesAll || 'limited-throw' !== $open->finding->kind),
+                static fn(OpenFinding $open): bool => null !== $open->play && null !== $open->finding->moment,
             ),
         );
     }

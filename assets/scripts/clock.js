@@ -1,5 +1,5 @@
 // Runs a play on its time bar: interpolates the keyframes that the server computed, and nothing else.
-import { markScale, placeLabels } from './labels.js';
+import { markScale, placeLabels, roomOf } from './labels.js';
 import { positionAt } from './track.js';
 
 export function startClocks(root) {
@@ -80,7 +80,7 @@ class Clock {
         const inHand = this.play.held.some(([from, to]) => this.#time > from && this.#time < to + 0.02);
         const beside = inHand ? 11 * this.feetPerPixel * markScale(this.drawing) : 0;
         this.ball.setAttribute('transform', `translate(${beside} ${-beside})`);
-        placeLabels([...this.marks.values()]);
+        placeLabels([...this.marks.values()], roomOf(this.drawing, this.feetPerPixel * markScale(this.drawing)));
     }
 
     #start() {

@@ -36,5 +36,7 @@ function put(place, { id, name }) {
     place.dataset.name = name;
     const words = place.dataset.place ? `${place.dataset.place} ${name}` : name;
     place.setAttribute('aria-label', `${words}: change places`);
-    (place.querySelector('.name') ?? place).textContent = name;
+    const called = place.querySelector('.name');
+    if (called) called.textContent = name.split(' ').at(-1);
+    else place.textContent = name;
 }

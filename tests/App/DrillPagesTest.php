@@ -22,8 +22,8 @@ final class DrillPagesTest extends AppTestCase
         $this->signIn();
         $this->open($this->team(), "/practice/drills?$query");
 
-        self::assertSelectorTextContains('.drills', $found);
-        self::assertSelectorTextNotContains('.drills', $other);
+        self::assertSelectorTextContains('.drill-families', $found);
+        self::assertSelectorTextNotContains('.drill-families', $other);
     }
 
     public function testNothingFoundSaysWhatToDo(): void
@@ -81,7 +81,7 @@ final class DrillPagesTest extends AppTestCase
 
         $this->browser->submitForm('Put away');
         $this->follow();
-        self::assertSelectorTextContains('main details', 'Charge in the wind');
+        self::assertSelectorTextContains('main > details', 'Charge in the wind');
         self::assertArrayNotHasKey($own[0], $shelf->of($this->team()));
         self::assertArrayHasKey($own[0], $shelf->ever($this->team()), 'old sheets go on naming it');
         $this->browser->submitForm('Take out again');

@@ -91,7 +91,11 @@ final class PlayersSeeTest extends AppTestCase
         $this->signIn('player');
         $page = $this->open($this->team())->filter('main')->text();
         self::assertStringNotContainsString('may not throw', $page);
-        self::assertStringContainsString('Who throws here is for the coaches to look at', $page);
+        self::assertStringNotContainsString('to mend', $page);
+        self::assertStringContainsString('Marsh, shortstop', $page);
+        self::assertStringContainsString('On a bunt: cover second', $page);
+        self::assertMatchesRegularExpression('/Practice \w+ \d+ \w+, 17:30, Quay field/', $page);
+        self::assertStringContainsString('In your own paces', $page);
         $this->signIn();
         self::assertStringContainsString('Oyelaran may not throw', $this->open($this->team())->filter('main')->text());
     }

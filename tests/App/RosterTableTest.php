@@ -36,6 +36,41 @@ final class RosterTableTest extends AppTestCase
         self::assertNull($reading->players[1]->traits->homeToFirst);
     }
 
+    public function testListsAsClubsKeepThem(): void
+    {
+        $reading = (new RosterCsv())->read(
+            "Tidewater tryouts,,,,\nNo,First name,Last name,Pos,Home-1st (sec),Shoe\n" .
+                "12,Ana,Marsh,UTIL/SS,3.05 / 3.11,7\n14,Bo,Reyes,DH,3.4,8\n",
+        );
+
+        self::assertEquals([], $reading->problems);
+        self::assertSame(
+            ['Ana Marsh', 'Bo Reyes'],
+            array_column(array_map(get_object_vars(...), $reading->players), 'name'),
+        );
+        self::assertEqualsWithDelta(3.08, $reading->players[0]->traits->homeToFirst ?? 0.0, 1e-9, 'the mean of two');
+        self::assertSame([Position::Shortstop], $reading->players[0]->positions);
+        self::assertSame([Position::RightField], $reading->players[1]->positions, 'until it is said');
+        self::assertSame([['UTIL'], ['DH']], array_column(array_map(get_object_vars(...), $reading->lines), 'asked'));
+        self::assertSame(['shoe' => 'Shoe'], $reading->unused);
+    }
+
+    public function testAHeadingThatNobodyKnowsIsAskedAbout(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/team/import');
+        $this->browser->submitForm('Look it over', ['text' => "No,Name,Pos,Bag to bag\n31,Penhale,8,3.31\n"]);
+        self::assertSelectorTextContains('form.note label', '“Bag to bag” is');
+        $this->browser->submitForm('Look again', ['as[bag_to_bag]' => 'home_to_first_s']);
+        self::assertSelectorTextContains('tbody', '3.31 s');
+        $this->browser->submitForm('Write this one to the roster');
+        self::assertResponseRedirects();
+        $penhale = $this->entities()
+            ->getRepository(Player::class)
+            ->findOneBy(['name' => 'Penhale']);
+        self::assertSame(3.31, $penhale?->asRosterPlayer()->traits->homeToFirst);
+    }
+
     public function testEveryBadCellIsNamedByRowAndColumn(): void
     {
         $reading = (new RosterCsv())->read(
@@ -99,14 +134,11 @@ final class RosterTableTest extends AppTestCase
     {
         $this->signIn();
         $this->open($this->team(), '/team/import');
-        $this->browser->submitForm('Look it over', ['text' => "number,name,positions\n99,Ash,quick\n"]);
+        $this->browser->submitForm('Look it over', ['text' => "number,name,positions\n99,Ash,12\n"]);
 
         self::assertResponseStatusCodeSame(422);
-        self::assertSelectorTextContains('tbody', '"quick" is no position');
-        self::assertStringContainsString(
-            '99,Ash,quick',
-            $this->browser->getCrawler()->filter('textarea')->last()->text(),
-        );
+        self::assertSelectorTextContains('tbody', '"12" is no position');
+        self::assertStringContainsString('99,Ash,12', $this->browser->getCrawler()->filter('textarea')->last()->text());
     }
 
     public function testAColumnThatIsLeftOutLeavesWhatIsThere(): void
@@ -181,7 +213,7 @@ final class RosterTableTest extends AppTestCase
     #[TestWith(["Jersey\tPlayer Name\tPos.\tB/T\n3\tAsh\tCF, 1B\tL/L\n", [8, 3], 'L', 'L'])]
     #[TestWith(["3,Ash,SS,R,R\n4,Birk,C,R,L\n", [6], 'R', 'R'])]
     #[TestWith(["Ash,3,shortstop\n", [6], 'R', 'R'])]
-    #[TestWith(["\"no.\",\"first.name\",name,pos\n3,Jo,Ash,\"Right field\"\n", [9], 'R', 'R'])]
+    #[TestWith(["\"no.\",\"shoe.size\",name,pos\n3,38,Ash,\"Right field\"\n", [9], 'R', 'R'])]
     public function testRealSpreadsheetsAreUnderstood(
         string $text,
         array $positions,

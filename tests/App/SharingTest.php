@@ -50,7 +50,7 @@ final class SharingTest extends AppTestCase
         $page = $this->read($this->share(['kind' => 'player', 'of' => $id, 'days' => '30', 'names' => '1']));
         self::assertSelectorTextContains('h1', '6 Marsh: where, and what');
         self::assertCount(24, $page->filter('main li'));
-        self::assertStringContainsString('Bunt, ', $page->filter('main li')->eq(1)->text());
+        self::assertStringContainsString('On a bunt: ', $page->filter('main li')->eq(1)->text());
         self::assertStringNotContainsString(' s ', $page->filter('main ul')->text(), 'nothing measured');
     }
 

@@ -86,7 +86,8 @@ final class TodayTest extends AppTestCase
         $this->open($this->team());
 
         self::assertSelectorTextNotContains('main', 'may not throw');
-        self::assertSelectorTextContains('.fault-words', 'meet at');
+        self::assertSelectorNotExists('.fault-words');
+        self::assertSelectorExists('svg[aria-label="Where Marsh stands"]');
     }
 
     public function testANewTeamIsToldWhatToDoNext(): void

@@ -136,6 +136,7 @@ test('a pace is walked, not measured', async ({ page }) => {
     const team = await signIn(page);
     await page.goto(`/${team}/team/stopwatch`);
     await page.getByLabel('What').selectOption('pace');
+    await page.getByText('Typed, or a pace walked').click();
     await page.getByLabel('Paces walked').fill('10');
     await page.getByLabel('Feet walked').fill('24');
     await page.getByRole('button', { name: '15 Ibarra' }).click();

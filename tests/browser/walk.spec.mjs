@@ -82,6 +82,7 @@ test('the stopwatch on a phone: start, split, stop, keep, undo', async ({ page }
     );
     expect(stop).toBeGreaterThan(split);
     await expect(page.getByLabel('Reading')).toHaveValue(stop.toFixed(2));
+    await page.getByText('Typed, or a pace walked').click();
     await page.getByLabel('Reading').fill('3.28');
     await page.getByRole('button', { name: '13 Lund' }).click();
     await expect(page.locator('.good')).toHaveText('Lund: 3.28 s.');

@@ -32,3 +32,10 @@ test('beside where both are taken, and names keep apart from names', () => {
     assert.equal(left, 'middle 33');
     assert.equal(right, 'middle -22');
 });
+
+test('a name stays inside the drawing, where there is a place for it', () => {
+    const room = { left: -100, right: 100, top: -100, bottom: 20 };
+    const [{ y }] = choosePlaces([{ x: 0, y: 0, width: 40 }], room);
+    assert.equal(y, -22, 'above: below it would be cut');
+    assert.equal(choosePlaces([{ x: 0, y: 0, width: 40 }])[0].y, 33);
+});

@@ -47,6 +47,21 @@ final readonly class CsvRow
         return is_numeric($number) ? (float) $number : throw NoNumber::at($field, 'a number, or nothing', $cell);
     }
 
+    /** Of several in one cell, as in 3.05 / 3.11, the middle one or the mean of the two in the middle. @throws Problem */
+    public function median(string $column, string $field): ?float
+    {
+        $cells = (array) preg_split('~\s*[/;&]\s*|\s+and\s+|(?<=\d)\s+(?=\d)~', $this->text($column));
+        $numbers = [];
+        foreach ($cells as $cell) {
+            $numbers[] = (new self($this->line, [$column => (string) $cell]))->number($column, $field);
+        }
+        $numbers = array_values(array_filter($numbers, is_float(...)));
+        sort($numbers);
+        $count = \count($numbers);
+
+        return 0 === $count ? null : ($numbers[intdiv($count - 1, 2)] + $numbers[intdiv($count, 2)]) / 2;
+    }
+
     /**
      * @param string $allowed as in "0 to 99"
      *

@@ -23,11 +23,17 @@ final readonly class CsvTable
     /** No heading carries it: the encoder would take it for the mark of a table within the table. */
     private const NEVER = "\x1F";
 
+    /** Lines above the headings that are passed over, as a title of the list. */
+    private const MOST_ABOVE = 6;
+    /** What people write behind a heading to say in what it is measured. */
+    private const UNIT = '/_(s|sec|secs|seconds|mph|ft|feet)$/';
+
     /**
-     * @param list<CsvRow>     $rows     without the empty ones
-     * @param list<RowProblem> $problems that kept it from being read at all
+     * @param list<CsvRow>          $rows     without the empty ones
+     * @param list<RowProblem>      $problems that kept it from being read at all
+     * @param array<string, string> $unused   headings that no column is known by, as they are written, by their key
      */
-    private function __construct(public array $rows, public array $problems) {}
+    private function __construct(public array $rows, public array $problems, public array $unused = []) {}
 
     /**
      * @param list<string>                                      $columns all that are known, the needed ones first
@@ -62,7 +68,11 @@ final readonly class CsvTable
         }
         $separator = self::separator($text);
         $lines = self::cells($text, $separator);
-        $headings = array_map(static fn(string $cell): string => self::columnName($cell, $names), $lines[0] ?? []);
+        $lines = self::fromHeadings($lines, $columns, $names, null === $guess ? 1 : $needed);
+        $above = array_key_first($lines) ?? 0;
+        $lines = array_values($lines);
+        $written = $lines[0] ?? [];
+        $headings = array_map(static fn(string $cell): string => self::columnName($cell, $columns, $names), $written);
         $hasHeadings = [] !== array_intersect($headings, $columns);
         if (!$hasHeadings && null !== $guess) {
             $headings = $guess($lines);
@@ -86,7 +96,49 @@ final readonly class CsvTable
             );
         }
 
-        return new self(self::rows($lines, $headings, $hasHeadings ? 2 : 1), []);
+        return new self(
+            self::rows($lines, $headings, $above + ($hasHeadings ? 2 : 1)),
+            [],
+            $hasHeadings ? self::unused($written, $headings, [...$columns, ...array_values($names)]) : [],
+        );
+    }
+
+    /**
+     * The lines from the headings on, as many of which are known as must be there; all of them where no line is that.
+     *
+     * @param list<list<string>>    $lines
+     * @param list<string>          $columns
+     * @param array<string, string> $names
+     *
+     * @return array<int, list<string>> by their place in the text, from 0
+     */
+    private static function fromHeadings(array $lines, array $columns, array $names, int $needed): array
+    {
+        foreach (\array_slice($lines, 0, self::MOST_ABOVE, true) as $index => $cells) {
+            $known = array_filter(
+                $cells,
+                static fn(string $cell): bool => \in_array(self::columnName($cell, $columns, $names), $columns, true),
+            );
+            if (\count($known) >= $needed) {
+                return \array_slice($lines, $index, null, true);
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param list<string> $written
+     * @param list<string> $headings
+     * @param list<string> $known
+     *
+     * @return array<string, string>
+     */
+    private static function unused(array $written, array $headings, array $known): array
+    {
+        $unused = array_filter(array_combine($headings, $written), static fn(string $cell): bool => '' !== $cell);
+
+        return array_diff_key($unused, array_flip($known));
     }
 
     private static function unreadable(int $row, string $column, string $wrong, string $allowed): self
@@ -185,8 +237,8 @@ final readonly class CsvTable
 
     private static function separator(string $text): string
     {
-        $first = strtok($text, "\n");
-        $counts = array_map(static fn(string $mark): int => substr_count((string) $first, $mark), [
+        $first = implode("\n", \array_slice(explode("\n", $text), 0, self::MOST_ABOVE));
+        $counts = array_map(static fn(string $mark): int => substr_count($first, $mark), [
             ';' => ';',
             "\t" => "\t",
             ',' => ',',
@@ -196,11 +248,15 @@ final readonly class CsvTable
         return array_key_first($counts);
     }
 
-    /** @param array<string, string> $names */
-    private static function columnName(string $heading, array $names): string
+    /**
+     * @param list<string>          $columns
+     * @param array<string, string> $names
+     */
+    private static function columnName(string $heading, array $columns, array $names): string
     {
         $name = trim((string) preg_replace('/[^a-z0-9#]+/', '_', mb_strtolower(trim($heading))), '_');
+        $bare = (string) preg_replace(self::UNIT, '', $name);
 
-        return $names[$name] ?? $name;
+        return $names[$name] ?? (\in_array($name, $columns, true) ? $name : $names[$bare] ?? $name);
     }
 }
