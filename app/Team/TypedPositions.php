@@ -37,7 +37,7 @@ final readonly class TypedPositions
             // What all of it says is said better by whoever reads it as a whole: "left field", "12".
             self::isKnown($typed), !$isWord => new self($typed, []),
             [] !== $known => new self(implode(' ', array_unique($known)), $unknown),
-            default => new self($before ?? self::UNTIL_SAID, $unknown),
+            default => new self('' === (string) $before ? self::UNTIL_SAID : (string) $before, $unknown),
         };
     }
 

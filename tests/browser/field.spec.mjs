@@ -9,13 +9,13 @@ test('bags and outs by mouse and by keys, kept in the address', async ({ page })
     const team = await signIn(page);
     await page.goto(`/${team}/situations/none-0`);
     await page.getByRole('link', { name: 'First: empty, put a runner on' }).click();
-    await expect(page).toHaveURL(/field\/R1-0/);
+    await expect(page).toHaveURL(/situations\/R1-0/);
     await page.keyboard.press('3');
-    await expect(page).toHaveURL(/field\/R1R3-0/);
+    await expect(page).toHaveURL(/situations\/R1R3-0/);
     await page.keyboard.press('o');
-    await expect(page).toHaveURL(/field\/R1R3-1/);
+    await expect(page).toHaveURL(/situations\/R1R3-1/);
     await page.keyboard.press('1');
-    await expect(page).toHaveURL(/field\/R3-1/);
+    await expect(page).toHaveURL(/situations\/R3-1/);
     await expect(page.locator('.strip')).toContainText('Third');
     await page.getByLabel('Batter').selectOption('slapper');
     await expect(page).toHaveURL(/batter=slapper/);
@@ -140,16 +140,18 @@ test.describe('with a page that is slower than the finger', () => {
             await page.waitForTimeout(80);
         }
         await expect(page.locator('.out-taken'), 'seen at once').toHaveCount(2);
-        await expect(page).toHaveURL(/field\/loaded-2\?/);
+        await expect(page).toHaveURL(/situations\/loaded-2\?/);
         await expect(page.locator('[data-situation]')).toHaveAttribute('data-situation', 'loaded-2');
         await page.keyboard.press('2');
         await page.keyboard.press('2');
         await page.waitForTimeout(400);
-        await expect(page, 'there and back is where one was').toHaveURL(/field\/loaded-2\?/);
+        await expect(page, 'there and back is where one was').toHaveURL(/situations\/loaded-2\?/);
 
         await page.goto(`/${team}/team`);
         await page.locator('#place-field').click();
-        await expect(page, 'it stays over pages that have none').toHaveURL(/field\/loaded-2\?.*inning=7.*score=-1/);
+        await expect(page, 'it stays over pages that have none').toHaveURL(
+            /situations\/loaded-2\?.*inning=7.*score=-1/,
+        );
     });
 
     test('a held arrow moves every step and leaves no trail in the history', async ({ page }) => {

@@ -196,7 +196,9 @@ test('what takes long says so, and what was looked at comes back where it was', 
         await route.continue();
     });
     await page.evaluate(() => scrollTo(0, 500));
-    await page.locator('tbody a').nth(9).click();
+    const rule = page.locator('.rule').nth(9);
+    await rule.locator('summary').click();
+    await rule.getByRole('link', { name: /^Change / }).click();
     await expect(page.locator('html')).toHaveAttribute('data-busy', 'yes');
     await expect(page).toHaveURL(/rules\/.+/);
     await expect(page.locator('html')).not.toHaveAttribute('data-busy', 'yes');
@@ -213,7 +215,7 @@ test('a drawing is taken along as a picture that stands for itself', async ({ pa
         page.waitForEvent('download'),
         page.getByRole('button', { name: 'Save as SVG' }).click(),
     ]);
-    expect(file.suggestedFilename()).toBe(`${team}-field-R1-0.svg`);
+    expect(file.suggestedFilename()).toBe(`${team}-situations-R1-0.svg`);
     const svg = readFileSync(await file.path(), 'utf8');
     expect(svg).toMatch(/^<svg[^>]*xmlns="http:\/\/www.w3.org\/2000\/svg"/);
     expect(svg).not.toMatch(/class=|data-|var\(/);

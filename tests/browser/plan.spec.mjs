@@ -109,7 +109,7 @@ test('a batter of an opponent stays from place to place', async ({ page }) => {
     await page.goto(`/${team}/situations`);
     await page.getByLabel('Batter').selectOption({ label: '1. Voss, SL' });
     await expect(page.getByRole('heading', { level: 1 })).toContainText('batter voss');
-    await page.getByRole('link', { name: 'Field', exact: true }).click();
+    await page.locator('#place-carried').click();
     await expect(page.locator('.call')).toContainText('short halfway');
     await expect(page.getByLabel('Batter').locator('option:checked')).toHaveText('1. Voss, SL');
     await page.getByRole('link', { name: 'Situations', exact: true }).click();

@@ -5,7 +5,9 @@ startsFromAFreshDemo();
 
 test('the map of bunts is read by pointer and keys, and a spot runs', async ({ page }) => {
     const team = await signIn(page);
+    await page.locator('#place-carried').click();
     await page.getByRole('link', { name: 'Bunts', exact: true }).click();
+    await page.getByRole('link', { name: 'All balls', exact: true }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('“Crash”');
     const map = page.locator('[data-play-map]');
     const read = page.locator('[data-play-read]');
@@ -16,11 +18,11 @@ test('the map of bunts is read by pointer and keys, and a spot runs', async ({ p
     for (let step = 0; step < 6; ++step) await page.keyboard.press('ArrowUp');
     await expect(read).not.toHaveText(before);
     await page.keyboard.press('Enter');
-    await expect(page).toHaveURL(/view=bunt.*bunt=|bunt=.*view=bunt/);
+    await expect(page).toHaveURL(/\/bunt\?.*bunt=/);
     await expect(page.locator('[data-play]')).toBeVisible();
     await page.goto(`/${team}/situations/R2-0/bunt/all`);
     await page.locator('[data-play-map]').click({ position: { x: 200, y: 200 } });
-    await expect(page).toHaveURL(/field\/R2-0.*view=bunt/);
+    await expect(page).toHaveURL(/situations\/R2-0\/bunt\?.*bunt=/);
 });
 
 test('two coverages beside each other, on other ground, with the situation as control', async ({ page }) => {
@@ -34,12 +36,12 @@ test('two coverages beside each other, on other ground, with the situation as co
     await page.getByLabel('Runners’ legs').selectOption('slow');
     await expect(page).toHaveURL(/runners=slow/);
     await page.keyboard.press('3');
-    await expect(page).toHaveURL(/plays\/bunt\/loaded-0/);
+    await expect(page).toHaveURL(/situations\/loaded-0\/bunt\/all/);
 });
 
 test('a coverage is copied and changed while the audit looks on, kept, played and taken back', async ({ page }) => {
     const team = await signIn(page);
-    await page.goto(`/${team}/situations/R1-0/bunt/all?coverage=first-stays`);
+    await page.goto(`/${team}/situations/R1-0/bunt/coverages?coverage=first-stays`);
     await page.getByRole('link', { name: 'Copy and change it' }).click();
     await expect(page.locator('#audit')).toContainText('Outs a bunt');
     await page.getByLabel('Name').fill('Short stays');
@@ -52,7 +54,6 @@ test('a coverage is copied and changed while the audit looks on, kept, played an
     await page.getByRole('button', { name: 'Save this coverage' }).click();
     await expect(page.locator('.good')).toHaveText('Short stays is saved.');
     await page.getByRole('button', { name: 'Play “Short” here' }).click();
-    await expect(page.getByLabel('Coverage')).toContainText('Short stays');
     await expect(page.locator('.call').first()).toContainText('Short');
 });
 
@@ -62,7 +63,7 @@ test('a coverage is drawn: a ball is chosen, jobs are given by a ring and by a d
     const team = await signIn(page);
     await page.goto(`/${team}/situations/R1-0/bunt/coverage/new?from=corners-crash`);
     const job = (who) => page.locator(`[data-job-of="${who}"]`);
-    await page.getByText('3 has it', { exact: true }).first().click();
+    await page.getByText('3 fields', { exact: true }).first().click();
     await expect(page.locator('[data-job-board]')).toHaveAttribute('data-job-board', '3');
     await expect(job(3)).toHaveAttribute('aria-label', /^3 Lund: Field it/);
 
@@ -116,6 +117,8 @@ test('on a phone the map fits, and each player reads his own job', async ({ page
     const team = await signIn(page);
     await page.goto(`/${team}/situations/R1-0/bunt/all?coverage=corners-crash`);
     await doesNotOverflow(page);
+    await page.goto(`/${team}/situations/R1-0/bunt/coverages?coverage=corners-crash`);
+    await doesNotOverflow(page);
     await page.getByText('5 Ibarra').last().click();
     await expect(page.locator('main details[open]')).toContainText('1 fields: Not yours: back to third.');
 });
@@ -133,9 +136,9 @@ test('a ground ball is hit by a touch, harder by a link, and two are called', as
     await expect(page.locator('.call')).toHaveText('“Two.”');
     await page.getByRole('button', { name: 'Next' }).click();
     await expect(page.locator('[data-clock-read]')).toContainText('At second');
-    await page.getByRole('link', { name: 'Which out you want, and results' }).click();
+    await page.getByRole('link', { name: 'All balls', exact: true }).click();
     await page.getByRole('link', { name: '5–4–3' }).click();
-    await expect(page).toHaveURL(/view=ground-ball/);
+    await expect(page).toHaveURL(/ground-ball\?/);
     await expect(page.locator('.jobs-below')).toContainText('Field it');
 });
 

@@ -149,15 +149,20 @@ final readonly class CsvTable
     /** @return list<list<string>> */
     private static function cells(string $text, string $separator): array
     {
+        // Every line is read as wide as the first one is: one of the widest goes before them.
+        $width = max(array_map(static fn(string $line): int => substr_count($line, $separator), explode("\n", $text)));
         /** @var list<list<string|null>> $lines */
-        $lines = (new CsvEncoder())->decode(trim($text, "\r\n") . "\n", 'csv', [
+        $lines = (new CsvEncoder())->decode(str_repeat($separator, $width) . "\n" . trim($text, "\r\n") . "\n", 'csv', [
             CsvEncoder::DELIMITER_KEY => $separator,
             CsvEncoder::AS_COLLECTION_KEY => true,
             CsvEncoder::NO_HEADERS_KEY => true,
             CsvEncoder::KEY_SEPARATOR_KEY => self::NEVER,
         ]);
 
-        return array_map(static fn(array $cells): array => array_map(self::plain(...), $cells), $lines);
+        return array_map(
+            static fn(array $cells): array => array_map(self::plain(...), $cells),
+            \array_slice($lines, 1),
+        );
     }
 
     /**
