@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Team;
 
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Problem\Refused;
+use FoxCorner\Core\Problem\Problem;
 
 /** Positions as a list from elsewhere has them: what is known of them, and the words that have to be asked about. */
 final readonly class TypedPositions
@@ -27,7 +27,7 @@ final readonly class TypedPositions
             $word = trim((string) $word);
             try {
                 $known = [...$known, ...Position::numbers(Position::read($word))];
-            } catch (Refused) {
+            } catch (Problem) {
                 $unknown[] = $word;
             }
         }
@@ -47,7 +47,7 @@ final readonly class TypedPositions
             Position::read($typed);
 
             return true;
-        } catch (Refused) {
+        } catch (Problem) {
             return false;
         }
     }

@@ -11,6 +11,8 @@ export function openFolds(page) {
     });
 }
 
+PHONE.addEventListener('change', () => settleFolds(document));
+
 /** Headings of what is folded become buttons on a phone. */
 export function settleFolds(scope) {
     if (!PHONE.matches) return;

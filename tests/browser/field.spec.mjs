@@ -148,7 +148,7 @@ test.describe('with a page that is slower than the finger', () => {
         await expect(page, 'there and back is where one was').toHaveURL(/situations\/loaded-2\?/);
 
         await page.goto(`/${team}/team`);
-        await page.locator('#place-field').click();
+        await page.locator('#place-carried').click();
         await expect(page, 'it stays over pages that have none').toHaveURL(
             /situations\/loaded-2\?.*inning=7.*score=-1/,
         );

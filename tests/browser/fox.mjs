@@ -151,3 +151,35 @@ export async function doesNotOverflow(page) {
     const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
     expect(over, `${page.url()} at ${page.viewportSize().width}`).toBeLessThanOrEqual(0);
 }
+
+/** On a phone: no word under eleven pixels, no name over another, and nothing that goes on for ever. */
+export async function isReadable(page) {
+    const found = await page.evaluate(() => {
+        const isSeen = (one) => one.checkVisibility() && one.getBoundingClientRect().width > 0;
+        const small = [...document.querySelectorAll('svg text, body :not(svg *, .sr-only, .sr-only *)')]
+            .filter((one) => [...one.childNodes].some((node) => node.nodeType === 3 && node.textContent.trim()))
+            .filter(isSeen)
+            .filter((one) => {
+                const matrix = one.matches('svg text') ? one.getScreenCTM() : { a: 1, b: 0 };
+                return parseFloat(getComputedStyle(one).fontSize) * Math.hypot(matrix.a, matrix.b) < 10.95;
+            });
+        const crossing = [...document.querySelectorAll('svg')].flatMap((drawing) => {
+            const labels = [...drawing.querySelectorAll('.name, .map-label, .line-name, [data-tick]')].filter(isSeen);
+            const boxes = labels.map((label) => [label, label.getBoundingClientRect()]);
+            return boxes.flatMap(([label, one], index) =>
+                boxes
+                    .slice(index + 1)
+                    .filter(
+                        ([, other]) =>
+                            Math.min(one.right, other.right) - Math.max(one.left, other.left) > 3 &&
+                            Math.min(one.bottom, other.bottom) - Math.max(one.top, other.top) > 7,
+                    )
+                    .map(([other]) => `${label.textContent.trim()} over ${other.textContent.trim()}`),
+            );
+        });
+        return { small: small.map((one) => one.textContent.trim().slice(0, 20)), crossing };
+    });
+    expect(found, page.url()).toEqual({ small: [], crossing: [] });
+    const screens = await page.evaluate(() => document.documentElement.scrollHeight / innerHeight);
+    expect(screens, `screens of ${page.url()}`).toBeLessThanOrEqual(5.2);
+}

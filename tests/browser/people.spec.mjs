@@ -7,7 +7,7 @@ test('the head coach goes from one team to the other and keeps their plans apart
     await page.getByRole('link', { name: 'Terns' }).click();
     await expect(page.locator('.strip')).toContainText('Terns');
     expect(new URL(page.url()).pathname).not.toContain(kites);
-    await page.getByRole('link', { name: 'Field', exact: true }).click();
+    await page.locator('#place-carried').click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Double play, first holds');
     await expect(page.locator('.strip')).toContainText('Baseball, 80 ft');
     await page.getByRole('link', { name: 'Team', exact: true }).click();

@@ -1,5 +1,5 @@
 // Every place, visited once: accessible on a laptop by day and on a phone by night, and fitting at every width.
-import { doesNotOverflow, expect, isAccessible, isLargeEnough, namesHoldWhatIsSeen, test } from './fox.mjs';
+import { doesNotOverflow, expect, isAccessible, isLargeEnough, isReadable, namesHoldWhatIsSeen, test } from './fox.mjs';
 import { PLACES, signInToTerns } from './places.mjs';
 
 /** What size and light can change, and is looked over again for them. */
@@ -46,6 +46,9 @@ for (const [work, places] of Object.entries(PLACES)) {
             await isAccessible(page, SEEN);
             await namesHoldWhatIsSeen(page);
             await isLargeEnough(page);
+            await page.evaluate(() => sessionStorage.removeItem('strip-unfolded'));
+            await page.reload();
+            await isReadable(page);
             await spread(page);
             await fits(page, [320, 1280]);
         }

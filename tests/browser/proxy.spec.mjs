@@ -75,7 +75,7 @@ test('behind TLS: signed in by a cookie that never goes without it, told to stay
     expect(session).toMatchObject({ secure: true, httpOnly: true, sameSite: 'Lax' });
     const answer = await page.reload();
     expect((await answer.allHeaders())['strict-transport-security']).toBe('max-age=31536000');
-    await page.getByRole('link', { name: 'Field', exact: true }).click();
+    await page.locator('#place-carried').click();
     await expect(page.locator('svg.drawing').first()).toBeVisible();
 });
 

@@ -23,7 +23,7 @@ test('a pick is watched to its end, and what it leaves is a rundown', async ({ p
     const team = await signInToTerns(page);
     await page.goto(`/${team}/situations/R1-0/runners`);
     await page.getByRole('link', { name: 'Picks', exact: true }).click();
-    await expect(page).toHaveURL(/view=pick/);
+    await expect(page).toHaveURL(/R1-0\/pick\?/);
     const mark = page.locator('svg[data-clock] [data-actor="6"], [data-actor="6"]').first();
     const before = await mark.getAttribute('transform');
     await page.locator('[data-clock-bar]').evaluate((bar) => {
@@ -33,7 +33,7 @@ test('a pick is watched to its end, and what it leaves is a rundown', async ({ p
     await expect.poll(() => mark.getAttribute('transform')).not.toBe(before);
     await page.goto(`/${team}/situations/R1-0/pick?off=30`);
     await page.getByRole('link', { name: 'Watch the rundown' }).click();
-    await expect(page).toHaveURL(/view=rundown/);
+    await expect(page).toHaveURL(/\/rundown\?/);
     await expect(page.locator('h1').first()).toContainText('times in a hundred');
 });
 

@@ -12,9 +12,9 @@ test('a coach walks from the sign-in to a practice sheet', async ({ page }) => {
     await signIn(page);
     await expect(page.getByRole('heading', { level: 1 })).toContainText('2 things to mend before');
 
-    await page.getByRole('link', { name: 'Field', exact: true }).click();
+    await page.locator('#place-carried').click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Double play, corners in');
-    await page.getByRole('link', { name: 'On a bunt' }).click();
+    await page.getByRole('link', { name: 'Bunts', exact: true }).click();
     await expect(page.locator('.call')).toHaveText('“Crash, one.”');
     await page.getByRole('link', { name: 'Firm' }).click();
     await expect(page).toHaveURL(/bunt=-20,50/);
