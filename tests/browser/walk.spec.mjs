@@ -95,6 +95,8 @@ test('the stopwatch on a phone: start, split, stop, keep, undo', async ({ page }
         .replace(', next', '')
         .trim();
     await page.getByRole('button', { name: 'Start' }).click();
+    // Nobody is there sooner.
+    await expect.poll(async () => Number(await page.locator('[data-stopwatch-face]').innerText())).toBeGreaterThan(2.3);
     await next.click();
     await expect(page.locator('.good')).toHaveText(new RegExp(`^${name}: \\d+\\.\\d\\d s\\.$`));
     await page.getByRole('button', { name: new RegExp(`^Undo ${name},`) }).click();
