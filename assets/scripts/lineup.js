@@ -2,13 +2,26 @@
 const CHOSEN = 'data-chosen';
 
 export function changePlaces(page) {
-    page.addEventListener('click', (event) => touch(page, event.target.closest('[data-place]')));
+    page.addEventListener('click', (event) => touch(page, touched(event)));
     page.addEventListener('keydown', (event) => {
         const place = event.target.closest?.('g[data-place]');
         if (!place || ![' ', 'Enter'].includes(event.key)) return;
         event.preventDefault();
         touch(page, place);
     });
+}
+
+/** On the drawing the nearest, since the ground of one lies over another's; or one of the bench. */
+function touched(event) {
+    const place = event.target.closest('[data-place]');
+    if (!place?.ownerSVGElement) return place;
+    const far = (one) => {
+        const { x, y, width, height } = one.querySelector('.mark-shape').getBoundingClientRect();
+        return Math.hypot(x + width / 2 - event.clientX, y + height / 2 - event.clientY);
+    };
+    return [...place.ownerSVGElement.querySelectorAll('[data-place]')].reduce((best, one) =>
+        far(one) < far(best) ? one : best,
+    );
 }
 
 function touch(page, place) {
