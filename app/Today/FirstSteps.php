@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Today;
 
-use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Team;
-use FoxCorner\App\Plan\PlanDraft;
+use FoxCorner\App\Plan\PlanDrafts;
 use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\People\RosterPlayer;
 
@@ -17,7 +16,7 @@ final readonly class FirstSteps
     /** Players with a time of their own, from which on the clock is the team's (ours). */
     private const TIMED = 3;
 
-    public function __construct(private EntityManagerInterface $entities) {}
+    public function __construct(private PlanDrafts $drafts) {}
 
     /**
      * @param list<RosterPlayer> $roster
@@ -51,7 +50,7 @@ final readonly class FirstSteps
                 'A coverage for the first bunt',
                 'look at two with a runner on first, and say which is yours',
                 'situation',
-                0 < $this->entities->getRepository(PlanDraft::class)->count(['team' => $team]),
+                [] !== $this->drafts->of($team)->plays(ShippedFamilies::BUNTS)->choices,
                 ['situation' => 'R1-0', 'view' => ShippedFamilies::BUNTS],
             ),
             new FirstStep('A first practice', 'stations out of what the plan asks', 'new_practice', $hasPractice),

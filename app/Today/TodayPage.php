@@ -93,6 +93,7 @@ final class TodayPage extends AbstractController
                 $plans,
             ),
             'problem' => $problem,
+            'isEmpty' => [] === $roster,
             'steps' => $this->steps->of($team, $roster, [] !== $practices || $this->practices->hasAny($team)),
         ]);
     }

@@ -33,16 +33,21 @@ const key = (address) => `at ${address}`;
 /** Back in the history, and after a button of the same page, the page stands where it stood. */
 export function keepPlace(page) {
     let before = null;
+    let isByRail = false;
     const keep = () => sessionStorage.setItem(key(location.href), String(Math.round(scrollY)));
     addEventListener('pagehide', keep);
     page.addEventListener('htmx:beforeRequest', ({ detail }) => {
         keep();
+        isByRail = detail.boosted && detail.elt.closest('.rail') !== null;
         before =
             detail.requestConfig.verb === 'post' && detail.boosted ? { path: location.pathname, y: scrollY } : null;
     });
     page.addEventListener('htmx:afterSettle', ({ detail }) => {
         const last = before;
         before = null;
+        // Whoever chose a place wants to read it, not the rail again.
+        if (isByRail) page.querySelector('#work')?.focus({ preventScroll: true });
+        isByRail = false;
         const isSame = last && new URL(detail.xhr?.responseURL || location.href).pathname === last.path;
         if (isSame && !page.querySelector('main [aria-invalid="true"], main [role="alert"]')) scrollTo(0, last.y);
     });

@@ -7,7 +7,11 @@ export function whenNotSent(page, then) {
 
 export function tellWhenNotSent(page) {
     whenNotSent(page, ({ detail }) => {
-        if (detail?.requestConfig?.verb !== 'post') return;
+        if (detail?.requestConfig?.verb !== 'post') {
+            // What asks by itself is nobody's press.
+            if (detail?.elt?.matches('a, form')) tell(page, `No network: still showing “${document.title}”.`);
+            return;
+        }
         tell(page, 'No network: nothing was sent. What you typed is still here; press again when the network is back.');
     });
     page.addEventListener('htmx:afterRequest', ({ detail }) => {

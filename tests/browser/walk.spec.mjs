@@ -98,7 +98,7 @@ test('the stopwatch on a phone: start, split, stop, keep, undo', async ({ page }
     // Nobody is there sooner.
     await expect.poll(async () => Number(await page.locator('[data-stopwatch-face]').innerText())).toBeGreaterThan(2.3);
     await next.click();
-    await expect(page.locator('.good')).toHaveText(new RegExp(`^${name}: \\d+\\.\\d\\d s\\.$`));
+    await expect(page.locator('.good')).toContainText(new RegExp(`${name}: \\d+\\.\\d\\d s\\.`));
     await page.getByRole('button', { name: new RegExp(`^Undo ${name},`) }).click();
     await doesNotOverflow(page);
     await isAccessible(page);

@@ -123,7 +123,10 @@ final class AfterPage extends AbstractController
             return $work;
         }
         foreach ($this->codec->read($practice)->turns() as [$index, $station, $player]) {
-            if (null !== $run && !$run->clock()->isDone($index, $now)) {
+            $isDone = null === $run || $run->clock()->isDone($index, $now);
+            $counted = $records->at($index, $station->drill, $player->id)?->counted;
+            // What somebody has counted was practised, however short the round was cut.
+            if (!$isDone && null === $counted) {
                 continue;
             }
             $row = $work[$station->drill][$player->id] ?? [
@@ -134,8 +137,7 @@ final class AfterPage extends AbstractController
                 'block' => $index,
                 'position' => $player->position,
             ];
-            $row['planned'] += $station->repetitions;
-            $counted = $records->at($index, $station->drill, $player->id)?->counted;
+            $row['planned'] += $isDone ? $station->repetitions : 0;
             $row['counted'] = null === $counted ? $row['counted'] : $counted + ($row['counted'] ?? 0);
             $work[$station->drill][$player->id] = $row;
         }
