@@ -13,7 +13,7 @@ use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
 
-/** Where the plays of a situation are found; a group of families may have a page too, whose route is called as its key. */
+/** Where the plays of a situation are found; a group of families may have a page too, with its key for a route. */
 final class PlayPlacesExtension extends AbstractExtension
 {
     public function __construct(

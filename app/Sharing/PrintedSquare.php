@@ -27,7 +27,7 @@ final class PrintedSquare extends AbstractExtension
      * @param string $kind {@see SharedKind}
      * @param string $of   the situation's key, the practice's id
      *
-     * @return array{picture: string, address: string, until: \DateTimeImmutable}|null null where nothing of it is shared
+     * @return array{picture: string, address: string, until: \DateTimeImmutable}|null null: nothing is shared of it
      */
     private function of(Team $team, string $kind, string $of): ?array
     {

@@ -52,7 +52,7 @@ final readonly class RosterCsv
      * A number that is already worn is that player, changed in what the table says; what it does not say stays.
      *
      * @param array<int, Player>    $known by number
-     * @param array<string, string> $as    columns by headings that nobody knew, as {@see RosterReading::$unused} has them
+     * @param array<string, string> $as    columns by headings that nobody knew, as in {@see RosterReading::$unused}
      */
     public function read(string $text, array $known = [], array $as = []): RosterReading
     {

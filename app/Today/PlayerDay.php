@@ -13,7 +13,7 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
 
-/** What a player, or who stands for one, wants to know: where to be in a situation, what to do, and the next practice. */
+/** What a player, or who stands for one, wants to know: the next practice, where to be in a situation, what to do. */
 final readonly class PlayerDay
 {
     /** Things that everybody brings, and who stands behind the plate besides. */

@@ -4,129 +4,137 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
-use FoxCorner\App\Club\ShortName;
-use FoxCorner\App\Practice\Book\Practice;
-use FoxCorner\App\Practice\Book\PracticeAddress;
+use FoxCorner\App\Practice\Book\PracticeRepository;
 use PHPUnit\Framework\Attributes\TestWith;
-use Symfony\Component\Uid\Uuid;
 
-/** Addresses that people can read; those of before lead to the same. */
+/** Where things are: one home for each, old addresses lead there, and the rail leads back and to what is next. */
 final class AddressesTest extends AppTestCase
 {
-    #[TestWith(['Kites', 'kites'])]
-    #[TestWith(['Under 12 Bücklinge', 'under-12-bucklinge'])]
-    #[TestWith(['  Ødegård’s nine!  ', 'odegards-nine'])]
-    #[TestWith(['Καπετάνιος', 'kapetanios'])]
-    #[TestWith(['!!!', 'team'])]
-    #[TestWith(['Sign in', 'sign-in-team'])]
-    public function testANameBecomesAnAddress(string $name, string $short): void
-    {
-        self::assertSame($short, ShortName::of($name));
-    }
-
-    public function testALongNameIsCutWithinItsColumn(): void
-    {
-        $short = ShortName::free(str_repeat('long name ', 30), static fn(string $tried): bool => \strlen($tried) < 58);
-
-        self::assertLessThanOrEqual(ShortName::LONGEST, \strlen($short));
-        self::assertStringEndsNotWith('-', ShortName::of(str_repeat('long name ', 30)));
-    }
-
-    public function testTeamsOfTheSameNameHaveAddressesOfTheirOwn(): void
-    {
-        $coach = $this->signIn();
-        $addresses = [];
-        for ($number = 0; $number < 3; ++$number) {
-            $addresses[] = $this->newTeam($coach)->address();
-        }
-        self::assertSame(['gulls', 'gulls-2', 'gulls-3'], $addresses);
-
-        $this->browser->request('GET', '/gulls-2');
-        self::assertSelectorTextContains('body', 'Gulls');
-    }
-
-    public function testATeamIsReachedByItsShortNameAndByItsId(): void
+    #[TestWith(['bunts/R1-0?batter=left', 'situations/R1-0/bunt/all?batter=left'])]
+    #[TestWith(['field/R1-0', 'situations/R1-0'])]
+    #[TestWith(['field/R1-0?view=bunt&bunt=-20,30', 'situations/R1-0?bunt=-20,30&view=bunt'])]
+    #[TestWith(['field/R3-1/compare?against=in', 'situations/R3-1/compare?against=in'])]
+    #[TestWith(['plays/outfield', 'situations/outfield-jobs'])]
+    #[TestWith(['plays/steal/R1-0', 'situations/R1-0/steal/all'])]
+    #[TestWith(['plays/outfield/R1-1/sheet', 'situations/R1-1/outfield/sheet'])]
+    #[TestWith(['plays/bunt/R1-0/coverage/new?from=wheel', 'situations/R1-0/bunt/coverage/new?from=wheel'])]
+    #[TestWith(['runners', 'team/counts'])]
+    #[TestWith(['runners/R2-1', 'situations/R2-1/runners'])]
+    #[TestWith(['runners/looks/7', 'situations/looks/7'])]
+    #[TestWith(['team/field', 'team/ballpark'])]
+    #[TestWith(['team/runs', 'team/scoring'])]
+    public function testWhatWasPrintedLeadsToWhereItIsNow(string $old, string $now): void
     {
         $this->signIn();
-        $kites = $this->team();
-        foreach (['/kites/team', "/{$kites->id()}/team"] as $address) {
-            $page = $this->browser->request('GET', $address);
-            self::assertResponseIsSuccessful();
-            self::assertStringStartsWith(
-                '/kites',
-                (string) $page->filter('.rail a')->eq(1)->attr('href'),
-                'and leads on',
-            );
-        }
-        foreach (['/kite/team', '/KITES/team', '/kites-2/team', '/' . Uuid::v7() . '/team'] as $nobodys) {
-            $this->browser->request('GET', $nobodys);
-            self::assertResponseStatusCodeSame(404);
-        }
+        $this->browser->request('GET', "/kites/$old");
+
+        self::assertResponseStatusCodeSame(301);
+        self::assertSame("/kites/$now", urldecode((string) $this->browser->getResponse()->headers->get('Location')));
     }
 
-    public function testSomebodyElsesTeamIsNotThereByItsName(): void
-    {
-        $this->signIn('player');
-        $this->browser->request('GET', '/terns/team');
-
-        self::assertResponseStatusCodeSame(404);
-    }
-
-    public function testAPracticeIsReachedByDayAndLettersByIdAndAfterItsDayIsChanged(): void
+    public function testNothingElseIsLedAnywhere(): void
     {
         $this->signIn();
-        $practice = $this->practice();
-        $letters = substr($practice->address(), 11);
-        self::assertMatchesRegularExpression('/^[bcdfghjklmnpqrstvwxz]{4}$/', $letters);
-        self::assertSame($practice->startsAt()->format('Y-m-d') . "-$letters", $practice->address());
-        $title = $this->titleAt("/kites/practice/{$practice->address()}");
-        self::assertSame($title, $this->titleAt("/{$this->team()->id()}/practice/{$practice->id()}"), 'as before');
-        self::assertSame($title, $this->titleAt("/kites/practice/2020-01-01-$letters"), 'of another day, once');
-        self::assertSame(200, $this->statusAt("/kites/practice/{$practice->address()}/run/state"));
-
-        foreach (['/kites/practice/2020-01-01-bbbb', "/terns/practice/{$practice->address()}"] as $nobodys) {
-            self::assertSame(404, $this->statusAt($nobodys));
-            self::assertSame(404, $this->statusAt("$nobodys/run/state"));
+        foreach (['plays', 'plays/a/b/c/d', 'field', 'runners/a/b'] as $never) {
+            $this->browser->request('GET', "/kites/$never");
+            self::assertResponseStatusCodeSame(404, $never);
         }
     }
 
-    public function testLettersComeFromTheIdAndOfTwoWithTheSameTheDayDecides(): void
+    public function testAViewOfTheQueryIsInThePathFromThenOn(): void
     {
-        self::assertSame('bcdx', PracticeAddress::lettersOf(Uuid::fromString('0190163d-8694-739b-aea5-966c28010212')));
-        self::assertNull(PracticeAddress::read('2026-11-28-abcd'), 'a is none of them');
-        self::assertNull(PracticeAddress::read('nothing'));
-
         $this->signIn();
-        $first = $this->practice();
-        $second = $this->entities()
-            ->getRepository(Practice::class)
-            ->findBy(['team' => $this->team()])[0];
-        self::assertNotSame($first->address(), $second->address());
-        $this->entities()->getConnection()->executeStatement("UPDATE practice SET letters = 'zzzz'");
-        $this->entities()->clear();
-        foreach ([$first, $second] as $practice) {
-            $day = $practice->startsAt();
-            $this->browser->request('GET', "/kites/practice/{$day->format('Y-m-d')}-zzzz");
-            self::assertSelectorTextContains('.strip', $day->format('D j M'));
-        }
+        $this->browser->request('GET', '/kites/situations/R1-0?view=bunt&bunt=-20,30');
+
+        $to = urldecode((string) $this->browser->getResponse()->headers->get('Location'));
+        self::assertStringStartsWith('/kites/situations/R1-0/bunt?', $to);
+        self::assertStringContainsString('bunt=-20,30', $to);
+        self::assertStringNotContainsString('view', $to);
     }
 
-    private function practice(): Practice
+    public function testASituationHasItsPlaysAndAPlayItsTabs(): void
     {
-        $practices = $this->entities()->getRepository(Practice::class);
+        $this->signIn();
+        $page = $this->open($this->team(), '/situations/R1R2-0/bunt?coverage=wheel');
+        $tabs = $page->filter('.ways .segment');
 
-        return $practices->findBy(['team' => $this->team()], ['startsAt' => 'DESC'])[0];
+        self::assertSame(
+            [
+                'Before the pitch',
+                'Bunts',
+                'Ground balls',
+                'Outfield',
+                'Runners',
+                'In the air',
+                'This ball',
+                'All balls',
+                'Coverages',
+            ],
+            $tabs->each(static fn($tab): string => $tab->text()),
+        );
+        self::assertSame(
+            ['Bunts', 'This ball'],
+            $page->filter('.ways [aria-current=true]')->each(static fn($tab): string => $tab->text()),
+        );
+        self::assertStringContainsString(
+            'coverage=wheel',
+            (string) $page->filter('#tab-plays')->attr('href'),
+            'it stays',
+        );
+        self::assertStringNotContainsString('coverage', (string) $page->filter('#view-outfield')->attr('href'));
+        $page = $this->open($this->team(), '/situations/R1-0/runners');
+        self::assertSelectorTextSame('[aria-label=Runners] [aria-current=true]', 'Leads');
+        self::assertSelectorTextSame('#place-carried[aria-current=page]', 'First, 0 out');
+        self::assertSelectorNotExists('#place-situations[aria-current]');
     }
 
-    private function titleAt(string $address): string
+    public function testAPracticeIsNearFromThreeHoursBeforeItToItsEnd(): void
     {
-        return $this->browser->request('GET', $address)->filter('title')->text();
+        $practices = self::getContainer()->get(PracticeRepository::class);
+        $next = $practices->coming($this->team(), self::now())[0];
+        $near = fn(string $later, \DateTimeImmutable $from): ?string => $practices
+            ->near($this->team(), $from->modify($later))
+            ?->address();
+
+        self::assertNull($near('-181 minutes', $next->startsAt()));
+        self::assertSame($next->address(), $near('-180 minutes', $next->startsAt()->modify('+1 second')));
+        self::assertSame($next->address(), $near('+0 minutes', $next->endsAt()));
+        self::assertNotSame($next->address(), $near('+1 second', $next->endsAt()));
     }
 
-    private function statusAt(string $address): int
+    public function testThePageThatIsLeftLeadsNobodyBackByAPartThatComesLate(): void
     {
-        $this->browser->request('GET', $address);
+        $this->signIn();
+        $team = $this->team();
+        $this->open($team, '/situations/loaded-2?inning=7');
+        $late = ['HTTP_HX_REQUEST' => 'true'];
+        $this->browser->request('GET', "/{$team->id()}/situations/none-0/improve?inning=1", server: $late);
+        self::assertResponseIsSuccessful();
+        $rail = $this->open($team, '/team')->filter('#place-carried')->attr('href');
+        self::assertStringContainsString('/situations/loaded-2?inning=7', (string) $rail);
 
-        return $this->browser->getResponse()->getStatusCode();
+        $this->browser->request(
+            'GET',
+            "/{$team->id()}/situations/R1-1?inning=2",
+            server: $late + ['HTTP_HX_BOOSTED' => 'true'],
+        );
+        $rail = $this->open($team, '/team')->filter('#place-carried')->attr('href');
+        self::assertStringContainsString(
+            '/situations/R1-1?inning=2',
+            (string) $rail,
+            'a page that scripts bring is a page',
+        );
+
+        $this->browser->request(
+            'GET',
+            "/{$team->id()}/situations/R2-1?inning=2",
+            server: $late + ['HTTP_HX_HISTORY_RESTORE_REQUEST' => 'true'],
+        );
+        $rail = $this->open($team, '/team')->filter('#place-carried')->attr('href');
+        self::assertStringContainsString(
+            '/situations/R2-1?inning=2',
+            (string) $rail,
+            'and so is one that is gone back to',
+        );
     }
 }

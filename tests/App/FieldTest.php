@@ -217,42 +217,6 @@ final class FieldTest extends AppTestCase
         self::assertSelectorTextSame('#how option[selected]', 'As a surprise');
     }
 
-    public function testThePageThatIsLeftLeadsNobodyBackByAPartThatComesLate(): void
-    {
-        $this->signIn();
-        $team = $this->team();
-        $this->open($team, '/situations/loaded-2?inning=7');
-        $late = ['HTTP_HX_REQUEST' => 'true'];
-        $this->browser->request('GET', "/{$team->id()}/situations/none-0/improve?inning=1", server: $late);
-        self::assertResponseIsSuccessful();
-        $rail = $this->open($team, '/team')->filter('#place-carried')->attr('href');
-        self::assertStringContainsString('/situations/loaded-2?inning=7', (string) $rail);
-
-        $this->browser->request(
-            'GET',
-            "/{$team->id()}/situations/R1-1?inning=2",
-            server: $late + ['HTTP_HX_BOOSTED' => 'true'],
-        );
-        $rail = $this->open($team, '/team')->filter('#place-carried')->attr('href');
-        self::assertStringContainsString(
-            '/situations/R1-1?inning=2',
-            (string) $rail,
-            'a page that scripts bring is a page',
-        );
-
-        $this->browser->request(
-            'GET',
-            "/{$team->id()}/situations/R2-1?inning=2",
-            server: $late + ['HTTP_HX_HISTORY_RESTORE_REQUEST' => 'true'],
-        );
-        $rail = $this->open($team, '/team')->filter('#place-carried')->attr('href');
-        self::assertStringContainsString(
-            '/situations/R2-1?inning=2',
-            (string) $rail,
-            'and so is one that is gone back to',
-        );
-    }
-
     public function testTheCoachDecides(): void
     {
         $coach = $this->signIn();

@@ -26,6 +26,26 @@ final class SharingTest extends AppTestCase
         self::assertCount(0, $page->filter('form'), 'nothing can be changed');
     }
 
+    public function testAThingIsSharedWhereItIsWithTheSquareAtOnce(): void
+    {
+        $this->signIn();
+        $this->open($this->team(), '/situations');
+        $this->browser->submitForm('Make a link for 7 days');
+        self::assertResponseRedirects('/kites/situations');
+        $page = $this->follow();
+        $square = $page->filter('details.share[open] img');
+        self::assertCount(1, $square);
+        $address = (string) $page->filter('details.share input[aria-label="The link"]')->attr('value');
+        $page = $this->open($this->team(), '/situations');
+        self::assertCount(0, $page->filter('details.share[open]'), 'it opens once, and is there from then on');
+        self::assertCount(1, $page->filter('details.share img'));
+
+        $page = $this->read($address);
+        self::assertSelectorTextContains('h1', 'The call in every situation');
+        self::assertCount(8, $page->filter('tbody tr'));
+        self::assertStringContainsString('Double play', $page->filter('tbody')->text());
+    }
+
     public function testNamesAreShownWhereTheCoachAllowsThem(): void
     {
         $page = $this->read($this->share(['kind' => 'situation', 'of' => 'R1-0', 'days' => '7', 'names' => '1']));

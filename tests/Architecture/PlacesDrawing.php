@@ -84,7 +84,7 @@ final readonly class PlacesDrawing
                 $drawn .= \sprintf("<text x=\"%d\" y=\"%d\">%s</text>\n", $x + 8, $y + 16, self::words($path));
             }
         }
-        $most = max(array_map(\count(...), $this->pages));
+        $most = max(1, ...array_values(array_map(\count(...), $this->pages)));
 
         return \sprintf(
             '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %d %d" font-family="sans-serif">' .

@@ -207,3 +207,10 @@ test('on a phone the call is first, and drawing and time bar are seen under it',
     await expect(hard).toBeHidden();
     await doesNotOverflow(page);
 });
+
+test('a player reads the plan and cannot change it', async ({ page }) => {
+    const team = await signIn(page, 'player');
+    await page.goto(`/${team}/situations/R1-0/bunt?coverage=first-stays`);
+    await expect(page.locator('.call')).toContainText('Stay');
+    await expect(page.getByRole('button', { name: /^Play “/ })).toHaveCount(0);
+});

@@ -25,6 +25,9 @@ use FoxCorner\Core\Runs\PlayCost;
 /** What can be picked of a ball to the outfield, and what is said beside it. */
 final class OutfieldChoices
 {
+    /** In a word, since all that can be picked stands in one line. */
+    private const FLIGHTS = ['ground' => 'Ground', 'line' => 'Line', 'fly' => 'Fly'];
+
     private ?OutfieldDefence $defence = null;
     private ?OutfieldPlay $one = null;
     /** @var list<OutfieldPlay>|null once asked for */
@@ -43,7 +46,7 @@ final class OutfieldChoices
         return array_map(
             fn(Flight $flight): Choice => $this->choice(
                 'flight-' . $flight->value,
-                $flight->label(),
+                self::FLIGHTS[$flight->value],
                 ['flight' => Flight::Ground === $flight ? null : $flight->value, 'reached' => null],
                 $flight === $this->trial->flight,
             ),

@@ -47,7 +47,7 @@ final readonly class CsvRow
         return is_numeric($number) ? (float) $number : throw NoNumber::at($field, 'a number, or nothing', $cell);
     }
 
-    /** Of several in one cell, as in 3.05 / 3.11, the middle one or the mean of the two in the middle. @throws Problem */
+    /** Of several in one cell, as in 3.05 / 3.11, the middle one, or the mean of two in the middle. @throws Problem */
     public function median(string $column, string $field): ?float
     {
         $cells = (array) preg_split('~\s*[/;&]\s*|\s+and\s+|(?<=\d)\s+(?=\d)~', $this->text($column));
