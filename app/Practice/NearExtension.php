@@ -6,7 +6,7 @@ namespace FoxCorner\App\Practice;
 
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Practice\Book\Practice;
-use FoxCorner\App\Practice\Book\PracticeRepository;
+use FoxCorner\App\Practice\Live\RunRepository;
 use Psr\Clock\ClockInterface;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
@@ -14,10 +14,7 @@ use Twig\TwigFunction;
 /** Templates: the practice of a team that goes on or begins soon, `practice_near(team)`. */
 final class NearExtension extends AbstractExtension
 {
-    public function __construct(
-        private readonly PracticeRepository $practices,
-        private readonly ClockInterface $clock,
-    ) {}
+    public function __construct(private readonly RunRepository $runs, private readonly ClockInterface $clock) {}
 
     public function getFunctions(): array
     {
@@ -26,6 +23,6 @@ final class NearExtension extends AbstractExtension
 
     private function near(Team $team): ?Practice
     {
-        return $this->practices->near($team, $this->clock->now());
+        return $this->runs->near($team, $this->clock->now());
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Tests\App;
 
 use FoxCorner\App\Practice\Book\PracticeRepository;
+use FoxCorner\App\Practice\Live\RunRepository;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** Where things are: one home for each, old addresses lead there, and the rail leads back and to what is next. */
@@ -44,11 +45,11 @@ final class AddressesTest extends AppTestCase
     public function testAViewOfTheQueryIsInThePathFromThenOn(): void
     {
         $this->signIn();
-        $this->browser->request('GET', '/kites/situations/R1-0?view=bunt&bunt=-20,30');
+        $this->browser->request('GET', '/kites/situations/R1-0?view=bunt&bunt=-30,20');
 
         $to = urldecode((string) $this->browser->getResponse()->headers->get('Location'));
         self::assertStringStartsWith('/kites/situations/R1-0/bunt?', $to);
-        self::assertStringContainsString('bunt=-20,30', $to);
+        self::assertStringContainsString('bunt=-30,20', $to);
         self::assertStringNotContainsString('view', $to);
     }
 
@@ -92,7 +93,8 @@ final class AddressesTest extends AppTestCase
     {
         $practices = self::getContainer()->get(PracticeRepository::class);
         $next = $practices->coming($this->team(), self::now())[0];
-        $near = fn(string $later, \DateTimeImmutable $from): ?string => $practices
+        $runs = self::getContainer()->get(RunRepository::class);
+        $near = fn(string $later, \DateTimeImmutable $from): ?string => $runs
             ->near($this->team(), $from->modify($later))
             ?->address();
 

@@ -31,7 +31,7 @@ final class SharingTest extends AppTestCase
         $this->signIn();
         $this->open($this->team(), '/situations');
         $this->browser->submitForm('Make a link for 7 days');
-        self::assertResponseRedirects('/kites/situations');
+        self::assertResponseRedirects();
         $page = $this->follow();
         $square = $page->filter('details.share[open] img');
         self::assertCount(1, $square);

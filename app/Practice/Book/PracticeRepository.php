@@ -20,8 +20,6 @@ final class PracticeRepository extends ServiceEntityRepository
     public const PAGE = 40;
     /** The latest end of a practice that has begun: none is longer. */
     public const LONGEST = '-180 minutes';
-    /** The latest beginning of a practice for which people are on their way. */
-    private const SOON = '+180 minutes';
 
     /** @return list<Practice> all that there ever were, the latest first */
     public function of(Team $team): array
@@ -54,20 +52,6 @@ final class PracticeRepository extends ServiceEntityRepository
         $coming = array_filter($begun, static fn(Practice $practice): bool => $practice->endsAt() >= $now);
 
         return array_reverse(array_values($coming));
-    }
-
-    /** The one that goes on, or begins so soon that people come to the field for it. */
-    public function near(Team $team, \DateTimeImmutable $now): ?Practice
-    {
-        $near = $this->between($team, $now->modify(self::LONGEST), $now->modify(self::SOON));
-
-        foreach (array_reverse($near) as $practice) {
-            if ($practice->endsAt() >= $now) {
-                return $practice;
-            }
-        }
-
-        return null;
     }
 
     /** @return list<Practice> that begin from a moment on, the latest first */

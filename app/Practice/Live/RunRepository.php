@@ -9,10 +9,14 @@ use Doctrine\Persistence\ManagerRegistry;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Practice\Book\Practice;
 use FoxCorner\App\Practice\Book\PracticeAddress;
+use FoxCorner\App\Practice\Book\PracticeRepository;
 
 /** @extends ServiceEntityRepository<PracticeRun> */
 final class RunRepository extends ServiceEntityRepository
 {
+    /** The latest beginning of a practice for which people are on their way. */
+    private const SOON = '+180 minutes';
+
     public function __construct(ManagerRegistry $registry)
     {
         parent::__construct($registry, PracticeRun::class);
@@ -21,6 +25,34 @@ final class RunRepository extends ServiceEntityRepository
     public function of(Practice $practice): ?PracticeRun
     {
         return $this->findOneBy(['practice' => $practice]);
+    }
+
+    /** The practice whose clock runs, that goes on, or begins so soon that people come to the field for it. */
+    public function near(Team $team, \DateTimeImmutable $now): ?Practice
+    {
+        $from = $now->modify(PracticeRepository::LONGEST);
+        /** @var list<Practice> $near */
+        $near = $this->getEntityManager()
+            ->createQueryBuilder()
+            ->select('p')
+            ->from(Practice::class, 'p')
+            ->leftJoin(PracticeRun::class, 'run', 'WITH', 'run.practice = p')
+            ->where('p.team = :team AND ((p.startsAt >= :from AND p.startsAt < :to) OR run.startedAt >= :begun)')
+            ->setParameter('team', $team->id(), 'uuid')
+            ->setParameter('from', $from)
+            ->setParameter('to', $now->modify(self::SOON))
+            ->setParameter('begun', 1000 * $from->getTimestamp())
+            ->orderBy('run.startedAt', 'DESC')
+            ->addOrderBy('p.startsAt', 'ASC')
+            ->getQuery()
+            ->getResult();
+        foreach ($near as $practice) {
+            if ($practice->endsAt() >= $now) {
+                return $practice;
+            }
+        }
+
+        return null;
     }
 
     /** The run of a practice by the practice's address, without the practice itself: forty phones ask. */
