@@ -28,10 +28,10 @@ final readonly class Advice
             Topic::Team => new self('Who plays, how quick and how strong they are, and on which field.', [
                 'A figure with ≈ is the level’s own; the stopwatch replaces it, and the plan moves.',
                 'A limit with its last day keeps an arm out of throws; nobody but coaches sees it.',
-                'Lineup picks today’s nine by hand; what is left open is placed at the best position.',
+                'Lineup: touch two on the drawing to change places; what is left open is placed by the roster.',
             ]),
             Topic::Stopwatch => new self('Times taken on the field; every try is kept, the median counts.', [
-                'Start when the bat meets the ball, stop when the foot is on the bag. The finger down counts.',
+                'Start when the bat meets the ball, touch the name when the foot is on the bag: that saves it.',
                 'Split keeps a time while the watch runs on.',
                 'A try far from the others is marked and can be taken out.',
             ]),
@@ -39,7 +39,7 @@ final readonly class Advice
                 'All 24 situations with the call of each, for one inning, score and batter.',
                 [
                     'Choose inning, score, batter and count; what then differs from the base plan is marked.',
-                    'A number counts findings; press a cell to see it on the field.',
+                    'A number counts findings; press a cell for where they stand and its plays.',
                     'The walk-off sheet has every player’s own paces, to print.',
                 ],
                 [Word::Alignment, Word::DoublePlay, Word::Halfway, Word::Corners],
@@ -65,9 +65,9 @@ final readonly class Advice
             Topic::Bunts => new self(
                 'Bunt coverages: where on the ground a bunt beats one, and what the batter may do instead.',
                 [
-                    'Choose a coverage; touch a spot of the map to run that bunt.',
+                    'This ball runs one bunt; All balls is the map: touch a spot to run it.',
                     '“Beside it” lays a second one next to it and shows where they differ.',
-                    'Say which out you want here; the price of each choice stands beside it.',
+                    'Coverages compares them, and has the out you want here with its price.',
                 ],
                 [Word::LeadOut, Word::Wheel, Word::Charge, Word::TurnBack, Word::Converge, Word::BreakEven],
             ),
@@ -103,7 +103,7 @@ final readonly class Advice
                 [
                     'Inside the alarm line let him be; between the lines the throw has him; beyond, he goes.',
                     'Pitcher, catcher and runner are chosen above; measured times replace estimates.',
-                    'Count takes steals, picks and looks with the thumb during a game.',
+                    'Count steals and picks takes them with the thumb during a game.',
                 ],
                 [Word::Daylight, Word::Rundown, Word::Hang],
             ),

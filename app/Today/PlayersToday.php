@@ -12,7 +12,6 @@ use FoxCorner\App\Practice\Book\PracticeRepository;
 use FoxCorner\App\Practice\Sheet\SheetCodec;
 use FoxCorner\App\Shared\Address\Carried;
 use FoxCorner\Core\Game\Context;
-use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\NoLineup;
 use Psr\Clock\ClockInterface;
 
@@ -45,9 +44,8 @@ final readonly class PlayersToday
     /** The plan of the situation that is carried; null while there is no nine. */
     private function read(Team $team): ?ReadPlan
     {
-        $situation = Situation::find($this->carried->situation()) ?? Situation::fromKey(Carried::FIRST);
         try {
-            return $this->plans->read($team, $situation, Context::ordinary());
+            return $this->plans->read($team, $this->carried->situation(), Context::ordinary());
         } catch (NoLineup) {
             return null;
         }

@@ -49,9 +49,9 @@ final class NewFamilyTest extends AppTestCase
     {
         $page = $this->open($this->team(), '/situations/R3-1/throw-home/coverages?coverage=away');
         $rows = implode("\n", $page->filter('table tr')->each(static fn(Crawler $row): string => $row->text()));
-        self::assertMatchesRegularExpression('/^Catcher stay 0\.8[5-9] 100 % \d/m', $rows, 'mostly an out');
+        self::assertMatchesRegularExpression('/^Catcher stay 0\.8[5-9] 100 in 100 \d/m', $rows, 'mostly an out');
         self::assertMatchesRegularExpression(
-            '/^Catcher away 0\.15 100 % \d/m',
+            '/^Catcher away 0\.15 100 in 100 \d/m',
             $rows,
             'nobody is there to catch it: he runs home with it himself',
         );

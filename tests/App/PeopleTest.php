@@ -113,7 +113,7 @@ final class PeopleTest extends AppTestCase
         );
         $this->comeIn($this->letter('ines@elsewhere.example')->pieces()[1][0]);
         $this->open($team, '/you');
-        self::assertSelectorTextContains('main', 'What is kept of you');
+        self::assertSelectorTextContains('main', 'What is kept of Marsh');
         $member = $this->member($team, 'ines@elsewhere.example');
         self::assertTrue($member?->seesAllOf($marsh));
         self::assertFalse($member->seesAllOf('another'));

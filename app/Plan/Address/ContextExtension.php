@@ -9,7 +9,6 @@ use FoxCorner\App\Club\Team;
 use FoxCorner\App\Opponents\OpponentRepository;
 use FoxCorner\App\Shared\Address\Carried;
 use FoxCorner\Core\Field\Point;
-use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use Twig\Extension\AbstractExtension;
@@ -30,10 +29,7 @@ final class ContextExtension extends AbstractExtension
             new TwigFunction('batters_of', $this->opponents->choices(...)),
             new TwigFunction('pitchers_of', $this->pitchers(...)),
             new TwigFunction('carried_context', $this->carried->context(...)),
-            new TwigFunction(
-                'carried_situation',
-                fn(): Situation => Situation::find($this->carried->situation()) ?? Situation::fromKey(Carried::FIRST),
-            ),
+            new TwigFunction('carried_situation', $this->carried->situation(...)),
             new TwigFunction(
                 'moved_to',
                 static fn(Position $who, Point $to): ?string => MovedFielders::write([$who->value => $to]),

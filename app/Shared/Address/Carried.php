@@ -22,7 +22,7 @@ final readonly class Carried
     private const COOKIE = 'situation';
     private const LONGEST = 300;
     /** Before any was looked at. */
-    public const FIRST = 'R1-0';
+    private const FIRST = 'R1-0';
 
     public function __construct(private RequestStack $requests) {}
 
@@ -39,14 +39,13 @@ final readonly class Carried
     }
 
     /** The situation of this page, or the last one. */
-    public function situation(): string
+    public function situation(): Situation
     {
         $request = $this->requests->getMainRequest();
         $here = $request?->attributes->getString('situation') ?? '';
+        $kept = null === $request ? '' : self::kept($request)['situation'] ?? '';
 
-        return '' !== $here
-            ? $here
-            : self::known(null === $request ? '' : self::kept($request)['situation'] ?? '') ?? self::FIRST;
+        return Situation::find($here) ?? (Situation::find($kept) ?? Situation::fromKey(self::FIRST));
     }
 
     #[AsEventListener]
