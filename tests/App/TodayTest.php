@@ -99,7 +99,7 @@ final class TodayTest extends AppTestCase
         self::assertSelectorTextContains('main', 'Make a practice');
         self::assertSelectorExists('.need-bar[aria-label^="0 fresh, 0 to come"]');
         $this->open($team, '/practice');
-        self::assertSelectorTextContains('.note', 'A practice is made from the plan');
+        self::assertSelectorTextContains('.note', 'Say who comes, who helps and how long you have');
     }
 
     public function testATeamWithoutBuntsHasNoFindingsOfThem(): void
