@@ -18,6 +18,7 @@ use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\Plan\Audit\CalledWhen;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Play\Contract\PlayFamily;
+use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -76,39 +77,60 @@ final class PlaysPage extends AbstractController
             return $this->render('plays/none.html.twig', $shared);
         }
 
+        $cost = $this->tables->cost($membership->team, $address->context);
+
         return $this->render(
             "plays/$tab.html.twig",
-            $shared + ['query' => $query] + $this->worth($membership, $read, $play, $address, $query),
+            $shared +
+                $this->shown($read, $play, $address, $query, $cost) +
+                ('plays' === $tab ? $this->tried($play, $address, $cost) : $this->compared($play, $cost)),
         );
     }
 
-    /** @return array<string, mixed> */
-    private function worth(
-        Membership $membership,
+    /** @return array<string, mixed> what both tabs show */
+    private function shown(
         ReadPlan $read,
         PlannedPlay $play,
         SituationAddress $address,
         MapQuery $query,
+        PlayCost $cost,
     ): array {
-        $cost = $this->tables->cost($membership->team, $address->context);
         $controls = $this->controls->of($play->family);
+        $rules = $play->plan->state->rules;
         $like = $controls->trial($address->trial, $play->plan->scene());
-        $maps = MapsShown::of($play, $query->with, $cost, $like);
+
+        return [
+            'query' => $query,
+            'unit' => $cost->unit,
+            'maps' => MapsShown::of($play, $query->with, $cost, $like),
+            'offers' => CoverageOffers::of($read, $play),
+            'drawing' => new FieldDrawing($rules, $controls->mapWindow($rules)),
+            'choices' => $controls->choices($address, $play, $cost),
+            'controls' => $controls,
+        ];
+    }
+
+    /** @return array<string, mixed> all that the coverage is tried against, where that is a handful of kinds */
+    private function tried(PlannedPlay $play, SituationAddress $address, PlayCost $cost): array
+    {
+        $controls = $this->controls->of($play->family);
+
+        return [
+            'tried' => $play->family->words()->ofKinds ? PlayTried::all($play, $controls, $address, $cost) : [],
+        ];
+    }
+
+    /** @return array<string, mixed> the coverages beside each other, and what each player is told of the one */
+    private function compared(PlannedPlay $play, PlayCost $cost): array
+    {
         $reports = $this->reports->of($play, $cost);
 
         return [
             'reports' => $reports,
             'when' => CalledWhen::among($reports, $play->policy),
             'even' => CalledWhen::areEven($reports, $play->policy),
-            'unit' => $cost->unit,
-            'maps' => $maps,
-            'offers' => CoverageOffers::of($read, $play),
             'policies' => PolicyLine::all($play, $reports),
             'players' => PlayerTold::all($play),
-            'drawing' => new FieldDrawing($play->plan->state->rules, $controls->mapWindow($play->plan->state->rules)),
-            'choices' => $controls->choices($address, $play, $cost),
-            'controls' => $controls,
-            'tried' => $play->family->words()->ofKinds ? PlayTried::all($play, $controls, $address, $cost) : [],
         ];
     }
 }

@@ -69,15 +69,13 @@ final readonly class RosterCsv
             static function (CsvRow $row) use (&$taken, $known): RosterLine {
                 $number = $row->whole('number', 'number', '0 to 99');
                 $player = $known[$number] ?? null;
-                $read = self::draft(
-                    $row,
-                    $number,
-                    null === $player ? new PlayerDraft() : PlayerDraft::of($player),
-                )->toRosterPlayer($player?->id(), $taken);
+                $draft = null === $player ? new PlayerDraft() : PlayerDraft::of($player);
+                $positions = TypedPositions::read($row->text('positions'), $draft->positions);
+                $draft->positions = $positions->positions;
+                $read = self::draft($row, $number, $draft)->toRosterPlayer($player?->id(), $taken);
                 $taken[] = $number;
-                $asked = TypedPositions::read($row->text('positions'), null)->unknown;
 
-                return new RosterLine($read, $player?->asRosterPlayer(), $asked);
+                return new RosterLine($read, $player?->asRosterPlayer(), $positions->unknown);
             },
             RosterColumns::fields(),
         );
@@ -91,9 +89,6 @@ final readonly class RosterCsv
         $draft->number = $number;
         self::hands($row, $draft);
         $draft->name = $row->says('name') ? trim($row->text('first_name') . ' ' . $row->text('name')) : $draft->name;
-        $draft->positions = $row->says('positions')
-            ? TypedPositions::read($row->text('positions'), $draft->positions)->positions
-            : $draft->positions;
         foreach (Quantity::cases() as $one) {
             if ($row->says($one->column())) {
                 $draft->measured[$one->value] = $row->median($one->column(), $one->field());

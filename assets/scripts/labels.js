@@ -60,8 +60,8 @@ export function placeLabels(marks, room, plates = []) {
 }
 
 /**
- * marks: [{x, y, width of the name}] room: the box to stay in, plates: boxes that are taken; the place of each name beside its mark, in order:
- * { x, y, anchor }.
+ * marks: [{x, y, width of the name}]; room: the box to stay in; plates: boxes that are taken. Back comes the place of
+ * each name beside its mark, in order: { x, y, anchor }.
  */
 export function choosePlaces(marks, room = null, plates = []) {
     const taken = marks.map(({ x, y }) => ({ left: x - MARK, right: x + MARK, top: y - MARK, bottom: y + MARK }));

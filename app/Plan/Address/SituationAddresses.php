@@ -26,11 +26,9 @@ final readonly class SituationAddresses
     public function read(Team $team, Request $request): SituationAddress
     {
         $path = $request->attributes;
+        $view = $path->getString('view');
         /** @var InputBag<string> $query */
-        $query = new InputBag($request->query->all() + ['view' => '']);
-        if ('' !== $path->getString('view')) {
-            $query->set('view', $path->getString('view'));
-        }
+        $query = new InputBag(('' === $view ? [] : ['view' => $view]) + $request->query->all());
 
         return $this->at($team, $path->getString('situation'), $query);
     }

@@ -57,7 +57,7 @@ final readonly class PlayFamilies
     }
 
     /** @return list<PlayFamily> that share a place */
-    public function in(FamilyGroup $group): array
+    private function in(FamilyGroup $group): array
     {
         return array_values(
             array_filter(

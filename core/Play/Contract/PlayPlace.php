@@ -27,12 +27,6 @@ final readonly class PlayPlace
         return $this->group->name ?? $this->families[0]->words()->place;
     }
 
-    /** As one of several views of a situation. */
-    public function view(): string
-    {
-        return $this->group->name ?? 'On a ' . $this->families[0]->words()->one;
-    }
-
     /** Of the group, else of the family; used in addresses. */
     public function key(): string
     {

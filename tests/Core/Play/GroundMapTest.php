@@ -91,7 +91,6 @@ final class GroundMapTest extends TestCase
         );
     }
 
-    /** The balls of the trait that this test does not hit are the map's. */
     public function testABallOfTheMapCanBeHit(): void
     {
         $trial = GroundMap::of(self::defence(Level::Pro, 'R1-0'))->balls[40]->trial;
