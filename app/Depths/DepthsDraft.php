@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Depths;
 
+use FoxCorner\App\Shared\Taste\Units;
 use FoxCorner\App\Shared\TypedNumber;
 use FoxCorner\Core\Alignment\Depth\DepthFractions;
 use FoxCorner\Core\Alignment\Depth\DepthName;
@@ -22,7 +23,7 @@ final class DepthsDraft
 
     /** In the order of the form. */
     public const POSITIONS = [Position::Shortstop, Position::SecondBase, Position::ThirdBase, Position::FirstBase];
-    public const UNITS = ['feet', 'paces'];
+    public const UNITS = ['feet', 'metres', 'paces'];
 
     /**
      * @param array<string, string>  $cells    as typed, by their names in the form
@@ -182,7 +183,11 @@ final class DepthsDraft
 
     private static function feetIn(string $unit): float
     {
-        return 'paces' === $unit ? Traits::ORDINARY_PACE : 1.0;
+        return match ($unit) {
+            'paces' => Traits::ORDINARY_PACE,
+            'metres' => 1.0 / Units::METRES_PER_FOOT,
+            default => 1.0,
+        };
     }
 
     private static function number(float $value): string

@@ -12,6 +12,8 @@ use FoxCorner\App\Plan\PlanEdit;
 use FoxCorner\App\Plan\PlanEdits;
 use FoxCorner\App\Shared\Drawing\FieldDrawing;
 use FoxCorner\App\Shared\Drawing\Window;
+use FoxCorner\App\Shared\Taste\Taste;
+use FoxCorner\App\Shared\Taste\Units;
 use FoxCorner\Core\Alignment\Depth\DepthTable;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Problem\Meanwhile;
@@ -27,7 +29,11 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Where each named depth is, what it is called, and the sign for it; drawn while it is edited. */
 final class DepthsPage extends AbstractController
 {
-    public function __construct(private readonly PlanDrafts $drafts, private readonly PlanEdits $edits) {}
+    public function __construct(
+        private readonly PlanDrafts $drafts,
+        private readonly PlanEdits $edits,
+        private readonly Taste $taste,
+    ) {}
 
     #[Route('/{team}/situations/depths', name: 'depths', methods: ['GET'])]
     public function show(Membership $membership, Request $request): Response
@@ -98,7 +104,7 @@ final class DepthsPage extends AbstractController
             return $this->page(
                 $membership,
                 $table,
-                $typed ?? DepthsDraft::of($table, $membership->team->rules(), 'feet'),
+                $typed ?? DepthsDraft::of($table, $membership->team->rules(), $this->usual()),
                 $request->request->getString('seen'),
                 $problem,
             );
@@ -153,10 +159,15 @@ final class DepthsPage extends AbstractController
         return DepthsDraft::typed($cells, $this->unit($input));
     }
 
+    private function usual(): string
+    {
+        return Units::Metric === $this->taste->units() ? 'metres' : 'feet';
+    }
+
     /** @param InputBag<bool|float|int|string>|InputBag<string> $input */
     private function unit(InputBag $input): string
     {
-        $unit = $input->getString('unit', 'feet');
+        $unit = $input->getString('unit', $this->usual());
 
         return \in_array($unit, DepthsDraft::UNITS, true)
             ? $unit

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Runners;
 
+use FoxCorner\App\Shared\Taste\TypedLength;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Bases;
@@ -60,8 +61,8 @@ final readonly class RunnersQuery
         return new self(
             $base,
             \in_array($pick, $open, true) ? $pick : Alarm::usual($base, $rules),
-            self::feet($query, 'lead', Leads::check(...)),
-            self::feet(
+            TypedLength::feet($query, 'lead', Leads::check(...)),
+            TypedLength::feet(
                 $query,
                 'stands',
                 static fn(float $feet): float => OutOfRange::unlessBetween('stands', $feet, 0.0, 60.0, 'feet'),
@@ -136,19 +137,5 @@ final readonly class RunnersQuery
         return is_numeric($value)
             ? OutOfRange::unlessBetween('want', (float) $value, 0.05, 0.95, 'of the throws')
             : throw NoNumber::at('want', '0.05 to 0.95');
-    }
-
-    /**
-     * @param InputBag<string>       $query
-     * @param callable(float): float $check
-     */
-    private static function feet(InputBag $query, string $name, callable $check): ?float
-    {
-        $value = trim($query->getString($name));
-        if ('' === $value) {
-            return null;
-        }
-
-        return is_numeric($value) ? $check((float) $value) : throw NoNumber::at($name, 'feet, a number');
     }
 }

@@ -21,6 +21,6 @@ final class ProblemOnForm
     {
         $name = $fields[$problem->field()] ?? $problem->field();
         $field = $form->has($name) ? $form->get($name) : $form;
-        $field->addError(new FormError($problem->sentence()));
+        $field->addError(new FormError($problem->sentence(), cause: $problem));
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\App\Shared\Form\MeasureType;
 use FoxCorner\App\Shared\Form\VersionField;
+use FoxCorner\App\Shared\Taste\Taste;
 use FoxCorner\Core\Field\LeadRule;
 use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Field\Sport;
@@ -15,14 +17,15 @@ use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;
 use Symfony\Component\Form\Extension\Core\Type\IntegerType;
-use Symfony\Component\Form\Extension\Core\Type\NumberType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
 
 /** @extends AbstractType<FieldDraft> */
 final class FieldForm extends AbstractType
 {
-    private const NOT_A_NUMBER = 'No number. Allowed: a distance in feet, or nothing for the rule set’s own.';
+    private const NOT_A_NUMBER = 'No number. Allowed: a distance, or nothing for the rule set’s own.';
+
+    public function __construct(private readonly Taste $taste) {}
 
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
@@ -30,7 +33,8 @@ final class FieldForm extends AbstractType
         $builder
             ->add('ruleSet', ChoiceType::class, [
                 'label' => 'Rule set',
-                'choices' => array_combine(array_column($sets, 'name'), array_keys($sets)),
+                'choices' => array_keys($sets),
+                'choice_label' => fn(string $key): string => $this->taste->units()->told($sets[$key]->name),
                 'help' => 'Another set fills in all its values',
                 'attr' => [
                     'data-hx-get' => $options['refill'],
@@ -67,10 +71,9 @@ final class FieldForm extends AbstractType
                 'skinRadius' => 'Dirt, from the rubber',
             ] as $name => $label
         ) {
-            $builder->add($name, NumberType::class, [
+            $builder->add($name, MeasureType::class, [
                 'label' => $label,
-                'required' => false,
-                'attr' => ['inputmode' => 'decimal', 'data-unit' => 'ft'],
+                'unit' => 'ft',
                 'invalid_message' => self::NOT_A_NUMBER,
             ]);
         }
@@ -80,10 +83,9 @@ final class FieldForm extends AbstractType
                 'required' => false,
                 'invalid_message' => 'This is not a whole number. Allowed: 3 to 12.',
             ])
-            ->add('reaction', NumberType::class, [
+            ->add('reaction', MeasureType::class, [
                 'label' => 'Caution: time to a hard hit under',
-                'required' => false,
-                'attr' => ['inputmode' => 'decimal', 'data-unit' => 's'],
+                'unit' => 's',
                 'invalid_message' => 'This is not a number. Allowed: 0.2 to 1 seconds, or nothing.',
             ])
             ->add('leads', EnumType::class, [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Team;
 
+use FoxCorner\App\Shared\Form\MeasureType;
 use FoxCorner\App\Shared\Form\VersionField;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
@@ -16,7 +17,6 @@ use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\DateType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;
 use Symfony\Component\Form\Extension\Core\Type\IntegerType;
-use Symfony\Component\Form\Extension\Core\Type\NumberType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
@@ -56,7 +56,7 @@ final class PlayerForm extends AbstractType
                 'choice_label' => static fn(Bats $bats): string => ucfirst($bats->label()),
             ]);
         foreach (Quantity::cases() as $quantity) {
-            $builder->add($quantity->stored(), NumberType::class, self::measured($quantity));
+            $builder->add($quantity->stored(), MeasureType::class, self::measured($quantity));
         }
         $builder
             ->add('pitching', EnumType::class, [
@@ -104,15 +104,13 @@ final class PlayerForm extends AbstractType
             'label' => $quantity->label(),
             'help' => match ($quantity) {
                 Quantity::HomeToFirst => 'Seconds from contact; empty: the level’s own time',
-                Quantity::Arm => 'Miles per hour; empty: the level’s own',
-                Quantity::Pace => 'Feet; empty: ' . Traits::ORDINARY_PACE,
+                Quantity::Arm => 'Empty: the level’s own',
+                Quantity::Pace => \sprintf('Empty: %g ft', Traits::ORDINARY_PACE),
                 Quantity::Exchange => 'Seconds from glove to release; a catcher’s on a steal. Empty: the level’s own',
                 Quantity::TimeToPlate => 'A pitcher’s seconds to the catcher’s glove. Empty: the level’s own',
             },
             'property_path' => "measured[$quantity->value]",
-            'required' => false,
-            'attr' => ['inputmode' => 'decimal', 'data-unit' => $quantity->unit()],
-            'invalid_message' => 'This is not a number. Allowed: a number such as 3.15, or nothing.',
+            'unit' => $quantity->unit(),
         ];
     }
 }

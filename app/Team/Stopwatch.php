@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\PlayerRepository;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Shared\Taste\Taste;
 use FoxCorner\App\Shared\TypedNumber;
 use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\People\RosterPlayer;
@@ -29,6 +30,7 @@ final class Stopwatch extends AbstractController
         private readonly ReadingRepository $readings,
         private readonly EntityManagerInterface $entities,
         private readonly ClockInterface $clock,
+        private readonly Taste $taste,
     ) {}
 
     #[Route('/{team}/team/stopwatch', name: 'stopwatch', methods: ['GET'])]
@@ -69,7 +71,10 @@ final class Stopwatch extends AbstractController
             },
             $quantity,
         );
-        $this->addFlash('done', \sprintf('%s: %.2f %s.', $player->asRosterPlayer()->name, $value, $quantity->unit()));
+        $this->addFlash(
+            'done',
+            $player->asRosterPlayer()->name . ': ' . $this->taste->units()->reading($value, $quantity->unit()) . '.',
+        );
 
         return $this->redirectToRoute(
             'stopwatch',
@@ -112,14 +117,14 @@ final class Stopwatch extends AbstractController
     {
         [$paces, $feet] = [trim($request->request->getString('paces')), trim($request->request->getString('feet'))];
         if (Quantity::Pace === $quantity && '' === $typed && '' !== $paces . $feet) {
-            return TypedNumber::read($feet, 'feet') /
+            return $this->taste->units()->read(TypedNumber::read($feet, 'feet'), 'ft') /
                 max(
                     1.0,
                     OutOfRange::unlessBetween('paces', TypedNumber::read($paces, 'paces'), 1, 100, 'paces walked'),
                 );
         }
 
-        return TypedNumber::read($typed, 'reading');
+        return $this->taste->units()->read(TypedNumber::read($typed, 'reading'), $quantity->unit());
     }
 
     /** @param array{string, string} $walked paces and feet as typed */

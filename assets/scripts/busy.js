@@ -28,6 +28,8 @@ export function tellBusy(page) {
     }
 }
 
+const STILL = { preventScroll: true };
+
 const key = (address) => `at ${address}`;
 
 /** Back in the history, and after a button of the same page, the page stands where it stood. */
@@ -46,7 +48,7 @@ export function keepPlace(page) {
         const last = before;
         before = null;
         // Whoever chose a place wants to read it, not the rail again.
-        if (isByRail) page.querySelector('#work')?.focus({ preventScroll: true });
+        if (isByRail) (page.querySelector('#work [autofocus]') ?? page.querySelector('#work'))?.focus(STILL);
         isByRail = false;
         const isSame = last && new URL(detail.xhr?.responseURL || location.href).pathname === last.path;
         if (isSame && !page.querySelector('main [aria-invalid="true"], main [role="alert"]')) scrollTo(0, last.y);

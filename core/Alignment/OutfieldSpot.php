@@ -63,6 +63,6 @@ final readonly class OutfieldSpot implements Placement
         return \sprintf('%d ft in', round($this->toFence)) .
             (abs($this->toRight) < self::STRAIGHT
                 ? ''
-                : \sprintf(', %d %s', round(abs($this->toRight)), $this->toRight > 0 ? 'right' : 'left'));
+                : \sprintf(', %d ft to %s', round(abs($this->toRight)), $this->toRight > 0 ? 'right' : 'left'));
     }
 }

@@ -7,6 +7,21 @@ namespace FoxCorner\Core\Problem;
 /** A number that is too small, too large or none. */
 final class OutOfRange extends ValueProblem
 {
+    /** @param string $unit of the three figures, in words */
+    private function __construct(
+        string $field,
+        private readonly float $value,
+        private readonly float $least,
+        private readonly float $most,
+        public readonly string $unit,
+    ) {
+        parent::__construct(
+            $field,
+            \sprintf('%s is %s', self::number($value), $value < $least ? 'too small' : 'too large'),
+            \sprintf('%s to %s %s', self::number($least), self::number($most), $unit),
+        );
+    }
+
     /**
      * Returns the value unchanged when it lies between the limits, both included.
      *
@@ -18,11 +33,13 @@ final class OutOfRange extends ValueProblem
             return $value;
         }
 
-        throw new self(
-            $field,
-            \sprintf('%s is %s', self::number($value), $value < $least ? 'too small' : 'too large'),
-            \sprintf('%s to %s %s', self::number($least), self::number($most), $unit),
-        );
+        throw new self($field, $value, $least, $most, $unit);
+    }
+
+    /** The same in another unit, of which so many make one. */
+    public function in(string $unit, float $factor): self
+    {
+        return new self($this->field(), $factor * $this->value, $factor * $this->least, $factor * $this->most, $unit);
     }
 
     private static function number(float $value): string

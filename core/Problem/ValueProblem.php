@@ -7,7 +7,7 @@ namespace FoxCorner\Core\Problem;
 /** What all problems have; each kind is a class of its own. */
 abstract class ValueProblem extends \DomainException implements Problem
 {
-    final protected function __construct(
+    protected function __construct(
         private readonly string $field,
         private readonly string $wrong,
         private readonly string $allowed,

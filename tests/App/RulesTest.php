@@ -210,7 +210,7 @@ final class RulesTest extends AppTestCase
 
         $this->open($this->team(), '/situations/R1R2-1');
         self::assertSelectorTextContains('.call', '“Pinch');
-        self::assertSelectorTextContains('tbody.tight', '15 off');
+        self::assertSelectorTextContains('tbody.tight', '15 ft off');
         $this->open($this->team('Terns'), '/situations/R1R2-1');
         self::assertSelectorTextNotContains('.call', 'Pinch');
     }

@@ -4,32 +4,142 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App;
 
-use FoxCorner\App\Shared\Taste\Metric;
+use FoxCorner\App\Shared\Taste\TypedLength;
+use FoxCorner\App\Shared\Taste\Units;
+use FoxCorner\Core\Problem\OutOfRange;
 use Symfony\Component\BrowserKit\Cookie;
+use Symfony\Component\HttpFoundation\InputBag;
 
 /** How somebody likes to read: metres, hours, paper. */
 final class TasteTest extends AppTestCase
 {
-    public function testFeetAndMilesAreReckonedOverWhereTheyAreRead(): void
+    public function testFeetAndMilesAreReckonedOver(): void
     {
+        $metres = Units::Metric;
         foreach (
             [
                 '43 ft' => '13.1 m',
                 'it is 175 ft out, 60 ft wide' => 'it is 53 m out, 18.3 m wide',
                 '65.6 ft' => '20.0 m',
                 '65.7 ft' => '20 m',
-                '2½ ft' => '0.8 m',
+                '2.5 ft' => '0.76 m',
                 '105 mph' => '169 km/h',
                 '27.5 ft/s' => '8.4 m/s',
-                '3 feet, R2 ft, draft 7' => '3 feet, R2 ft, draft 7',
-                '<b title="20 ft">30 ft</b>' => '<b title="6.1 m">9.1 m</b>',
-                '<b data-spot="20 ft">1</b>' => '<b data-spot="20 ft">1</b>',
-                '<form><b title="9 ft">8 ft</b></form>10 ft' => '<form><b title="9 ft">8 ft</b></form>3.0 m',
-                '<textarea>40 ft</textarea>' => '<textarea>40 ft</textarea>',
-            ] as $feet => $metres
+                '40 to 100 feet' => '12.2 to 30 metres',
+                'R2 ft, draft 7, both feet, 3 steps' => 'R2 ft, draft 7, both feet, 3 steps',
+            ] as $feet => $told
         ) {
-            self::assertSame($metres, Metric::of($feet), $feet);
+            self::assertSame($told, $metres->told($feet), $feet);
+            self::assertSame($feet, Units::Feet->told($feet));
         }
+        self::assertSame(
+            ['12 ft', '12.5 ft', '3.8 m', '0.76 m', '53 m'],
+            [
+                Units::Feet->words(12.46, 'ft'),
+                Units::Feet->words(12.46, 'ft', 1),
+                $metres->words(12.46, 'ft'),
+                $metres->words(2.5, 'ft', 1),
+                $metres->words(174.6, 'ft', 1),
+            ],
+        );
+        self::assertSame(
+            ['66.00 mph', '106.22 km/h', '4.31 s'],
+            [Units::Feet->reading(66.0, 'mph'), $metres->reading(66.0, 'mph'), $metres->reading(4.31, 's')],
+        );
+        foreach (range(1, 40_000, 37) as $hundredths) {
+            foreach (['ft', 'mph', 's'] as $unit) {
+                $kept = (float) ($hundredths / 100);
+                self::assertSame($kept, $metres->read((float) $metres->typed($kept, $unit), $unit), "$kept $unit");
+            }
+        }
+    }
+
+    public function testWhatIsRefusedIsSaidInTheUnitInWhichItWasTyped(): void
+    {
+        try {
+            TypedLength::feet(
+                self::query(['lead_m' => '20']),
+                'lead',
+                static fn(float $feet): float => OutOfRange::unlessBetween('lead', $feet, 0.0, 45.0, 'feet'),
+            );
+            self::fail('20 m are no lead');
+        } catch (OutOfRange $problem) {
+            self::assertSame('20 is too large. Allowed: 0 to 13.72 metres.', $problem->sentence());
+        }
+        $any = static fn(float $feet): float => $feet;
+        self::assertSame(10.01, TypedLength::feet(self::query(['lead_m' => '3.05']), 'lead', $any));
+        self::assertSame(3.05, TypedLength::feet(self::query(['lead' => '3.05']), 'lead', $any));
+        self::assertNull(TypedLength::feet(self::query(['lead' => '']), 'lead', $any));
+        $this->expectExceptionMessage('metres, a number');
+        TypedLength::feet(self::query(['lead_m' => 'far']), 'lead', $any);
+    }
+
+    public function testNoPageSpeaksOfFeetToWhoReadsMetres(): void
+    {
+        $this->signIn();
+        $this->browser->getCookieJar()->set(new Cookie('units', 'metric'));
+        foreach (
+            [
+                '/situations/R1-0',
+                '/situations/walk-off',
+                '/situations/R2-0/bunt',
+                '/situations/R2-0/bunt/all',
+                '/situations/R1-0/ground-ball?ball=-13,78',
+                '/situations/R1-1/outfield?hit=-70,205&flight=line',
+                '/situations/R3-1/outfield/all',
+                '/situations/R3-1/outfield/sheet',
+                '/situations/R3-1/compare?against=in',
+                '/situations/R1-0/steal',
+                '/situations/R1R3-1/rundown',
+                '/situations/R1-0/pick',
+                '/situations/R1-0/runners',
+                '/situations/depths',
+                '/team',
+                '/team/ballpark',
+                '/team/counts',
+                '/team/stopwatch',
+                '/how-we-know',
+                '/practice/drills/charge-and-throw',
+            ] as $path
+        ) {
+            $page = $this->open($this->team(), $path);
+            self::assertResponseIsSuccessful($path);
+            $html = (string) preg_replace('/<(script|style)\b.*?<\/\1>/s', '', $page->html());
+            self::assertSame(
+                0,
+                preg_match('/.{0,60}\d(\s|&nbsp;)*(ft\/s|ft|mph|feet)\b/u', $html, $is),
+                "$path: " . ($is[0] ?? ''),
+            );
+            self::assertSame(0, preg_match('/[>,]\s*(ft|mph)\s*</', $html, $is), "$path: " . ($is[0] ?? ''));
+        }
+    }
+
+    public function testWhatIsTypedInMetresIsKeptInFeet(): void
+    {
+        $this->signIn();
+        $this->browser->getCookieJar()->set(new Cookie('units', 'metric'));
+        $form = $this->open($this->team(), '/team/ballpark')->selectButton('Save the field')->form();
+        self::assertSame('18.288', $form->getValues()['field_form[basePath]']);
+        self::assertSame('13.106', $form->getValues()['field_form[pitchingDistance]']);
+        $form['field_form[center]'] = '61';
+        $this->browser->submit($form);
+        $this->follow();
+        $rules = $this->team()->rules();
+        self::assertSame([60.0, 43.0], [$rules->basePath, $rules->pitchingDistance], 'what nobody touched is the same');
+        self::assertEqualsWithDelta(200.13, $rules->fence->distanceAt(0.0), 0.005);
+        $form = $this->open($this->team(), '/team/ballpark')->selectButton('Save the field')->form();
+        $form['field_form[basePath]'] = '90';
+        $page = $this->browser->submit($form);
+        self::assertStringContainsString('90 is too large. Allowed: ', $page->filter('.field-problem')->text());
+        self::assertStringContainsString(' metres', $page->filter('.field-problem')->text());
+        self::assertSame('90', $page->filter('#field_form_basePath')->attr('value'));
+
+        $page = $this->open($this->team(), '/team/stopwatch?quantity=pace');
+        $button = $page->filter('button[name="player"][value]:not(.sr-only)')->first();
+        $form = $button->form(['quantity' => 'pace', 'paces' => '10', 'feet' => '7.6']);
+        $this->browser->submit($form);
+        $page = $this->follow();
+        self::assertStringContainsString('0.76 m', $page->filter('main')->text());
     }
 
     public function testWhatIsChosenIsHowEveryPageIsSent(): void
@@ -42,9 +152,6 @@ final class TasteTest extends AppTestCase
         $this->follow();
         self::assertSelectorTextContains('.strip', '18.3 m, pitched from 13.1 m');
         self::assertSame('true', $this->pressed('Metres and kilometres'));
-        $page = $this->open($this->team(), '/team/ballpark');
-        self::assertStringContainsString('ft', $page->filter('main form')->text(), 'what is typed stays in feet');
-
         $page = $this->open($this->team(), '/practice');
         self::assertStringContainsString(', 17:30', $page->filter('h1')->text());
         $this->open($this->team(), '/you');
@@ -126,6 +233,17 @@ final class TasteTest extends AppTestCase
         );
         $ids = $page->filter('.word-meaning')->each(static fn($meaning): ?string => $meaning->attr('id'));
         self::assertSame($ids, array_unique($ids));
+    }
+
+    /**
+     * @param array<string, string> $typed
+     *
+     * @return InputBag<string>
+     */
+    private static function query(array $typed): InputBag
+    {
+        /** @var InputBag<string> */
+        return new InputBag($typed);
     }
 
     private function pressed(string $button): ?string

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Runners\Log;
 
+use FoxCorner\App\Shared\Taste\TypedLength;
 use FoxCorner\Core\Play\Running\Leads;
-use FoxCorner\Core\Problem\NoNumber;
 use FoxCorner\Core\Problem\Problem;
 use Symfony\Component\HttpFoundation\InputBag;
 
@@ -30,16 +30,12 @@ final readonly class Here
         $text = static fn(string $name): ?string => '' === trim($input->getString($name))
             ? null
             : trim($input->getString($name));
-        $lead = $text('lead');
-        if (null !== $lead && !is_numeric($lead)) {
-            throw NoNumber::at('lead', 'feet, a number');
-        }
 
         return new self(
             $text('pitcher'),
             $text('catcher'),
             $text('fielder'),
-            null === $lead ? null : Leads::check((float) $lead),
+            TypedLength::feet($input, 'lead', Leads::check(...)),
         );
     }
 

@@ -172,16 +172,16 @@ final readonly class FieldDrawing
         return -$this->rules->pitchingDistance;
     }
 
-    /** ft of the scale bar: a fifth of the drawing, rounded to 10 or 20 or 50. */
-    public function scaleFeet(): int
+    /** Of the scale bar, of a unit that is so many ft: the largest round number in a sixth of the drawing. */
+    public function scale(float $unit = 1.0): int
     {
-        foreach ([100, 50, 20, 10] as $feet) {
-            if ($feet <= $this->window->width / 6) {
-                return $feet;
+        foreach ([100, 50, 20, 10, 5] as $number) {
+            if ($number * $unit <= $this->window->width / 6) {
+                return $number;
             }
         }
 
-        return 10;
+        return 2;
     }
 
     private function toFence(float $share): string

@@ -28,6 +28,11 @@ final readonly class Taste
         return null === $request ? self::CHOICES[$name][0] : self::in($request, $name);
     }
 
+    public function units(): Units
+    {
+        return Units::from($this->of('units'));
+    }
+
     public static function in(Request $request, string $name): string
     {
         $chosen = $request->cookies->all()[$name] ?? null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Shared\Taste;
 
+use FoxCorner\Core\Problem\Problem;
 use Twig\Environment;
 use Twig\Extension\AbstractExtension;
 use Twig\Extension\CoreExtension;
@@ -17,7 +18,28 @@ final class TasteExtension extends AbstractExtension
 
     public function getFilters(): array
     {
-        return [new TwigFilter('date', $this->date(...), ['needs_environment' => true])];
+        return [
+            new TwigFilter('date', $this->date(...), ['needs_environment' => true]),
+            new TwigFilter(
+                'ft',
+                fn(float $feet, int $decimals = 0): string => $this->units()->words($feet, 'ft', $decimals),
+            ),
+            new TwigFilter('mph', fn(float $mph): string => $this->units()->words($mph, 'mph')),
+            new TwigFilter('ft_s', fn(float $speed): string => $this->units()->words($speed, 'ft/s', 1)),
+            new TwigFilter(
+                'in_unit',
+                fn(float $value, string $unit, int $decimals = 0): string => $this->units()->figure(
+                    $value,
+                    $unit,
+                    $decimals,
+                ),
+            ),
+            new TwigFilter('reading', fn(float $value, string $unit): string => $this->units()->reading($value, $unit)),
+            new TwigFilter('in_feet', fn(float $length): float => $this->units()->read($length, 'ft')),
+            new TwigFilter('unit', fn(string $unit): string => $this->units()->name($unit)),
+            new TwigFilter('told', fn(?string $sentence): string => $this->units()->told($sentence ?? '')),
+            new TwigFilter('refused', fn(Problem $problem): Problem => $this->units()->refused($problem)),
+        ];
     }
 
     public function getFunctions(): array
@@ -26,6 +48,11 @@ final class TasteExtension extends AbstractExtension
             new TwigFunction('taste', $this->taste->of(...)),
             new TwigFunction('tastes', static fn(string $name): array => Taste::CHOICES[$name]),
         ];
+    }
+
+    private function units(): Units
+    {
+        return $this->taste->units();
     }
 
     /** Twig's own filter; hours by the reader's choice, but for machines, who write the day before them. */

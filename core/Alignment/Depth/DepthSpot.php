@@ -70,7 +70,12 @@ final readonly class DepthSpot implements Placement
 
     public function inFeet(): string
     {
-        return \sprintf('%d off, %d %s', round(abs($this->off)), round(abs($this->back)), self::direction($this->back));
+        return \sprintf(
+            '%d ft off, %d ft %s',
+            round(abs($this->off)),
+            round(abs($this->back)),
+            self::direction($this->back),
+        );
     }
 
     private static function direction(float $back): string
