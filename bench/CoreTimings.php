@@ -64,7 +64,7 @@ final class CoreTimings
             static fn(int $number): RosterPlayer => new RosterPlayer(
                 "$number",
                 "P$number",
-                $number,
+                (string) $number,
                 [Position::ofNumber((($number - 1) % 9) + 1), Position::ofNumber(($number % 9) + 1)],
                 Traits::unknown(),
             ),

@@ -213,7 +213,7 @@ final class PracticeWeeks
             static fn(int $number): RosterPlayer => (new RosterPlayer(
                 "p$number",
                 "P$number",
-                $number,
+                (string) $number,
                 [Position::ofNumber($order[$number - 1]), Position::ofNumber(($order[$number - 1] % 9) + 1)],
                 Traits::unknown(),
             ))->limitedTo(\in_array($number, $sore, true) ? Limit::SoftThrowing : Limit::None),

@@ -49,7 +49,7 @@ final class RunnerTimings
             static fn(int $one): RosterPlayer => new RosterPlayer(
                 "{$position->value}-$one",
                 "P$one",
-                $one,
+                (string) $one,
                 [$position],
                 Traits::of(
                     Hand::Right,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Archive;
 
+use FoxCorner\App\Club\ShirtNumberType;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Opponents\Opponent;
 use FoxCorner\App\Opponents\ScoutedBatter;
@@ -124,7 +125,7 @@ final class PageRules
     {
         $draft = new PlayerDraft();
         $draft->name = Cell::text($row['name']);
-        $draft->number = Cell::whole($row['number']);
+        $draft->number = ShirtNumberType::read(Cell::whole($row['number']));
         $positions = array_map(Cell::whole(...), Cell::list($row['positions'], 'positions'));
         $draft->positions = implode(' ', $positions);
         $draft->throws = Cell::among(Hand::class, $row['throws'], 'throws');
@@ -153,7 +154,7 @@ final class PageRules
     private static function batter(array $row): void
     {
         new ScoutedBatter(
-            Cell::whole($row['number']),
+            ShirtNumberType::read(Cell::whole($row['number'])),
             Cell::text($row['name']),
             null === $row['place'] ? null : Cell::whole($row['place']),
             Cell::among(Bats::class, $row['bats'], 'bats'),

@@ -29,6 +29,7 @@ final class TeamTables
     ];
 
     public const TABLES = [
+        // A number of -1 is the shirt 00.
         'player' => [
             'name' => 'text',
             'number' => 'int',

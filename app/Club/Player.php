@@ -31,8 +31,8 @@ class Player
     #[ORM\Column(length: 60)]
     private string $name;
 
-    #[ORM\Column(type: 'smallint')]
-    private int $number;
+    #[ORM\Column(type: ShirtNumberType::NAME)]
+    private string $number;
 
     /** @var list<int> position numbers, the best first */
     #[ORM\Column(type: 'json')]

@@ -10,6 +10,7 @@ use FoxCorner\App\Shared\Csv\CsvTable;
 use FoxCorner\App\Shared\Csv\RowProblem;
 use FoxCorner\Core\Game\Tendency;
 use FoxCorner\Core\People\Bats;
+use FoxCorner\Core\People\ShirtNumber;
 use FoxCorner\Core\Problem\Refused;
 
 /** An opponent's batters as a table, in and out. */
@@ -27,7 +28,7 @@ final class BatterCsv
             self::COLUMNS,
             array_map(
                 static fn(ScoutedBatter $batter): array => [
-                    (string) $batter->number,
+                    $batter->number,
                     $batter->name,
                     (string) $batter->place,
                     $batter->bats->value,
@@ -63,7 +64,7 @@ final class BatterCsv
         return CsvTable::make(
             $rows,
             static function (CsvRow $row) use (&$taken): ScoutedBatter {
-                $number = $row->whole('number', 'number', '0 to 99');
+                $number = ShirtNumber::check($row->text('number'));
                 if (isset($taken[$number])) {
                     throw Refused::because('number', "$number is there twice", 'a number that nobody else wears');
                 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\App\Opponents;
 
 use Doctrine\ORM\Mapping as ORM;
+use FoxCorner\App\Club\ShirtNumberType;
 use FoxCorner\App\Shared\Identified;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Batter;
@@ -20,8 +21,8 @@ class OpponentBatter
 {
     use Identified;
 
-    #[ORM\Column(type: 'smallint')]
-    private int $number;
+    #[ORM\Column(type: ShirtNumberType::NAME)]
+    private string $number;
 
     #[ORM\Column(length: 60)]
     private string $name;

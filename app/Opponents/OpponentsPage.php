@@ -236,7 +236,7 @@ final class OpponentsPage extends AbstractController
         $flag = static fn(bool $is): string => $is ? 'yes' : '';
 
         return [
-            'number' => (string) $batter->number,
+            'number' => $batter->number,
             'name' => $batter->name,
             'order' => (string) $batter->place,
             'bats' => $batter->bats->value,

@@ -7,6 +7,7 @@ namespace FoxCorner\App\Opponents;
 use FoxCorner\Core\Game\Tendency;
 use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Quantity;
+use FoxCorner\Core\People\ShirtNumber;
 use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\WrongLength;
@@ -23,7 +24,7 @@ final readonly class ScoutedBatter
      * @throws Problem
      */
     public function __construct(
-        public int $number,
+        public string $number,
         public string $name,
         public ?int $place,
         public Bats $bats,
@@ -33,7 +34,7 @@ final readonly class ScoutedBatter
         public bool $bunts,
         public bool $goes,
     ) {
-        OutOfRange::unlessBetween('number', $number, 0, 99, 'on the shirt');
+        ShirtNumber::check($number);
         WrongLength::unlessBetween('name', $name, 1, 60);
         if (null !== $place) {
             OutOfRange::unlessBetween('order', $place, 1, 9, 'in the batting order, or nothing');

@@ -127,7 +127,7 @@ final class EditPlayer extends AbstractController
 
             return $draft->toRosterPlayer(
                 $player?->id(),
-                array_map(static fn(Player $other): int => $other->asRosterPlayer()->number, array_values($others)),
+                array_map(static fn(Player $other): string => $other->asRosterPlayer()->number, array_values($others)),
             );
         } catch (Problem $problem) {
             ProblemOnForm::show($form, $problem, self::fields());

@@ -100,7 +100,7 @@ final class ImportRoster extends AbstractController
         );
     }
 
-    /** @return array<int, Player> */
+    /** @return array<array-key, Player> */
     private function byNumber(Team $team): array
     {
         $known = [];
@@ -114,7 +114,7 @@ final class ImportRoster extends AbstractController
     /**
      * A number that is already worn is that player, changed; any other is a new one. Nobody is removed.
      *
-     * @param array<int, Player> $known
+     * @param array<array-key, Player> $known
      */
     private function write(Membership $membership, RosterReading $reading, array $known): Response
     {

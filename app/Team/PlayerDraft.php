@@ -13,9 +13,9 @@ use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\People\ShirtNumber;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Problem\Missing;
-use FoxCorner\Core\Problem\OutOfRange;
 use FoxCorner\Core\Problem\Problem;
 use FoxCorner\Core\Problem\Refused;
 use FoxCorner\Core\Problem\WrongLength;
@@ -25,7 +25,7 @@ use Symfony\Component\Uid\Uuid;
 final class PlayerDraft
 {
     public ?string $name = null;
-    public ?int $number = null;
+    public ?string $number = null;
     /** Position numbers as typed, the best first: "6 4". */
     public ?string $positions = null;
     public Hand $throws = Hand::Right;
@@ -62,15 +62,14 @@ final class PlayerDraft
     }
 
     /**
-     * @param list<int> $taken shirt numbers of the others
+     * @param list<string> $taken shirt numbers of the others
      *
      * @throws Problem naming the field by the core’s name
      */
     public function toRosterPlayer(?Uuid $id, array $taken): RosterPlayer
     {
         $name = WrongLength::unlessBetween('name', $this->name ?? '', 1, 60);
-        $number = $this->number ?? throw Missing::at('number', '0 to 99');
-        OutOfRange::unlessBetween('number', $number, 0, 99, 'on the shirt');
+        $number = ShirtNumber::check($this->number ?? throw Missing::at('number', ShirtNumber::ALLOWED));
         if (\in_array($number, $taken, true)) {
             throw Refused::because(
                 'number',

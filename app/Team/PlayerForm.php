@@ -16,7 +16,6 @@ use FoxCorner\Core\People\Traits;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\DateType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;
-use Symfony\Component\Form\Extension\Core\Type\IntegerType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
@@ -32,10 +31,10 @@ final class PlayerForm extends AbstractType
                 'required' => false,
                 'attr' => ['autocomplete' => 'off'],
             ])
-            ->add('number', IntegerType::class, [
+            ->add('number', TextType::class, [
                 'label' => 'Shirt number',
                 'required' => false,
-                'invalid_message' => 'This is not a whole number. Allowed: 0 to 99.',
+                'attr' => ['inputmode' => 'numeric', 'autocomplete' => 'off'],
             ])
             ->add('positions', TextType::class, [
                 'label' => 'Positions, the best first',

@@ -16,6 +16,7 @@ use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Quantity;
 use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\People\ShirtNumber;
 use FoxCorner\Core\Problem\Problem;
 
 /** A roster as a table: read from what a spreadsheet saves or pastes, and written so that it comes back the same. */
@@ -28,7 +29,7 @@ final readonly class RosterCsv
             RosterColumns::all(),
             array_map(
                 static fn(RosterPlayer $player): array => [
-                    (string) $player->number,
+                    $player->number,
                     $player->name,
                     implode(' ', Position::numbers($player->positions)),
                     $player->traits->throws->value,
@@ -51,8 +52,8 @@ final readonly class RosterCsv
     /**
      * A number that is already worn is that player, changed in what the table says; what it does not say stays.
      *
-     * @param array<int, Player>    $known by number
-     * @param array<string, string> $as    columns by headings that nobody knew, as in {@see RosterReading::$unused}
+     * @param array<array-key, Player> $known by number
+     * @param array<string, string>    $as    columns by headings that nobody knew, as in {@see RosterReading::$unused}
      */
     public function read(string $text, array $known = [], array $as = []): RosterReading
     {
@@ -67,7 +68,7 @@ final readonly class RosterCsv
         [$lines, $problems] = CsvTable::make(
             $table->rows,
             static function (CsvRow $row) use (&$taken, $known): RosterLine {
-                $number = $row->whole('number', 'number', '0 to 99');
+                $number = ShirtNumber::check($row->text('number'));
                 $player = $known[$number] ?? null;
                 $draft = null === $player ? new PlayerDraft() : PlayerDraft::of($player);
                 $positions = TypedPositions::read($row->text('positions'), $draft->positions);
@@ -84,7 +85,7 @@ final readonly class RosterCsv
     }
 
     /** @throws Problem */
-    private static function draft(CsvRow $row, int $number, PlayerDraft $draft): PlayerDraft
+    private static function draft(CsvRow $row, string $number, PlayerDraft $draft): PlayerDraft
     {
         $draft->number = $number;
         self::hands($row, $draft);

@@ -56,7 +56,7 @@ final readonly class Lineup
             $players[$position->value] = new RosterPlayer(
                 (string) $position->value,
                 $position->label(),
-                $position->value,
+                (string) $position->value,
                 [$position],
                 Traits::unknown(),
             );

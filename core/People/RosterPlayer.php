@@ -14,7 +14,7 @@ final readonly class RosterPlayer
     /**
      * @param string                  $id         never shown
      * @param string                  $name       as called on the field
-     * @param int                     $number     on the shirt
+     * @param string                  $number     on the shirt: "0" to "99", or "00"
      * @param list<Position>          $positions  that the player can play, the best first
      * @param \DateTimeImmutable|null $limitUntil the last day of the limit; null: until somebody lifts it
      * @param int|null                $throwsLeft hard throws that his arm has for the day; null: what is usual
@@ -22,7 +22,7 @@ final readonly class RosterPlayer
     public function __construct(
         public string $id,
         public string $name,
-        public int $number,
+        public string $number,
         public array $positions,
         public Traits $traits,
         public Limit $limit = Limit::None,
@@ -55,7 +55,7 @@ final readonly class RosterPlayer
     /** Nothing that a play asks of him but what he is called: what he does is the same under any name. */
     public function unnamed(string $name): self
     {
-        return $this->but(id: '', name: $name, number: 0, positions: [], limitUntil: null, throwsLeft: null);
+        return $this->but(id: '', name: $name, number: '0', positions: [], limitUntil: null, throwsLeft: null);
     }
 
     public function plays(Position $position): bool

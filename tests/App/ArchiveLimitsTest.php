@@ -92,7 +92,7 @@ final class ArchiveLimitsTest extends AppTestCase
             static fn(int $number): RosterPlayer => new RosterPlayer(
                 (string) $number,
                 "Player $number",
-                $number,
+                (string) $number,
                 Position::read('6 4'),
                 Teams::nine()[0]->traits,
             ),

@@ -151,7 +151,7 @@ final class ArchiveTest extends AppTestCase
             'team-1.json',
             '"number": 1,',
             '"number": 100,',
-            'number 100 is too large (allowed: 0 to 99 on the shirt)',
+            'number 100 is too large (allowed: 0 to 99 on the shirt, or 00)',
         ]),
     ]
     #[TestWith(['team-1.json', '"home_to_first": 2.94', '"home_to_first": 0.2', 'home to first 0.2 is too small'])]

@@ -114,7 +114,7 @@ final class PlayerFieldsTest extends AppTestCase
         return new RosterPlayer(
             '0190aaaa-0000-7000-8000-0000000000f1',
             'Whole',
-            88,
+            '88',
             [Position::Pitcher, Position::LeftField],
             Traits::of(
                 Hand::Left,

@@ -93,6 +93,30 @@ final class RosterTableTest extends AppTestCase
         self::assertSame($words, (new RosterCsv())->read($text)->problems[0]->wrong);
     }
 
+    public function testDoubleZeroIsAnotherShirtThanZero(): void
+    {
+        $reading = (new RosterCsv())->read(
+            "number,name,positions\n00,Ash,1\n0,Birk,2\n07,Cole,3\n7,Dale,4\n000,Elm,5\n",
+        );
+        self::assertSame(['00', '0', '7'], array_map(static fn($player): string => $player->number, $reading->players));
+        self::assertSame(
+            ['5 7 is worn by somebody else on the team', '6 0 is worn by somebody else on the team'],
+            array_map(static fn(RowProblem $problem): string => "$problem->row $problem->wrong", $reading->problems),
+        );
+
+        $this->signIn();
+        $this->open($this->team(), '/team/import');
+        $this->browser->submitForm('Look it over', ['text' => "number,name,positions\n00,Ash,8\n0,Birk,9\n"]);
+        $this->browser->submitForm('Write these 2 to the roster');
+        $page = $this->follow();
+        $worn = $page->filter('tbody tr td:first-child')->each(static fn($cell): string => trim($cell->text()));
+        self::assertSame(['00', '0', '4'], \array_slice($worn, 0, 3), 'in the order of the shirts');
+        self::assertStringContainsString(
+            '00,Ash,8',
+            (new RosterCsv())->write(self::getContainer()->get(PlayerRepository::class)->rosterOf($this->team())),
+        );
+    }
+
     public function testOutAndInIsTheSame(): void
     {
         $roster = self::getContainer()->get(PlayerRepository::class)->rosterOf($this->team());
@@ -233,7 +257,7 @@ final class RosterTableTest extends AppTestCase
             self::assertEquals([], $reading->problems);
             $ash = $reading->players[0];
             self::assertSame(
-                ['Ash', 3, $positions, $throws, $bats],
+                ['Ash', '3', $positions, $throws, $bats],
                 [
                     $ash->name,
                     $ash->number,
@@ -260,7 +284,7 @@ final class RosterTableTest extends AppTestCase
     public function testNoCellIsAFormulaAndAllComeBack(string $name): void
     {
         $player = Teams::player(7, 6);
-        $player = new RosterPlayer($player->id, $name, 7, $player->positions, $player->traits);
+        $player = new RosterPlayer($player->id, $name, '7', $player->positions, $player->traits);
         $csv = (new RosterCsv())->write([$player]);
 
         self::assertDoesNotMatchRegularExpression('/(^|,)"?[=@+-]/m', $csv);

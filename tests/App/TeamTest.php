@@ -39,7 +39,7 @@ final class TeamTest extends AppTestCase
     #[TestWith(['arm', '400', '400 is too large.'])]
     #[TestWith(['pace', '0.1', '0.1 is too small.'])]
     #[TestWith(['number', '12', '12 is worn by somebody else'])]
-    #[TestWith(['number', '', 'It is empty. Allowed: 0 to 99.'])]
+    #[TestWith(['number', '', 'It is empty. Allowed: 0 to 99, or 00.'])]
     #[TestWith(['positions', '6 11', '"11" is no position.'])]
     #[TestWith(['positions', 'short', '"short" is no position.'])]
     #[TestWith(['name', '', 'It is empty.'])]

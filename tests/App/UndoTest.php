@@ -103,7 +103,7 @@ final class UndoTest extends AppTestCase
         $this->browser->submitForm('Undo');
         $this->browser->followRedirect();
         self::assertSelectorTextContains('td.text-right', 'taken back');
-        self::assertSame(7, $this->player('Quist')->asRosterPlayer()->number);
+        self::assertSame('7', $this->player('Quist')->asRosterPlayer()->number);
     }
 
     public function testWhatWasChangedAgainSinceIsLeftAlone(): void

@@ -43,7 +43,7 @@ final class Teams
         return new RosterPlayer(
             "id-$number",
             "P$number",
-            $number,
+            (string) $number,
             array_map(Position::ofNumber(...), array_values($positions)),
             Traits::unknown(),
         );

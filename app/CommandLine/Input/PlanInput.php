@@ -191,7 +191,7 @@ final class PlanInput
             $known[$number] = new RosterPlayer(
                 "$number",
                 $player->text('name', $position->label()),
-                $number,
+                "$number",
                 [$position],
                 Traits::measuring(
                     Hand::from($player->text('throws', 'R')),
@@ -206,7 +206,7 @@ final class PlanInput
                 new RosterPlayer(
                     "$position->value",
                     $position->label(),
-                    $position->value,
+                    "$position->value",
                     [$position],
                     Traits::unknown(),
                 ),

@@ -46,7 +46,7 @@ final class PracticeInput
             $players[$id] = (new RosterPlayer(
                 $id,
                 $one->text('name', $id),
-                $index + 1,
+                (string) ($index + 1),
                 array_map(Position::from(...), array_values(array_unique($one->integers('positions')))),
                 Traits::unknown(),
                 Limit::from($one->text('limit', Limit::None->value)),

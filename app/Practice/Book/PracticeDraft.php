@@ -119,7 +119,7 @@ final class PracticeDraft
     }
 
     /**
-     * @return array{int, int}
+     * @return array{int|string, int}
      *
      * @throws Problem when it is no number and a number
      */
@@ -134,7 +134,7 @@ final class PracticeDraft
         }
         OutOfRange::unlessBetween('counted arms', (int) $found[2], 0, 200, 'throws left for the day');
 
-        return [(int) $found[1], (int) $found[2]];
+        return ['00' === $found[1] ? '00' : (int) $found[1], (int) $found[2]];
     }
 
     private function workWith(PracticeSetup $setup): void

@@ -33,7 +33,7 @@ final readonly class PracticeSetup
      * @param array<string, string>              $limits     for this evening, as in {@see Limit}, by player's id
      * @param int|null                           $core       min of the daily core; null, as for the other parts: by the
      *                                                       length of the practice
-     * @param list<array{int, int}>              $throwsLeft shirt numbers of counted arms, and the throws that each
+     * @param list<array{int|string, int}>       $throwsLeft shirt numbers of counted arms, and the throws that each
      *                                                       has left for the day
      */
     public function __construct(
@@ -62,7 +62,7 @@ final readonly class PracticeSetup
     }
 
     /** Hard throws that an arm has left for the day; null: nobody has counted it. */
-    public function throwsLeftOf(int $number): ?int
+    public function throwsLeftOf(string $number): ?int
     {
         return array_column($this->throwsLeft, 1, 0)[$number] ?? null;
     }

@@ -105,7 +105,7 @@ final class AfterPage extends AbstractController
     /**
      * @return array<string, array<string, array{
      *     name: string,
-     *     number: int,
+     *     number: int|string,
      *     planned: int,
      *     counted: int|null,
      *     block: int,

@@ -8,5 +8,10 @@ namespace FoxCorner\App\Practice\Sheet;
 final readonly class SheetHelp
 {
     /** @param string $does "runs, with a helmet" */
-    public function __construct(public string $id, public int $number, public string $name, public string $does) {}
+    public function __construct(
+        public string $id,
+        public int|string $number,
+        public string $name,
+        public string $does,
+    ) {}
 }

@@ -7,5 +7,10 @@ namespace FoxCorner\App\Practice\Sheet;
 /** A player as printed: shirt number, name, and the position worked at. */
 final readonly class SheetPlayer
 {
-    public function __construct(public string $id, public int $number, public string $name, public int $position) {}
+    public function __construct(
+        public string $id,
+        public int|string $number,
+        public string $name,
+        public int $position,
+    ) {}
 }

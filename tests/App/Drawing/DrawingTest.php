@@ -105,7 +105,7 @@ final class DrawingTest extends TestCase
 
     public function testTheTimeBarIsToScale(): void
     {
-        $player = new SheetPlayer('id', 6, 'Marsh', 6);
+        $player = new SheetPlayer('id', '6', 'Marsh', 6);
         $sheet = new Sheet(
             [
                 new SheetBlock('warm-up', 0, 10),

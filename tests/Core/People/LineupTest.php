@@ -22,7 +22,7 @@ final class LineupTest extends TestCase
     {
         $lineup = Lineup::choose(Teams::fifteen());
         foreach (Position::cases() as $position) {
-            self::assertSame($position->value, $lineup->at($position)->number);
+            self::assertSame((string) $position->value, $lineup->at($position)->number);
         }
     }
 
@@ -30,12 +30,12 @@ final class LineupTest extends TestCase
     {
         // 5 can only be played by number 6, who is the best shortstop; number 20 can then play short.
         $roster = array_values(
-            array_filter(Teams::nine(), static fn($player): bool => !\in_array($player->number, [5, 6], true)),
+            array_filter(Teams::nine(), static fn($player): bool => !\in_array($player->number, ['5', '6'], true)),
         );
         $lineup = Lineup::choose([...$roster, Teams::player(6, 6, 5), Teams::player(20, 4, 6)]);
 
-        self::assertSame(6, $lineup->at(Position::ThirdBase)->number);
-        self::assertSame(20, $lineup->at(Position::Shortstop)->number);
+        self::assertSame('6', $lineup->at(Position::ThirdBase)->number);
+        self::assertSame('20', $lineup->at(Position::Shortstop)->number);
     }
 
     #[TestWith([0, 'there is nobody on it'])]
@@ -51,7 +51,7 @@ final class LineupTest extends TestCase
     public function testNobodyCatches(): void
     {
         $roster = [
-            ...array_values(array_filter(Teams::nine(), static fn($player): bool => 2 !== $player->number)),
+            ...array_values(array_filter(Teams::nine(), static fn($player): bool => '2' !== $player->number)),
             Teams::player(12, 7),
         ];
 
@@ -75,7 +75,7 @@ final class LineupTest extends TestCase
             static fn(int $number): RosterPlayer => new RosterPlayer(
                 ['1e1', '10', '010', '7', '07', '3', '4', '5', '6'][$number - 1],
                 "P$number",
-                $number,
+                (string) $number,
                 Position::cases(),
                 Traits::unknown(),
             ),
@@ -92,7 +92,7 @@ final class LineupTest extends TestCase
         $player = static fn(?string $until): RosterPlayer => new RosterPlayer(
             'a',
             'A',
-            1,
+            '1',
             [Position::Pitcher],
             Traits::unknown(),
             Limit::NoThrowing,

@@ -146,7 +146,7 @@ final class ChecksTest extends TestCase
     {
         $slow = Teams::with(Teams::player(4, 4), Traits::of(Hand::Right, Bats::Right, $homeToFirst, null, 2.5));
         $roster = array_map(
-            static fn(RosterPlayer $player): RosterPlayer => 4 === $player->number ? $slow : $player,
+            static fn(RosterPlayer $player): RosterPlayer => '4' === $player->number ? $slow : $player,
             Teams::nine(),
         );
 
@@ -156,7 +156,7 @@ final class ChecksTest extends TestCase
     public function testAThrowAskedOfASoreArm(): void
     {
         $roster = array_map(
-            static fn(RosterPlayer $player): RosterPlayer => 2 === $player->number
+            static fn(RosterPlayer $player): RosterPlayer => '2' === $player->number
                 ? Teams::with($player, limit: Limit::NoThrowing)
                 : $player,
             Teams::nine(),

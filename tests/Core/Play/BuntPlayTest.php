@@ -80,7 +80,7 @@ final class BuntPlayTest extends TestCase
     {
         $throws = static function (Hand $hand): array {
             $roster = array_map(
-                static fn(RosterPlayer $one): RosterPlayer => 5 === $one->number
+                static fn(RosterPlayer $one): RosterPlayer => '5' === $one->number
                     ? Teams::with($one, Traits::of($hand, Bats::Right))
                     : $one,
                 Teams::nine(),

@@ -86,7 +86,7 @@ final class DailyCoreTest extends TestCase
         $at = static fn(string $key): array => array_merge(
             ...array_map(
                 static fn(DailyGroup $group): array => array_map(
-                    static fn(RosterPlayer $player): int => $player->number,
+                    static fn(RosterPlayer $player): int => (int) $player->number,
                     $group->drill->key === $key ? $group->players : [],
                 ),
                 $core->groups,

@@ -172,7 +172,7 @@ final class FloorTest extends TestCase
         return new RosterPlayer(
             'id',
             'Player',
-            1,
+            '1',
             array_map(Position::ofNumber(...), array_values($positions)),
             Traits::unknown(),
         );

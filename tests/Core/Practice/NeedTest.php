@@ -160,7 +160,7 @@ final class NeedTest extends TestCase
     public function testAFindingMakesItUrgent(): void
     {
         $lame = Teams::with(Teams::player(4, 4), Traits::of(Hand::Right, Bats::Right, 3.9, null, 2.5));
-        $roster = array_map(static fn($player) => 4 === $player->number ? $lame : $player, Teams::nine());
+        $roster = array_map(static fn($player) => '4' === $player->number ? $lame : $player, Teams::nine());
         $demands = PlanDemand::of([Practices::audited(Teams::bunt(roster: $roster, coverage: 'corners-crash'))]);
         $urgent = array_values(array_filter($demands, static fn(Demand $demand): bool => $demand->urgent > 0.0));
 

@@ -136,6 +136,6 @@ final class StealTableTest extends TestCase
     /** @param list<Position> $plays */
     private static function player(string $id, array $plays): RosterPlayer
     {
-        return new RosterPlayer($id, $id, 1, $plays, Traits::of(Hand::Right, Bats::Right, timeToPlate: 1.35));
+        return new RosterPlayer($id, $id, '1', $plays, Traits::of(Hand::Right, Bats::Right, timeToPlate: 1.35));
     }
 }
