@@ -15,6 +15,8 @@ final readonly class Window
     /** Height over width of drawings of plays, low enough for the time bar below it. */
     private const INFIELD_SHAPE = 446 / 692;
     private const WHOLE_SHAPE = 428 / 692;
+    /** The same where a time bar stands under it. */
+    private const PLAYED_SHAPE = 388 / 692;
     /** In base paths: how wide an infield drawing is, and how much of it lies behind the plate. */
     private const INFIELD_WIDTH = 3.35;
     private const PRACTICE_WIDTH = 4.0;
@@ -36,17 +38,17 @@ final readonly class Window
     /** From behind the plate to the fence. */
     public static function wholeField(RuleSet $rules): self
     {
-        return self::toTheFence($rules, 0.14 * $rules->basePath);
+        return self::toTheFence($rules, 0.14 * $rules->basePath, self::WHOLE_SHAPE);
     }
 
     /** The same with room behind the bags for those who back them up. */
     public static function wholeFieldWithBackUps(RuleSet $rules): self
     {
-        return self::toTheFence($rules, self::BACKING_UP);
+        return self::toTheFence($rules, self::BACKING_UP, self::PLAYED_SHAPE);
     }
 
     /** @param float $behind ft behind the plate, besides a margin */
-    private static function toTheFence(RuleSet $rules, float $behind): self
+    private static function toTheFence(RuleSet $rules, float $behind, float $shape): self
     {
         $deepest = max(
             array_map(
@@ -57,11 +59,11 @@ final readonly class Window
         $margin = 0.06 * $deepest;
         $height = $deepest + 3.0 * $margin + $behind;
         $width = max(
-            $height / self::WHOLE_SHAPE,
+            $height / $shape,
             2.2 * Point::polar(max($rules->fence->feet[0], $rules->fence->feet[4]), 45.0)->x,
         );
 
-        return new self(-$width / 2, -$deepest - $margin, $width, $width * self::WHOLE_SHAPE);
+        return new self(-$width / 2, -$deepest - $margin, $width, $width * $shape);
     }
 
     /** The infield with room for those who back up. */
