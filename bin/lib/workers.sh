@@ -7,7 +7,7 @@ work() {
     while :; do
         # What a solve has learned of a plan is there for the next one.
         # shellcheck disable=SC2086
-        php $QUICK -d memory_limit=1G "$ROOT/bin/console" messenger:consume solving --no-interaction --quiet --sleep=0.3 --time-limit=900 --memory-limit=192M
+        php $QUICK -d memory_limit=1G "$ROOT/bin/console" messenger:consume solving --no-interaction --quiet --sleep=0 --time-limit=900 --memory-limit=192M
         sleep 1
     done
 }

@@ -7,23 +7,24 @@ namespace FoxCorner\App\Practice\Solving;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\Messenger\Event\WorkerRunningEvent;
 
-/** A worker with nothing to do looks once a second for what a killed one has left lying, or nobody was woken for. */
-final class IdleWorker
+/**
+ * A worker with nothing to do sleeps until it is rung for. Every few seconds it looks for what a killed one has left
+ * lying, or another machine has brought.
+ */
+final readonly class IdleWorker
 {
-    private const NANOSECONDS = 1_000_000_000;
+    /** s of sleep at most. */
+    private const SLEEP = 5.0;
 
-    private int $looked = 0;
-
-    public function __construct(private readonly SolveJobs $jobs) {}
+    public function __construct(private SolveJobs $jobs, private Bell $bell) {}
 
     #[AsEventListener]
     public function onRunning(WorkerRunningEvent $event): void
     {
-        if (!$event->isWorkerIdle() || hrtime(true) - $this->looked < self::NANOSECONDS) {
+        if (!$event->isWorkerIdle()) {
             return;
         }
-        $this->looked = hrtime(true);
-        if ($this->jobs->anyMayBegin()) {
+        if (!$this->bell->wait(self::SLEEP) && $this->jobs->anyMayBegin()) {
             $this->jobs->wake();
         }
     }

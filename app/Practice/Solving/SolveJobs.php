@@ -48,6 +48,7 @@ final class SolveJobs
         private readonly EntityManagerInterface $entities,
         private readonly MessageBusInterface $bus,
         private readonly ClockInterface $clock,
+        private readonly Bell $bell,
     ) {}
 
     /**
@@ -141,6 +142,7 @@ final class SolveJobs
     public function wake(): void
     {
         $this->bus->dispatch(new Solve());
+        $this->bell->ring();
     }
 
     /**
