@@ -15,7 +15,7 @@ final class WindowTest extends TestCase
 {
     /** @param list<float> $box */
     #[TestWith(['baseball-90', 'wholeField', [-391.756, -424.0, 783.512, 484.6]])]
-    #[TestWith(['baseball-90', 'wholeFieldWithBackUps', [-409.056, -424.0, 818.112, 506.0]])]
+    #[TestWith(['baseball-90', 'wholeFieldWithBackUps', [-451.227, -424.0, 902.454, 506.0]])]
     #[TestWith(['baseball-90', 'infield', [-150.75, -172.719, 301.5, 194.319]])]
     #[TestWith(['fastpitch-43', 'practiceGround', [-120.0, -159.01, 240.0, 173.41]])]
     #[TestWith(['baseball-60', 'wholeField', [-207.115, -222.6, 414.23, 256.2]])]
