@@ -111,10 +111,8 @@ final class RosterTableTest extends AppTestCase
         $page = $this->follow();
         $worn = $page->filter('tbody tr td:first-child')->each(static fn($cell): string => trim($cell->text()));
         self::assertSame(['00', '0', '4'], \array_slice($worn, 0, 3), 'in the order of the shirts');
-        self::assertStringContainsString(
-            '00,Ash,8',
-            (new RosterCsv())->write(self::getContainer()->get(PlayerRepository::class)->rosterOf($this->team())),
-        );
+        $roster = self::getContainer()->get(PlayerRepository::class)->rosterOf($this->team());
+        self::assertStringContainsString('00,Ash,8', (new RosterCsv())->write($roster));
     }
 
     public function testOutAndInIsTheSame(): void

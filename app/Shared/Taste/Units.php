@@ -24,7 +24,9 @@ enum Units: string
     /** m from which on a tenth says nothing, and under which, where tenths of a foot are said, a hundredth does. */
     private const FAR = 20.0;
     private const NEAR = 2.0;
-    private const FIGURE = '/(?<![\w.,])(\d+(?:\.\d+)?(?: (?:to|or|and) \d+(?:\.\d+)?)?)( |\x{a0})(ft\/s|ft|mph|feet|miles per hour)\b/u';
+    private const FIGURE =
+        '/(?<![\w.,])(\d+(?:\.\d+)?(?: (?:to|or|and) \d+(?:\.\d+)?)?)( |\x{a0})' .
+        '(ft\/s|ft|mph|feet|miles per hour)\b/u';
     private const WORDS = ['feet' => 'metres', 'miles per hour' => 'kilometres per hour'];
     private const NAMES = ['ft' => 'm', 'mph' => 'km/h', 'ft/s' => 'm/s', ...self::WORDS];
 
