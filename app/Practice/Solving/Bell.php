@@ -61,7 +61,7 @@ final class Bell
     private function pipe()
     {
         if (null === $this->pipe && (file_exists($this->path) || @posix_mkfifo($this->path, 0o600))) {
-            $pipe = 'fifo' === filetype($this->path) ? fopen($this->path, 'r+') : false;
+            $pipe = 'fifo' === filetype($this->path) ? @fopen($this->path, 'r+') : false;
             if (false !== $pipe) {
                 stream_set_blocking($pipe, false);
                 $this->pipe = $pipe;
