@@ -63,6 +63,7 @@ test.describe('tonight on two phones', () => {
         await expect(helper.locator('.dial-block')).toHaveText('Round 1');
         await helper.locator('.run-station').first().click();
         await expect(helper.getByRole('heading', { name: /Here now/ })).toBeVisible();
+        const station = helper.url();
         const more = helper.locator('[data-more]').first();
         for (let tap = 0; tap < 5; ++tap) await more.click();
         await helper.locator('[data-less]').first().click();
@@ -98,8 +99,8 @@ test.describe('tonight on two phones', () => {
         await expect(page.locator('.run-station').first().locator('b'), 'sent when the network is back').toHaveText(
             '5',
         );
-        await helper.reload();
-        await expect(helper.locator('[data-more]').first()).toHaveText('5');
+        await helper.goto(station);
+        await expect(more).toHaveText('5');
 
         await page.getByRole('button', { name: 'Rain' }).click();
         await expect(helper.locator('.dial-reason')).toContainText('Under the roof');

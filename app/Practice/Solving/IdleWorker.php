@@ -14,7 +14,7 @@ use Symfony\Component\Messenger\Event\WorkerRunningEvent;
 final readonly class IdleWorker
 {
     /** s of sleep at most. */
-    private const SLEEP = 5.0;
+    private const SLEEP = 2.0;
 
     public function __construct(private SolveJobs $jobs, private Bell $bell) {}
 
