@@ -185,7 +185,7 @@ final class DepthsDraft
     {
         return match ($unit) {
             'paces' => Traits::ORDINARY_PACE,
-            'metres' => 1.0 / Units::METRES_PER_FOOT,
+            'metres' => Units::Metric->feetInOne(),
             default => 1.0,
         };
     }

@@ -134,6 +134,11 @@ final class TasteTest extends AppTestCase
         self::assertStringContainsString(' metres', $page->filter('.field-problem')->text());
         self::assertSame('90', $page->filter('#field_form_basePath')->attr('value'));
 
+        $level = $this->team()->level()->profile();
+        self::assertStringContainsString(
+            \sprintf('%.0f km/h in the infield, %.0f in', 1.609 * $level->infieldArm, 1.609 * $level->outfieldArm),
+            $this->open($this->team(), '/team/player/new')->filter('main')->text(),
+        );
         $page = $this->open($this->team(), '/team/stopwatch?quantity=pace');
         $button = $page->filter('button[name="player"][value]:not(.sr-only)')->first();
         $form = $button->form(['quantity' => 'pace', 'paces' => '10', 'feet' => '7.6']);

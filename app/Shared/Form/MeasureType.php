@@ -24,7 +24,7 @@ final class MeasureType extends AbstractType
 
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
-        $unit = \is_string($options['unit']) ? $options['unit'] : '';
+        $unit = self::unit($options);
         $units = $this->taste->units();
         $builder->addModelTransformer(
             new CallbackTransformer(
@@ -36,12 +36,11 @@ final class MeasureType extends AbstractType
 
     public function buildView(FormView $view, FormInterface $form, array $options): void
     {
-        $unit = \is_string($options['unit']) ? $options['unit'] : '';
         $attributes = \is_array($options['attr']) ? $options['attr'] : [];
         $view->vars['attr'] = [
             ...$attributes,
             'inputmode' => 'decimal',
-            'data-unit' => $this->taste->units()->name($unit),
+            'data-unit' => $this->taste->units()->name(self::unit($options)),
         ];
     }
 
@@ -58,5 +57,11 @@ final class MeasureType extends AbstractType
     public function getParent(): string
     {
         return NumberType::class;
+    }
+
+    /** @param array<string, mixed> $options */
+    private static function unit(array $options): string
+    {
+        return \is_string($options['unit']) ? $options['unit'] : '';
     }
 }

@@ -35,7 +35,6 @@ final class TasteExtension extends AbstractExtension
                 ),
             ),
             new TwigFilter('reading', fn(float $value, string $unit): string => $this->units()->reading($value, $unit)),
-            new TwigFilter('in_feet', fn(float $length): float => $this->units()->read($length, 'ft')),
             new TwigFilter('unit', fn(string $unit): string => $this->units()->name($unit)),
             new TwigFilter('told', fn(?string $sentence): string => $this->units()->told($sentence ?? '')),
             new TwigFilter('refused', fn(Problem $problem): Problem => $this->units()->refused($problem)),
@@ -46,6 +45,7 @@ final class TasteExtension extends AbstractExtension
     {
         return [
             new TwigFunction('taste', $this->taste->of(...)),
+            new TwigFunction('feet_in_one', fn(): float => $this->units()->feetInOne()),
             new TwigFunction('tastes', static fn(string $name): array => Taste::CHOICES[$name]),
         ];
     }

@@ -19,7 +19,7 @@ enum Units: string
     case Metric = 'metric';
 
     /** International foot and mile. */
-    public const METRES_PER_FOOT = 0.3048;
+    private const METRES_PER_FOOT = 0.3048;
     private const KM_PER_MILE = 1.609344;
     /** m from which on a tenth says nothing, and under which, where tenths of a foot are said, a hundredth does. */
     private const FAR = 20.0;
@@ -48,9 +48,9 @@ enum Units: string
         if (self::Feet === $this) {
             return (string) round($value, $decimals);
         }
-        $shown = $value * self::factor($unit);
+        $shown = $value * $this->per($unit);
         $places = match (true) {
-            self::KM_PER_MILE === self::factor($unit), abs($shown) >= self::FAR => 0,
+            self::KM_PER_MILE === $this->per($unit), abs($shown) >= self::FAR => 0,
             $decimals > 0 && abs($shown) < self::NEAR => 2,
             default => 1,
         };
@@ -61,21 +61,19 @@ enum Units: string
     /** To a hundredth, with its unit, as a watch or a gun says it. */
     public function reading(float $value, string $unit): string
     {
-        return number_format(self::Metric === $this ? $value * self::factor($unit) : $value, 2, '.', '') .
-            ' ' .
-            $this->name($unit);
+        return number_format($value * $this->per($unit), 2, '.', '') . ' ' . $this->name($unit);
     }
 
     /** What stands in a field. */
     public function typed(float $value, string $unit): string
     {
-        return (string) round(self::Metric === $this ? $value * self::factor($unit) : $value, 3);
+        return (string) round($value * $this->per($unit), 3);
     }
 
     /** What was typed, in the core's unit; {@see typed} and back is the same to a hundredth. */
     public function read(float $typed, string $unit): float
     {
-        return self::Metric === $this ? round($typed / self::factor($unit), 2) : $typed;
+        return self::Metric === $this ? round($typed / $this->per($unit), 2) : $typed;
     }
 
     /** A sentence of the core, with its figures reckoned over. */
@@ -104,18 +102,26 @@ enum Units: string
         }
         foreach (self::WORDS as $unit => $name) {
             if (str_starts_with($problem->unit, $unit)) {
-                return $problem->in($name . substr($problem->unit, \strlen($unit)), self::factor($unit));
+                return $problem->in($name . substr($problem->unit, \strlen($unit)), $this->per($unit));
             }
         }
 
         return $problem;
     }
 
-    private static function factor(string $unit): float
+    /** ft that one of its lengths is: a foot, or a metre. */
+    public function feetInOne(): float
     {
-        return match ($unit) {
-            'ft', 'feet', 'ft/s' => self::METRES_PER_FOOT,
-            'mph', 'miles per hour' => self::KM_PER_MILE,
+        return 1.0 / $this->per('ft');
+    }
+
+    /** How many of its units one of the core's is. */
+    private function per(string $unit): float
+    {
+        return match (true) {
+            self::Feet === $this => 1.0,
+            \in_array($unit, ['ft', 'feet', 'ft/s'], true) => self::METRES_PER_FOOT,
+            \in_array($unit, ['mph', 'miles per hour'], true) => self::KM_PER_MILE,
             default => 1.0,
         };
     }
