@@ -13,7 +13,7 @@ async function newPractice(page, place) {
     await page.goto(`/${team}/practice/new`);
     await page.getByLabel('Place', { exact: true }).fill(place);
     await page.getByRole('button', { name: 'Make the practice' }).click();
-    await expect(page.getByRole('heading', { level: 1 })).toContainText('they need');
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('they need', { timeout: 60_000 });
     return new URL(page.url()).pathname;
 }
 
