@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\App;
 
+use FoxCorner\App\Shared\Kept\Edition;
 use Symfony\Bundle\FrameworkBundle\Kernel\MicroKernelTrait;
+use Symfony\Component\Config\Resource\DirectoryResource;
+use Symfony\Component\DependencyInjection\ContainerBuilder;
 use Symfony\Component\HttpKernel\Kernel as BaseKernel;
 
 final class Kernel extends BaseKernel
@@ -19,6 +22,14 @@ final class Kernel extends BaseKernel
             date_default_timezone_set($zone);
         }
         parent::boot();
+    }
+
+    protected function build(ContainerBuilder $container): void
+    {
+        $container->setParameter('fox.edition', Edition::of($this->getProjectDir()));
+        foreach (Edition::TREES as $tree) {
+            $container->addResource(new DirectoryResource($this->getProjectDir() . "/$tree"));
+        }
     }
 
     public function getCacheDir(): string

@@ -32,6 +32,7 @@ use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Plan\Audit\PlaySummary;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Ball\RelayArms;
@@ -93,7 +94,10 @@ final class CoreTimings
         $map = $plan->range($cost);
         $rates = EventRates::of(0.0875, 0.1535, 0.0448, 0.0048, 0.0262, 0.196, 0.009);
         $needs = JobNeeds::of(
-            [...PlanDemand::of([new AuditedPlay($bunts, $bunts->report())]), ...StandingDemand::of($state->rules)],
+            [
+                ...PlanDemand::of([PlaySummary::of(new AuditedPlay($bunts, $bunts->report()))]),
+                ...StandingDemand::of($state->rules),
+            ],
             $roster,
             Record::of([], []),
         );

@@ -18,7 +18,7 @@ final readonly class DatabaseCopy
     private const FIRST = '-- Fox Corner, a copy of the database; newest change of its form: ';
     private const LAST = '-- The copy is whole.';
     /** Tables whose rows are of the moment. */
-    private const MOMENT = ['session', 'sign_in_failure', 'messenger_messages', 'health_probe'];
+    private const MOMENT = ['session', 'sign_in_failure', 'messenger_messages', 'health_probe', 'kept_figure'];
     /** s */
     private const LONGEST = 600;
     private const PIECE = 65536;

@@ -44,11 +44,11 @@ final class ImprovePart extends AbstractController
         };
         $plan = $this->improvements->planAt($team, $address);
         $mark = $this->improvements->mark($team, $plan, $address->context, $reach, $isJoint);
-        $isKnown = $this->improvements->isKnown($mark);
-        $latest = $isKnown ? null : $this->jobs->latest($team, SolveKind::Improve, $mark);
+        $known = $this->improvements->known($mark);
+        $latest = null !== $known ? null : $this->jobs->latest($team, SolveKind::Improve, $mark);
         // What could not be looked for is not asked for again and again.
         $problem = $latest?->outcome()?->problem();
-        if (!$isKnown && null === $problem && (null === $latest || $latest->state()->isOver())) {
+        if (null === $known && null === $problem && (null === $latest || $latest->state()->isOver())) {
             try {
                 $this->jobs->ask($team, $membership->account, SolveKind::Improve, $mark, [
                     'situation' => $address->situation->key(),
@@ -56,6 +56,7 @@ final class ImprovePart extends AbstractController
                     'reach' => $reach,
                     'isJoint' => $isJoint,
                 ]);
+                $known = $this->improvements->known($mark);
             } catch (TooManyWaiting) {
                 // It is asked for again in a moment.
             }
@@ -66,8 +67,8 @@ final class ImprovePart extends AbstractController
             'team' => $team,
             'plan' => $plan,
             'problem' => $problem,
-            'isKnown' => $this->improvements->isKnown($mark),
-            'found' => $this->improvements->known($mark),
+            'isKnown' => null !== $known,
+            'found' => $known?->step,
             'isJoint' => $isJoint,
             'reach' => $reach,
         ]);

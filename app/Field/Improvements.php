@@ -9,14 +9,12 @@ use FoxCorner\App\Plan\Address\SituationAddress;
 use FoxCorner\App\Plan\Codec\Fingerprint;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\RunTables;
+use FoxCorner\App\Shared\Kept\Figures;
 use FoxCorner\Core\Alignment\Depth\NamedDepth;
 use FoxCorner\Core\Alignment\Spot;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Range\Improvement;
-use Psr\Cache\CacheItemPoolInterface;
-use Symfony\Component\DependencyInjection\Attribute\Target;
 
 /**
  * The best small moves. They take seconds: a worker looks for them, and what he has found is kept where every process
@@ -24,11 +22,7 @@ use Symfony\Component\DependencyInjection\Attribute\Target;
  */
 final readonly class Improvements
 {
-    public function __construct(
-        private PlanReader $plans,
-        private RunTables $tables,
-        #[Target('reckoned')] private CacheItemPoolInterface $kept,
-    ) {}
+    public function __construct(private PlanReader $plans, private RunTables $tables, private Figures $figures) {}
 
     public function planAt(Team $team, SituationAddress $address): SituationPlan
     {
@@ -55,17 +49,10 @@ final readonly class Improvements
         ]);
     }
 
-    public function isKnown(string $mark): bool
+    /** @return FoundStep|null null when nobody has looked yet */
+    public function known(string $mark): ?FoundStep
     {
-        return $this->kept->hasItem($mark);
-    }
-
-    /** @return Improvement|null null when no step helps, or it is not known */
-    public function known(string $mark): ?Improvement
-    {
-        $found = $this->kept->getItem($mark)->get();
-
-        return $found instanceof Improvement ? $found : null;
+        return $this->figures->known(FoundStep::class, $mark);
     }
 
     /** @param float $reach paces that a fielder may be asked to go */
@@ -77,8 +64,10 @@ final readonly class Improvements
             self::fixed($plan),
             (int) round(2 * $reach),
         );
-        $item = $this->kept->getItem($this->mark($team, $plan, $address->context, $reach, $isJoint));
-        $this->kept->save($item->set($isJoint ? $improver->joint() : $improver->single()));
+        $mark = $this->mark($team, $plan, $address->context, $reach, $isJoint);
+        $this->figures->keep(FoundStep::class, [
+            $mark => new FoundStep($isJoint ? $improver->joint() : $improver->single()),
+        ]);
     }
 
     /** @return list<Position> whom somebody put there, who hold a runner or wait for a bunt */

@@ -6,12 +6,9 @@ namespace FoxCorner\App\Keeping;
 
 use Doctrine\DBAL\Connection;
 use FoxCorner\App\Shared\Time\Instant;
-use Psr\Cache\CacheItemPoolInterface;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\Cache\PruneableInterface;
 use Symfony\Component\Clock\NativeClock;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
-use Symfony\Component\DependencyInjection\Attribute\Target;
 use Symfony\Component\Filesystem\Filesystem;
 
 /** Takes off what is older than it may become, of every team, whether anybody comes there or not. */
@@ -21,7 +18,6 @@ final readonly class Tidying
         private Connection $connection,
         private ClockInterface $clock,
         #[Autowire('%env(FOX_RUN_DIR)%')] private string $folder,
-        #[Target('reckoned')] private CacheItemPoolInterface $kept,
         private Filesystem $files = new Filesystem(),
     ) {}
 
@@ -36,9 +32,8 @@ final readonly class Tidying
         // Sessions end and files grow old by the machine's clock, whatever day the house has.
         $machine = (new NativeClock())->now()->getTimestamp();
         $this->connection->executeStatement('DELETE FROM session WHERE sess_lifetime < ?', [$machine]);
-        if ($this->kept instanceof PruneableInterface) {
-            $this->kept->prune();
-        }
+        // Of this edition of the program and of earlier ones.
+        $this->connection->executeStatement('DELETE FROM kept_figure WHERE item_time + item_lifetime < ?', [$machine]);
         foreach (Periods::FILES as $folder => $days) {
             foreach ((array) glob("$this->folder/$folder/*") as $file) {
                 if ($machine - (int) filemtime((string) $file) > $days * 86400) {

@@ -5,66 +5,92 @@ declare(strict_types=1);
 namespace FoxCorner\App\Plan;
 
 use FoxCorner\App\Plan\Codec\Fingerprint;
+use FoxCorner\App\Shared\Kept\Figures;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Plan\Audit\CoverageReport;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Runs\PlayCost;
-use Symfony\Contracts\Cache\CacheInterface;
 
-/**
- * What each coverage of a situation is worth, kept by all that it depends on.
- *
- * The core is a pure function of these, so nothing ever has to be invalidated.
- */
+/** What each coverage of a situation is worth, kept by all that it depends on. */
 final readonly class CoverageReports
 {
-    public function __construct(private CacheInterface $cache, private KnownMarks $marks) {}
+    /** Reports after which they are kept, so that what a worker has found by then is there for pages. */
+    private const AT_ONCE = 12;
 
-    /** @return list<CoverageReport> in the order of the play's coverages */
+    public function __construct(private Figures $figures, private KnownMarks $marks) {}
+
+    /** @return list<CoverageReport> in the order of the play's coverages, with the names of the nine */
     public function of(PlannedPlay $play, ?PlayCost $cost = null): array
     {
-        return array_map(
-            fn(Coverage $coverage): CoverageReport => $this->on($play, $coverage, $cost),
-            $play->coverages,
+        $reports = $this->reported(
+            array_map(static fn(Coverage $coverage): PlannedPlay => $play->trying($coverage), $play->coverages),
+            $cost,
+            \count($play->coverages),
+        );
+
+        return array_values(
+            array_map(
+                static fn(AuditedPlay $one): CoverageReport => $one->report->named($play->plan->lineup),
+                $reports,
+            ),
         );
     }
 
     /** @throws \LogicException when the situation has no coverage */
     public function chosen(PlannedPlay $play, ?PlayCost $cost = null): CoverageReport
     {
-        return $this->on($play, $play->coverage ?? throw new \LogicException('No coverage is drawn up here.'), $cost);
+        return $this->reported([$play], $cost, 1)[0]->report->named($play->plan->lineup);
     }
 
     /**
+     * Plays with what their coverages are worth, without names: those that are known, and so many others as are
+     * reckoned now; the rest is left out.
+     *
      * @param list<PlannedPlay> $plays with a coverage
      *
-     * @return list<AuditedPlay>
+     * @return array<int, AuditedPlay> in the order of the plays, by their place there
      */
-    public function audited(array $plays, PlayCost $cost): array
+    public function reported(array $plays, ?PlayCost $cost, int $most = \PHP_INT_MAX): array
     {
-        return array_map(
-            fn(PlannedPlay $play): AuditedPlay => new AuditedPlay($play, $this->chosen($play, $cost)),
-            $plays,
-        );
+        $marks = array_map(fn(PlannedPlay $play): string => $this->mark($play, $cost), $plays);
+        $known = $this->figures->allKnown(KeptReport::class, $marks);
+        $new = $reported = [];
+        foreach ($plays as $at => $play) {
+            $mark = $marks[$at];
+            if (!isset($known[$mark]) && $most-- > 0) {
+                $unnamed = $play->standing($this->marks->unnamed($play->plan));
+                $new[$mark] = $known[$mark] = KeptReport::of($unnamed->report($cost));
+                if (\count($new) >= self::AT_ONCE) {
+                    $this->figures->keep(KeptReport::class, $new);
+                    $new = [];
+                }
+            }
+            if (isset($known[$mark])) {
+                $reported[$at] = new AuditedPlay($play, $known[$mark]->on(self::coverage($play)));
+            }
+        }[] === $new ? null : $this->figures->keep(KeptReport::class, $new);
+
+        return $reported;
     }
 
-    private function on(PlannedPlay $play, Coverage $coverage, ?PlayCost $cost): CoverageReport
+    private function mark(PlannedPlay $play, ?PlayCost $cost): string
     {
         $plan = $this->marks->unnamed($play->plan);
-        $unnamed = $play->standing($plan);
-        $key = Fingerprint::of([
+
+        return Fingerprint::of([
             $play->family->key(),
             $this->marks->of($plan->state, $plan->level, $plan->cast, $plan->byRules),
             $play->policy,
             $play->lines,
-            $coverage,
+            self::coverage($play),
             null === $cost ? '' : $this->marks->of($cost),
             $play->isOwnSheet() ? $play->sheet() : [],
         ]);
+    }
 
-        return $this->cache
-            ->get("report-$key", static fn(): CoverageReport => $unnamed->reportOn($coverage, $cost))
-            ->named($play->plan->lineup);
+    private static function coverage(PlannedPlay $play): Coverage
+    {
+        return $play->coverage ?? throw new \LogicException('No coverage is drawn up here.');
     }
 }

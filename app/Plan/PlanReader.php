@@ -9,13 +9,9 @@ use FoxCorner\App\Lineup\LineupReader;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\Game\Context;
-use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
-use FoxCorner\Core\Plan\Board;
-use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Contract\PlayFamilies;
 use FoxCorner\Core\Problem\Problem;
 
@@ -39,21 +35,22 @@ final readonly class PlanReader
      */
     public function plans(Team $team, array $situations, Context $context): array
     {
-        $lineup = $this->lineups->today($team, $context->pitcher);
-        $book = $this->drafts->of($team);
-        $context = self::against($context, $lineup);
+        $basis = $this->basis($team, $context);
 
-        return array_map(
-            static fn(Situation $situation): ReadPlan => new ReadPlan(
-                SituationPlan::of(
-                    GameState::of($team->rules(), $situation, $context),
-                    $team->profile(),
-                    $lineup,
-                    $book,
-                ),
-                $book,
-            ),
-            $situations,
+        return array_map(static fn(Situation $situation): ReadPlan => $basis->in($situation), $situations);
+    }
+
+    /** @throws Problem when the roster does not make nine */
+    public function basis(Team $team, Context $context): PlanBasis
+    {
+        $lineup = $this->lineups->today($team, $context->pitcher);
+
+        return new PlanBasis(
+            $team->rules(),
+            $team->profile(),
+            $lineup,
+            $this->drafts->of($team),
+            $context->against($lineup->at(Position::Pitcher)->traits),
         );
     }
 
@@ -71,20 +68,6 @@ final readonly class PlanReader
         return $plays;
     }
 
-    /** @throws Problem when the roster does not make nine */
-    public function board(Team $team, Context $context): Board
-    {
-        $lineup = $this->lineups->today($team, $context->pitcher);
-
-        return Board::of(
-            $team->rules(),
-            self::against($context, $lineup),
-            $team->profile(),
-            $lineup,
-            $this->drafts->of($team),
-        );
-    }
-
     /**
      * @param array<int, Point> $moved fielders put somewhere by hand
      * @param RuleSet|null      $rules another field to look at than the team's own
@@ -98,23 +81,8 @@ final readonly class PlanReader
         array $moved = [],
         ?RuleSet $rules = null,
     ): ReadPlan {
-        $lineup = $this->lineups->today($team, $context->pitcher);
-        $book = $this->drafts->of($team);
+        $basis = $this->basis($team, $context);
 
-        return new ReadPlan(
-            SituationPlan::of(
-                GameState::of($rules ?? $team->rules(), $situation, self::against($context, $lineup)),
-                $team->profile(),
-                $lineup,
-                $book,
-                $moved,
-            ),
-            $book,
-        );
-    }
-
-    private static function against(Context $context, Lineup $lineup): Context
-    {
-        return $context->against($lineup->at(Position::Pitcher)->traits);
+        return (null === $rules ? $basis : $basis->on($rules))->in($situation, $moved);
     }
 }

@@ -48,7 +48,7 @@ final class ReadShared extends AbstractController
         try {
             return match ($link->kind) {
                 SharedKind::Situation => $this->situation($link),
-                SharedKind::Board => ['board' => $this->plans->board($link->team, Context::ordinary())],
+                SharedKind::Board => ['board' => $this->plans->basis($link->team, Context::ordinary())->board()],
                 SharedKind::Sheet => $this->sheet($link),
                 SharedKind::Player => $this->player($link),
             };

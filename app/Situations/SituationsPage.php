@@ -6,20 +6,13 @@ namespace FoxCorner\App\Situations;
 
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Plan\Address\SituationAddresses;
-use FoxCorner\App\Plan\CoverageReports;
+use FoxCorner\App\Plan\PlanAudits;
 use FoxCorner\App\Plan\PlanReader;
-use FoxCorner\App\Plan\ReadPlan;
-use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Shared\Address\ContextAddress;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\Plan\Audit\OpenFinding;
-use FoxCorner\Core\Plan\Audit\PlannedPlay;
-use FoxCorner\Core\Plan\Board;
-use FoxCorner\Core\Plan\BoardCell;
-use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Problem\Unknown;
-use FoxCorner\Core\Runs\PlayCost;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -31,8 +24,7 @@ final class SituationsPage extends AbstractController
     public function __construct(
         private readonly PlanReader $plans,
         private readonly SituationAddresses $addresses,
-        private readonly CoverageReports $reports,
-        private readonly RunTables $tables,
+        private readonly PlanAudits $audits,
     ) {}
 
     #[Route('/{team}/situations', name: 'situations', methods: ['GET'])]
@@ -40,7 +32,8 @@ final class SituationsPage extends AbstractController
     {
         $context = $this->addresses->context($membership->team, $request->query);
         try {
-            $board = $this->plans->board($membership->team, $context);
+            $basis = $this->plans->basis($membership->team, $context);
+            $board = $basis->board();
         } catch (NoLineup $problem) {
             return $this->render('components/no_lineup/situations.html.twig', [
                 'problem' => $problem,
@@ -48,18 +41,16 @@ final class SituationsPage extends AbstractController
             ]);
         }
 
-        $plays = [];
-        foreach ($board->cells as $cell) {
-            $plays[$cell->situation->key()] = $this->plans->plays(new ReadPlan($cell->plan, $board->book));
-        }
+        $audit = $this->audits->on($membership->team, $basis);
+        $open = OpenFinding::in($audit);
 
         return $this->render('situations/show.html.twig', [
             'board' => $board,
             'context' => $context,
             'parameters' => array_filter(ContextAddress::write($context), is_string(...)),
             'isBase' => Context::ordinary()->isSameAs($context),
-            'plays' => $plays,
-            'open' => ($open = $this->open($board, $plays, $this->tables->cost($membership->team, $context))),
+            'audit' => $audit,
+            'open' => $open,
             'findings' => OpenFinding::counts($open),
             'filter' => $this->filter($request),
         ]);
@@ -70,18 +61,5 @@ final class SituationsPage extends AbstractController
         $show = $request->query->getString('show', BoardFilter::All->value);
 
         return Unknown::oneOf(BoardFilter::class, $show, 'show');
-    }
-
-    /**
-     * @param array<string, list<PlannedPlay>> $plays by the situation's key
-     *
-     * @return list<OpenFinding>
-     */
-    private function open(Board $board, array $plays, PlayCost $cost): array
-    {
-        return OpenFinding::all(
-            array_map(static fn(BoardCell $cell): SituationPlan => $cell->plan, $board->cells),
-            $this->reports->audited(array_merge(...array_values($plays)), $cost),
-        );
     }
 }

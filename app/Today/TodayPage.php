@@ -8,6 +8,8 @@ use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\MembershipRepository;
 use FoxCorner\App\Club\PlayerRepository;
+use FoxCorner\App\Plan\PlanAudits;
+use FoxCorner\App\Plan\PlanBasis;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\ReadPlan;
 use FoxCorner\App\Practice\Book\PracticeRepository;
@@ -18,8 +20,8 @@ use FoxCorner\App\Shared\Drawing\Window;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\Plan\Audit\OpenFinding;
-use FoxCorner\Core\Plan\SituationPlan;
-use FoxCorner\Core\Runs\RunChain;
+use FoxCorner\Core\Plan\Audit\PlanAudit;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -32,6 +34,7 @@ final class TodayPage extends AbstractController
 {
     public function __construct(
         private readonly PlanReader $plans,
+        private readonly PlanAudits $audits,
         private readonly ClockInterface $clock,
         private readonly TeamNeeds $needs,
         private readonly PlayerRepository $players,
@@ -62,22 +65,20 @@ final class TodayPage extends AbstractController
             ]);
         }
         $roster = $this->players->rosterOf($team);
-        $problem = null;
-        $plans = [];
+        $basis = $problem = null;
         try {
-            $plans = $this->plans->plans($team, RunChain::situations(), Context::ordinary());
+            $basis = $this->plans->basis($team, Context::ordinary());
         } catch (NoLineup $invalid) {
             $problem = $invalid;
         }
-        $plays = $this->needs->audited($team, $plans);
-        $findings = OpenFinding::all(
-            array_map(static fn(ReadPlan $read): SituationPlan => $read->plan, $plans),
-            $plays,
-        );
+        $audit = null === $basis ? PlanAudit::none() : $this->audits->on($team, $basis);
+        $findings = OpenFinding::in($audit);
+        $reads = null === $basis ? [] : self::reads($basis, $findings);
+        $planned = self::planned($reads, $findings);
         $now = $this->clock->now();
         $practices = $this->practices->since($team, $now->modify(PracticeHistory::SINCE));
         $record = $this->needs->record($team, $now, $practices);
-        $needs = $this->needs->under($plays, $team, $roster, $record);
+        $needs = $this->needs->under($audit, $team, $roster, $record);
         $drawable = self::drawable($findings);
         $asked = (int) $request->query->getString('finding') - 1;
         $drawn = \in_array($asked, $drawable, true) ? $asked : $drawable[0] ?? null;
@@ -87,11 +88,10 @@ final class TodayPage extends AbstractController
             'findings' => $findings,
             'drawable' => $drawable,
             'drawn' => $drawn,
-            'picture' => null === $drawn ? null : self::picture($findings[$drawn]),
-            'reads' => array_combine(
-                array_map(static fn(ReadPlan $read): string => $read->plan->state->situation->key(), $plans),
-                $plans,
-            ),
+            'picture' => null === $drawn ? null : self::picture($planned[$drawn], $findings[$drawn]),
+            'reads' => $reads,
+            'planned' => $planned,
+            'left' => $audit->left,
             'problem' => $problem,
             'isEmpty' => [] === $roster,
             'steps' => $this->steps->of($team, $roster, [] !== $practices || $this->practices->hasAny($team)),
@@ -115,8 +115,41 @@ final class TodayPage extends AbstractController
         );
     }
 
-    private static function picture(OpenFinding $open): ?FaultPicture
+    private static function picture(?PlannedPlay $play, OpenFinding $open): ?FaultPicture
     {
-        return null === $open->play || null === $open->audited ? null : FaultPicture::of($open->play, $open->audited);
+        return null === $play || null === $open->audited ? null : FaultPicture::of($play, $open->audited);
+    }
+
+    /**
+     * The plans of the situations in which something is wrong.
+     *
+     * @param list<OpenFinding> $findings
+     *
+     * @return array<string, ReadPlan> by the situation's key
+     */
+    private static function reads(PlanBasis $basis, array $findings): array
+    {
+        $reads = [];
+        foreach ($findings as $open) {
+            $reads[$open->situation()->key()] ??= $basis->in($open->situation());
+        }
+
+        return $reads;
+    }
+
+    /**
+     * @param array<string, ReadPlan> $reads    by the situation's key
+     * @param list<OpenFinding>       $findings
+     *
+     * @return list<PlannedPlay|null> by finding: whose coverage it is of
+     */
+    private static function planned(array $reads, array $findings): array
+    {
+        return array_map(
+            static fn(OpenFinding $open): ?PlannedPlay => null === $open->play
+                ? null
+                : $reads[$open->situation()->key()]->play($open->play->family),
+            $findings,
+        );
     }
 }

@@ -23,7 +23,7 @@ final class WalkOffPage extends AbstractController
     {
         $context = $this->addresses->context($membership->team, $request->query);
         try {
-            $board = $this->plans->board($membership->team, $context);
+            $board = $this->plans->basis($membership->team, $context)->board();
         } catch (NoLineup $problem) {
             return $this->render('components/no_lineup/situations.html.twig', [
                 'problem' => $problem,

@@ -69,9 +69,10 @@ final class Holes
                     [$left, $right],
                 ),
             ) / max(1, (int) (null !== $left) + (int) (null !== $right));
+        $speeds = \count($balls->speeds);
         $through = 0.0;
         for ($direction = $from; $direction <= $to; ++$direction) {
-            $weight = array_sum(\array_slice($balls->weights, $direction * GroundBalls::SPEEDS, GroundBalls::SPEEDS));
+            $weight = array_sum(\array_slice($balls->weights, $direction * $speeds, $speeds));
             $through += 100 * $weight * (1 - $outChance[$direction]);
         }
 

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Range;
 
 use FoxCorner\Core\Alignment\Alignment;
-use FoxCorner\Core\Alignment\Depth\DepthSpot;
-use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
@@ -16,9 +14,10 @@ use FoxCorner\Core\Problem\Problem;
 /**
  * Looks for small moves of infielders that lower what a ground ball costs.
  *
- * The single move is tried out in full. The joint one starts from the best single moves, tries them in pairs, and then
- * lets one fielder after the other better his own while the others stay. What is found is then walked half a pace at a
- * time for as long as that gains. Nobody is moved to where a ball hit hard is there before he can react.
+ * All steps are tried roughly, against a few balls, and only the best of them in full. The joint move starts from
+ * the best single ones, tries them in pairs, and then lets one fielder after the other better his own while the others
+ * stay.
+ * What is found is then walked in full, half a pace at a time, for as long as that gains.
  */
 final class Improver
 {
@@ -26,9 +25,15 @@ final class Improver
     private const PAIRED = 3;
     /** Times that everybody may better his move. */
     private const ROUNDS = 2;
+    /** Of the moves that were tried roughly, those that are tried in full. */
+    private const IN_FULL = 5;
+    /** And of a fielder's steps, where others have gone already. */
+    private const PROMISING = 3;
 
-    /** @var list<Tried>|null once tried */
+    private readonly StepChoice $choice;
+    /** @var list<Tried>|null once tried roughly, the best first */
     private ?array $singles = null;
+    private ?Tried $rough = null;
 
     /**
      * @param Alignment      $alignment by whose rules everybody stands
@@ -43,20 +48,18 @@ final class Improver
         private readonly Cast $cast,
         private readonly RuleSet $rules,
         private readonly Alignment $alignment,
-        private readonly float $closest,
-        private readonly array $fixed = [],
-        private readonly int $farthest = 4,
+        float $closest,
+        array $fixed = [],
+        int $farthest = 4,
     ) {
         OutOfRange::unlessBetween('reach', $farthest / 2, 0.5, 4, 'paces');
+        $this->choice = new StepChoice($cast, $rules->diamond(), $closest, $fixed, $farthest);
     }
 
     /** @return Improvement|null null when no move of one fielder gains anything worth saying */
     public function single(): ?Improvement
     {
-        $best = null;
-        foreach ($this->singles() as $tried) {
-            $best = null === $best || $tried->cost < $best->cost ? $tried : $best;
-        }
+        $best = $this->bestInFull(\array_slice($this->singles(), 0, self::IN_FULL));
 
         return $this->worthSaying(null === $best ? null : $this->walked($best));
     }
@@ -68,55 +71,64 @@ final class Improver
         foreach ($this->singles() as $tried) {
             $byPosition[$tried->steps[0]->position->value][] = $tried;
         }
-        $best = null;
-        foreach ($byPosition as $number => $own) {
-            usort($own, static fn(Tried $a, Tried $b): int => $a->cost <=> $b->cost);
-            $byPosition[$number] = \array_slice($own, 0, self::PAIRED);
-            $best = null === $best || $own[0]->cost < $best->cost ? $own[0] : $best;
-        }
+        $pairs = [];
         foreach ($byPosition as $number => $own) {
             foreach ($byPosition as $other => $others) {
-                foreach ($other > $number ? $own : [] as $one) {
-                    foreach ($others as $two) {
-                        $tried = $this->with($one, $two->steps[0]);
-                        $best = null === $best || $tried->cost < $best->cost ? $tried : $best;
+                foreach ($other > $number ? \array_slice($own, 0, self::PAIRED) : [] as $one) {
+                    foreach (\array_slice($others, 0, self::PAIRED) as $two) {
+                        $pairs[] = $this->with($one, $two->steps[0]);
                     }
                 }
             }
         }
+        $best = self::bestFirst([...\array_slice($this->singles(), 0, self::IN_FULL), ...$pairs]);
+        $best = $this->bestInFull(\array_slice($best, 0, self::IN_FULL));
 
         return $this->worthSaying(null === $best ? null : $this->walked($this->bettered($best)));
     }
 
-    /** Every fielder of the move half a pace on, in whichever direction gains, until none does. */
-    private function walked(Tried $best): Tried
+    /** @param list<Tried> $tried roughly */
+    private function bestInFull(array $tried): ?Tried
     {
-        foreach ($best->steps as $step) {
-            $others = $this->without($best, $step->position);
-            do {
-                $before = $best->cost;
-                foreach ($this->next($this->stepOf($best, $step->position)) as $next) {
-                    $tried = $this->with($others, $next);
-                    $best = $tried->cost < $best->cost ? $tried : $best;
-                }
-            } while ($best->cost < $before);
+        $best = null;
+        foreach ($tried as $rough) {
+            $full = $this->walking(new Tried($this->map, $this->cast, []), $rough->steps);
+            $best = null === $best || $full->cost < $best->cost ? $full : $best;
         }
 
         return $best;
     }
 
-    /** @return list<Step> within the reach */
-    private function next(Step $step): array
+    /**
+     * @param list<Tried> $tried
+     *
+     * @return list<Tried>
+     */
+    private static function bestFirst(array $tried): array
     {
-        $steps = [];
-        foreach ([[1, 0], [-1, 0], [0, 1], [0, -1]] as [$off, $back]) {
-            [$toOff, $toBack] = [$step->off + $off, $step->back + $back];
-            if (max(abs($toOff), abs($toBack)) <= $this->farthest && [0, 0] !== [$toOff, $toBack]) {
-                $steps[] = $this->step($step->position, $toOff, $toBack);
-            }
-        }
+        usort($tried, static fn(Tried $a, Tried $b): int => $a->cost <=> $b->cost);
 
-        return array_values(array_filter($steps, $this->maySet(...)));
+        return $tried;
+    }
+
+    /** Every fielder of the move half a pace on, in whichever direction gains, until none does. */
+    private function walked(Tried $best): Tried
+    {
+        do {
+            $from = $best->cost;
+            foreach ($best->steps as $step) {
+                $others = $this->without($best, $step->position);
+                do {
+                    $before = $best->cost;
+                    foreach ($this->choice->next($this->stepOf($best, $step->position)) as $next) {
+                        $tried = $this->with($others, $next);
+                        $best = $tried->cost < $best->cost ? $tried : $best;
+                    }
+                } while ($best->cost < $before);
+            }
+        } while ($best->cost < $from && \count($best->steps) > 1);
+
+        return $best;
     }
 
     private function stepOf(Tried $tried, Position $position): Step
@@ -134,15 +146,8 @@ final class Improver
     private function wouldGoOn(Tried $best): bool
     {
         foreach ($best->steps as $step) {
-            foreach ([[$step->off, 0], [0, $step->back]] as [$off, $back]) {
-                if (abs($off + $back) < $this->farthest) {
-                    continue;
-                }
-                $on = $this->step($step->position, $step->off + ($off <=> 0), $step->back + ($back <=> 0));
-                if (
-                    $this->maySet($on) &&
-                    $this->with($this->without($best, $step->position), $on)->cost < $best->cost
-                ) {
+            foreach ($this->choice->beyond($step) as $on) {
+                if ($this->with($this->without($best, $step->position), $on)->cost < $best->cost) {
                     return true;
                 }
             }
@@ -151,24 +156,16 @@ final class Improver
         return false;
     }
 
-    private function maySet(Step $step): bool
-    {
-        $home = Point::home();
-
-        return $step->to->distanceTo($home) >=
-            min($this->closest, $this->cast->at($step->position)->start->distanceTo($home));
-    }
-
     private function bettered(Tried $best): Tried
     {
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             $before = $best->cost;
-            foreach ($this->movable() as $position) {
+            foreach ($this->choice->movable as $position) {
                 $others = $this->without($best, $position);
                 if ($others->cost <= $best->cost) {
                     $best = $others;
                 }
-                foreach ($this->steps($position) as $step) {
+                foreach ($this->promising($others, $position) as $step) {
                     $tried = $this->with($others, $step);
                     $best = $tried->cost < $best->cost ? $tried : $best;
                 }
@@ -179,6 +176,34 @@ final class Improver
         }
 
         return $best;
+    }
+
+    /** @return list<Step> of a fielder who has not moved, those that look best beside what others do */
+    private function promising(Tried $others, Position $position): array
+    {
+        $rough = $this->walking($this->roughly(), $others->steps);
+        $tried = array_map(fn(Step $step): Tried => $this->with($rough, $step), $this->choice->of($position));
+
+        return array_map(
+            static fn(Tried $one): Step => $one->steps[\count($others->steps)],
+            \array_slice(self::bestFirst($tried), 0, self::PROMISING),
+        );
+    }
+
+    /** @param list<Step> $steps */
+    private function walking(Tried $from, array $steps): Tried
+    {
+        foreach ($steps as $step) {
+            $from = $this->with($from, $step);
+        }
+
+        return $from;
+    }
+
+    /** Before anybody moves, against a few balls. */
+    private function roughly(): Tried
+    {
+        return $this->rough ??= new Tried($this->map->coarse($this->cast), $this->cast, []);
     }
 
     private function worthSaying(?Tried $best): ?Improvement
@@ -199,67 +224,21 @@ final class Improver
             : null;
     }
 
-    /** Before anybody moves. */
-    private function standing(): Tried
-    {
-        return new Tried($this->map, $this->cast, []);
-    }
-
-    /** @return list<Tried> every step of everybody who may move */
+    /** @return list<Tried> every step of everybody who may move, tried roughly, the best first */
     private function singles(): array
     {
         if (null !== $this->singles) {
             return $this->singles;
         }
-        $standing = $this->standing();
+        $standing = $this->roughly();
         $tried = [];
-        foreach ($this->movable() as $position) {
-            foreach ($this->steps($position) as $step) {
+        foreach ($this->choice->movable as $position) {
+            foreach ($this->choice->of($position) as $step) {
                 $tried[] = $this->with($standing, $step);
             }
         }
 
-        return $this->singles = $tried;
-    }
-
-    /** @return list<Position> */
-    private function movable(): array
-    {
-        return array_values(
-            array_filter(
-                Position::INFIELDERS,
-                fn(Position $position): bool => !\in_array($position, $this->fixed, true),
-            ),
-        );
-    }
-
-    /** @return list<Step> */
-    private function steps(Position $position): array
-    {
-        $steps = [];
-        foreach (array_unique([1, (int) ceil($this->farthest / 2), $this->farthest]) as $far) {
-            foreach ([[$far, 0], [-$far, 0], [0, $far], [0, -$far]] as [$off, $back]) {
-                $steps[] = $this->step($position, $off, $back);
-            }
-        }
-
-        return array_values(array_filter($steps, $this->maySet(...)));
-    }
-
-    /** So many half paces from where he stands. */
-    private function step(Position $position, int $off, int $back): Step
-    {
-        $who = $this->cast->at($position);
-        $diamond = $this->rules->diamond();
-        $now = DepthSpot::at($position, $who->start, $diamond);
-        $half = $who->player->traits->pace() / 2;
-
-        return new Step(
-            $position,
-            $off,
-            $back,
-            DepthSpot::of($position, $now->off + $off * $half, $now->back + $back * $half, $diamond)->point(),
-        );
+        return $this->singles = self::bestFirst($tried);
     }
 
     private function with(Tried $tried, Step $step): Tried
@@ -276,9 +255,6 @@ final class Improver
         );
         if (\count($steps) === \count($tried->steps)) {
             return $tried;
-        }
-        if ([] === $steps) {
-            return $this->standing();
         }
         $cast = $tried->cast->moved($position, $this->cast->at($position)->start);
 

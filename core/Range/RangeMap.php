@@ -45,13 +45,38 @@ final readonly class RangeMap
     public static function of(Scene $scene): self
     {
         $setting = GroundSetting::of($scene);
-        $balls = GroundBalls::of(Spray::of($scene->state->context), $scene->rules, $scene->level);
+
+        return self::against(
+            $setting,
+            GroundBalls::of(Spray::of($scene->state->context), $scene->rules, $scene->level),
+            $scene->cast,
+        );
+    }
+
+    /**
+     * The same alignment against a few balls only: quick, and good enough to tell what is worth trying in full.
+     *
+     * @param Cast $cast of the alignment
+     */
+    public function coarse(Cast $cast): self
+    {
+        $spray = Spray::of($this->setting->state->context);
+
+        return self::against(
+            $this->setting,
+            GroundBalls::coarse($spray, $this->setting->rules, $this->setting->level),
+            $cast,
+        );
+    }
+
+    private static function against(GroundSetting $setting, GroundBalls $balls, Cast $cast): self
+    {
         $reaches = [];
         foreach ($setting->fielders as $number => $fielder) {
             $reaches[$number] = self::reach($fielder, $setting, $balls);
         }
 
-        return self::fromReaches($setting, $balls, $scene->cast, $reaches, null);
+        return self::fromReaches($setting, $balls, $cast, $reaches, null);
     }
 
     /**
@@ -62,7 +87,7 @@ final readonly class RangeMap
     public function ball(int $direction, int $speed): array
     {
         return [
-            $this->fielded[$direction * GroundBalls::SPEEDS + $speed],
+            $this->fielded[$direction * \count($this->balls->speeds) + $speed],
             $this->balls->speeds[$speed],
             $this->balls->sprays[$direction],
         ];
@@ -117,9 +142,10 @@ final readonly class RangeMap
                 : PastInfield::of($tree, $setting->through, $balls);
         $plays = new GridPlays($tree, $balls, $reaches, $alone);
         $fielded = $by = [];
-        for ($direction = 0; $direction < GroundBalls::DIRECTIONS; ++$direction) {
-            for ($speed = 0; $speed < GroundBalls::SPEEDS; ++$speed) {
-                $index = $direction * GroundBalls::SPEEDS + $speed;
+        $speeds = \count($balls->speeds);
+        for ($direction = 0; $direction < \count($balls->sprays); ++$direction) {
+            for ($speed = 0; $speed < $speeds; ++$speed) {
+                $index = $direction * $speeds + $speed;
                 $who = GroundReach::candidates($reaches, $index);
                 $by[] = $who;
                 $known = null !== $before && $who === $before->by[$index] ? $before->fielded[$index] : null;
@@ -155,10 +181,11 @@ final readonly class RangeMap
     ): RangeSummary {
         $outs = $two = $lead = $moved = $run = $cost = $error = $hit = $past = $doubles = 0.0;
         $byDirection = $fans = [];
-        for ($direction = 0; $direction < GroundBalls::DIRECTIONS; ++$direction) {
+        $speeds = \count($balls->speeds);
+        for ($direction = 0; $direction < \count($balls->sprays); ++$direction) {
             $weighed = $whole = 0.0;
-            for ($speed = 0; $speed < GroundBalls::SPEEDS; ++$speed) {
-                $index = $direction * GroundBalls::SPEEDS + $speed;
+            for ($speed = 0; $speed < $speeds; ++$speed) {
+                $index = $direction * $speeds + $speed;
                 $weight = $balls->weights[$index];
                 $ball = $fielded[$index];
                 $whole += $weight;

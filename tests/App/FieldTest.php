@@ -105,7 +105,7 @@ final class FieldTest extends AppTestCase
     public function testTheBestStepIsLookedForOnceAndByWorkersForCoaches(): void
     {
         $this->signIn();
-        self::getContainer()->get('reckoned')->clear();
+        self::getContainer()->get('test.figures')->clear();
         $page = $this->open($this->team(), '/situations/R1-0');
         self::assertCount(1, $page->filter('#improve'));
         $asked = 'SELECT COUNT(*) FROM solve_job WHERE kind = "improve"';
@@ -122,7 +122,7 @@ final class FieldTest extends AppTestCase
         $this->open($this->team(), '/situations/R1-0/improve?reach=9');
         self::assertResponseStatusCodeSame(404);
 
-        self::getContainer()->get('reckoned')->clear();
+        self::getContainer()->get('test.figures')->clear();
         $refused = SolveOutcome::refused(Refused::because('reach', 'it went astray', 'another one'));
         $rows->executeStatement('UPDATE solve_job SET outcome = ?', [$refused->write()]);
         $page = $this->open($this->team(), '/situations/R1-0/improve');

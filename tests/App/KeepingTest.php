@@ -8,7 +8,6 @@ use FoxCorner\App\Keeping\Periods;
 use FoxCorner\App\Keeping\Tidying;
 use FoxCorner\App\Shared\Time\Instant;
 use FoxCorner\App\Undo\UndoStep;
-use Symfony\Component\Cache\Adapter\NullAdapter;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\NativeClock;
 use Symfony\Component\Filesystem\Filesystem;
@@ -86,7 +85,7 @@ final class KeepingTest extends AppTestCase
             $files->dumpFile("$folder/$file", '');
             $files->touch("$folder/$file", (new NativeClock())->now()->getTimestamp() - 86400 * $days);
         }
-        (new Tidying($connection, Clock::get(), $folder, new NullAdapter()))->tidy();
+        (new Tidying($connection, Clock::get(), $folder))->tidy();
 
         self::assertSame(1, $this->number("SELECT COUNT(*) FROM sign_in_failure WHERE email = 'kept'"));
         self::assertSame(0, $this->number("SELECT COUNT(*) FROM session WHERE sess_id = 'over'"));

@@ -9,6 +9,7 @@ use FoxCorner\App\Plan\KnownMarks;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\RangeSummaries;
 use FoxCorner\App\Plan\RunTables;
+use FoxCorner\App\Shared\Kept\Figures;
 use FoxCorner\Core\Family\Bunt\BuntFamily;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\Game\Situation;
@@ -62,9 +63,10 @@ final class KeptFiguresTest extends AppTestCase
     {
         $plan = $this->plan();
         $marks = new KnownMarks();
+        $figures = new Figures($cache, $this->entities()->getConnection());
         $cost = self::getContainer()->get(RunTables::class)->cost($this->team(), Context::ordinary());
-        $report = (new CoverageReports($cache, $marks))->chosen($this->play($plan), $cost);
-        (new RangeSummaries($cache, $marks))->of($plan, $cost);
+        $report = (new CoverageReports($figures, $marks))->chosen($this->play($plan), $cost);
+        (new RangeSummaries($figures, $marks))->of($plan, $cost);
         $said = static fn(AuditedFinding $one): string => implode(' ', [
             $one->worst->title,
             $one->worst->measure,

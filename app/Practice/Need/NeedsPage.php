@@ -6,6 +6,7 @@ namespace FoxCorner\App\Practice\Need;
 
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\PlayerRepository;
+use FoxCorner\App\Plan\PlanAudits;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\Core\Level\AgeGroup;
 use FoxCorner\Core\People\RosterPlayer;
@@ -30,6 +31,7 @@ final class NeedsPage extends AbstractController
 
     public function __construct(
         private readonly TeamNeeds $needs,
+        private readonly PlanAudits $audits,
         private readonly DrillShelf $shelf,
         private readonly PlayerRepository $players,
         private readonly ClockInterface $clock,
@@ -46,8 +48,9 @@ final class NeedsPage extends AbstractController
         $taught = $this->needs->taught($membership->team, $now);
         $drills = $this->shelf->ever($membership->team);
         $record = Record::of($taught, $drills);
+        $audit = $this->audits->of($membership->team);
         $all = $this->needs->under(
-            $this->needs->plays($membership->team),
+            $audit,
             $membership->team,
             $players,
             $record,
@@ -72,6 +75,7 @@ final class NeedsPage extends AbstractController
                 );
 
         return $this->render('needs/show.html.twig', [
+            'left' => $audit->left,
             'family' => $family,
             'memories' => Memory::cases(),
             'players' => $shownTo,

@@ -6,6 +6,7 @@ namespace FoxCorner\App\Practice\Need;
 
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\PlayerRepository;
+use FoxCorner\App\Plan\PlanAudits;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\Core\Practice\Need\Record;
 use FoxCorner\Core\Practice\Season\Progress;
@@ -19,6 +20,7 @@ final class SeasonPage extends AbstractController
 {
     public function __construct(
         private readonly TeamNeeds $needs,
+        private readonly PlanAudits $audits,
         private readonly PracticeHistory $history,
         private readonly PlayerRepository $players,
         private readonly DrillShelf $shelf,
@@ -32,14 +34,14 @@ final class SeasonPage extends AbstractController
         $now = $this->clock->now();
         $taught = $this->history->taught($team, $now);
         $drills = $this->shelf->ever($team);
-        $needs = $this->needs->under(
-            $this->needs->plays($team),
-            $team,
-            $this->players->rosterOf($team),
-            Record::of($taught, $drills),
-        );
+        $audit = $this->audits->of($team);
+        $needs = $this->needs->under($audit, $team, $this->players->rosterOf($team), Record::of($taught, $drills));
         $all = Progress::all($team->rules(), $needs, $taught, $drills);
 
-        return $this->render('season/show.html.twig', ['stages' => $all, 'next' => Progress::next($all)]);
+        return $this->render('season/show.html.twig', [
+            'left' => $audit->left,
+            'stages' => $all,
+            'next' => Progress::next($all),
+        ]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Practice\Order;
 
+use FoxCorner\App\Plan\PlanAudits;
 use FoxCorner\App\Practice\Drills\DrillShelf;
 use FoxCorner\App\Practice\Need\TeamNeeds;
 use FoxCorner\App\Practice\Sheet\Sheet;
@@ -24,7 +25,12 @@ use FoxCorner\Core\Skill\SkillFamily;
 /** From the team's plan and an order to a sheet: what is asked, who comes, what fits the minutes. */
 final readonly class PracticeSolver
 {
-    public function __construct(private TeamNeeds $needs, private PracticeDays $days, private DrillShelf $shelf) {}
+    public function __construct(
+        private TeamNeeds $needs,
+        private PlanAudits $audits,
+        private PracticeDays $days,
+        private DrillShelf $shelf,
+    ) {}
 
     /**
      * Everything but the search, which is what takes long.
@@ -39,9 +45,7 @@ final readonly class PracticeSolver
     /** @throws Problem when the people, the helpers or the minutes do not allow a practice */
     public function solve(PracticeOrder $order): Sheet
     {
-        $plays = $this->needs->plays($order->team);
-
-        return self::sheet($this->ready($order, $plays)->solve(), $plays);
+        return self::sheet($this->ready($order)->solve(), $this->audits->plays($order->team));
     }
 
     /**
@@ -59,7 +63,6 @@ final readonly class PracticeSolver
     {
         $first = $orders[0];
         $start = $first->startsAt->getTimestamp();
-        $plays = $this->needs->plays($first->team);
         $week = new PracticeWeek(
             array_map($this->days->of(...), $orders),
             array_map(
@@ -71,7 +74,7 @@ final readonly class PracticeSolver
         [$step, $once] = [0, null];
         $search = $week->search(
             $this->needs->taught($first->team, $first->startsAt),
-            $this->needs->demands($plays, $first->team),
+            $this->needs->demands($this->audits->whole($first->team), $first->team),
             $this->shelf->of($first->team),
             $first->setup->seed,
         );
@@ -84,6 +87,8 @@ final readonly class PracticeSolver
                 break;
             }
         }
+
+        $plays = $this->audits->plays($first->team);
 
         return [
             array_map(static fn(SolvedDay $day): Sheet => self::sheet($day, $plays), $solved),
@@ -167,13 +172,12 @@ final readonly class PracticeSolver
         );
     }
 
-    /** @param list<AuditedPlay>|null $plays where they are known already */
-    private function ready(PracticeOrder $order, ?array $plays = null): ReadyDay
+    private function ready(PracticeOrder $order): ReadyDay
     {
         return $this->days
             ->of($order)
             ->ready(
-                $this->needs->demands($plays ?? $this->needs->plays($order->team), $order->team),
+                $this->needs->demands($this->audits->whole($order->team), $order->team),
                 $this->shelf->of($order->team),
                 $order->setup->seed,
             );

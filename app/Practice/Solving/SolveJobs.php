@@ -22,23 +22,6 @@ final class SolveJobs
     private const DEAD = 60;
     /** s after which nobody waits for a piece of work any more. */
     private const RECENT = 600;
-    /** What goes on behind a page that is used meanwhile: it comes last, and leaves a worker to what is waited for. */
-    private const BEHIND = "('ways', 'search', 'improve', 'look', 'bring-in')";
-    /** Twice the moment before which a worker counts as dead. */
-    private const MAY_BEGIN =
-        "(job.state = 'waiting' OR (job.state = 'running' AND job.begun_at < ?)) AND NOT EXISTS (
-        SELECT 1 FROM (SELECT team_id, kind FROM solve_job WHERE state = 'running' AND begun_at >= ?) busy
-        WHERE job.kind IN " .
-        self::BEHIND .
-        ' AND busy.kind IN ' .
-        self::BEHIND .
-        '
-            OR job.kind NOT IN ' .
-        self::BEHIND .
-        ' AND busy.kind NOT IN ' .
-        self::BEHIND .
-        ' AND busy.team_id = job.team_id)';
-    private const NEXT = ' ORDER BY job.kind IN ' . self::BEHIND . ', job.id LIMIT 1';
     private const TRIES = 5;
     /** Waiting for the answer: how often, and how long apart in µs; nine tenths of a second in all. */
     private const LOOKS = 30;
@@ -73,6 +56,22 @@ final class SolveJobs
         $this->wake();
 
         return $this->await($job);
+    }
+
+    /** Leaves something to the workers that nobody waits for, unless the same waits there for the team already. */
+    public function leave(Team $team, Account $by, SolveKind $kind): void
+    {
+        $now = $this->clock->now();
+        $waits = $this->count("team_id = ? AND kind = ? AND state = 'waiting' AND asked_at > ?", [
+            $team->id()->toBinary(),
+            $kind->value,
+            self::recent($now),
+        ]);
+        if (0 === $waits) {
+            $this->entities->persist(new SolveJob($team, $by, $kind, '', '{}', $now));
+            $this->entities->flush();
+            $this->wake();
+        }
     }
 
     public function inTeam(Team $team, string $id): ?SolveJob
@@ -158,16 +157,16 @@ final class SolveJobs
         $dead = $this->dead();
         // Another worker may be quicker: then the one after it.
         for ($try = 0; $try < self::TRIES; ++$try) {
-            $id = $connection->fetchOne('SELECT job.id FROM solve_job job WHERE ' . self::MAY_BEGIN . self::NEXT, [
-                $dead,
-                $dead,
-            ]);
+            $id = $connection->fetchOne(
+                'SELECT job.id FROM solve_job job WHERE ' . SolveOrder::MAY_BEGIN . SolveOrder::NEXT,
+                [$dead, $dead],
+            );
             if (!\is_string($id)) {
                 return null;
             }
             $taken = $connection->executeStatement(
                 "UPDATE solve_job job SET job.state = 'running', job.begun_at = ? WHERE job.id = ? AND " .
-                    self::MAY_BEGIN,
+                    SolveOrder::MAY_BEGIN,
                 [Instant::written($this->clock->now()), $id, $dead, $dead],
             );
             if (0 < (int) $taken) {
@@ -181,7 +180,7 @@ final class SolveJobs
     public function anyMayBegin(): bool
     {
         $dead = $this->dead();
-        $any = 'SELECT 1 FROM solve_job job WHERE ' . self::MAY_BEGIN . ' LIMIT 1';
+        $any = 'SELECT 1 FROM solve_job job WHERE ' . SolveOrder::MAY_BEGIN . ' LIMIT 1';
 
         return false !== $this->entities->getConnection()->fetchOne($any, [$dead, $dead]);
     }
@@ -242,9 +241,9 @@ final class SolveJobs
         return $this->count(
             "team_id = ? AND state IN ('waiting', 'running') AND asked_at > ?
                 AND (kind IN " .
-                self::BEHIND .
+                SolveOrder::BEHIND .
                 ') = (? IN ' .
-                self::BEHIND .
+                SolveOrder::BEHIND .
                 ')',
             [$team->id()->toBinary(), self::recent($now), $kind->value],
         );

@@ -18,6 +18,7 @@ enum SolveKind: string
     case Look = 'look';
     case BringIn = 'bring-in';
     case Improve = 'improve';
+    case Ahead = 'ahead';
 
     /** As a page says it while somebody waits. */
     public function words(): string
@@ -33,6 +34,7 @@ enum SolveKind: string
             self::Look => 'The archive is being looked over',
             self::BringIn => 'The archive is being brought in',
             self::Improve => 'The best small step is being looked for',
+            self::Ahead => 'The plan is being looked over',
         };
     }
 
@@ -42,6 +44,7 @@ enum SolveKind: string
         return match ($this) {
             self::Look, self::BringIn => 'archive',
             self::Improve => 'step',
+            self::Ahead => 'plan',
             default => 'practice',
         };
     }

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Plan\Audit;
 
 use FoxCorner\Core\Game\Situation;
-use FoxCorner\Core\Plan\Check\ShippedChecks;
-use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Check\Finding;
 
 /** A fault of the plan, once, with all the situations in which it shows. */
@@ -19,40 +17,32 @@ final readonly class OpenFinding
      * @param float               $rank    larger is worse
      * @param list<Situation>     $where   the first of them in the order of the board, and the others
      * @param AuditedFinding|null $audited on how many balls it shows, where it is a coverage's
-     * @param PlannedPlay|null    $play    whose coverage it is, in the first situation
+     * @param PlaySummary|null    $play    whose coverage it is, in the first situation
      */
     private function __construct(
         public Finding $finding,
         public float $rank,
         public array $where,
         public ?AuditedFinding $audited = null,
-        public ?PlannedPlay $play = null,
+        public ?PlaySummary $play = null,
     ) {}
 
-    /**
-     * @param list<SituationPlan> $plans
-     * @param list<AuditedPlay>   $plays
-     *
-     * @return list<self> worst first, each fault once
-     */
-    public static function all(array $plans, array $plays): array
+    /** @return list<self> worst first, each fault once */
+    public static function in(PlanAudit $audit): array
     {
         $open = [];
-        foreach ($plans as $plan) {
-            foreach (ShippedChecks::findings($plan) as $finding) {
-                $new = new self($finding, $finding->weight, [$plan->state->situation]);
-                $open[$finding->identity()] = $new->after($open[$finding->identity()] ?? null);
-            }
+        foreach ($audit->standing as [$situation, $finding]) {
+            $new = new self($finding, $finding->weight, [$situation]);
+            $open[$finding->identity()] = $new->after($open[$finding->identity()] ?? null);
         }
-        foreach ($plays as $one) {
-            foreach ($one->report->findings as $audited) {
+        foreach ($audit->plays as $play) {
+            foreach ($play->findings as $audited) {
                 $identity = $audited->worst->identity();
-                $situation = $one->play->plan->state->situation;
-                $new = new self($audited->worst, $audited->rank(), [$situation], $audited, $one->play);
+                $new = new self($audited->worst, $audited->rank(), [$play->situation], $audited, $play);
                 $open[$identity] = $new->after($open[$identity] ?? null);
             }
         }
-        foreach (self::byFamily($plays) as $family => $own) {
+        foreach (self::byFamily($audit->plays) as $family => $own) {
             $finding = Predictable::in($own);
             if (null !== $finding) {
                 $open["predictable/$family"] = new self($finding, $finding->weight, [Situation::fromKey('R1-0')]);
@@ -140,15 +130,15 @@ final readonly class OpenFinding
     }
 
     /**
-     * @param list<AuditedPlay> $plays
+     * @param list<PlaySummary> $plays
      *
-     * @return array<string, list<PlannedPlay>>
+     * @return array<string, list<PlaySummary>>
      */
     private static function byFamily(array $plays): array
     {
         $families = [];
         foreach ($plays as $one) {
-            $families[$one->play->family->key()][] = $one->play;
+            $families[$one->family->key()][] = $one;
         }
 
         return $families;

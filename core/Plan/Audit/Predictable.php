@@ -14,19 +14,19 @@ final class Predictable
     /** Runner states in which coaches choose between coverages of the same kind. */
     private const CHOICES = [Bases::First, Bases::Second, Bases::FirstSecond, Bases::FirstThird];
 
-    /** @param list<PlannedPlay> $plays of one family */
+    /** @param list<PlaySummary> $plays of one family */
     public static function in(array $plays): ?Finding
     {
         $names = [];
         foreach ($plays as $play) {
-            $situation = $play->plan->state->situation;
-            $isChoice =
+            $situation = $play->situation;
+            $isRead =
+                $play->isChoice &&
                 $play->family->isReadByOthers() &&
                 Outs::None === $situation->outs &&
-                \in_array($situation->bases, self::CHOICES, true) &&
-                \count($play->coverages) > 1;
-            if ($isChoice && null !== $play->coverage) {
-                $names[$situation->bases->value] = $play->coverage->name;
+                \in_array($situation->bases, self::CHOICES, true);
+            if ($isRead) {
+                $names[$situation->bases->value] = $play->coverage;
             }
         }
         $name = array_unique($names);

@@ -28,6 +28,9 @@ final readonly class GroundBalls
     /** A few: directions, and shares of a speed with their weights; against 61 of them .001 runs off on average. */
     private const FEW = 17;
     private const FEW_SPEEDS = [[0.75, 0.4], [1.1, 0.6]];
+    /** Coarse: directions, and speeds that are not topped. */
+    private const COARSE = 31;
+    private const COARSE_BELL = 4;
     /** In the order of the speeds, the level's ordinary one. */
     public const ORDINARY = 5;
 
@@ -50,7 +53,18 @@ final readonly class GroundBalls
 
     public static function of(Spray $spray, RuleSet $rules, LevelProfile $level): self
     {
-        return self::in(self::DIRECTIONS, self::speeds($spray->topped * self::TOPPED_SHARE), $spray, $rules, $level);
+        $speeds = self::speeds($spray->topped * self::TOPPED_SHARE, self::TOPPED, self::BELL, self::STEPS);
+
+        return self::in(self::DIRECTIONS, $speeds, $spray, $rules, $level);
+    }
+
+    /** Enough of them to tell which of two places is the better, where they are not nearly even. */
+    public static function coarse(Spray $spray, RuleSet $rules, LevelProfile $level): self
+    {
+        $topped = [array_sum(self::TOPPED) / \count(self::TOPPED)];
+        $speeds = self::speeds($spray->topped * self::TOPPED_SHARE, $topped, self::COARSE_BELL, 1.0);
+
+        return self::in(self::COARSE, $speeds, $spray, $rules, $level);
     }
 
     /**
@@ -97,16 +111,19 @@ final readonly class GroundBalls
     }
 
     /**
-     * @param float $topped share of all that are hit on their top
+     * @param float       $topped share of all that are hit on their top
+     * @param list<float> $tops   their speeds, as shares of the ordinary one
+     * @param int         $count  of the others
+     * @param float       $steps  that the spread between them is divided into
      *
      * @return list<array{float, float}> shares of the ordinary speed with their weights, the slowest first
      */
-    private static function speeds(float $topped): array
+    private static function speeds(float $topped, array $tops, int $count, float $steps): array
     {
-        $speeds = array_map(static fn(float $of): array => [$of, $topped / \count(self::TOPPED)], self::TOPPED);
+        $speeds = array_map(static fn(float $of): array => [$of, $topped / \count($tops)], $tops);
         $bell = [];
-        for ($step = 0; $step < self::BELL; ++$step) {
-            $away = ($step - intdiv(self::BELL, 2)) / self::STEPS;
+        for ($step = 0; $step < $count; ++$step) {
+            $away = ($step - ($count - 1) / 2) / $steps;
             $bell[] = [1 + self::SPREAD * $away, exp(-($away ** 2) / 2)];
         }
         $whole = array_sum(array_column($bell, 1));

@@ -6,7 +6,7 @@ namespace FoxCorner\Core\Practice\Need;
 
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Audit\AuditedFinding;
-use FoxCorner\Core\Plan\Audit\AuditedPlay;
+use FoxCorner\Core\Plan\Audit\PlaySummary;
 use FoxCorner\Core\Skill\Skill;
 
 /** One job of one position while the plays of a plan are gone through: mutable, and gone when that is done. */
@@ -20,18 +20,18 @@ final class AskedOf
 
     public function __construct(public readonly Position $position, public readonly Skill $skill) {}
 
-    public function add(AuditedPlay $play, float $perGame): void
+    public function add(PlaySummary $play, float $perGame): void
     {
         $this->perGame += $perGame;
         if ($perGame > $this->most || '' === $this->mostly) {
             $this->most = $perGame;
             $this->mostly = \sprintf(
                 '%s, most with %s',
-                $play->play->family->words()->many,
-                $play->play->plan->state->situation->bases->phrase(),
+                $play->family->words()->many,
+                $play->situation->bases->phrase(),
             );
         }
-        foreach ($play->report->findings as $finding) {
+        foreach ($play->findings as $finding) {
             if ($finding->worst->position === $this->position && $this->isAbout($finding)) {
                 $this->fault ??= $finding->worst->title;
             }

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Practice\Need;
 
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Plan\Audit\AuditedPlay;
-use FoxCorner\Core\Runs\Visits;
+use FoxCorner\Core\Plan\Audit\PlaySummary;
 use FoxCorner\Core\Skill\Skill;
 
 /**
@@ -22,27 +21,20 @@ final class PlanDemand
     private const HALF = 1.0;
 
     /**
-     * @param iterable<AuditedPlay> $plays of every situation, of one team
+     * @param iterable<PlaySummary> $plays of every situation, of one team
      *
      * @return list<Demand>
      */
     public static function of(iterable $plays): array
     {
         $asked = [];
-        $visits = null;
-        foreach ($plays as $one) {
-            $plan = $one->play->plan;
-            $visits ??= Visits::of($plan->level->rates, $plan->level->advancement());
-            $comes =
-                $visits->in($plan->state->situation) *
-                $plan->state->rules->innings *
-                $one->play->family->perPlateAppearance($plan->scene());
-            foreach ($one->report->skills as $number => $counts) {
+        foreach ($plays as $play) {
+            foreach ($play->skills as $number => $counts) {
                 foreach ($counts as $name => $count) {
                     $skill = self::skill(Position::from($number), Skill::from($name));
                     $key = "$number/$skill->value";
                     $asked[$key] ??= new AskedOf(Position::from($number), $skill);
-                    $asked[$key]->add($one, ($comes * $count) / $one->report->plays);
+                    $asked[$key]->add($play, ($play->perGame * $count) / $play->plays);
                 }
             }
         }

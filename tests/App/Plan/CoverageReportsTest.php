@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Tests\App\Plan;
 
+use Doctrine\DBAL\Connection;
 use FoxCorner\App\Plan\CoverageReports;
 use FoxCorner\App\Plan\KnownMarks;
+use FoxCorner\App\Shared\Kept\Figures;
 use FoxCorner\Core\Family\Bunt\BuntFamily;
 use FoxCorner\Core\Family\Bunt\BuntTrial;
 use FoxCorner\Core\Family\GroundBall\GroundBallFamily;
@@ -29,15 +31,18 @@ final class CoverageReportsTest extends TestCase
     public function testWhateverDiffersIsReportedOnItsOwn(): void
     {
         $kept = new ArrayAdapter();
+        $database = self::createStub(Connection::class);
+        $database->method('transactional')->willReturnCallback(static fn(callable $what): mixed => $what());
+        $figures = new Figures($kept, $database);
         $cost = Teams::cost(Level::Fastpitch16);
         foreach (self::plays() as $what => $play) {
             $before = \count($kept->getValues());
-            $report = (new CoverageReports($kept, new KnownMarks()))->chosen($play, $cost);
+            $report = (new CoverageReports($figures, new KnownMarks()))->chosen($play, $cost);
             self::assertCount($before + 1, $kept->getValues(), $what);
             self::assertEquals($play->report($cost), $report, $what);
         }
         $before = \count($kept->getValues());
-        $reports = new CoverageReports($kept, new KnownMarks());
+        $reports = new CoverageReports($figures, new KnownMarks());
         $reports->chosen(Teams::bunt(), Teams::cost());
         self::assertCount($before + 1, $kept->getValues(), 'other costs');
         $reports->chosen(Teams::bunt());

@@ -24,7 +24,9 @@ use FoxCorner\Core\People\PitcherFielding;
 use FoxCorner\Core\People\Pitching;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Traits;
+use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Plan\Audit\PlaySummary;
 use FoxCorner\Core\Plan\Audit\Predictable;
 use FoxCorner\Core\Plan\CoverageChoice;
 use FoxCorner\Core\Plan\FamilyPlan;
@@ -158,13 +160,14 @@ final class CoveragesTest extends TestCase
     public function testTheSameCoverageEverywhereIsPredictable(): void
     {
         $family = new BuntFamily();
+        $summary = static fn(PlannedPlay $play): PlaySummary => PlaySummary::of(
+            new AuditedPlay($play, $play->report()),
+        );
         $plays = static fn(PlanBook $book): array => array_map(
-            static fn(Bases $bases): PlannedPlay => PlannedPlay::of(
-                Teams::plan(Teams::state(situation: $bases->value . '-0')),
-                $family,
-                $book,
+            static fn(Bases $bases): PlaySummary => $summary(
+                PlannedPlay::of(Teams::plan(Teams::state(situation: $bases->value . '-0')), $family, $book),
             ),
-            Bases::cases(),
+            [Bases::First, Bases::Second, Bases::FirstSecond, Bases::FirstThird],
         );
         $shipped = PlanBook::shipped(ShippedRuleSets::get('fastpitch-43'));
         $choice = new CoverageChoice('corners-crash', 'Wren', new \DateTimeImmutable('2026-11-01'));

@@ -10,6 +10,7 @@ use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Plan\Audit\PlaySummary;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Contract\PlayFamily;
@@ -65,7 +66,7 @@ final class EveryFamilyTest extends TestCase
         $audited = [];
         foreach (self::arising($family) as $play) {
             $report = $play->report(Teams::cost(Level::HighSchool));
-            $audited[] = new AuditedPlay($play, $report);
+            $audited[] = PlaySummary::of(new AuditedPlay($play, $report));
 
             self::assertSame($play->coverage?->key, $report->coverage->key);
             self::assertSame(
