@@ -4,76 +4,65 @@ declare(strict_types=1);
 
 namespace FoxCorner\Bench;
 
-/** Measures and prints; it judges nothing. */
+/** Measures, prints beside what was meant, and says what was missed. */
 final readonly class Bench
 {
-    /** ns that each measure runs before it counts. */
-    private const WARM_UP = 300_000_000;
+    public const PARTS = ['core', 'practice', 'pages', 'phones'];
 
     public function __construct(private string $root) {}
 
-    /** @return int the exit code: 1 when no instance answers, the core's figures are printed all the same */
-    public function run(): int
+    /**
+     * @param list<string> $parts of {@see PARTS}
+     *
+     * @return int the exit code: 1 when a goal is missed, 2 when no instance answers where one is asked for
+     */
+    public function run(array $parts): int
     {
-        printf("%-58s %12s\n", 'core, JIT on', 'median');
-        foreach ([...CoreTimings::all(), ...RunnerTimings::all()] as $name => $measure) {
-            printf("%-58s %9.3f ms\n", $name, self::median(31, $measure));
+        $reference = Timing::of(Reference::run(...));
+        $goals = Goals::read("$this->root/bench/goals.json", $reference->least);
+        $table = new Table($goals);
+        $table->head('the reference');
+        $table->line('plain arithmetic', $reference);
+        if (\in_array('core', $parts, true)) {
+            $table->head('core, JIT on');
+            foreach ([...CoreTimings::all(), ...RunnerTimings::all()] as $name => $measure) {
+                $table->line($name, Timing::of($measure));
+            }
+            $this->sizes();
         }
-        ScheduleTimings::print();
-        PracticeWeeks::print();
-        $this->sizes();
-        $port = is_file($this->root . '/var/start/port')
-            ? (int) file_get_contents($this->root . '/var/start/port')
-            : 8085;
-        $visitor = Visitor::signIn("http://127.0.0.1:$port");
-        if (null === $visitor) {
-            fwrite(\STDERR, "No instance with the demo answers on port $port: run bin/start --detach first.\n");
-
-            return 1;
+        if (\in_array('practice', $parts, true)) {
+            ScheduleTimings::print();
+            PracticeWeeks::print();
         }
-        $this->pages($visitor);
-        PhoneCrowd::print("http://127.0.0.1:$port", $visitor);
+        if ([] !== array_intersect(['pages', 'phones'], $parts) && !$this->instance($parts, $table)) {
+            return 2;
+        }
+        foreach ($goals->missed() as $missed) {
+            fwrite(\STDERR, "missed: $missed\n");
+        }
 
-        return 0;
+        return [] === $goals->missed() ? 0 : 1;
     }
 
-    private function pages(Visitor $visitor): void
+    /** @param list<string> $parts */
+    private function instance(array $parts, Table $table): bool
     {
-        printf("\n%-58s %12s %8s\n", 'pages, server time over 50 requests in turn', 'median', 'ratio');
-        $pages = [
-            'a bare signed-in page' => '/you',
-            'Field, before the pitch' => '/field/R1-0',
-            'Field, on a bunt' => '/field/R1-0?view=bunt',
-            'Situations' => '/situations',
-            'Bunts, one map' => '/plays/bunt/R1-0',
-            'Bunts, two maps' => '/plays/bunt/R1R2-0?with=wheel',
-            'Field, on a ground ball' => '/field/R1-0?view=ground-ball',
-            'Ground balls' => '/plays/ground-ball/R1R2-0',
-            'Runners' => '/runners/R1-0',
-            'Picks' => '/plays/pick/R1-0',
-            'First and third' => '/plays/first-third/R1R3-0',
-            'Rundown' => '/plays/rundown/R1-0',
-            'Today' => '',
-            'Team' => '/team',
-            'Practice list' => '/practice',
-            'What is needed' => '/practice/needs',
-            'Drills' => '/practice/drills',
-            'Week' => '/practice/week',
-        ];
-        $times = array_fill_keys(array_keys($pages), []);
-        for ($round = 0; $round < 60; ++$round) {
-            foreach ($pages as $name => $path) {
-                $took = $visitor->milliseconds($path);
-                // The first ten rounds warm up.
-                if ($round >= 10) {
-                    $times[$name][] = $took;
-                }
-            }
+        $instance = new Instance("$this->root/var/start");
+        $coach = Visitor::signIn($instance->address);
+        if (null === $coach) {
+            fwrite(\STDERR, "No instance with the demo answers at $instance->address: run bin/start --detach first.\n");
+
+            return false;
         }
-        $bare = self::middle($times['a bare signed-in page']);
-        foreach ($times as $name => $taken) {
-            printf("%-58s %9.2f ms %8.2f\n", $name, self::middle($taken), self::middle($taken) / $bare);
+        if (\in_array('pages', $parts, true)) {
+            (new PageTimings($instance, $coach, $table))->print();
+            (new KeptFigures($instance, $table))->print();
         }
+        if (\in_array('phones', $parts, true)) {
+            PhoneCrowd::print($instance->address, $coach);
+        }
+
+        return true;
     }
 
     private function sizes(): void
@@ -89,30 +78,5 @@ final readonly class Bench
             );
             printf("%-58s %9.1f kB\n", $name, $bytes / 1000);
         }
-    }
-
-    /** @param callable(): mixed $measure */
-    private static function median(int $times, callable $measure): float
-    {
-        $taken = [];
-        $until = hrtime(true) + self::WARM_UP;
-        do {
-            $measure();
-        } while (hrtime(true) < $until);
-        for ($time = 0; $time < $times; ++$time) {
-            $start = hrtime(true);
-            $measure();
-            $taken[] = (hrtime(true) - $start) / 1e6;
-        }
-
-        return self::middle($taken);
-    }
-
-    /** @param list<float> $values */
-    private static function middle(array $values): float
-    {
-        sort($values);
-
-        return $values[intdiv(\count($values), 2)] ?? \NAN;
     }
 }

@@ -56,14 +56,14 @@ final class PhoneCrowd
         printf(
             "%-58s %9.1f ms %9.1f ms at the 95th\n",
             'a look at the clock, median',
-            self::quantile($crowd->looks, 0.5),
-            self::quantile($crowd->looks, 0.95),
+            Timing::quantile($crowd->looks, 0.5),
+            Timing::quantile($crowd->looks, 0.95),
         );
         printf(
             "%-58s %9.2f s  %9.2f s at the most\n",
             'a turn of the clock until a phone shows it, median',
-            self::quantile($crowd->late, 0.5),
-            self::quantile($crowd->late, 1.0),
+            Timing::quantile($crowd->late, 0.5),
+            Timing::quantile($crowd->late, 1.0),
         );
     }
 
@@ -137,13 +137,5 @@ final class PhoneCrowd
         return 1 === preg_match('~name="_token" value="([^"]+)"~', $page, $token)
             ? $token[1]
             : throw new \RuntimeException('The page has no token.');
-    }
-
-    /** @param list<float> $values */
-    private static function quantile(array $values, float $share): float
-    {
-        sort($values);
-
-        return $values[(int) round($share * (\count($values) - 1))] ?? \NAN;
     }
 }

@@ -67,6 +67,12 @@ final readonly class Visitor
         return $curl;
     }
 
+    /** @return non-empty-string the whole address of a path */
+    public function address(string $path): string
+    {
+        return $this->team . $path;
+    }
+
     /** Where the last page was. */
     public function path(): string
     {

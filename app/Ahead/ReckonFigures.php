@@ -18,7 +18,9 @@ use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\Runs\RunChain;
 
-/** What pages will ask of a plan, in the order in which they do: all of it, then each situation, then what is beside. */
+/**
+ * What pages will ask of a plan, in the order in which they do: all of it, then each situation, then what is beside.
+ */
 final readonly class ReckonFigures implements SolveWork
 {
     public function __construct(

@@ -30,7 +30,9 @@ final readonly class PlanAudits
         private Figures $figures,
     ) {}
 
-    /** What is known in an ordinary context, and a little more, {@see on()}; nothing when the roster does not make nine. */
+    /**
+     * What is known in an ordinary context, and a little more, {@see on()}; nothing when the roster does not make nine.
+     */
     public function of(Team $team): PlanAudit
     {
         return $this->ordinary($team, self::FEW);

@@ -24,5 +24,5 @@ final class SolveOrder
         self::BEHIND .
         ' AND busy.team_id = job.team_id)';
     /** What has waited longest, of what is waited for. */
-    public const NEXT = ' ORDER BY job.kind IN ' . self::BEHIND . ', job.id LIMIT 1';
+    public const NEXT = ' ORDER BY job.kind IN ' . self::BEHIND . ", job.kind = 'ahead', job.id LIMIT 1";
 }

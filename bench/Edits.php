@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FoxCorner\Bench;
+
+use Symfony\Component\DomCrawler\Crawler;
+
+/** What a coach changes, by the forms of the pages; each time to something new. */
+final class Edits
+{
+    private int $count = 0;
+
+    public function __construct(private readonly Visitor $coach) {}
+
+    public function rename(): void
+    {
+        $this->player('name', static fn(int $count): string => "Renamed $count");
+    }
+
+    /** Of a player who is in the field in every situation: no figure is what it was. */
+    public function measure(): void
+    {
+        $this->player('arm', static fn(int $count): string => (string) (55 + ($count % 40) / 10));
+    }
+
+    /** The shortstop a little elsewhere with a runner on first, nobody out. */
+    public function nudge(): void
+    {
+        $page = $this->page('/situations/R1-0?moved=6:' . (-30 - ++$this->count / 10) . ',90');
+        $this->submit($page->filter('form[action*="/spots"]')->first());
+    }
+
+    public function rule(): void
+    {
+        $turns = $this->page('/situations/rules')->filter('form[action*="/turn"]');
+        $this->submit($turns->eq(++$this->count % \count($turns)));
+    }
+
+    /** @param callable(int): string $to */
+    private function player(string $field, callable $to): void
+    {
+        $link = $this->page('/team')->filter('a[href*="/team/player/"]:not([href$="/new"])')->first()->attr('href');
+        $this->submit($this->page(self::path((string) $link))->filter('form[name="player_form"]'), [
+            $field => $to(++$this->count),
+        ]);
+    }
+
+    private function page(string $path): Crawler
+    {
+        return new Crawler($this->coach->get($path), $this->coach->address($path));
+    }
+
+    /** @param array<string, string> $changes to fields of the form of that name */
+    private function submit(Crawler $form, array $changes = []): void
+    {
+        $values = $form->form()->getPhpValues();
+        $name = (string) $form->attr('name');
+        if ([] !== $changes && \is_array($values[$name] ?? null)) {
+            $values[$name] = [...$values[$name], ...$changes];
+        }
+        $action = (string) $form->attr('action');
+        $this->coach->post('' === $action ? $this->coach->path() : self::path($action), $values);
+    }
+
+    /** Without the team that it begins with. */
+    private static function path(string $address): string
+    {
+        return (string) preg_replace('~^/[^/]+~', '', $address);
+    }
+}
