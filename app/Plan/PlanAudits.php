@@ -12,6 +12,8 @@ use FoxCorner\Core\People\NoLineup;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
 use FoxCorner\Core\Plan\Audit\PlanAudit;
 use FoxCorner\Core\Plan\SituationPlan;
+use FoxCorner\Core\Play\Contract\PlayFamilies;
+use FoxCorner\Core\Play\Contract\PlayFamily;
 use FoxCorner\Core\Runs\RunChain;
 
 /**
@@ -28,6 +30,7 @@ final readonly class PlanAudits
         private RunTables $tables,
         private CoverageReports $reports,
         private Figures $figures,
+        private PlayFamilies $families,
     ) {}
 
     /**
@@ -86,7 +89,8 @@ final readonly class PlanAudits
 
     private function audit(Team $team, PlanBasis $basis, int $most): PlanAudit
     {
-        $mark = Fingerprint::of($basis->unnamed());
+        $families = array_map(static fn(PlayFamily $one): string => $one->key(), $this->families->all());
+        $mark = Fingerprint::of([$basis->unnamed(), $families]);
 
         return ($this->figures->known(PlanAudit::class, $mark) ?? $this->reckoned($team, $basis, $mark, $most))->named(
             $basis->lineup,

@@ -25,10 +25,11 @@ final class FiguresTest extends AppTestCase
 
     public function testItIsReckonedOnce(): void
     {
+        $before = $this->number('SELECT COUNT(*) FROM kept_figure');
         $this->point($this->figures('one'));
         self::assertEquals(Point::of(1.0, 2.0), $this->point($this->figures('one')));
         self::assertSame(1, $this->reckoned);
-        self::assertSame(1, $this->number('SELECT COUNT(*) FROM kept_figure'));
+        self::assertSame($before + 1, $this->number('SELECT COUNT(*) FROM kept_figure'));
     }
 
     public function testAnotherEditionReckonsItsOwn(): void
@@ -48,7 +49,10 @@ final class FiguresTest extends AppTestCase
         $this->point($this->figures('one'));
         $this->entities()->getConnection()->executeStatement($damage);
 
+        // What cannot be read is a notice in the log, and nothing else.
+        set_error_handler(static fn(): bool => true, \E_NOTICE);
         self::assertEquals(Point::of(1.0, 2.0), $this->point($this->figures('one')));
+        restore_error_handler();
         self::assertSame(2, $this->reckoned);
         self::assertEquals(Point::of(1.0, 2.0), $this->point($this->figures('one')));
         self::assertSame(2, $this->reckoned, 'and is whole again');

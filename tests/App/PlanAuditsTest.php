@@ -19,6 +19,7 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Audit\OpenFinding;
 use FoxCorner\Core\Plan\Audit\PlanAudit;
 use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Play\Contract\PlayFamilies;
 use Symfony\Component\Cache\Adapter\ArrayAdapter;
 
 /** A whole plan looked over: a few plays at each look, kept when it is whole; after an edit only what it changes. */
@@ -115,6 +116,7 @@ final class PlanAuditsTest extends AppTestCase
             self::getContainer()->get(RunTables::class),
             new CoverageReports($figures, new KnownMarks()),
             $figures,
+            self::getContainer()->get(PlayFamilies::class),
         );
     }
 }

