@@ -112,8 +112,9 @@ final readonly class Visitor
     {
         curl_setopt($this->curl, \CURLOPT_URL, $this->team . $path);
         curl_exec($this->curl);
-        if (200 !== curl_getinfo($this->curl, \CURLINFO_RESPONSE_CODE)) {
-            throw new \RuntimeException("$path did not answer with a page.");
+        $status = curl_getinfo($this->curl, \CURLINFO_RESPONSE_CODE);
+        if (200 !== $status) {
+            throw new \RuntimeException("$path did not answer with a page, but with $status.");
         }
 
         return 1000 *

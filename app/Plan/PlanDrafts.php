@@ -11,6 +11,7 @@ use FoxCorner\App\Club\Team;
 use FoxCorner\App\Plan\Codec\BookCodec;
 use FoxCorner\App\Shared\Json\StoredUnreadable;
 use FoxCorner\Core\Plan\PlanBook;
+use FoxCorner\Core\Problem\Problem;
 use Psr\Clock\ClockInterface;
 
 /** Reads a team's plan, and changes it step by step; every step can be undone. */
@@ -38,6 +39,7 @@ final readonly class PlanDrafts
      *                                             what its page showed
      *
      * @throws ChangedMeanwhile
+     * @throws Problem          when its rules leave somebody without a place
      */
     public function change(Membership $membership, string $words, callable $change): void
     {
@@ -45,7 +47,11 @@ final readonly class PlanDrafts
             $draft = $this->locked($membership->team);
             $rules = $membership->team->rules();
             $before = $this->read($draft->document(), $membership->team);
-            $after = $this->codec->write($change($before), $rules);
+            $changed = $change($before);
+            if ($changed->rules !== $before->rules) {
+                $changed->mustPlaceEverybody($rules);
+            }
+            $after = $this->codec->write($changed, $rules);
             // The stored document may be one of an older version that says the same.
             if ($after === $this->codec->write($before, $rules)) {
                 return;

@@ -38,9 +38,11 @@ final readonly class PlanEdits
             return true;
         } catch (ChangedMeanwhile $problem) {
             $this->say('problem', $problem->getMessage());
-
-            return false;
+        } catch (Problem $problem) {
+            $this->refuse($problem);
         }
+
+        return false;
     }
 
     /** Says on the next page why nothing was changed. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Plan;
 
+use FoxCorner\Core\Alignment\Alignment;
 use FoxCorner\Core\Alignment\ByHand;
 use FoxCorner\Core\Alignment\Depth\DepthTable;
 use FoxCorner\Core\Alignment\KeptSpot;
@@ -11,9 +12,13 @@ use FoxCorner\Core\Alignment\Rule\AlignmentRule;
 use FoxCorner\Core\Alignment\Rule\ShippedRules;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
+use FoxCorner\Core\Game\Context;
+use FoxCorner\Core\Game\GameState;
 use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Play\Choice\OutLines;
 use FoxCorner\Core\Play\Clock\Vocabulary;
+use FoxCorner\Core\Problem\Problem;
+use FoxCorner\Core\Runs\RunChain;
 use FoxCorner\Core\Value\ButFor;
 use FoxCorner\Core\Value\Settings;
 
@@ -67,6 +72,19 @@ final readonly class PlanBook
     public function settings(): array
     {
         return array_values(array_filter(array_column($this->plays, 'settings')));
+    }
+
+    /**
+     * Whether its rules say of everybody in every situation where he stands.
+     *
+     * @throws Problem when they leave somebody out
+     */
+    public function mustPlaceEverybody(RuleSet $rules): void
+    {
+        foreach (RunChain::situations() as $situation) {
+            $state = GameState::of($rules, $situation, Context::ordinary())->set(...$this->settings());
+            Alignment::byRules($state, $this->depths, $this->rules);
+        }
     }
 
     public function rule(string $id): ?AlignmentRule

@@ -160,6 +160,20 @@ final class RulesTest extends AppTestCase
         self::assertFalse($this->drafts()->of($this->team())->rule('bunt')?->isOn);
     }
 
+    public function testTheRuleThatPlacesEverybodyIsNotTurnedOff(): void
+    {
+        $this->signIn();
+        $page = $this->open($this->team(), '/situations/rules');
+        $this->browser->submit($page->filter('form[action$="/rules/normal/turn"]')->form());
+        $this->browser->followRedirect();
+
+        self::assertSelectorTextContains('body', 'no rule that is on places the');
+        self::assertSelectorTextContains('body', 'Nothing was changed.');
+        self::assertTrue($this->drafts()->of($this->team())->rule('normal')?->isOn);
+        $this->open($this->team(), '/situations');
+        self::assertResponseIsSuccessful();
+    }
+
     public function testAChangeAfterAnUndoEndsTheWayBack(): void
     {
         $this->signIn();

@@ -7,6 +7,7 @@ namespace FoxCorner\Tests\App;
 use Doctrine\ORM\Tools\SchemaValidator;
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Demo\Demo;
+use FoxCorner\App\Plan\PlanAudits;
 use FoxCorner\App\Practice\Book\Practice;
 
 final class StorageTest extends AppTestCase
@@ -102,6 +103,7 @@ final class StorageTest extends AppTestCase
             ->getRepository(Practice::class)
             ->findOneBy(['team' => $this->team()]);
         self::assertNotNull($practice);
+        self::getContainer()->get(PlanAudits::class)->whole($this->team());
         foreach (
             [
                 '',
