@@ -56,7 +56,7 @@ final readonly class Bench
         }
         if (\in_array('pages', $parts, true)) {
             (new PageTimings($instance, $coach, $table))->print();
-            (new KeptFigures($instance, $table))->print();
+            (new KeptFigures($instance, $coach, $table))->print();
         }
         if (\in_array('phones', $parts, true)) {
             PhoneCrowd::print($instance->address, $coach);

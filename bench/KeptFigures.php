@@ -13,11 +13,15 @@ final readonly class KeptFigures
     /** s that the idle workers are watched. */
     private const IDLE = 10;
 
-    public function __construct(private Instance $instance, private Table $table) {}
+    public function __construct(private Instance $instance, private Visitor $coach, private Table $table) {}
 
     public function print(): void
     {
         echo "\nkept figures, and what costs without anybody there\n";
+        // As it is for a team whose plan has just been changed as a whole.
+        $this->instance->settle();
+        $this->instance->forgetFigures();
+        (new Edits($this->coach))->measure();
         $this->instance->settle();
         $figures = $this->instance->figures();
         $this->table->figure(

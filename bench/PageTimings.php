@@ -45,13 +45,12 @@ final readonly class PageTimings
     public function print(): void
     {
         $this->instance->settle();
-        $this->table->head('pages, warm');
-        $bare = $this->warm(self::PAGES[self::BARE]);
+        $this->table->head('pages, warm; least is of the clock, each in turn with a bare one');
         foreach (self::PAGES as $name => $path) {
-            $timing = self::BARE === $name ? $bare : $this->warm($path);
-            null === $timing || null === $bare
+            $timings = $this->warm($path);
+            null === $timings
                 ? printf("%-58s %10s\n", $name, 'no page')
-                : $this->table->line("$name, warm", $timing, $bare);
+                : $this->table->line("$name, warm", ...$timings);
         }
         $edits = new Edits($this->coach);
         $changes = [
@@ -63,14 +62,14 @@ final readonly class PageTimings
         foreach ($changes as $when => $change) {
             $this->table->head("pages, $when");
             foreach (self::EDITED as $name) {
-                $this->table->line("$name, $when", $this->after($change, self::PAGES[$name]), $bare);
+                $this->table->line("$name, $when", ...$this->after($change, self::PAGES[$name]));
             }
         }
         $this->instance->settle();
     }
 
-    /** @return Timing|null null where no page answers */
-    private function warm(string $path): ?Timing
+    /** @return array{Timing, Timing}|null the page's and a bare one's; null where no page answers */
+    private function warm(string $path): ?array
     {
         try {
             for ($time = 0; $time < self::WARM_UP; ++$time) {
@@ -79,28 +78,37 @@ final readonly class PageTimings
         } catch (\RuntimeException) {
             return null;
         }
-        $clock = [];
-        $spent = $this->instance->spent('fpm');
-        for ($time = 0; $time < self::TIMES; ++$time) {
-            $clock[] = $this->coach->milliseconds($path);
-        }
 
-        return Timing::measured($clock, ($this->instance->spent('fpm') - $spent) / self::TIMES);
+        return $this->inTurn($path, self::TIMES, static fn(): null => null);
     }
 
-    /** @param callable(): void $change */
-    private function after(callable $change, string $path): Timing
+    /**
+     * @param callable(): void $change
+     *
+     * @return array{Timing, Timing}
+     */
+    private function after(callable $change, string $path): array
     {
-        $clock = [];
-        $cpu = 0.0;
-        for ($time = 0; $time < self::EDITS; ++$time) {
+        return $this->inTurn($path, self::EDITS, function () use ($change): void {
             $this->instance->settle();
             $change();
-            $spent = $this->instance->spent('fpm');
+        });
+    }
+
+    /**
+     * @param callable(): mixed $before each time
+     *
+     * @return array{Timing, Timing} of the page, and of a bare one
+     */
+    private function inTurn(string $path, int $times, callable $before): array
+    {
+        $clock = $bare = [];
+        for ($time = 0; $time < $times; ++$time) {
+            $before();
             $clock[] = $this->coach->milliseconds($path);
-            $cpu += $this->instance->spent('fpm') - $spent;
+            $bare[] = $this->coach->milliseconds(self::PAGES[self::BARE]);
         }
 
-        return Timing::measured($clock, $cpu / self::EDITS);
+        return [Timing::measured($clock), Timing::measured($bare)];
     }
 }

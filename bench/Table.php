@@ -11,7 +11,7 @@ final readonly class Table
 
     public function head(string $title): void
     {
-        printf("\n%-58s %10s %10s %10s  %s\n", $title, 'CPU ms', 'p50 ms', 'p95 ms', 'goal');
+        printf("\n%-58s %10s %10s %10s  %s\n", $title, 'least ms', 'p50 ms', 'p95 ms', 'goal');
     }
 
     /** @param Timing|null $beside what its CPU is set against, where the goal is so many times that */

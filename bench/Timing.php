@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace FoxCorner\Bench;
 
-/** How long something takes, over many times: ms of the processor at least, of the clock in the middle and late. */
+/**
+ * How long something takes, over many times: ms of the processor at least (of the clock, where another process works),
+ * of the clock in the middle and late.
+ */
 final readonly class Timing
 {
     /** ns that each measure runs before it counts, and that it is measured for at least. */
@@ -33,15 +36,10 @@ final readonly class Timing
         return new self($least, self::quantile($clock, 0.5), self::quantile($clock, 0.95));
     }
 
-    /**
-     * Of what was measured elsewhere.
-     *
-     * @param list<float> $clock ms
-     * @param float       $cpu   ms of the processor for one of them
-     */
-    public static function measured(array $clock, float $cpu): self
+    /** @param list<float> $clock ms, of what was measured where the processor's time is not known */
+    public static function measured(array $clock): self
     {
-        return new self($cpu, self::quantile($clock, 0.5), self::quantile($clock, 0.95));
+        return new self(self::quantile($clock, 0.0), self::quantile($clock, 0.5), self::quantile($clock, 0.95));
     }
 
     /** @param list<float> $values */

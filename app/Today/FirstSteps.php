@@ -8,6 +8,7 @@ use FoxCorner\App\Club\Team;
 use FoxCorner\App\Plan\PlanDrafts;
 use FoxCorner\Core\Family\ShippedFamilies;
 use FoxCorner\Core\People\RosterPlayer;
+use FoxCorner\Core\Plan\PlanBook;
 
 /** What a new team does first, one thing after the other; each ticks itself off. */
 final readonly class FirstSteps
@@ -21,10 +22,11 @@ final readonly class FirstSteps
     /**
      * @param list<RosterPlayer> $roster
      * @param bool               $hasPractice whether one was ever planned
+     * @param PlanBook|null      $book        what is decided of the plan; null: it is not read yet
      *
      * @return list<FirstStep> none once all are done
      */
-    public function of(Team $team, array $roster, bool $hasPractice): array
+    public function of(Team $team, array $roster, ?PlanBook $book, bool $hasPractice): array
     {
         $timed = array_filter($roster, static fn(RosterPlayer $player): bool => null !== $player->traits->homeToFirst);
         $steps = [
@@ -50,7 +52,7 @@ final readonly class FirstSteps
                 'A coverage for the first bunt',
                 'look at two with a runner on first, and say which is yours',
                 'situation',
-                [] !== $this->drafts->of($team)->plays(ShippedFamilies::BUNTS)->choices,
+                [] !== ($book ?? $this->drafts->of($team))->plays(ShippedFamilies::BUNTS)->choices,
                 ['situation' => 'R1-0', 'view' => ShippedFamilies::BUNTS],
             ),
             new FirstStep('A first practice', 'stations out of what the plan asks', 'new_practice', $hasPractice),

@@ -94,7 +94,12 @@ final class TodayPage extends AbstractController
             'left' => $audit->left,
             'problem' => $problem,
             'isEmpty' => [] === $roster,
-            'steps' => $this->steps->of($team, $roster, [] !== $practices || $this->practices->hasAny($team)),
+            'steps' => $this->steps->of(
+                $team,
+                $roster,
+                $basis?->book,
+                [] !== $practices || $this->practices->hasAny($team),
+            ),
         ]);
     }
 
