@@ -63,6 +63,8 @@ test.describe('tonight on two phones', () => {
         await expect(helper.locator('.dial-block')).toHaveText('Round 1');
         await helper.locator('.run-station').first().click();
         await expect(helper.getByRole('heading', { name: /Here now/ })).toBeVisible();
+        // The page comes before its address.
+        await expect(helper).toHaveURL(/\/run\/station\//);
         const station = helper.url();
         const more = helper.locator('[data-more]').first();
         for (let tap = 0; tap < 5; ++tap) await more.click();
