@@ -14,6 +14,8 @@ async function newPractice(page, place) {
     await page.getByLabel('Place', { exact: true }).fill(place);
     await page.getByRole('button', { name: 'Make the practice' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('they need', { timeout: 60_000 });
+    // The page comes before its address.
+    await expect(page).not.toHaveURL(/\/practice\/(new|solving\/.*)$/);
     return new URL(page.url()).pathname;
 }
 
