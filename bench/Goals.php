@@ -60,10 +60,4 @@ final class Goals
     {
         return $this->missed;
     }
-
-    /** @return list<string> what the file names */
-    public function named(): array
-    {
-        return array_merge(...array_values(array_map(array_keys(...), $this->goals)));
-    }
 }

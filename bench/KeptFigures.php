@@ -55,13 +55,20 @@ final readonly class KeptFigures
         }
         apcu_clear_cache();
         mt_srand(1);
+        for ($team = 0; $team < self::TEAMS; ++$team) {
+            foreach ($figures as $which => $figure) {
+                apcu_store("$team/$which", $figure, 1800);
+            }
+        }
         $found = 0;
-        for ($look = -self::TEAMS * \count($figures); $look < self::LOOKS; ++$look) {
-            $team = $look < 0 ? intdiv(-$look - 1, \count($figures)) : mt_rand(0, self::TEAMS - 1);
-            $which = $look < 0 ? (-$look - 1) % \count($figures) : mt_rand(0, \count($figures) - 1);
-            $isThere = $look >= 0 && false !== apcu_fetch("$team/$which");
-            $found += (int) $isThere;
-            $isThere || apcu_store("$team/$which", $figures[$which], 1800);
+        for ($look = 0; $look < self::LOOKS; ++$look) {
+            [$team, $which] = [mt_rand(0, self::TEAMS - 1), mt_rand(0, \count($figures) - 1)];
+            apcu_fetch("$team/$which", $isThere);
+            if (true === $isThere) {
+                ++$found;
+            } else {
+                apcu_store("$team/$which", $figures[$which], 1800);
+            }
         }
         apcu_clear_cache();
 

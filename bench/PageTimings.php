@@ -20,7 +20,7 @@ final readonly class PageTimings
         'a pick' => '/situations/R1-0/pick',
         'first and third' => '/situations/R1R3-0/first-third',
         'a rundown' => '/situations/R1-0/rundown',
-        'bunts, all balls' => '/situations/R1-0/bunt/balls',
+        'bunts, all balls' => '/situations/R1-0/bunt/all',
         'bunts, coverages' => '/situations/R1-0/bunt/coverages',
         'rules' => '/situations/rules',
         'depths' => '/situations/depths',
@@ -47,10 +47,7 @@ final readonly class PageTimings
         $this->instance->settle();
         $this->table->head('pages, warm; least is of the clock, each in turn with a bare one');
         foreach (self::PAGES as $name => $path) {
-            $timings = $this->warm($path);
-            null === $timings
-                ? printf("%-58s %10s\n", $name, 'no page')
-                : $this->table->line("$name, warm", ...$timings);
+            $this->table->line("$name, warm", ...$this->warm($path));
         }
         $edits = new Edits($this->coach);
         $changes = [
@@ -68,15 +65,11 @@ final readonly class PageTimings
         $this->instance->settle();
     }
 
-    /** @return array{Timing, Timing}|null the page's and a bare one's; null where no page answers */
-    private function warm(string $path): ?array
+    /** @return array{Timing, Timing} the page's and a bare one's */
+    private function warm(string $path): array
     {
-        try {
-            for ($time = 0; $time < self::WARM_UP; ++$time) {
-                $this->coach->milliseconds($path);
-            }
-        } catch (\RuntimeException) {
-            return null;
+        for ($time = 0; $time < self::WARM_UP; ++$time) {
+            $this->coach->milliseconds($path);
         }
 
         return $this->inTurn($path, self::TIMES, static fn(): null => null);

@@ -14,7 +14,7 @@ final readonly class Table
         printf("\n%-58s %10s %10s %10s  %s\n", $title, 'least ms', 'p50 ms', 'p95 ms', 'goal');
     }
 
-    /** @param Timing|null $beside what its CPU is set against, where the goal is so many times that */
+    /** @param Timing|null $beside what it is set against, where the goal is so many times that */
     public function line(string $what, Timing $timing, ?Timing $beside = null): void
     {
         $said = $this->goals->judge($what, $timing->least, 'ms');

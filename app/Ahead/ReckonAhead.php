@@ -8,6 +8,7 @@ use Doctrine\Bundle\DoctrineBundle\Attribute\AsDoctrineListener;
 use Doctrine\DBAL\Exception;
 use Doctrine\ORM\Event\OnFlushEventArgs;
 use Doctrine\ORM\Events;
+use Doctrine\ORM\Exception\ManagerException;
 use FoxCorner\App\Club\Account;
 use FoxCorner\App\Club\Player;
 use FoxCorner\App\Club\Team;
@@ -67,8 +68,8 @@ final class ReckonAhead implements ResetInterface
             foreach ($this->changed as $team) {
                 $this->jobs->leave($team, $account, SolveKind::Ahead);
             }
-        } catch (Exception) {
-            // Whoever looks next reckons.
+        } catch (Exception|ManagerException) {
+            // The database is away, or what was to be changed was not: whoever looks next reckons.
         } finally {
             $this->reset();
         }

@@ -8,6 +8,7 @@ use FoxCorner\App\Plan\CoverageReports;
 use FoxCorner\App\Plan\PlanAudits;
 use FoxCorner\App\Plan\PlanReader;
 use FoxCorner\App\Plan\RangeSummaries;
+use FoxCorner\App\Plan\ReadPlan;
 use FoxCorner\App\Plan\RunTables;
 use FoxCorner\App\Practice\Solving\SolveJob;
 use FoxCorner\App\Practice\Solving\SolveJobs;
@@ -16,6 +17,7 @@ use FoxCorner\App\Practice\Solving\SolveOutcome;
 use FoxCorner\App\Practice\Solving\SolveWork;
 use FoxCorner\Core\Game\Context;
 use FoxCorner\Core\People\NoLineup;
+use FoxCorner\Core\Plan\Audit\PlannedPlay;
 use FoxCorner\Core\Runs\RunChain;
 
 /**
@@ -46,19 +48,17 @@ final readonly class ReckonFigures implements SolveWork
             return SolveOutcome::done();
         }
         $cost = $this->tables->cost($job->team, Context::ordinary());
-        $steps = 2 * \count($plans);
-        foreach ($plans as $done => $read) {
-            $this->ranges->of($read->plan, $cost);
-            if (!$this->jobs->goesOn($job, $done, $steps)) {
-                return SolveOutcome::done();
-            }
-        }
-        foreach ($plans as $done => $read) {
-            foreach ($this->plans->plays($read) as $play) {
-                $this->reports->of($play, $cost);
-            }
-            if (!$this->jobs->goesOn($job, \count($plans) + $done, $steps)) {
-                return SolveOutcome::done();
+        $pieces = [
+            ...array_map(fn(ReadPlan $read): \Closure => fn(): mixed => $this->ranges->of($read->plan, $cost), $plans),
+            ...array_map(
+                fn(PlannedPlay $play): \Closure => fn(): mixed => $this->reports->of($play, $cost),
+                array_merge(...array_map($this->plans->plays(...), $plans)),
+            ),
+        ];
+        foreach ($pieces as $done => $piece) {
+            $piece();
+            if (!$this->jobs->goesOn($job, $done, \count($pieces))) {
+                break;
             }
         }
 

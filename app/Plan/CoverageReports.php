@@ -23,24 +23,18 @@ final readonly class CoverageReports
     /** @return list<CoverageReport> in the order of the play's coverages, with the names of the nine */
     public function of(PlannedPlay $play, ?PlayCost $cost = null): array
     {
-        $reports = $this->reported(
+        $reported = $this->reported(
             array_map(static fn(Coverage $coverage): PlannedPlay => $play->trying($coverage), $play->coverages),
             $cost,
-            \count($play->coverages),
         );
 
-        return array_values(
-            array_map(
-                static fn(AuditedPlay $one): CoverageReport => $one->report->named($play->plan->lineup),
-                $reports,
-            ),
-        );
+        return array_map(static fn(AuditedPlay $one): CoverageReport => $one->named()->report, $reported);
     }
 
     /** @throws \LogicException when the situation has no coverage */
     public function chosen(PlannedPlay $play, ?PlayCost $cost = null): CoverageReport
     {
-        return $this->reported([$play], $cost, 1)[0]->report->named($play->plan->lineup);
+        return $this->reported([$play], $cost)[0]->named()->report;
     }
 
     /**
@@ -49,7 +43,7 @@ final readonly class CoverageReports
      *
      * @param list<PlannedPlay> $plays with a coverage
      *
-     * @return array<int, AuditedPlay> in the order of the plays, by their place there
+     * @return list<AuditedPlay> in the order of the plays
      */
     public function reported(array $plays, ?PlayCost $cost, int $most = \PHP_INT_MAX): array
     {
@@ -67,9 +61,10 @@ final readonly class CoverageReports
                 }
             }
             if (isset($known[$mark])) {
-                $reported[$at] = new AuditedPlay($play, $known[$mark]->on(self::coverage($play)));
+                $reported[] = new AuditedPlay($play, $known[$mark]->on(self::coverage($play)));
             }
-        }[] === $new ? null : $this->figures->keep(KeptReport::class, $new);
+        }
+        $this->figures->keep(KeptReport::class, $new);
 
         return $reported;
     }

@@ -66,15 +66,7 @@ final readonly class PlanAudits
             $this->tables->cost($team, Context::ordinary()),
         );
 
-        return array_values(
-            array_map(
-                static fn(AuditedPlay $one): AuditedPlay => new AuditedPlay(
-                    $one->play,
-                    $one->report->named($one->play->plan->lineup),
-                ),
-                $reported,
-            ),
-        );
+        return array_map(static fn(AuditedPlay $one): AuditedPlay => $one->named(), $reported);
     }
 
     /** @param int $most plays that are reckoned now */
@@ -104,7 +96,7 @@ final readonly class PlanAudits
         $reported = $this->reports->reported($plays, $this->tables->cost($team, $basis->context), $most);
         $audit = PlanAudit::of(
             array_map(static fn(ReadPlan $read): SituationPlan => $read->plan->unnamed(), $reads),
-            array_values($reported),
+            $reported,
             \count($plays) - \count($reported),
         );
         if ($audit->isWhole()) {

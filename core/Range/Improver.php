@@ -16,8 +16,7 @@ use FoxCorner\Core\Problem\Problem;
  *
  * All steps are tried roughly, against a few balls, and only the best of them in full. The joint move starts from
  * the best single ones, tries them in pairs, and then lets one fielder after the other better his own while the others
- * stay.
- * What is found is then walked in full, half a pace at a time, for as long as that gains.
+ * stay. What is found is then walked in full, half a pace at a time, for as long as that gains.
  */
 final class Improver
 {

@@ -8,6 +8,7 @@ use Doctrine\ORM\Events;
 use FoxCorner\App\Ahead\ReckonAhead;
 use FoxCorner\App\Ahead\ReckonFigures;
 use FoxCorner\App\Club\Team;
+use FoxCorner\App\Plan\PlanAudits;
 use FoxCorner\App\Practice\Solving\SolveJob;
 use FoxCorner\App\Practice\Solving\SolveJobs;
 use FoxCorner\App\Practice\Solving\SolveKind;
@@ -44,13 +45,29 @@ final class AheadTest extends AppTestCase
         self::assertSame(1, $this->asked($team), 'one that waits is enough');
     }
 
-    public function testWhatNobodyWantsAnyMoreIsLeftThere(): void
+    public function testWithoutNineThereIsNothingToReckon(): void
     {
         $coach = $this->signIn();
         $job = new SolveJob($this->newTeam($coach), $coach, SolveKind::Ahead, '', '{}', self::now());
-        $work = self::getContainer()->get(ReckonFigures::class);
 
-        self::assertNull($work->do($job)->problem(), 'without nine there is nothing to do');
+        self::assertNull(self::getContainer()->get(ReckonFigures::class)->do($job)->problem());
+    }
+
+    public function testTheWholePlanComesFirstAndWhatNobodyWantsAnyMoreIsLeft(): void
+    {
+        $coach = $this->signIn();
+        // A team whom nobody has looked at: other players, and so other figures.
+        $this->entities()->getConnection()->executeStatement('UPDATE player SET arm = 51.3 WHERE number = 8');
+        $this->entities()->clear();
+        $before = $this->number('SELECT COUNT(*) FROM kept_figure');
+        // It is on no list: after the first piece beside the whole plan nobody wants it.
+        $job = new SolveJob($this->team(), $coach, SolveKind::Ahead, '', '{}', self::now());
+        self::getContainer()->get(ReckonFigures::class)->do($job);
+        $audit = self::getContainer()->get(PlanAudits::class)->of($this->team());
+
+        self::assertTrue($audit->isWhole());
+        // One of the whole plan, one report of each play, and the ground balls of one situation.
+        self::assertSame($before + 1 + \count($audit->plays) + 1, $this->number('SELECT COUNT(*) FROM kept_figure'));
     }
 
     private function answered(ReckonAhead $ahead): void

@@ -50,12 +50,8 @@ final class SolveJobs
             throw TooManyWaiting::already($open);
         }
         $said = json_encode($request, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
-        $job = new SolveJob($team, $by, $kind, $practice, $said, $now);
-        $this->entities->persist($job);
-        $this->entities->flush();
-        $this->wake();
 
-        return $this->await($job);
+        return $this->await($this->put(new SolveJob($team, $by, $kind, $practice, $said, $now)));
     }
 
     /** Leaves something to the workers that nobody waits for, unless the same waits there for the team already. */
@@ -68,9 +64,7 @@ final class SolveJobs
             self::recent($now),
         ]);
         if (0 === $waits) {
-            $this->entities->persist(new SolveJob($team, $by, $kind, '', '{}', $now));
-            $this->entities->flush();
-            $this->wake();
+            $this->put(new SolveJob($team, $by, $kind, '', '{}', $now));
         }
     }
 
@@ -275,6 +269,15 @@ final class SolveJobs
             ->fetchOne('SELECT state FROM solve_job WHERE id = ?', [$job->id()->toBinary()]);
 
         return \is_string($state) ? SolveState::tryFrom($state) : null;
+    }
+
+    private function put(SolveJob $job): SolveJob
+    {
+        $this->entities->persist($job);
+        $this->entities->flush();
+        $this->wake();
+
+        return $job;
     }
 
     private function await(SolveJob $job): SolveJob

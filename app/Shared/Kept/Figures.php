@@ -86,6 +86,9 @@ final readonly class Figures
     /** @param array<string, object> $figures of one kind, by mark */
     public function keep(string $kind, array $figures): void
     {
+        if ([] === $figures) {
+            return;
+        }
         foreach ($figures as $mark => $figure) {
             $this->pool->saveDeferred($this->pool->getItem(self::key($kind, $mark))->set($figure));
         }

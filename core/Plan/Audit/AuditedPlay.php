@@ -8,4 +8,10 @@ namespace FoxCorner\Core\Plan\Audit;
 final readonly class AuditedPlay
 {
     public function __construct(public PlannedPlay $play, public CoverageReport $report) {}
+
+    /** What was found without names, with those of the nine who play it. */
+    public function named(): self
+    {
+        return new self($this->play, $this->report->named($this->play->plan->lineup));
+    }
 }
