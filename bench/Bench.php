@@ -55,8 +55,9 @@ final readonly class Bench
             return false;
         }
         if (\in_array('pages', $parts, true)) {
-            (new PageTimings($instance, $coach, $table))->print();
-            (new KeptFigures($instance, $coach, $table))->print();
+            $edits = new Edits($coach);
+            (new PageTimings($instance, $coach, $edits, $table))->print();
+            (new KeptFigures($instance, $edits, $table))->print();
         }
         if (\in_array('phones', $parts, true)) {
             PhoneCrowd::print($instance->address, $coach);

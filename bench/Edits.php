@@ -9,9 +9,13 @@ use Symfony\Component\DomCrawler\Crawler;
 /** What a coach changes, by the forms of the pages; each time to something new. */
 final class Edits
 {
-    private int $count = 0;
+    private int $count;
 
-    public function __construct(private readonly Visitor $coach) {}
+    public function __construct(private readonly Visitor $coach)
+    {
+        // What an earlier run has left is to be changed too.
+        $this->count = random_int(0, 1_000_000);
+    }
 
     public function rename(): void
     {
@@ -21,13 +25,13 @@ final class Edits
     /** Of a player who is in the field in every situation: no figure is what it was. */
     public function measure(): void
     {
-        $this->player('arm', static fn(int $count): string => (string) (55 + ($count % 40) / 10));
+        $this->player('arm', static fn(int $count): string => (string) (55 + ($count % 400) / 100));
     }
 
     /** The shortstop a little elsewhere with a runner on first, nobody out. */
     public function nudge(): void
     {
-        $page = $this->page('/situations/R1-0?moved=6:' . (-30 - ++$this->count / 10) . ',90');
+        $page = $this->page('/situations/R1-0?moved=6:' . (-30 - (++$this->count % 80) / 10) . ',90');
         $this->submit($page->filter('form[action*="/spots"]')->first());
     }
 

@@ -46,12 +46,13 @@ final readonly class Instance
         return self::TICK * $ticks;
     }
 
-    /** Until the workers have nothing to do, a minute at most. */
+    /** Until the workers have nothing to do, a minute at most. What an edit leaves them comes after its answer. */
     public function settle(): void
     {
-        for ($look = 0; $look < 300 && $this->count("solve_job WHERE state IN ('waiting', 'running')") > 0; ++$look) {
+        $look = 0;
+        do {
             usleep(200_000);
-        }
+        } while (++$look < 300 && $this->count("solve_job WHERE state IN ('waiting', 'running')") > 0);
     }
 
     public function forgetFigures(): void

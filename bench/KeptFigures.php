@@ -13,7 +13,7 @@ final readonly class KeptFigures
     /** s that the idle workers are watched. */
     private const IDLE = 10;
 
-    public function __construct(private Instance $instance, private Visitor $coach, private Table $table) {}
+    public function __construct(private Instance $instance, private Edits $edits, private Table $table) {}
 
     public function print(): void
     {
@@ -21,7 +21,7 @@ final readonly class KeptFigures
         // As it is for a team whose plan has just been changed as a whole.
         $this->instance->settle();
         $this->instance->forgetFigures();
-        (new Edits($this->coach))->measure();
+        $this->edits->measure();
         $this->instance->settle();
         $figures = $this->instance->figures();
         $this->table->figure(

@@ -40,7 +40,12 @@ final readonly class PageTimings
     private const TIMES = 30;
     private const EDITS = 6;
 
-    public function __construct(private Instance $instance, private Visitor $coach, private Table $table) {}
+    public function __construct(
+        private Instance $instance,
+        private Visitor $coach,
+        private Edits $edits,
+        private Table $table,
+    ) {}
 
     public function print(): void
     {
@@ -49,12 +54,11 @@ final readonly class PageTimings
         foreach (self::PAGES as $name => $path) {
             $this->table->line("$name, warm", ...$this->warm($path));
         }
-        $edits = new Edits($this->coach);
         $changes = [
-            'after a rename' => $edits->rename(...),
-            'after a nudge' => $edits->nudge(...),
-            'after a rule' => $edits->rule(...),
-            'after a measurement, all of it cold' => $edits->measure(...),
+            'after a rename' => $this->edits->rename(...),
+            'after a nudge' => $this->edits->nudge(...),
+            'after a rule' => $this->edits->rule(...),
+            'after a measurement, all of it cold' => $this->edits->measure(...),
         ];
         foreach ($changes as $when => $change) {
             $this->table->head("pages, $when");
