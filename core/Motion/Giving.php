@@ -21,6 +21,8 @@ final class Giving
     /** Of the exchange that a feed takes; ft around the longest feed over which it turns into a throw (ours). */
     public const FEED_EXCHANGE = 0.92;
     private const FEED_BLUR = 10.0;
+    /** ft from which all of it is a throw. */
+    public const THROWN_FROM = self::FEED_UP_TO + self::FEED_BLUR / 2;
 
     /** Feet on the run, or back the way he came: throws scatter up to half wider. */
     public const MOVING = 0.5;

@@ -23,19 +23,17 @@ use FoxCorner\Core\Play\Scene\Scene;
 final readonly class RangeMap
 {
     /**
-     * @param array<int, GroundReach>             $reaches by position number
-     * @param array<int, array<int, BallFielded>> $alone   what somebody makes of a ball when nobody is behind him; by
-     *                                                     position number and ball, as far as it was asked
-     * @param list<BallFielded>                   $fielded by ball
-     * @param list<list<array{int, int}>>         $by      likewise: whose it may be, and who is behind each
-     * @param PastInfield                         $past    what becomes of those that nobody has
+     * @param array<int, GroundReach>     $reaches by position number
+     * @param list<BallFielded>           $fielded by ball
+     * @param list<list<array{int, int}>> $by      likewise: whose it may be, and who is behind each
+     * @param PastInfield                 $past    what becomes of those that nobody has
      */
     private function __construct(
         public RangeSummary $summary,
         private GroundSetting $setting,
         private GroundBalls $balls,
         private array $reaches,
-        private array $alone,
+        private GridPlays $plays,
         private array $fielded,
         private array $by,
         private PastInfield $past,
@@ -76,7 +74,7 @@ final readonly class RangeMap
             $reaches[$number] = self::reach($fielder, $setting, $balls);
         }
 
-        return self::fromReaches($setting, $balls, $cast, $reaches, null);
+        return self::fromReaches($setting, $balls, $cast, $reaches);
     }
 
     /**
@@ -97,50 +95,54 @@ final readonly class RangeMap
     public function moved(Cast $cast, Position $position): self
     {
         $setting = $this->setting->moved($cast, $position);
-        if ($setting->covering->there !== $this->setting->covering->there) {
-            $reaches = [];
-            foreach ($setting->fielders as $number => $fielder) {
-                $reaches[$number] =
-                    $number === $position->value || !$setting->coversAs($this->setting, $number)
-                        ? self::reach($fielder, $setting, $this->balls)
-                        : $this->reaches[$number];
-            }
-        } else {
-            $reaches = $this->reaches;
-            $reaches[$position->value] = self::reach($setting->fielders[$position->value], $setting, $this->balls);
+        $reaches = $covered = [];
+        foreach ($setting->fielders as $number => $fielder) {
+            $until = $number === $position->value ? null : $setting->covered($this->setting, $number);
+            $before = null === $until ? null : $this->reaches[$number];
+            $reaches[$number] =
+                null === $before || 0.0 !== $until[0]
+                    ? self::reach($fielder, $setting, $this->balls, $before, $until[0] ?? 0.0)
+                    : $before;
+            $covered += null === $until ? [] : [$number => $until];
         }
 
-        return self::fromReaches($setting, $this->balls, $cast, $reaches, $this);
+        return self::fromReaches($setting, $this->balls, $cast, $reaches, $this, $covered);
     }
 
-    private static function reach(GroundFielder $fielder, GroundSetting $setting, GroundBalls $balls): GroundReach
-    {
-        return GroundReach::of(new ReachSearch($fielder, $setting), $balls->ways, $balls->sines, $balls->cosines);
+    private static function reach(
+        GroundFielder $fielder,
+        GroundSetting $setting,
+        GroundBalls $balls,
+        ?GroundReach $before = null,
+        float $covered = 0.0,
+    ): GroundReach {
+        $search = new ReachSearch($fielder, $setting);
+
+        return GroundReach::of($search, $balls->ways, $balls->sines, $balls->cosines, $before, $covered);
     }
 
     /**
      * @param array<int, GroundReach> $reaches
-     * @param self|null               $before  from which whatever nobody has changed is taken over
+     * @param self|null $before from which whatever nobody has changed is taken over
+     * @param array<int, array{float, float}> $covered {@see GridPlays::takeOver()}
      */
     private static function fromReaches(
         GroundSetting $setting,
         GroundBalls $balls,
         Cast $cast,
         array $reaches,
-        ?self $before,
+        ?self $before = null,
+        array $covered = [],
     ): self {
-        $same = [0 => true];
-        $alone = [];
-        foreach ($reaches as $number => $reach) {
-            $same[$number] = null !== $before && $reach === $before->reaches[$number];
-            $alone[$number] = $same[$number] ? $before->alone[$number] ?? [] : [];
-        }
         $tree = new GroundTree($setting, new GroundPlays($setting));
-        $past =
-            null !== $before && $before->setting->through === $setting->through
-                ? $before->past
-                : PastInfield::of($tree, $setting->through, $balls);
-        $plays = new GridPlays($tree, $balls, $reaches, $alone);
+        $isThrough = null !== $before && $before->setting->through === $setting->through;
+        $past = $isThrough ? $before->past : PastInfield::of($tree, $setting->through, $balls);
+        $plays = new GridPlays($tree, $balls, $reaches);
+        // What is lost to the outfield is as before only when they stand as before.
+        $before = $isThrough ? $before : null;
+        if (null !== $before) {
+            $plays->takeOver($before->plays, $covered);
+        }
         $fielded = $by = [];
         $speeds = \count($balls->speeds);
         for ($direction = 0; $direction < \count($balls->sprays); ++$direction) {
@@ -148,11 +150,11 @@ final readonly class RangeMap
                 $index = $direction * $speeds + $speed;
                 $who = GroundReach::candidates($reaches, $index);
                 $by[] = $who;
-                $known = null !== $before && $who === $before->by[$index] ? $before->fielded[$index] : null;
-                foreach (null === $known ? [] : $who as [$first, $second]) {
-                    $known = $same[$first] && $same[$second] ? $known : null;
-                }
-                $fielded[] = $known ?? $plays->best($direction, $speed, $who, $past->balls[$index]);
+                $isKnown =
+                    null !== $before && $who === $before->by[$index] && $plays->isAsBefore($before->plays, $index, $who);
+                $fielded[] = $isKnown
+                    ? $before->fielded[$index]
+                    : $plays->best($direction, $speed, $who, $past->balls[$index]);
             }
         }
 
@@ -161,7 +163,7 @@ final readonly class RangeMap
             $setting,
             $balls,
             $reaches,
-            $plays->alone,
+            $plays,
             $fielded,
             $by,
             $past,

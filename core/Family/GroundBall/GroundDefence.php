@@ -68,7 +68,7 @@ final class GroundDefence
             $his = self::met($reaches[$first] ?? null, $way, $trial);
             if (null !== $his) {
                 $behind = self::met($reaches[$second] ?? null, $way, $trial);
-                $one = $this->tree->of($his, $this->lostTo($behind, $past));
+                $one = $this->tree->inHand($his)->with($this->lostTo($behind, $past));
                 $comes = null === $comes->met || $one->cost < $comes->cost ? $one : $comes;
             }
         }
@@ -78,29 +78,27 @@ final class GroundDefence
         if (Hop::Bobbled === $trial->hop) {
             return $this->bobbled($comes->met);
         }
-        $attempts = $this->plays->attempts($comes->met);
+        [$met, $attempts] = [$comes->met, $this->plays->attempts($comes->met)];
 
-        return new GroundFielding($this->ground, $comes->met, $attempts, $this->tree->goes($attempts), $comes);
+        return new GroundFielding($this->ground, $met, $attempts, $this->tree->goes($met), $comes);
     }
 
     private function bobbled(Met $met): GroundFielding
     {
         $lost = Hands::PICKED_UP * $met->by->exchange;
-        $attempts = $this->plays->attempts($met, $lost);
-
         return new GroundFielding(
             $this->ground,
             $met,
-            $attempts,
-            $this->tree->goes($attempts),
-            $this->tree->pickedUp($met, $attempts),
+            $this->plays->attempts($met, $lost),
+            $this->tree->goes($met, $lost),
+            $this->tree->pickedUp($met, $lost),
             $lost,
         );
     }
 
     private function lostTo(?Met $behind, BallFielded $past): BallFielded
     {
-        return null === $behind ? $past : GroundTree::behind($this->tree->of($behind, $past), $past);
+        return null === $behind ? $past : GroundTree::behind($this->tree->inHand($behind)->with($past), $past);
     }
 
     private static function met(?GroundReach $reach, BallWay $way, GroundBallTrial $trial): ?Met

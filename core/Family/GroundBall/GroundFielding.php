@@ -32,4 +32,15 @@ final readonly class GroundFielding
     {
         return $this->bobbled > 0.0 ? 1.0 : $this->met->clean ?? 0.0;
     }
+
+    /** Of what could be done, what costs least when every runner goes; null when it goes through. */
+    public function leastCost(): ?Attempt
+    {
+        $least = null;
+        foreach ($this->attempts as $one) {
+            $least = null === $least || $one->costs[1] < $least->costs[1] ? $one : $least;
+        }
+
+        return $least;
+    }
 }

@@ -7,7 +7,6 @@ namespace FoxCorner\Core\Family\GroundBall;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Clock\Timeline;
-use FoxCorner\Core\Play\Grid\GroundTree;
 
 /** What "hit hard at somebody" means in a situation: from which speed on more than the out at first is wanted. */
 final readonly class HowHard
@@ -43,7 +42,7 @@ final readonly class HowHard
             $fielding = $defence->fielding(GroundBallTrial::hit($degrees, $mph, $scene->rules));
             // A soft one is somebody else's.
             $isHis = $fielding->met?->by->number === $at->value;
-            $best = $isHis && [] !== $fielding->attempts ? GroundTree::best($fielding->attempts, 1) : null;
+            $best = $isHis ? $fielding->leastCost() : null;
             if (null !== $best && $best->both >= Timeline::TWO_FROM) {
                 $two ??= $mph;
             } elseif (Base::Home === $best?->aim->bag) {

@@ -8,7 +8,7 @@ use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\Motion\Speed;
 use FoxCorner\Core\Play\Clock\Timeline;
-use FoxCorner\Core\Play\Grid\Attempt;
+use FoxCorner\Core\Play\Grid\Aim;
 use FoxCorner\Core\Play\Grid\BallWay;
 use FoxCorner\Core\Play\Grid\GroundPlays;
 use FoxCorner\Core\Play\Grid\GroundReach;
@@ -74,25 +74,27 @@ final readonly class TwoOrOne
         if (null === $met) {
             return new TwoOrOneCall('first', 0.0);
         }
-        $attempts = $plays->attempts($met);
-        $best = $attempts[0];
+        $aims = $plays->aims($met->by->number);
+        $tried = $plays->tried($met, 0.0);
+        $best = 0;
         $two = 0.0;
-        foreach ($attempts as $attempt) {
-            if ($attempt->aim->needsGoing || Base::Home === $attempt->aim->bag) {
+        foreach ($tried as $index => $one) {
+            $aim = $aims[$index]->aim;
+            if ($aim->needsGoing || Base::Home === $aim->bag) {
                 continue;
             }
-            $best = $attempt->costs[1] < $best->costs[1] ? $attempt : $best;
-            $two = max($two, $attempt->both);
+            $best = $one[1] < $tried[$best][1] ? $index : $best;
+            $two = $one[3] > $two ? $one[3] : $two;
         }
 
-        return new TwoOrOneCall(self::word($best), $two);
+        return new TwoOrOneCall(self::word($aims[$best]->aim, $tried[$best][3]), $two);
     }
 
-    private static function word(Attempt $best): string
+    private static function word(Aim $aim, float $both): string
     {
         return match (true) {
-            $best->both >= Timeline::TWO_FROM => 'two',
-            Base::First === $best->aim->bag => 'first',
+            $both >= Timeline::TWO_FROM => 'two',
+            Base::First === $aim->bag => 'first',
             default => 'lead',
         };
     }

@@ -62,6 +62,31 @@ final readonly class Aim
         };
     }
 
+    /**
+     * What it comes to, played with such chances.
+     *
+     * @param int   $goes 1 when the runner who need not go does
+     * @param float $cost of it all
+     *
+     * @return list<float> out, two, a runner alone, the run from third, an out while the free runner moves up; the
+     *                     throw missed that would have had him; cost
+     */
+    public function comes(int $goes, float $first, float $both, float $caught, float $cost): array
+    {
+        $one = $first - $both;
+        [$none, $after, $afterBoth] = $this->third[$goes];
+
+        return [
+            $first,
+            $both,
+            Base::First === $this->bag ? 0.0 : $one,
+            (1 - $first) * $none + $one * $after + $both * $afterBoth,
+            0 === $goes || $this->needsGoing ? 0.0 : $first,
+            $first > 0.0 ? $first / $caught - $first : 0.0,
+            $cost,
+        ];
+    }
+
     /** "first", "second and first" */
     public function words(): string
     {

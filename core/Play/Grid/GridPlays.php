@@ -18,19 +18,81 @@ final class GridPlays
     private const LATE = 0.2;
 
     private readonly int $speeds;
+    /** @var array<int, array<int, Met>> by position number and ball, as far as it was asked */
+    private array $met = [];
+    /** @var array<int, array<int, InHand>> likewise: what somebody makes of a ball */
+    private array $had = [];
+    /** @var array<int, array<int, BallFielded>> likewise, when nobody is behind him */
+    private array $alone = [];
 
     /**
-     * @param array<int, GroundReach>             $reaches by position number
-     * @param array<int, array<int, BallFielded>> $alone   what somebody makes of a ball when nobody is behind him; by
-     *                                                     position number and ball, as far as it was asked
+     * @param array<int, GroundReach> $reaches by position number
      */
     public function __construct(
         private readonly GroundTree $tree,
         private readonly GroundBalls $balls,
         private readonly array $reaches,
-        public array $alone = [],
     ) {
         $this->speeds = \count($balls->speeds);
+    }
+
+    /**
+     * Takes over what became of balls before, as far as nothing of it has changed.
+     *
+     * @param array<int, array{float, float}> $covered by the number of those who stand where they stood,
+     *                                                 {@see GroundSetting::covered()}
+     */
+    public function takeOver(self $before, array $covered): void
+    {
+        foreach ($covered as $number => $until) {
+            [$reach, $was] = [$this->reaches[$number], $before->reaches[$number]];
+            if ($reach === $was && [0.0, 0.0] === $until) {
+                $this->met[$number] = $before->met[$number] ?? [];
+                $this->had[$number] = $before->had[$number] ?? [];
+                $this->alone[$number] = $before->alone[$number] ?? [];
+                continue;
+            }
+            foreach ($before->met[$number] ?? [] as $index => $met) {
+                if ($reach->along[$index] === $was->along[$index]) {
+                    $this->met[$number][$index] = $met;
+                }
+            }
+            foreach ($before->had[$number] ?? [] as $index => $had) {
+                if ($reach->along[$index] === $was->along[$index] && $had->isFreeOf($until)) {
+                    $this->had[$number][$index] = $had;
+                    if (isset($before->alone[$number][$index])) {
+                        $this->alone[$number][$index] = $before->alone[$number][$index];
+                    }
+                }
+            }
+        }
+    }
+
+    /**
+     * Whether those whose ball it may be make of it what they made before.
+     *
+     * @param list<array{int, int}> $candidates
+     */
+    public function isAsBefore(self $before, int $index, array $candidates): bool
+    {
+        foreach ($candidates as $pair) {
+            foreach ($pair as $number) {
+                if (0 === $number) {
+                    continue;
+                }
+                [$reach, $was] = [$this->reaches[$number], $before->reaches[$number]];
+                if (
+                    $reach->who !== $was->who ||
+                    $reach->along[$index] !== $was->along[$index] ||
+                    $reach->saves[$index] !== $was->saves[$index] ||
+                    isset($before->had[$number][$index]) !== isset($this->had[$number][$index])
+                ) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 
     /**
@@ -97,30 +159,33 @@ final class GridPlays
     /** @param array{int, int} $who has it, and is behind him */
     private function ball(int $direction, int $speed, array $who, BallFielded $past): BallFielded
     {
-        $index = $direction * $this->speeds + $speed;
         [$first, $second] = $who;
         if (0 === $first) {
             return $past;
         }
-        $met = $this->met($first, $direction, $speed);
-        if (0 === $second || $met->gone() < self::HARDLY) {
-            return $this->alone[$first][$index] ??= $this->tree->of($met, $past);
+        $index = $direction * $this->speeds + $speed;
+        $his = $this->had[$first][$index] ??= $this->tree->inHand($this->met($first, $direction, $speed));
+        if (0 === $second || $his->gone < self::HARDLY) {
+            return $this->alone[$first][$index] ??= $his->with($past);
         }
-        $this->alone[$second][$index] ??= $this->tree->of($this->met($second, $direction, $speed), $past);
+        $this->had[$second][$index] ??= $this->tree->inHand($this->met($second, $direction, $speed));
+        $this->alone[$second][$index] ??= $this->had[$second][$index]->with($past);
 
-        return $this->tree->of($met, GroundTree::behind($this->alone[$second][$index], $past));
+        return $his->with(GroundTree::behind($this->alone[$second][$index], $past));
     }
 
     private function met(int $number, int $direction, int $speed): Met
     {
         $reach = $this->reaches[$number];
+        $index = $direction * $this->speeds + $speed;
 
-        return Met::of(
-            $reach->who,
-            $this->balls->ways[$speed],
-            $reach->along[$direction * $this->speeds + $speed],
-            $this->balls->sines[$direction],
-            $this->balls->cosines[$direction],
-        ) ?? throw new \LogicException('Nobody is asked for a ball that he does not reach.');
+        return $this->met[$number][$index] ??=
+            Met::of(
+                $reach->who,
+                $this->balls->ways[$speed],
+                $reach->along[$index],
+                $this->balls->sines[$direction],
+                $this->balls->cosines[$direction],
+            ) ?? throw new \LogicException('Nobody is asked for a ball that he does not reach.');
     }
 }

@@ -7,7 +7,11 @@ namespace FoxCorner\Core\Play\Grid;
 use FoxCorner\Core\Motion\Giving;
 use FoxCorner\Core\Play\Ball\Hands;
 
-/** What whoever has a ground ball can make of it: every aim, by hand or on his own feet, with what it costs. */
+/**
+ * What whoever has a ground ball can make of it: every aim, by hand or on his own feet, with what it costs.
+ *
+ * @phpstan-import-type Tried from Attempt
+ */
 final class GroundPlays
 {
     /** ft; farther from a bag nobody runs there with the ball. */
@@ -24,6 +28,10 @@ final class GroundPlays
 
     private readonly float $pivotKept;
     private readonly float $turnThrow;
+    /** s from contact: the earliest at which a first throw was at its bag, of all tried since this was set back. */
+    public float $soonest = \INF;
+    /** Likewise of second throws. */
+    public float $soonestOn = \INF;
     /** @var array<int, non-empty-list<AimedBy>> by fielder, as far as asked */
     private array $aims = [];
 
@@ -40,72 +48,88 @@ final class GroundPlays
      */
     public function attempts(Met $met, float $delay = 0.0): array
     {
-        $number = $met->by->number;
-        $attempts = [];
-        foreach ($this->aims[$number] ??= AimedBy::all($this->setting, $number) as $aimed) {
-            $attempts[] = $this->attempt($met, $aimed, $delay);
-        }
-
-        return $attempts;
+        return array_map(
+            static fn(AimedBy $aimed, array $tried): Attempt => new Attempt($aimed->aim, ...$tried),
+            $this->aims($met->by->number),
+            $this->tried($met, $delay),
+        );
     }
 
-    private function attempt(Met $met, AimedBy $aimed, float $delay): Attempt
+    /** @return non-empty-list<AimedBy> what a fielder can want, first base first */
+    public function aims(int $fielder): array
+    {
+        return $this->aims[$fielder] ??= AimedBy::all($this->setting, $fielder);
+    }
+
+    /**
+     * The same as plain numbers, in the order of {@see Attempt}'s: it is asked some thousand times for a map, so that it makes
+     * nothing and calls little.
+     *
+     * @return non-empty-list<Tried>
+     */
+    public function tried(Met $met, float $delay): array
     {
         $by = $met->by;
-        $x = $aimed->x - $met->x;
-        $y = $aimed->y - $met->y;
-        $feet = sqrt($x * $x + $y * $y);
         $has = $met->seconds + $delay;
         $moving = $delay > 0.0 ? 0.0 : $met->moving;
-        $released = $has + $met->exchange * Giving::exchangeShare($feet);
-        if ($feet > 0.0) {
-            $released +=
-                ($this->turnThrow * $moving * (1 - ($met->onX * $x + $met->onY * $y) / $feet)) / 2 +
-                ($x * $by->armSide > 0.0 ? $by->handTurn($x / $feet, $feet) : 0.0);
+        $tried = [];
+        foreach ($this->aims($by->number) as $aimed) {
+            $x = $aimed->x - $met->x;
+            $y = $aimed->y - $met->y;
+            $feet = sqrt($x * $x + $y * $y);
+            $released =
+                $has + ($feet < Giving::THROWN_FROM ? $met->exchange * Giving::exchangeShare($feet) : $met->exchange);
+            if ($feet > 0.0) {
+                $released +=
+                    ($this->turnThrow * $moving * (1 - ($met->onX * $x + $met->onY * $y) / $feet)) / 2 +
+                    ($x * $by->armSide > 0.0 ? $by->handTurn($x / $feet, $feet) : 0.0);
+            }
+            $ball = $released + $by->flight($feet);
+            $this->soonest = $ball < $this->soonest ? $ball : $this->soonest;
+            $outAt = ($ball > $aimed->coverAt ? $ball : $aimed->coverAt) + $aimed->tag;
+            $caught = $by->caught($aimed->aim->bag, $feet, $moving);
+            $first = 0 === $aimed->cover ? 0.0 : $caught / (1 + exp(($outAt - $aimed->runner) / $aimed->spread));
+            $thrown = $this->ending($aimed, 0, $feet, $released, $ball, $outAt, $first, $caught);
+            $own = $has + ($feet < self::CARRIES ? $by->run->seconds($feet) : \INF);
+            $alone = 1 / (1 + exp(($own + $aimed->tag - $aimed->runner) / $aimed->spread));
+            if ($feet < self::CARRIES && $alone >= $first - self::GIVEN_UP) {
+                $carried = $this->ending($aimed, $by->number, 0.0, $has, $own, $own + $aimed->tag, $alone, 1.0);
+                $tried[] = $carried[1] < $thrown[1] ? $carried : $thrown;
+            } else {
+                $tried[] = $thrown;
+            }
         }
-        $ball = $released + $by->flight($feet);
-        $outAt = ($ball > $aimed->coverAt ? $ball : $aimed->coverAt) + $aimed->tag;
-        $caught = $by->caught($aimed->aim->bag, $feet, $moving);
-        $first = 0 === $aimed->cover ? 0.0 : $caught / (1 + exp(($outAt - $aimed->runner) / $aimed->spread));
-        $cover = $aimed->cover;
-        $coverAt = $aimed->coverAt;
-        $thrown = $this->ending($aimed, false, $feet, $released, $ball, $cover, $coverAt, $outAt, $first, $caught);
-        if ($feet >= self::CARRIES) {
-            return $thrown;
-        }
-        $own = $has + $by->run->seconds($feet);
-        $ownOut = $own + $aimed->tag;
-        $alone = 1 / (1 + exp(($ownOut - $aimed->runner) / $aimed->spread));
-        if ($alone < $first - self::GIVEN_UP) {
-            return $thrown;
-        }
-        $carried = $this->ending($aimed, true, 0.0, $has, $own, $by->number, $own, $ownOut, $alone, 1.0);
 
-        return $carried->costs[1] < $thrown->costs[1] ? $carried : $thrown;
+        return $tried;
     }
 
-    /** With the first out so likely: whether the ball goes on, and what it all costs. */
+    /**
+     * With the first out so likely: whether the ball goes on, and what it all costs.
+     *
+     * @param int $alone his number when he takes the bag himself; 0: he throws
+     *
+     * @return Tried
+     */
     private function ending(
         AimedBy $aimed,
-        bool $carried,
+        int $alone,
         float $feet,
         float $released,
         float $there,
-        int $cover,
-        float $coverAt,
         float $outAt,
         float $first,
         float $caught,
-    ): Attempt {
+    ): array {
         $aim = $aimed->aim;
         [$none, $byFirst, $byBoth, $byWild, $byPast] = $aim->terms[1];
         $again = $second = $both = $wild = $kept = 0.0;
         $receiver = 0;
-        $on = $carried ? $aimed->own : $aimed->onward;
+        $on = 0 === $alone ? $aimed->onward : $aimed->own;
         if (null !== $on && $first >= self::NO_OUT) {
-            $kept = $carried ? $first : $first * $this->pivotKept;
-            $again = $outAt + ($carried ? $on->offTheBag : $on->pivot);
+            $kept = 0 === $alone ? $first * $this->pivotKept : $first;
+            $again = $outAt + (0 === $alone ? $on->pivot : $on->offTheBag);
             $second = $again + $on->flight;
+            $this->soonestOn = $second < $this->soonestOn ? $second : $this->soonestOn;
             $both = $kept * $on->out($second);
             $wild = $kept * $on->wild;
             $receiver = $on->receiver;
@@ -121,6 +145,7 @@ final class GroundPlays
             $again = $second = 0.0;
             $receiver = 0;
         }
+        $cover = 0 === $alone ? $aimed->cover : $alone;
         $past = 0 === $cover ? 0.0 : (1 - $caught) * Giving::PAST;
         $goes = $none + $byFirst * $first + $byBoth * $both + $byWild * $wild + $byPast * $past;
         $stays = $goes;
@@ -128,23 +153,24 @@ final class GroundPlays
             [$none, $byFirst, $byBoth, $byWild, $byPast] = $aim->terms[0];
             $stays = $none + $byFirst * $first + $byBoth * $both + $byWild * $wild + $byPast * $past;
         }
+        $coverAt = 0 === $alone ? $aimed->coverAt : $there;
 
-        return new Attempt(
-            $aim,
-            $carried,
+        return [
+            $stays,
+            $goes,
+            $first,
+            $both,
+            $caught,
+            $past,
+            $alone,
             $feet,
             $released,
             $there,
             $cover,
             $coverAt,
-            $first,
-            $caught,
-            $past,
             $again,
             $second,
-            $both,
             $receiver,
-            [$stays, $goes],
-        );
+        ];
     }
 }

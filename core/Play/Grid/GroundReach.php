@@ -12,14 +12,16 @@ final readonly class GroundReach
     public const NEVER = -1.0;
 
     /**
-     * @param list<float> $along ft from home where he would take it, by direction times speeds, in one row
-     * @param list<float> $saves what he saves of the cost of everybody safe, before what others make of his misplays
-     * @param float       $most  that he could save, were nothing missed
+     * @param list<float> $along   ft from home where he would take it, by direction times speeds, in one row
+     * @param list<float> $saves   what he saves of the cost of everybody safe, before what others make of his misplays
+     * @param list<float> $soonest s from contact of the earliest throw that was thought of
+     * @param float       $most    that he could save, were nothing missed
      */
     private function __construct(
         public GroundFielder $who,
         public array $along,
         public array $saves,
+        private array $soonest,
         private float $most,
     ) {}
 
@@ -27,18 +29,35 @@ final readonly class GroundReach
      * @param list<BallWay> $ways    from the slowest ball to the fastest
      * @param list<float>   $sines   of the directions
      * @param list<float>   $cosines
+     * @param self|null     $before  of the same fielder at the same spot, when somebody else covered: what no throw was
+     *                               early enough to feel is as it was
+     * @param float         $covered s from contact at which all bags are covered, now as before
      */
-    public static function of(ReachSearch $search, array $ways, array $sines, array $cosines): self
-    {
-        $along = $saves = [];
+    public static function of(
+        ReachSearch $search,
+        array $ways,
+        array $sines,
+        array $cosines,
+        ?self $before = null,
+        float $covered = 0.0,
+    ): self {
+        $along = $before->along ?? [];
+        $saves = $before->saves ?? [];
+        $soonest = $before->soonest ?? [];
+        $next = 0;
+        $count = \count($ways);
         foreach ($sines as $direction => $sine) {
-            foreach ($search->along($ways, $sine, $cosines[$direction]) as [$feet, $saved]) {
-                $along[] = $feet;
-                $saves[] = $saved;
+            $known = [];
+            for ($speed = 0; null !== $before && $speed < $count; ++$speed) {
+                $known[] = $before->soonest[$next + $speed] >= $covered;
             }
+            foreach ($search->along($ways, $sine, $cosines[$direction], $known) as $speed => $found) {
+                [$along[$next + $speed], $saves[$next + $speed], $soonest[$next + $speed]] = $found;
+            }
+            $next += $count;
         }
 
-        return new self($search->who, $along, $saves, $search->most);
+        return new self($search->who, $along, $saves, $soonest, $search->most);
     }
 
     /**

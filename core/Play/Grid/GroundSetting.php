@@ -146,21 +146,30 @@ final readonly class GroundSetting
         );
     }
 
-    /** Whether throws by one of the fielders find somebody at every bag that counts as soon as in another setting. */
-    public function coversAs(self $other, int $fielder): bool
+    /**
+     * From when on the bags that count for throws by one of the fielders are covered as in another setting.
+     *
+     * @return array{float, float}|null s from contact, of first throws and of second ones, 0 when nothing differs; null:
+     *                                  somebody else covers one of them
+     */
+    public function covered(self $other, int $fielder): ?array
     {
-        [$now, $then] = [$this->covering->there, $other->covering->there];
+        $covered = [0.0, 0.0];
         foreach ($this->aims->all as $aim) {
-            $last = $aim->then ?? $aim->bag;
-            if (
-                $now[$aim->bag->value][$fielder] !== $then[$aim->bag->value][$fielder] ||
-                $now[$last->value][$fielder] !== $then[$last->value][$fielder]
-            ) {
-                return false;
+            foreach ([$aim->bag, $aim->then] as $throw => $base) {
+                if (null === $base) {
+                    continue;
+                }
+                [$cover, $at] = $this->covering->there[$base->value][$fielder];
+                [$before, $then] = $other->covering->there[$base->value][$fielder];
+                if ($cover !== $before) {
+                    return null;
+                }
+                $covered[$throw] = $at === $then ? $covered[$throw] : max($covered[$throw], $at, $then);
             }
         }
 
-        return true;
+        return $covered;
     }
 
     /** @return array{array<int, float>, array<int, float>} arrivals and spreads by base */

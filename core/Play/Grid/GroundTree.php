@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Play\Grid;
 
-use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Play\Ball\Hands;
 
 /**
  * What a ground ball comes to on average: fielded clean or not, the misplayed ball picked up or lost to the man behind,
  * the attempt that costs least against runners who go when that is better for them.
+ *
+ * @phpstan-import-type Tried from Attempt
  */
 final readonly class GroundTree
 {
@@ -37,88 +38,64 @@ final readonly class GroundTree
         return new BallFielded(null, 0.0, 0.0, 0.0, 1.0, 0.0, 0.0, 0.0, 1.0, $cost);
     }
 
-    /** @param BallFielded $behind what happens when it is lost to him */
-    public function of(Met $met, BallFielded $behind): BallFielded
+    /** What whoever has a ball makes of it, whoever is behind him. */
+    public function inHand(Met $met): InHand
     {
-        [$out, $two, $lead, $scores, $moved, $missed, $cost] = $this->made($this->plays->attempts($met));
-        if ($met->clean > 1 - 1e-9) {
-            return new BallFielded($met, $out, $two, $lead, $scores, $moved, $missed, 1 - $out - $missed, 0.0, $cost);
+        $plays = $this->plays;
+        $plays->soonest = $plays->soonestOn = \INF;
+        $clean = $again = $this->made($met, 0.0);
+        $front = $gone = 0.0;
+        if ($met->clean <= 1 - 1e-9) {
+            $again = $this->made($met, Hands::PICKED_UP * $met->by->exchange);
+            $front = $met->inFront();
+            $gone = $met->gone();
         }
-        [$front, $gone] = [$met->inFront(), $met->gone()];
-        $again = $this->plays->attempts($met, Hands::PICKED_UP * $met->by->exchange);
-        [$out2, $two2, $lead2, $scores2, $moved2, , $cost2] = $this->made($again);
-        [$clean, $charged] = [$met->clean, $met->charged];
-        $outs = $clean * $out + $front * $out2 + $gone * $behind->out;
-        $error =
-            $clean * $missed +
-            $charged * ($front * (1 - $out2) + $gone * (1 - $behind->out)) +
-            (1 - $charged) * $gone * $behind->error;
-        $hit = $clean * (1 - $out - $missed) + (1 - $charged) * ($front * (1 - $out2) + $gone * $behind->hit);
 
-        return new BallFielded(
-            $met,
-            $outs,
-            $clean * $two + $front * $two2 + $gone * $behind->two,
-            $clean * $lead + $front * $lead2 + $gone * $behind->lead,
-            $clean * $scores + $front * $scores2 + $gone * $behind->thirdScores,
-            $clean * $moved + $front * $moved2 + $gone * $behind->moved,
-            $error,
-            $hit,
-            1 - $outs - $error - $hit,
-            $clean * $cost + $front * $cost2 + $gone * $behind->cost,
-        );
+        return new InHand($met, $clean, $again, $front, $gone, $plays->soonest, $plays->soonestOn);
     }
 
-    /**
-     * A ball that was misplayed and is in hand again: whoever is safe is on by an error.
-     *
-     * @param non-empty-list<Attempt> $attempts
-     */
-    public function pickedUp(Met $met, array $attempts): BallFielded
+    /** A ball that was misplayed and is in hand again: whoever is safe is on by an error. */
+    public function pickedUp(Met $met, float $delay): BallFielded
     {
-        [$out, $two, $lead, $scores, $moved, , $cost] = $this->made($attempts);
+        [$out, $two, $lead, $scores, $moved, , $cost] = $this->made($met, $delay);
 
         return new BallFielded($met, $out, $two, $lead, $scores, $moved, 1 - $out, 0.0, 0.0, $cost);
     }
 
     /**
-     * What the best of the attempts comes to; now and then the runner on first is gone with the pitch, and only first
+     * What the best of his attempts comes to; now and then the runner on first is gone with the pitch, and only first
      * base is left.
      *
-     * @param non-empty-list<Attempt> $attempts
-     *
-     * @return array{float, float, float, float, float, float, float} out, two, a runner alone, the run from third, the
-     *                                                                free runner moves up; the throw missed that would
-     *                                                                have had him; cost
+     * @return list<float> {@see Aim::comes()}
      */
-    private function made(array $attempts): array
+    private function made(Met $met, float $delay): array
     {
-        $goes = $this->goes($attempts);
-        $best = null === $this->wanted ? self::best($attempts, $goes) : ($this->wanted)($attempts, $goes);
+        $tried = $this->plays->tried($met, $delay);
+        $aims = $this->plays->aims($met->by->number);
+        $goes = $this->going($tried, $aims);
+        $best = null === $this->wanted ? self::least($tried, $aims, $goes) : $this->wanted($tried, $aims, $goes);
+        $made = self::comes($tried[$best], $aims[$best]->aim, $goes);
         $gone = $this->setting->gone;
-        if ($gone <= 0.0 || $best === $attempts[0]) {
-            return [
-                $best->first,
-                $best->both,
-                $best->leadOnly(),
-                $best->thirdScores($goes),
-                $best->moves($goes),
-                self::astray($best),
-                $best->costs[$goes],
-            ];
+        if ($gone <= 0.0 || 0 === $best) {
+            return $made;
         }
-        $first = $attempts[0];
         $stays = 1 - $gone;
+        $mixed = [];
+        foreach (self::comes($tried[0], $aims[0]->aim, $goes) as $index => $one) {
+            $mixed[] = $stays * $made[$index] + $gone * $one;
+        }
 
-        return [
-            $stays * $best->first + $gone * $first->first,
-            $stays * $best->both,
-            $stays * $best->leadOnly(),
-            $stays * $best->thirdScores($goes) + $gone * $first->thirdScores($goes),
-            $stays * $best->moves($goes) + $gone * $first->moves($goes),
-            $stays * self::astray($best) + $gone * self::astray($first),
-            $stays * $best->costs[$goes] + $gone * $first->costs[$goes],
-        ];
+        return $mixed;
+    }
+
+    /**
+     * @param Tried $tried
+     *
+     * @return list<float> {@see Aim::comes()}
+     */
+    private static function comes(array $tried, Aim $aim, int $goes): array
+    {
+        return $aim->comes($goes, $tried[2], $tried[3], $tried[4], $tried[$goes]);
     }
 
     /**
@@ -143,36 +120,55 @@ final readonly class GroundTree
         );
     }
 
-    /**
-     * The free runner goes when even the best answer to it costs us more than the best answer to his staying.
-     *
-     * @param non-empty-list<Attempt> $attempts
-     */
-    public function goes(array $attempts): int
+    /** Whether the free runner goes when somebody has the ball so: 0 or 1. */
+    public function goes(Met $met, float $delay = 0.0): int
     {
-        if (null === $this->setting->aims->free) {
-            return 1;
-        }
-
-        return (int) (self::best($attempts, 1)->costs[1] > self::best($attempts, 0)->costs[0]);
+        return $this->going($this->plays->tried($met, $delay), $this->plays->aims($met->by->number));
     }
 
-    /** @param non-empty-list<Attempt> $attempts */
-    public static function best(array $attempts, int $goes): Attempt
+    /**
+     * He goes when even the best answer to it costs us more than the best answer to his staying.
+     *
+     * @param non-empty-list<Tried>   $tried
+     * @param non-empty-list<AimedBy> $aims
+     */
+    private function going(array $tried, array $aims): int
     {
-        $best = $attempts[0];
-        foreach ($attempts as $attempt) {
-            if ($attempt->costs[$goes] < $best->costs[$goes] && (1 === $goes || !$attempt->aim->needsGoing)) {
-                $best = $attempt;
+        return null === $this->setting->aims->free ||
+            $tried[self::least($tried, $aims, 1)][1] > $tried[self::least($tried, $aims, 0)][0]
+            ? 1
+            : 0;
+    }
+
+    /**
+     * The one that costs least.
+     *
+     * @param non-empty-list<Tried>   $tried
+     * @param non-empty-list<AimedBy> $aims
+     */
+    private static function least(array $tried, array $aims, int $goes): int
+    {
+        $best = 0;
+        foreach ($tried as $index => $one) {
+            if ($one[$goes] < $tried[$best][$goes] && (1 === $goes || !$aims[$index]->aim->needsGoing)) {
+                $best = $index;
             }
         }
 
         return $best;
     }
 
-    /** The chance that the runner would have been out and the throw is not caught. */
-    private static function astray(Attempt $made): float
+    /**
+     * The one that the policy wants.
+     *
+     * @param non-empty-list<Tried>   $tried
+     * @param non-empty-list<AimedBy> $aims
+     */
+    private function wanted(array $tried, array $aims, int $goes): int
     {
-        return $made->first > 0.0 ? $made->first / $made->caught - $made->first : 0.0;
+        $attempts = array_map(static fn(AimedBy $by, array $one): Attempt => new Attempt($by->aim, ...$one), $aims, $tried);
+        $wanted = null === $this->wanted ? $attempts[0] : ($this->wanted)($attempts, $goes);
+
+        return (int) array_search($wanted, $attempts, true);
     }
 }

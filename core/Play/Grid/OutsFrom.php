@@ -7,24 +7,29 @@ namespace FoxCorner\Core\Play\Grid;
 use FoxCorner\Core\Motion\Giving;
 
 /** What the outs that one fielder can go for take him and save, from wherever he has a ball. */
-final readonly class OutsFrom
+final class OutsFrom
 {
     /** Who has it so late, in widths of the line between out and safe, has no out but holds the ball. */
     private const HOPELESS = 4.0;
 
+    /** s from contact: the earliest at which a throw was at a bag, of all that were asked for since this was set back. */
+    public float $soonest = \INF;
+
     /**
-     * @param list<Goal> $goals
-     * @param float      $most   that an out can save
-     * @param float      $latest s from contact after which there is none any more
+     * @param list<array{float, float}>                                                          $bags
+     * @param list<array{float, float, float, float, float, float, float, list<float>}> $plain
+     * @param float $most   that an out can save
+     * @param float $latest s from contact after which there is none any more
      */
     private function __construct(
-        private GroundFielder $who,
-        private array $goals,
-        public bool $areSeveral,
-        public float $most,
-        public float $latest,
-        private float $reach,
-        private float $turnThrow,
+        private readonly GroundFielder $who,
+        private readonly array $bags,
+        private readonly array $plain,
+        public readonly bool $areSeveral,
+        public readonly float $most,
+        public readonly float $latest,
+        private readonly float $reach,
+        private readonly float $turnThrow,
     ) {}
 
     public static function of(GroundFielder $who, GroundSetting $setting): self
@@ -39,7 +44,20 @@ final readonly class OutsFrom
 
         return new self(
             $who,
-            $goals,
+            array_map(static fn(Goal $one): array => [$one->x, $one->y], $goals),
+            array_map(
+                static fn(Goal $one): array => [
+                    $one->gain,
+                    $one->coverAt,
+                    $one->until,
+                    $one->sharp,
+                    $one->more,
+                    $one->onward,
+                    $one->moreSharp,
+                    $one->caught,
+                ],
+                $goals,
+            ),
             \count($goals) > 1,
             $most,
             // Nobody gets rid of it sooner than that.
@@ -52,31 +70,29 @@ final readonly class OutsFrom
     /**
      * @param float $x ft, where he has it
      *
-     * @return list<array{float, float, float, float, float, float}> for each out: the share of the exchange; s in the
-     *                                                               air and for turning around; how much he must turn
-     *                                                               if he runs; how far he throws, in the steps of the
-     *                                                               table of catches; s on his own feet; how much
-     *                                                               farther it is as good as when he throws running
+     * @return list<float> six for each out: the share of the exchange; s in the air and for turning around; how much he
+     *                     must turn if he runs; how far he throws, in the steps of the table of catches; s on his own
+     *                     feet; how much farther it is as good as when he throws running
      */
     public function throws(float $x, float $y): array
     {
         $who = $this->who;
-        [$dx, $dy] = [$x - $who->x, $y - $who->y];
+        $dx = $x - $who->x;
+        $dy = $y - $who->y;
         $run = sqrt($dx * $dx + $dy * $dy);
         $share = $who->run->share($run - $this->reach);
         $throws = [];
-        foreach ($this->goals as $goal) {
-            [$tx, $ty] = [$goal->x - $x, $goal->y - $y];
+        foreach ($this->bags as [$bagX, $bagY]) {
+            $tx = $bagX - $x;
+            $ty = $bagY - $y;
             $feet = sqrt($tx * $tx + $ty * $ty);
             $ahead = $run > 0.0 && $feet > 0.0 ? ($dx * $tx + $dy * $ty) / ($run * $feet) : 1.0;
-            $throws[] = [
-                Giving::exchangeShare($feet),
-                $who->flight($feet) + ($tx * $who->armSide > 0.0 ? $who->handTurn($tx / $feet, $feet) : 0.0),
-                ($share * (1 - $ahead)) / 2,
-                $feet / Goal::EVERY,
-                $feet < GroundPlays::CARRIES ? $who->run->seconds($feet) : \INF,
-                (Giving::MOVING * $share * $feet) / Goal::EVERY,
-            ];
+            $throws[] = $feet < Giving::THROWN_FROM ? Giving::exchangeShare($feet) : 1.0;
+            $throws[] = $who->flight($feet) + ($tx * $who->armSide > 0.0 ? $who->handTurn($tx / $feet, $feet) : 0.0);
+            $throws[] = ($share * (1 - $ahead)) / 2;
+            $throws[] = $feet / Goal::EVERY;
+            $throws[] = $feet < GroundPlays::CARRIES ? $who->run->seconds($feet) : \INF;
+            $throws[] = (Giving::MOVING * $share * $feet) / Goal::EVERY;
         }
 
         return $throws;
@@ -85,35 +101,40 @@ final readonly class OutsFrom
     /**
      * What the best of them saves. It is asked some thousand times for a map, so that it calls nothing.
      *
-     * @param float                                                 $seconds from contact until he has it
-     * @param float                                                 $own     s of his exchange
-     * @param float                                                 $runs    how much of his throw is made running, 0–1
-     * @param list<array{float, float, float, float, float, float}> $throws  {@see throws()}
+     * @param float       $seconds from contact until he has it
+     * @param float       $own     s of his exchange
+     * @param float       $runs    how much of his throw is made running, 0–1
+     * @param list<float> $throws  {@see throws()}
      */
     public function saved(float $seconds, float $own, float $runs, array $throws): float
     {
         $moving = $this->turnThrow * $runs;
         $most = 0.0;
-        foreach ($this->goals as $index => $goal) {
-            $throw = $throws[$index];
-            $at = $seconds + $own * $throw[0] + $throw[1] + $moving * $throw[2];
-            $caught = $goal->caught[(int) ($throw[3] + $runs * $throw[5])] ?? 0.0;
-            if ($at < $goal->coverAt) {
-                $at = $goal->coverAt;
+        $soonest = $this->soonest;
+        $next = 0;
+        foreach ($this->plain as [$gain, $coverAt, $until, $sharp, $more, $onward, $moreSharp, $caughts]) {
+            $at = $seconds + $own * $throws[$next] + $throws[$next + 1] + $moving * $throws[$next + 2];
+            $caught = $caughts[(int) ($throws[$next + 3] + $runs * $throws[$next + 5])] ?? 0.0;
+            if ($at < $soonest) {
+                $soonest = $at;
             }
-            if ($seconds + $throw[4] < $at) {
-                $at = $seconds + $throw[4];
+            if ($at < $coverAt) {
+                $at = $coverAt;
+            }
+            if ($seconds + $throws[$next + 4] < $at) {
+                $at = $seconds + $throws[$next + 4];
                 $caught = 1.0;
             }
-            $save = $goal->gain;
-            if ($goal->more > 0.0) {
-                $save += $goal->more / (1 + exp(($at - $goal->onward) * $goal->moreSharp));
+            if ($more > 0.0) {
+                $gain += $more / (1 + exp(($at - $onward) * $moreSharp));
             }
-            $save *= $caught / (1 + exp(($at - $goal->until) * $goal->sharp));
-            if ($save > $most) {
-                $most = $save;
+            $gain *= $caught / (1 + exp(($at - $until) * $sharp));
+            if ($gain > $most) {
+                $most = $gain;
             }
+            $next += 6;
         }
+        $this->soonest = $soonest;
 
         return $most;
     }

@@ -35,7 +35,7 @@ final class ReachSearch
     private float $cosine = 1.0;
     /** @var array<int, float> by look that all ways share: s from contact until he can be there */
     private array $needs = [];
-    /** @var array<int, list<array{float, float, float, float, float, float}>> likewise: {@see OutsFrom::throws()} */
+    /** @var array<int, list<float>> likewise: {@see OutsFrom::throws()} */
     private array $throws = [];
 
     public function __construct(public readonly GroundFielder $who, GroundSetting $setting)
@@ -50,9 +50,12 @@ final class ReachSearch
     /**
      * @param list<BallWay> $ways from the slowest ball to the fastest, all in one direction
      *
-     * @return list<array{float, float}> for each: ft from home, and what he saves there; {@see GroundReach::NEVER}
+     * @param list<bool>    $known those that are not asked for
+     *
+     * @return array<int, array{float, float, float}> for each that is: ft from home, {@see GroundReach::NEVER}; what he saves
+     *                                          there; s from contact of the earliest throw that was thought of
      */
-    public function along(array $ways, float $sine, float $cosine): array
+    public function along(array $ways, float $sine, float $cosine, array $known = []): array
     {
         [$this->sine, $this->cosine, $this->needs, $this->throws] = [$sine, $cosine, [], []];
         $aside = abs($this->who->x * $cosine - $this->who->y * $sine);
@@ -67,24 +70,30 @@ final class ReachSearch
         $found = [];
         $lo = 0;
         $isCatcher = 2 === $this->who->number;
-        foreach ($ways as $way) {
+        foreach ($ways as $index => $way) {
+            if ($known[$index] ?? false) {
+                continue;
+            }
+            $this->outs->soonest = \INF;
             $last = \count($way->along) - 1;
             // The catcher is behind whatever rolls on.
             if (!$way->rests && ($isCatcher || $nearest > $way->seconds[$last])) {
-                $found[] = [GroundReach::NEVER, 0.0];
+                $found[$index] = [GroundReach::NEVER, 0.0, \INF];
                 continue;
             }
             $first = $this->first($way, $lo, $last, $nearest, $beside);
             $lo = min($first, $way->even);
             if ($first === $last && !$isClose && !$way->rests && !$this->isThere($way, $last)) {
-                $found[] = [GroundReach::NEVER, 0.0];
+                $found[$index] = [GroundReach::NEVER, 0.0, \INF];
                 continue;
             }
             if ($way->seconds[$first] > $this->outs->latest) {
                 $isNever =
                     \INF === $this->need($way, $first) ||
                     (!($way->rests && $first === $last) && !$this->isThere($way, $first));
-                $found[] = $isNever ? [GroundReach::NEVER, 0.0] : [$way->along[$first], self::NEXT_TO_NOTHING];
+                $found[$index] = $isNever
+                    ? [GroundReach::NEVER, 0.0, \INF]
+                    : [$way->along[$first], self::NEXT_TO_NOTHING, \INF];
                 continue;
             }
             [$look, $saved] = $this->climb($way, $first, $last, min($last, $first + $later), -1, 0.0);
@@ -113,7 +122,7 @@ final class ReachSearch
                     $along = $look < 0 ? $along : $way->along[$look];
                 }
             }
-            $found[] = [$along, $saved];
+            $found[$index] = [$along, $saved, $this->outs->soonest];
         }
 
         return $found;
@@ -264,9 +273,9 @@ final class ReachSearch
     /**
      * What he saves when he takes it somewhere.
      *
-     * @param float                                                 $seconds from contact until the ball is there
-     * @param float                                                 $need    the same until he can be
-     * @param list<array{float, float, float, float, float, float}> $throws  from there, {@see OutsFrom::throws()}
+     * @param float       $seconds from contact until the ball is there
+     * @param float       $need    the same until he can be
+     * @param list<float> $throws  from there, {@see OutsFrom::throws()}
      */
     private function worthAt(BallWay $way, float $seconds, float $need, array $throws): float
     {
@@ -285,7 +294,7 @@ final class ReachSearch
         return $saved * ($this->hands > 0.0 ? Hands::clean($this->hands, $speed, $seconds, $spare) : 1.0);
     }
 
-    /** @return list<array{float, float, float, float, float, float}> {@see OutsFrom::throws()} */
+    /** @return list<float> {@see OutsFrom::throws()} */
     private function throws(float $along): array
     {
         return $this->outs->throws($along * $this->sine, $along * $this->cosine);
