@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Range;
 
 use FoxCorner\Core\Alignment\Alignment;
+use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
@@ -33,6 +34,8 @@ final class Improver
     /** @var list<Tried>|null once tried roughly, the best first */
     private ?array $singles = null;
     private ?Tried $rough = null;
+    /** @var array<string, Tried> by the balls and the steps */
+    private array $known = [];
 
     /**
      * @param Alignment      $alignment by whose rules everybody stands
@@ -184,7 +187,7 @@ final class Improver
         $tried = array_map(fn(Step $step): Tried => $this->with($rough, $step), $this->choice->of($position));
 
         return array_map(
-            static fn(Tried $one): Step => $one->steps[\count($others->steps)],
+            fn(Tried $one): Step => $this->stepOf($one, $position),
             \array_slice(self::bestFirst($tried), 0, self::PROMISING),
         );
     }
@@ -242,9 +245,7 @@ final class Improver
 
     private function with(Tried $tried, Step $step): Tried
     {
-        $cast = $tried->cast->moved($step->position, $step->to);
-
-        return new Tried($tried->map->moved($cast, $step->position), $cast, [...$tried->steps, $step]);
+        return $this->known($tried, [...$tried->steps, $step], $step->position, $step->to);
     }
 
     private function without(Tried $tried, Position $position): Tried
@@ -252,11 +253,25 @@ final class Improver
         $steps = array_values(
             array_filter($tried->steps, static fn(Step $step): bool => $step->position !== $position),
         );
-        if (\count($steps) === \count($tried->steps)) {
-            return $tried;
-        }
-        $cast = $tried->cast->moved($position, $this->cast->at($position)->start);
 
-        return new Tried($tried->map->moved($cast, $position), $cast, $steps);
+        return \count($steps) === \count($tried->steps)
+            ? $tried
+            : $this->known($tried, $steps, $position, $this->cast->at($position)->start);
+    }
+
+    /**
+     * What is tried again is not played again.
+     *
+     * @param list<Step> $steps with somebody moved
+     */
+    private function known(Tried $from, array $steps, Position $position, Point $to): Tried
+    {
+        $key = Tried::key($from->map, $steps);
+        if (!isset($this->known[$key])) {
+            $cast = $from->cast->moved($position, $to);
+            $this->known[$key] = new Tried($from->map->moved($cast, $position), $cast, $steps);
+        }
+
+        return $this->known[$key];
     }
 }

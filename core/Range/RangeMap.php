@@ -100,9 +100,9 @@ final readonly class RangeMap
             $until = $number === $position->value ? null : $setting->covered($this->setting, $number);
             $before = null === $until ? null : $this->reaches[$number];
             $reaches[$number] =
-                null === $before || 0.0 !== $until[0]
-                    ? self::reach($fielder, $setting, $this->balls, $before, $until[0] ?? 0.0)
-                    : $before;
+                null !== $before && $before->isFreeOf($until[0])
+                    ? $before
+                    : self::reach($fielder, $setting, $this->balls, $before, $until[0] ?? 0.0);
             $covered += null === $until ? [] : [$number => $until];
         }
 
@@ -143,15 +143,27 @@ final readonly class RangeMap
         if (null !== $before) {
             $plays->takeOver($before->plays, $covered);
         }
+        $changed = [];
+        foreach ($reaches as $number => $reach) {
+            if (null !== $before && $reach !== $before->reaches[$number]) {
+                $changed[] = [$reach, $before->reaches[$number]];
+            }
+        }
         $fielded = $by = [];
         $speeds = \count($balls->speeds);
         for ($direction = 0; $direction < \count($balls->sprays); ++$direction) {
             for ($speed = 0; $speed < $speeds; ++$speed) {
                 $index = $direction * $speeds + $speed;
-                $who = GroundReach::candidates($reaches, $index);
+                $who = null;
+                if (null !== $before) {
+                    $who = $before->by[$index];
+                    foreach ($changed as [$reach, $was]) {
+                        $who = $reach->saysOf($index, $was) ? $who : null;
+                    }
+                }
+                $isKnown = null !== $who && $plays->isAsBefore($before->plays, $index, $who);
+                $who ??= GroundReach::candidates($reaches, $index);
                 $by[] = $who;
-                $isKnown =
-                    null !== $before && $who === $before->by[$index] && $plays->isAsBefore($before->plays, $index, $who);
                 $fielded[] = $isKnown
                     ? $before->fielded[$index]
                     : $plays->best($direction, $speed, $who, $past->balls[$index]);

@@ -16,4 +16,20 @@ final readonly class Tried
     {
         $this->cost = $map->summary->cost;
     }
+
+    /**
+     * The same for the same steps against the same balls, whoever went first.
+     *
+     * @param list<Step> $steps
+     */
+    public static function key(RangeMap $map, array $steps): string
+    {
+        $names = array_map(
+            static fn(Step $step): string => "{$step->position->value}:$step->off/$step->back",
+            $steps,
+        );
+        sort($names);
+
+        return implode(' ', [\count($map->summary->sprays), ...$names]);
+    }
 }

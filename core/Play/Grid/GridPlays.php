@@ -69,7 +69,7 @@ final class GridPlays
     }
 
     /**
-     * Whether those whose ball it may be make of it what they made before.
+     * Whether those whose ball it may be make of it what they made before, their reaches being the same there.
      *
      * @param list<array{int, int}> $candidates
      */
@@ -77,15 +77,10 @@ final class GridPlays
     {
         foreach ($candidates as $pair) {
             foreach ($pair as $number) {
-                if (0 === $number) {
-                    continue;
-                }
-                [$reach, $was] = [$this->reaches[$number], $before->reaches[$number]];
                 if (
-                    $reach->who !== $was->who ||
-                    $reach->along[$index] !== $was->along[$index] ||
-                    $reach->saves[$index] !== $was->saves[$index] ||
-                    isset($before->had[$number][$index]) !== isset($this->had[$number][$index])
+                    0 !== $number &&
+                    ($this->reaches[$number]->who !== $before->reaches[$number]->who ||
+                        isset($before->had[$number][$index]) !== isset($this->had[$number][$index]))
                 ) {
                     return false;
                 }

@@ -47,17 +47,32 @@ final readonly class GroundReach
         $next = 0;
         $count = \count($ways);
         foreach ($sines as $direction => $sine) {
-            $known = [];
+            $asked = $ways;
             for ($speed = 0; null !== $before && $speed < $count; ++$speed) {
-                $known[] = $before->soonest[$next + $speed] >= $covered;
+                if ($before->soonest[$next + $speed] >= $covered) {
+                    unset($asked[$speed]);
+                }
             }
-            foreach ($search->along($ways, $sine, $cosines[$direction], $known) as $speed => $found) {
+            foreach ([] === $asked ? [] : $search->along($asked, $sine, $cosines[$direction]) as $speed => $found) {
                 [$along[$next + $speed], $saves[$next + $speed], $soonest[$next + $speed]] = $found;
             }
             $next += $count;
         }
 
         return new self($search->who, $along, $saves, $soonest, $search->most);
+    }
+
+    /** Whether it is the same when bags are covered otherwise, up to so many s from contact. */
+    public function isFreeOf(float $covered): bool
+    {
+        return $covered <= 0.0 || min($this->soonest) >= $covered;
+    }
+
+    /** Whether it says the same of a ball: where he takes it and what he saves, or that he saves nothing. */
+    public function saysOf(int $index, self $other): bool
+    {
+        return $this->saves[$index] === $other->saves[$index] &&
+            (0.0 === $this->saves[$index] || $this->along[$index] === $other->along[$index]);
     }
 
     /**

@@ -55,7 +55,7 @@ final class ReachSearch
      * @return array<int, array{float, float, float}> for each that is: ft from home, {@see GroundReach::NEVER}; what he saves
      *                                          there; s from contact of the earliest throw that was thought of
      */
-    public function along(array $ways, float $sine, float $cosine, array $known = []): array
+    public function along(array $ways, float $sine, float $cosine): array
     {
         [$this->sine, $this->cosine, $this->needs, $this->throws] = [$sine, $cosine, [], []];
         $aside = abs($this->who->x * $cosine - $this->who->y * $sine);
@@ -71,9 +71,6 @@ final class ReachSearch
         $lo = 0;
         $isCatcher = 2 === $this->who->number;
         foreach ($ways as $index => $way) {
-            if ($known[$index] ?? false) {
-                continue;
-            }
             $this->outs->soonest = \INF;
             $last = \count($way->along) - 1;
             // The catcher is behind whatever rolls on.
