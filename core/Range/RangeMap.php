@@ -122,8 +122,8 @@ final readonly class RangeMap
     }
 
     /**
-     * @param array<int, GroundReach> $reaches
-     * @param self|null $before from which whatever nobody has changed is taken over
+     * @param array<int, GroundReach>         $reaches
+     * @param self|null                       $before  from which whatever nobody has changed is taken over
      * @param array<int, array{float, float}> $covered {@see GridPlays::takeOver()}
      */
     private static function fromReaches(

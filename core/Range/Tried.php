@@ -24,10 +24,7 @@ final readonly class Tried
      */
     public static function key(RangeMap $map, array $steps): string
     {
-        $names = array_map(
-            static fn(Step $step): string => "{$step->position->value}:$step->off/$step->back",
-            $steps,
-        );
+        $names = array_map(static fn(Step $step): string => "{$step->position->value}:$step->off/$step->back", $steps);
         sort($names);
 
         return implode(' ', [\count($map->summary->sprays), ...$names]);

@@ -86,6 +86,7 @@ final class GroundDefence
     private function bobbled(Met $met): GroundFielding
     {
         $lost = Hands::PICKED_UP * $met->by->exchange;
+
         return new GroundFielding(
             $this->ground,
             $met,

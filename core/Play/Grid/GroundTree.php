@@ -166,7 +166,11 @@ final readonly class GroundTree
      */
     private function wanted(array $tried, array $aims, int $goes): int
     {
-        $attempts = array_map(static fn(AimedBy $by, array $one): Attempt => new Attempt($by->aim, ...$one), $aims, $tried);
+        $attempts = array_map(
+            static fn(AimedBy $by, array $one): Attempt => new Attempt($by->aim, ...$one),
+            $aims,
+            $tried,
+        );
         $wanted = null === $this->wanted ? $attempts[0] : ($this->wanted)($attempts, $goes);
 
         return (int) array_search($wanted, $attempts, true);

@@ -8,12 +8,12 @@ namespace FoxCorner\Core\Play\Grid;
 final readonly class InHand
 {
     /**
-     * @param list<float> $clean of a ball that he has at once, {@see Aim::comes()}
-     * @param list<float> $again of one that he misplays and picks up
-     * @param float       $front the chance that he misplays it and it stays in front of him
-     * @param float       $gone  the chance that it is lost to whoever is behind him
-     * @param float $soonest   s from contact: the earliest at which a first throw that he thought of was at its bag
-     * @param float $soonestOn likewise of second throws
+     * @param list<float> $clean     of a ball that he has at once, {@see Aim::comes()}
+     * @param list<float> $again     of one that he misplays and picks up
+     * @param float       $front     the chance that he misplays it and it stays in front of him
+     * @param float       $gone      the chance that it is lost to whoever is behind him
+     * @param float       $soonest   s from contact: the earliest at which a first throw that he thought of was at its bag
+     * @param float       $soonestOn likewise of second throws
      */
     public function __construct(
         public Met $met,

@@ -16,10 +16,10 @@ final class OutsFrom
     public float $soonest = \INF;
 
     /**
-     * @param list<array{float, float}>                                                          $bags
+     * @param list<array{float, float}>                                                 $bags
      * @param list<array{float, float, float, float, float, float, float, list<float>}> $plain
-     * @param float $most   that an out can save
-     * @param float $latest s from contact after which there is none any more
+     * @param float                                                                     $most   that an out can save
+     * @param float                                                                     $latest s from contact after which there is none any more
      */
     private function __construct(
         private readonly GroundFielder $who,

@@ -50,10 +50,8 @@ final class ReachSearch
     /**
      * @param list<BallWay> $ways from the slowest ball to the fastest, all in one direction
      *
-     * @param list<bool>    $known those that are not asked for
-     *
      * @return array<int, array{float, float, float}> for each that is: ft from home, {@see GroundReach::NEVER}; what he saves
-     *                                          there; s from contact of the earliest throw that was thought of
+     *                                                there; s from contact of the earliest throw that was thought of
      */
     public function along(array $ways, float $sine, float $cosine): array
     {
