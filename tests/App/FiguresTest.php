@@ -8,14 +8,13 @@ use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\Exception;
 use FoxCorner\App\Shared\Kept\Edition;
 use FoxCorner\App\Shared\Kept\Figures;
+use FoxCorner\App\Shared\Kept\SmallMarshaller;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Range\Step;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Cache\Adapter\ArrayAdapter;
 use Symfony\Component\Cache\Adapter\DoctrineDbalAdapter;
-use Symfony\Component\Cache\Marshaller\DefaultMarshaller;
-use Symfony\Component\Cache\Marshaller\DeflateMarshaller;
 use Symfony\Component\Filesystem\Filesystem;
 
 /** What is kept in the database: asked once, and never taken for something else than it is. */
@@ -115,7 +114,7 @@ final class FiguresTest extends AppTestCase
     private function figures(string $edition): Figures
     {
         $connection = $this->entities()->getConnection();
-        $small = new DeflateMarshaller(new DefaultMarshaller(false));
+        $small = new SmallMarshaller();
 
         return new Figures(
             new DoctrineDbalAdapter($connection, $edition, 60, ['db_table' => 'kept_figure'], $small),

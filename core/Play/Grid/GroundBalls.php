@@ -84,7 +84,7 @@ final readonly class GroundBalls
     {
         $sprays = $sines = $cosines = $share = [];
         for ($direction = 0; $direction < $directions; ++$direction) {
-            $degrees = -Diamond::FAIR + (2 * Diamond::FAIR * $direction) / ($directions - 1);
+            $degrees = self::degrees($direction, $directions);
             $sprays[] = $degrees;
             $sines[] = sin(deg2rad($degrees));
             $cosines[] = cos(deg2rad($degrees));
@@ -108,6 +108,12 @@ final readonly class GroundBalls
         }
 
         return new self($sprays, $sines, $cosines, $weights, $ways, $speeds);
+    }
+
+    /** Degrees from straight away of one of so many directions, the first along the left line. */
+    public static function degrees(int $direction, int $of = self::DIRECTIONS): float
+    {
+        return -Diamond::FAIR + (2 * Diamond::FAIR * $direction) / ($of - 1);
     }
 
     /**
