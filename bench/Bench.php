@@ -28,6 +28,7 @@ final readonly class Bench
             foreach ([...CoreTimings::all(), ...RunnerTimings::all()] as $name => $measure) {
                 $table->line($name, Timing::of($measure));
             }
+            (new Twins($this->root, $table))->print();
             $this->sizes();
         }
         if (\in_array('practice', $parts, true)) {

@@ -37,6 +37,7 @@ use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Ball\RelayArms;
 use FoxCorner\Core\Play\Grid\GroundSetting;
+use FoxCorner\Core\Play\Scene\Scene;
 use FoxCorner\Core\Play\Scheme\Coverage;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helpers;
@@ -57,6 +58,29 @@ use FoxCorner\Core\Runs\RunChain;
 /** The hot paths of the core. */
 final class CoreTimings
 {
+    public const CHART = 'two or one, 25 x 25';
+    public const MAP = 'range map, 61 x 9 balls';
+
+    /** Of a nine that nothing is known of, a runner on first, nobody out. */
+    public static function scene(): Scene
+    {
+        $rules = ShippedRuleSets::get('fastpitch-43');
+        $level = Level::Fastpitch16->profile();
+
+        return SituationPlan::of(
+            GameState::of($rules, Situation::fromKey('R1-0'), Context::ordinary()),
+            $level,
+            Lineup::ordinary(),
+            PlanBook::shipped($rules),
+        )->scene(PlayCost::inRuns(RunChain::of($level->rates)));
+    }
+
+    /** @return array{list<float>, list<float>} mph, and s from home to first, of the chart */
+    public static function chart(): array
+    {
+        return [range(40.0, 88.0, 2.0), range(2.8, 4.0, 0.05)];
+    }
+
     /** @return array<string, callable(): mixed> */
     public static function all(): array
     {
@@ -120,10 +144,9 @@ final class CoreTimings
                 $book,
             ),
             'one ground-ball play with all options' => static fn(): mixed => $ground->run($grounder, $cost),
-            'two or one, 25 x 25' => static fn(): mixed => TwoOrOne::of(
-                GroundSetting::of($plan->scene($cost)),
-                6,
-            )->chart(range(40.0, 88.0, 2.0), range(2.8, 4.0, 0.05)),
+            self::CHART => static fn(): mixed => TwoOrOne::of(GroundSetting::of($plan->scene($cost)), 6)->chart(
+                ...self::chart(),
+            ),
             'ground-ball results, 5 x 3' => static fn(): mixed => ResultTable::of(
                 GroundDefence::of(
                     $plan->scene($cost)->wanting($ground->policy),
@@ -142,7 +165,7 @@ final class CoreTimings
                     $all,
                 ),
             ),
-            'range map, 61 x 9 balls' => static fn(): mixed => $plan->range($cost),
+            self::MAP => static fn(): mixed => $plan->range($cost),
             'best single move' => static fn(): mixed => $plan->improver($map)->single(),
             'best joint move' => static fn(): mixed => $plan->improver($map)->joint(),
             'bunt map, about 360 spots' => static fn(): mixed => $bunts->map(

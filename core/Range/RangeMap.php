@@ -23,10 +23,10 @@ use FoxCorner\Core\Play\Scene\Scene;
 final readonly class RangeMap
 {
     /**
-     * @param array<int, GroundReach>     $reaches by position number
-     * @param list<BallFielded>           $fielded by ball
-     * @param list<list<array{int, int}>> $by      likewise: whose it may be, and who is behind each
-     * @param PastInfield                 $past    what becomes of those that nobody has
+     * @param array<int, GroundReach>               $reaches by position number
+     * @param list<BallFielded>                     $fielded by ball
+     * @param list<non-empty-list<array{int, int}>> $by      likewise: whose it may be, and who is behind each
+     * @param PastInfield                           $past    what becomes of those that nobody has
      */
     private function __construct(
         public RangeSummary $summary,
@@ -100,9 +100,9 @@ final readonly class RangeMap
             $until = $number === $position->value ? null : $setting->covered($this->setting, $number);
             $before = null === $until ? null : $this->reaches[$number];
             $reaches[$number] =
-                null !== $before && $before->isFreeOf($until[0])
+                null !== $before && $before->isFreeOf($until)
                     ? $before
-                    : self::reach($fielder, $setting, $this->balls, $before, $until[0] ?? 0.0);
+                    : self::reach($fielder, $setting, $this->balls, $before, $until ?? 0.0);
             $covered += null === $until ? [] : [$number => $until];
         }
 
@@ -122,9 +122,9 @@ final readonly class RangeMap
     }
 
     /**
-     * @param array<int, GroundReach>         $reaches
-     * @param self|null                       $before  from which whatever nobody has changed is taken over
-     * @param array<int, array{float, float}> $covered {@see GridPlays::takeOver()}
+     * @param array<int, GroundReach> $reaches
+     * @param self|null               $before  from which whatever nobody has changed is taken over
+     * @param array<int, float>       $covered {@see GridPlays::takeOver()}
      */
     private static function fromReaches(
         GroundSetting $setting,
@@ -154,19 +154,14 @@ final readonly class RangeMap
         for ($direction = 0; $direction < \count($balls->sprays); ++$direction) {
             for ($speed = 0; $speed < $speeds; ++$speed) {
                 $index = $direction * $speeds + $speed;
-                $who = null;
-                if (null !== $before) {
-                    $who = $before->by[$index];
-                    foreach ($changed as [$reach, $was]) {
-                        $who = $reach->saysOf($index, $was) ? $who : null;
-                    }
-                }
-                $isKnown = null !== $who && $plays->isAsBefore($before->plays, $index, $who);
+                $who = $before?->whose($index, $changed);
+                $known =
+                    null !== $before && null !== $who && $plays->isAsBefore($before->plays, $index, $who)
+                        ? $before->fielded[$index]
+                        : null;
                 $who ??= GroundReach::candidates($reaches, $index);
                 $by[] = $who;
-                $fielded[] = $isKnown
-                    ? $before->fielded[$index]
-                    : $plays->best($direction, $speed, $who, $past->balls[$index]);
+                $fielded[] = $known ?? $plays->best($direction, $speed, $who, $past->balls[$index]);
             }
         }
 
@@ -180,6 +175,24 @@ final readonly class RangeMap
             $by,
             $past,
         );
+    }
+
+    /**
+     * Whose a ball still may be.
+     *
+     * @param list<array{GroundReach, GroundReach}> $changed reaches that are others now, each with what it was
+     *
+     * @return non-empty-list<array{int, int}>|null null when one of them says something else of it
+     */
+    private function whose(int $index, array $changed): ?array
+    {
+        foreach ($changed as [$reach, $was]) {
+            if (!$reach->saysOf($index, $was)) {
+                return null;
+            }
+        }
+
+        return $this->by[$index];
     }
 
     /**

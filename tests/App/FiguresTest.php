@@ -6,9 +6,9 @@ namespace FoxCorner\Tests\App;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\Exception;
+use FoxCorner\App\Plan\Codec\SmallMarshaller;
 use FoxCorner\App\Shared\Kept\Edition;
 use FoxCorner\App\Shared\Kept\Figures;
-use FoxCorner\App\Shared\Kept\SmallMarshaller;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Range\Step;

@@ -39,14 +39,14 @@ final class GridPlays
     /**
      * Takes over what became of balls before, as far as nothing of it has changed.
      *
-     * @param array<int, array{float, float}> $covered by the number of those who stand where they stood,
-     *                                                 {@see GroundSetting::covered()}
+     * @param array<int, float> $covered by the number of those who stand where they stood,
+     *                                   {@see GroundSetting::covered()}
      */
     public function takeOver(self $before, array $covered): void
     {
         foreach ($covered as $number => $until) {
             [$reach, $was] = [$this->reaches[$number], $before->reaches[$number]];
-            if ($reach === $was && [0.0, 0.0] === $until) {
+            if ($reach === $was && 0.0 === $until) {
                 $this->met[$number] = $before->met[$number] ?? [];
                 $this->had[$number] = $before->had[$number] ?? [];
                 $this->alone[$number] = $before->alone[$number] ?? [];

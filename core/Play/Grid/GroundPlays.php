@@ -28,10 +28,8 @@ final class GroundPlays
 
     private readonly float $pivotKept;
     private readonly float $turnThrow;
-    /** s from contact: the earliest at which a first throw was at its bag, of all tried since this was set back. */
+    /** s from contact: the earliest at which a throw was at its bag, of all tried since this was set back. */
     public float $soonest = \INF;
-    /** Likewise of second throws. */
-    public float $soonestOn = \INF;
     /** @var array<int, non-empty-list<AimedBy>> by fielder, as far as asked */
     private array $aims = [];
 
@@ -62,8 +60,8 @@ final class GroundPlays
     }
 
     /**
-     * The same as plain numbers, in the order of {@see Attempt}'s: it is asked some thousand times for a map, so that it makes
-     * nothing and calls little.
+     * The same as plain numbers, in the order of {@see Attempt}'s: it is asked some thousand times for a map, so that
+     * it makes nothing and calls little.
      *
      * @return non-empty-list<Tried>
      */
@@ -129,7 +127,6 @@ final class GroundPlays
             $kept = 0 === $alone ? $first * $this->pivotKept : $first;
             $again = $outAt + (0 === $alone ? $on->pivot : $on->offTheBag);
             $second = $again + $on->flight;
-            $this->soonestOn = $second < $this->soonestOn ? $second : $this->soonestOn;
             $both = $kept * $on->out($second);
             $wild = $kept * $on->wild;
             $receiver = $on->receiver;

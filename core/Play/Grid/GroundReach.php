@@ -59,13 +59,19 @@ final readonly class GroundReach
             $next += $count;
         }
 
-        return new self($search->who, $along, $saves, $soonest, $search->most);
+        return new self(
+            $search->who,
+            array_values($along),
+            array_values($saves),
+            array_values($soonest),
+            $search->most,
+        );
     }
 
     /** Whether it is the same when bags are covered otherwise, up to so many s from contact. */
     public function isFreeOf(float $covered): bool
     {
-        return $covered <= 0.0 || min($this->soonest) >= $covered;
+        return $covered <= 0.0 || min(\INF, ...$this->soonest) >= $covered;
     }
 
     /** Whether it says the same of a ball: where he takes it and what he saves, or that he saves nothing. */

@@ -147,25 +147,22 @@ final readonly class GroundSetting
     }
 
     /**
-     * From when on the bags that count for throws by one of the fielders are covered as in another setting.
+     * From when on the bags that count for throws by one of the fielders are covered as in another setting: what comes
+     * to them later is as it was.
      *
-     * @return array{float, float}|null s from contact, of first throws and of second ones, 0 when nothing differs; null:
-     *                                  somebody else covers one of them
+     * @return float|null s from contact, 0 when nothing differs; null: somebody else covers one of them
      */
-    public function covered(self $other, int $fielder): ?array
+    public function covered(self $other, int $fielder): ?float
     {
-        $covered = [0.0, 0.0];
+        $covered = 0.0;
         foreach ($this->aims->all as $aim) {
-            foreach ([$aim->bag, $aim->then] as $throw => $base) {
-                if (null === $base) {
-                    continue;
-                }
+            foreach (null === $aim->then ? [$aim->bag] : [$aim->bag, $aim->then] as $base) {
                 [$cover, $at] = $this->covering->there[$base->value][$fielder];
                 [$before, $then] = $other->covering->there[$base->value][$fielder];
                 if ($cover !== $before) {
                     return null;
                 }
-                $covered[$throw] = $at === $then ? $covered[$throw] : max($covered[$throw], $at, $then);
+                $covered = $at === $then ? $covered : max($covered, $at, $then);
             }
         }
 

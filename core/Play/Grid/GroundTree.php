@@ -42,7 +42,7 @@ final readonly class GroundTree
     public function inHand(Met $met): InHand
     {
         $plays = $this->plays;
-        $plays->soonest = $plays->soonestOn = \INF;
+        $plays->soonest = \INF;
         $clean = $again = $this->made($met, 0.0);
         $front = $gone = 0.0;
         if ($met->clean <= 1 - 1e-9) {
@@ -51,7 +51,7 @@ final readonly class GroundTree
             $gone = $met->gone();
         }
 
-        return new InHand($met, $clean, $again, $front, $gone, $plays->soonest, $plays->soonestOn);
+        return new InHand($met, $clean, $again, $front, $gone, $plays->soonest);
     }
 
     /** A ball that was misplayed and is in hand again: whoever is safe is on by an error. */

@@ -8,12 +8,11 @@ namespace FoxCorner\Core\Play\Grid;
 final readonly class InHand
 {
     /**
-     * @param list<float> $clean     of a ball that he has at once, {@see Aim::comes()}
-     * @param list<float> $again     of one that he misplays and picks up
-     * @param float       $front     the chance that he misplays it and it stays in front of him
-     * @param float       $gone      the chance that it is lost to whoever is behind him
-     * @param float       $soonest   s from contact: the earliest at which a first throw that he thought of was at its bag
-     * @param float       $soonestOn likewise of second throws
+     * @param list<float> $clean   of a ball that he has at once, {@see Aim::comes()}
+     * @param list<float> $again   of one that he misplays and picks up
+     * @param float       $front   the chance that he misplays it and it stays in front of him
+     * @param float       $gone    the chance that it is lost to whoever is behind him
+     * @param float       $soonest s from contact: the earliest at which a first throw that he thought of was at its bag
      */
     public function __construct(
         public Met $met,
@@ -22,17 +21,12 @@ final readonly class InHand
         public float $front,
         public float $gone,
         private float $soonest,
-        private float $soonestOn,
     ) {}
 
-    /**
-     * Whether it is the same when bags are covered otherwise.
-     *
-     * @param array{float, float} $covered {@see GroundSetting::covered()}
-     */
-    public function isFreeOf(array $covered): bool
+    /** Whether it is the same when bags are covered otherwise, up to so many s from contact. */
+    public function isFreeOf(float $covered): bool
     {
-        return $this->soonest >= $covered[0] && $this->soonestOn >= $covered[1];
+        return $this->soonest >= $covered;
     }
 
     /** @param BallFielded $behind what happens when it is lost to him */

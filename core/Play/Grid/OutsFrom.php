@@ -12,14 +12,15 @@ final class OutsFrom
     /** Who has it so late, in widths of the line between out and safe, has no out but holds the ball. */
     private const HOPELESS = 4.0;
 
-    /** s from contact: the earliest at which a throw was at a bag, of all that were asked for since this was set back. */
+    /** s from contact: the earliest at which a throw was at a bag, of all asked for since this was set back. */
     public float $soonest = \INF;
 
     /**
      * @param list<array{float, float}>                                                 $bags
      * @param list<array{float, float, float, float, float, float, float, list<float>}> $plain
-     * @param float                                                                     $most   that an out can save
-     * @param float                                                                     $latest s from contact after which there is none any more
+     *
+     * $plain are the goals as {@see saved()} takes them apart; $most is what an out can save, and $latest s from
+     * contact after which there is none any more
      */
     private function __construct(
         private readonly GroundFielder $who,

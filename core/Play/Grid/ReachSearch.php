@@ -48,10 +48,10 @@ final class ReachSearch
     }
 
     /**
-     * @param list<BallWay> $ways from the slowest ball to the fastest, all in one direction
+     * @param array<int, BallWay> $ways from the slowest ball to the fastest, all in one direction
      *
-     * @return array<int, array{float, float, float}> for each that is: ft from home, {@see GroundReach::NEVER}; what he saves
-     *                                                there; s from contact of the earliest throw that was thought of
+     * @return array<int, array{float, float, float}> for each: ft from home, {@see GroundReach::NEVER}; what he saves
+     *                                                there; s from contact of the earliest throw thought of
      */
     public function along(array $ways, float $sine, float $cosine): array
     {

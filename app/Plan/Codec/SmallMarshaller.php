@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Shared\Kept;
+namespace FoxCorner\App\Plan\Codec;
 
 use Symfony\Component\Cache\Marshaller\DefaultMarshaller;
 use Symfony\Component\Cache\Marshaller\MarshallerInterface;
@@ -24,21 +24,25 @@ final class SmallMarshaller implements MarshallerInterface
     }
 
     /**
-     * @param array<string, mixed> $values
-     * @param array<string>|null   $failed
+     * @param array<array-key, mixed>      $values
+     * @param array<array-key, mixed>|null $failed
      *
-     * @return array<string, string>
+     * @return array<array-key, string>
      */
     public function marshall(array $values, ?array &$failed): array
     {
         $before = (string) ini_set('serialize_precision', self::DIGITS);
         try {
-            $written = $this->plain->marshall($values, $failed);
+            $packed = [];
+            /** @var string $written */
+            foreach ($this->plain->marshall($values, $failed) as $key => $written) {
+                $packed[$key] = self::packed($written);
+            }
+
+            return $packed;
         } finally {
             ini_set('serialize_precision', $before);
         }
-
-        return array_map(self::packed(...), $written);
     }
 
     /** @throws \DomainException when it was not written by this */

@@ -2,16 +2,9 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Shared\Kept;
+namespace FoxCorner\App\Plan\Codec;
 
 use FoxCorner\App\Plan\KeptReport;
-use FoxCorner\Core\Family\Bunt\BuntTrial;
-use FoxCorner\Core\Family\FirstThird\FirstThirdTrial;
-use FoxCorner\Core\Family\GroundBall\GroundBallTrial;
-use FoxCorner\Core\Family\PassedBall\PassedBallTrial;
-use FoxCorner\Core\Family\Pickoff\PickTrial;
-use FoxCorner\Core\Family\Rundown\RundownTrial;
-use FoxCorner\Core\Family\Steal\StealTrial;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\Situation;
@@ -41,15 +34,8 @@ final class SharedWords
         PlanAudit::class,
         Mend::class,
         RangeSummary::class,
-        FirstThirdTrial::class,
-        GroundBallTrial::class,
-        RundownTrial::class,
-        PassedBallTrial::class,
-        StealTrial::class,
         Situation::class,
         Hole::class,
-        PickTrial::class,
-        BuntTrial::class,
         RollingBall::class,
         OffenceLine::class,
         ThrowOption::class,
@@ -62,7 +48,16 @@ final class SharedWords
         Point::class,
         KeptReport::class,
     ];
-    private const OFTEN = ['outfield-throw', 'back-turned', 'may not throw', 'Swings away', 'lead', 'two', 'numbers'];
+    private const OFTEN = [
+        'outfield-throw',
+        'back-turned',
+        'may not throw',
+        'Swings away',
+        'kind',
+        'lead',
+        'two',
+        'numbers',
+    ];
 
     private static ?string $all = null;
 
@@ -74,10 +69,10 @@ final class SharedWords
     private static function values(): string
     {
         $sprays = array_map(GroundBalls::degrees(...), range(0, GroundBalls::DIRECTIONS - 1));
-        $words = array_map(
-            static fn(\UnitEnum $one): string => $one instanceof \BackedEnum ? serialize($one->value) : '',
-            [...JobKind::cases(), ...Verb::cases()],
-        );
+        $words = array_map(static fn(JobKind|Verb $one): string => serialize($one->value), [
+            ...JobKind::cases(),
+            ...Verb::cases(),
+        ]);
 
         return serialize($sprays) .
             implode('', [
