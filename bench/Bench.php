@@ -58,6 +58,7 @@ final readonly class Bench
         if (\in_array('pages', $parts, true)) {
             $edits = new Edits($coach);
             (new PageTimings($instance, $coach, $edits, $table))->print();
+            (new PaperTimings($coach, $table))->print();
             (new KeptFigures($instance, $edits, $table))->print();
         }
         if (\in_array('phones', $parts, true)) {

@@ -31,8 +31,8 @@ use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\People\Traits;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
+use FoxCorner\Core\Plan\Audit\JobAsked;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
-use FoxCorner\Core\Plan\Audit\PlaySummary;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Ball\RelayArms;
@@ -119,7 +119,7 @@ final class CoreTimings
         $rates = EventRates::of(0.0875, 0.1535, 0.0448, 0.0048, 0.0262, 0.196, 0.009);
         $needs = JobNeeds::of(
             [
-                ...PlanDemand::of([PlaySummary::of(new AuditedPlay($bunts, $bunts->report()))]),
+                ...PlanDemand::of(JobAsked::of([new AuditedPlay($bunts, $bunts->report())])),
                 ...StandingDemand::of($state->rules),
             ],
             $roster,

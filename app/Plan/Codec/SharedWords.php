@@ -11,6 +11,7 @@ use FoxCorner\Core\Game\Situation;
 use FoxCorner\Core\Motion\RollingBall;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Audit\AuditedFinding;
+use FoxCorner\Core\Plan\Audit\JobAsked;
 use FoxCorner\Core\Plan\Audit\Mend;
 use FoxCorner\Core\Plan\Audit\PlanAudit;
 use FoxCorner\Core\Plan\Audit\PlaySummary;
@@ -32,6 +33,7 @@ final class SharedWords
     /** Those met oftenest come last, where a packer finds them with the fewest bits. */
     private const CLASSES = [
         PlanAudit::class,
+        JobAsked::class,
         Mend::class,
         RangeSummary::class,
         Situation::class,

@@ -43,7 +43,7 @@ final readonly class TeamNeeds
     /** @return list<Demand> what plan and game ask */
     public function demands(PlanAudit $audit, Team $team): array
     {
-        return [...PlanDemand::of($audit->plays), ...StandingDemand::of($team->rules())];
+        return [...PlanDemand::of($audit->asked), ...StandingDemand::of($team->rules())];
     }
 
     /** @param list<Practice>|null $practices of the team, where they are known already */

@@ -17,14 +17,15 @@ final readonly class PlanAudit
     /**
      * @param list<array{Situation, Finding}> $standing faults of where they stand
      * @param list<PlaySummary>               $plays    of those that were looked over
+     * @param list<JobAsked>                  $asked    by those plays
      * @param int                             $left     plays that nobody has looked over yet
      */
-    private function __construct(public array $standing, public array $plays, public int $left) {}
+    private function __construct(public array $standing, public array $plays, public array $asked, public int $left) {}
 
     /** Of a plan that no nine can play. */
     public static function none(): self
     {
-        return new self([], [], 0);
+        return new self([], [], [], 0);
     }
 
     /**
@@ -46,6 +47,7 @@ final readonly class PlanAudit
         return new self(
             $standing,
             array_map(static fn(AuditedPlay $one): PlaySummary => PlaySummary::of($one, $visits), $plays),
+            JobAsked::of($plays, $visits),
             $left,
         );
     }
@@ -61,6 +63,7 @@ final readonly class PlanAudit
         return new self(
             array_map(static fn(array $one): array => [$one[0], $one[1]->named($lineup)], $this->standing),
             array_map(static fn(PlaySummary $one): PlaySummary => $one->named($lineup), $this->plays),
+            array_map(static fn(JobAsked $one): JobAsked => $one->named($lineup), $this->asked),
             $this->left,
         );
     }

@@ -16,13 +16,11 @@ final readonly class PlaySummary
     use ButFor;
 
     /**
-     * @param string                         $coverage the name of the one that is on
-     * @param string                         $call     what is called for it
-     * @param bool                           $isChoice whether there are others
-     * @param float                          $perGame  how often it comes up
-     * @param array<int, array<string, int>> $skills   on how many of the plays each position needs each skill
-     * @param int                            $plays    that it was tried on
-     * @param list<AuditedFinding>           $findings faults, worst first
+     * @param string               $coverage the name of the one that is on
+     * @param string               $call     what is called for it
+     * @param bool                 $isChoice whether there are others
+     * @param float                $perGame  how often it comes up
+     * @param list<AuditedFinding> $findings faults, worst first
      */
     private function __construct(
         public Situation $situation,
@@ -31,8 +29,6 @@ final readonly class PlaySummary
         public string $call,
         public bool $isChoice,
         public float $perGame,
-        public array $skills,
-        public int $plays,
         public array $findings,
     ) {}
 
@@ -51,8 +47,6 @@ final readonly class PlaySummary
             $visits->in($plan->state->situation) *
                 $plan->state->rules->innings *
                 $play->family->perPlateAppearance($plan->scene()),
-            $report->skills,
-            $report->plays,
             $report->findings,
         );
     }

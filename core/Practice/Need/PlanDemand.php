@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace FoxCorner\Core\Practice\Need;
 
-use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Plan\Audit\PlaySummary;
-use FoxCorner\Core\Skill\Skill;
+use FoxCorner\Core\Plan\Audit\JobAsked;
 
 /**
  * What the chosen coverages of a plan ask of each position, by how often a game asks it: how many plate appearances
@@ -21,34 +19,16 @@ final class PlanDemand
     private const HALF = 1.0;
 
     /**
-     * @param iterable<PlaySummary> $plays of every situation, of one team
+     * @param list<JobAsked> $asked
      *
      * @return list<Demand>
      */
-    public static function of(iterable $plays): array
+    public static function of(array $asked): array
     {
-        $asked = [];
-        foreach ($plays as $play) {
-            foreach ($play->skills as $number => $counts) {
-                foreach ($counts as $name => $count) {
-                    $skill = self::skill(Position::from($number), Skill::from($name));
-                    $key = "$number/$skill->value";
-                    $asked[$key] ??= new AskedOf(Position::from($number), $skill);
-                    $asked[$key]->add($play, ($play->perGame * $count) / $play->plays);
-                }
-            }
-        }
-
-        return array_values(array_map(self::demand(...), $asked));
+        return array_map(self::demand(...), $asked);
     }
 
-    /** What a position practises of it. */
-    private static function skill(Position $position, Skill $skill): Skill
-    {
-        return Skill::GroundBall === $skill && Position::Pitcher === $position ? Skill::Comebacker : $skill;
-    }
-
-    private static function demand(AskedOf $asked): Demand
+    private static function demand(JobAsked $asked): Demand
     {
         $hangs = $asked->perGame * $asked->skill->price();
 
@@ -57,7 +37,7 @@ final class PlanDemand
             $asked->skill,
             $hangs / ($hangs + self::HALF),
             null === $asked->fault ? 0.0 : self::FINDING_ADDS,
-            \sprintf('Asked of %d: %s, %s', $asked->position->value, self::often($asked->perGame), $asked->mostly()) .
+            \sprintf('Asked of %d: %s, %s', $asked->position->value, self::often($asked->perGame), $asked->mostly) .
                 (null === $asked->fault ? '' : '; ' . $asked->fault),
         );
     }

@@ -9,8 +9,8 @@ use FoxCorner\Core\Game\Bases;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
+use FoxCorner\Core\Plan\Audit\JobAsked;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
-use FoxCorner\Core\Plan\Audit\PlaySummary;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Play\Clock\Timeline;
 use FoxCorner\Core\Play\Contract\PlayFamily;
@@ -66,7 +66,7 @@ final class EveryFamilyTest extends TestCase
         $audited = [];
         foreach (self::arising($family) as $play) {
             $report = $play->report(Teams::cost(Level::HighSchool));
-            $audited[] = PlaySummary::of(new AuditedPlay($play, $report));
+            $audited[] = new AuditedPlay($play, $report);
 
             self::assertSame($play->coverage?->key, $report->coverage->key);
             self::assertSame(
@@ -74,7 +74,7 @@ final class EveryFamilyTest extends TestCase
                 array_keys($report->costs),
             );
         }
-        $demands = PlanDemand::of($audited);
+        $demands = PlanDemand::of(JobAsked::of($audited));
 
         self::assertNotSame([], $demands);
         foreach ($demands as $demand) {

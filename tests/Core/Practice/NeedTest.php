@@ -11,7 +11,7 @@ use FoxCorner\Core\People\Bats;
 use FoxCorner\Core\People\Hand;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\People\Traits;
-use FoxCorner\Core\Plan\Audit\PlaySummary;
+use FoxCorner\Core\Plan\Audit\JobAsked;
 use FoxCorner\Core\Practice\Drill\Shipped\ShippedDrills;
 use FoxCorner\Core\Practice\Need\Demand;
 use FoxCorner\Core\Practice\Need\DrillNeeds;
@@ -122,7 +122,7 @@ final class NeedTest extends TestCase
     public function testThePlanAsksAsOftenAsAGameDoes(): void
     {
         $play = Teams::bunt();
-        $demands = PlanDemand::of([PlaySummary::of(Practices::audited($play))]);
+        $demands = PlanDemand::of(JobAsked::of([Practices::audited($play)]));
         $byKey = array_column(array_map(static fn(Demand $demand): array => [$demand->key(), $demand], $demands), 1, 0);
         $level = $play->plan->level;
         $perGame =
@@ -162,9 +162,9 @@ final class NeedTest extends TestCase
     {
         $lame = Teams::with(Teams::player(4, 4), Traits::of(Hand::Right, Bats::Right, 3.9, null, 2.5));
         $roster = array_map(static fn($player) => '4' === $player->number ? $lame : $player, Teams::nine());
-        $demands = PlanDemand::of([
-            PlaySummary::of(Practices::audited(Teams::bunt(roster: $roster, coverage: 'corners-crash'))),
-        ]);
+        $demands = PlanDemand::of(
+            JobAsked::of([Practices::audited(Teams::bunt(roster: $roster, coverage: 'corners-crash'))]),
+        );
         $urgent = array_values(array_filter($demands, static fn(Demand $demand): bool => $demand->urgent > 0.0));
 
         self::assertSame(['4/cover-first'], array_map(static fn(Demand $demand): string => $demand->key(), $urgent));

@@ -10,8 +10,8 @@ use FoxCorner\Core\Field\ShippedRuleSets;
 use FoxCorner\Core\Level\Level;
 use FoxCorner\Core\People\RosterPlayer;
 use FoxCorner\Core\Plan\Audit\AuditedPlay;
+use FoxCorner\Core\Plan\Audit\JobAsked;
 use FoxCorner\Core\Plan\Audit\PlannedPlay;
-use FoxCorner\Core\Plan\Audit\PlaySummary;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Practice\Build\FieldPart;
 use FoxCorner\Core\Practice\Build\Helpers;
@@ -51,7 +51,7 @@ final class Practices
     {
         return JobNeeds::of(
             [
-                ...PlanDemand::of([PlaySummary::of(self::audited(Teams::bunt()))]),
+                ...PlanDemand::of(JobAsked::of([self::audited(Teams::bunt())])),
                 ...StandingDemand::of(ShippedRuleSets::get('fastpitch-43')),
             ],
             $players,
@@ -104,9 +104,6 @@ final class Practices
             }
         }
 
-        return [
-            ...PlanDemand::of(array_map(static fn(AuditedPlay $one): PlaySummary => PlaySummary::of($one), $plays)),
-            ...StandingDemand::of(ShippedRuleSets::get($rules)),
-        ];
+        return [...PlanDemand::of(JobAsked::of($plays)), ...StandingDemand::of(ShippedRuleSets::get($rules))];
     }
 }

@@ -2,23 +2,21 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\Core\Practice\Need;
+namespace FoxCorner\Core\Plan\Audit;
 
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Plan\Audit\AuditedFinding;
-use FoxCorner\Core\Plan\Audit\PlaySummary;
 use FoxCorner\Core\Skill\Skill;
 
 /** One job of one position while the plays of a plan are gone through: mutable, and gone when that is done. */
 final class AskedOf
 {
-    public float $perGame = 0.0;
+    private float $perGame = 0.0;
     /** What was found wrong with it, the first of it. */
-    public ?string $fault = null;
+    private ?string $fault = null;
     private float $most = 0.0;
     private string $mostly = '';
 
-    public function __construct(public readonly Position $position, public readonly Skill $skill) {}
+    public function __construct(private readonly Position $position, private readonly Skill $skill) {}
 
     public function add(PlaySummary $play, float $perGame): void
     {
@@ -38,10 +36,9 @@ final class AskedOf
         }
     }
 
-    /** "bunts, most with a runner on first" */
-    public function mostly(): string
+    public function whole(): JobAsked
     {
-        return $this->mostly;
+        return new JobAsked($this->position, $this->skill, $this->perGame, $this->mostly, $this->fault);
     }
 
     private function isAbout(AuditedFinding $finding): bool
