@@ -50,14 +50,10 @@ final class JobNeeds
      */
     public static function heaviestFirst(array $needs): array
     {
-        usort(
-            $needs,
-            static fn(JobNeed $a, JobNeed $b): int => [$b->weight, $b->reps(), $a->key()] <=> [
-                $a->weight,
-                $a->reps(),
-                $b->key(),
-            ],
-        );
+        $weights = array_map(static fn(JobNeed $need): float => $need->weight, $needs);
+        $reps = array_map(static fn(JobNeed $need): int => $need->reps(), $needs);
+        $keys = array_map(static fn(JobNeed $need): string => $need->key(), $needs);
+        array_multisort($weights, \SORT_DESC, $reps, \SORT_DESC, $keys, \SORT_ASC, \SORT_STRING, $needs);
 
         return $needs;
     }

@@ -14,8 +14,11 @@ final readonly class Record
     /** Grades older than this say nothing about today (ours). In days. */
     private const GRADES_LAST = 28.0;
 
-    /** @param array<string, list<Taught>> $byJob by position and skill */
-    private function __construct(private array $byJob) {}
+    /**
+     * @param array<string, list<Taught>>                $byJob    by position and skill
+     * @param array<string, array<string, list<Taught>>> $byPlayer likewise, then by player
+     */
+    private function __construct(private array $byJob, private array $byPlayer) {}
 
     /**
      * @param list<Taught>         $taught
@@ -23,26 +26,28 @@ final readonly class Record
      */
     public static function of(array $taught, array $drills): self
     {
-        $byJob = [];
+        $byJob = $byPlayer = [];
         foreach ($taught as $past) {
             $drill = $drills[$past->drill] ?? null;
             foreach ($drill->serves[$past->position->value] ?? [] as $skill) {
-                $byJob[$past->position->value . '/' . $skill->value][] = $past;
+                $job = $past->position->value . '/' . $skill->value;
+                $byJob[$job][] = $past;
+                $byPlayer[$job][$past->player][] = $past;
             }
         }
 
-        return new self($byJob);
+        return new self($byJob, $byPlayer);
     }
 
     /** Repetitions that still count, of all players or of one. */
     public function fresh(Position $position, Skill $skill, ?string $player = null): float
     {
-        return array_sum(
-            array_map(
-                static fn(Taught $past): float => $past->stillCounts($skill),
-                $this->at($position, $skill, $player),
-            ),
-        );
+        $fresh = 0.0;
+        foreach ($this->at($position, $skill, $player) as $past) {
+            $fresh += $past->stillCounts($skill);
+        }
+
+        return $fresh;
     }
 
     public function wasTaught(Position $position, Skill $skill, ?string $player = null): bool
@@ -80,10 +85,8 @@ final readonly class Record
     /** @return list<Taught> */
     private function at(Position $position, Skill $skill, ?string $player): array
     {
-        $all = $this->byJob[$position->value . '/' . $skill->value] ?? [];
+        $job = $position->value . '/' . $skill->value;
 
-        return null === $player
-            ? $all
-            : array_values(array_filter($all, static fn(Taught $past): bool => $past->player === $player));
+        return null === $player ? $this->byJob[$job] ?? [] : $this->byPlayer[$job][$player] ?? [];
     }
 }
