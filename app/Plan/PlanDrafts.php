@@ -9,10 +9,12 @@ use Doctrine\ORM\EntityManagerInterface;
 use FoxCorner\App\Club\Membership;
 use FoxCorner\App\Club\Team;
 use FoxCorner\App\Plan\Codec\BookCodec;
+use FoxCorner\App\Plan\Codec\Fingerprint;
 use FoxCorner\App\Shared\Json\StoredUnreadable;
 use FoxCorner\Core\Plan\PlanBook;
 use FoxCorner\Core\Problem\Problem;
 use Psr\Clock\ClockInterface;
+use Symfony\Contracts\Cache\CacheInterface;
 
 /** Reads a team's plan, and changes it step by step; every step can be undone. */
 final readonly class PlanDrafts
@@ -24,11 +26,17 @@ final readonly class PlanDrafts
         private EntityManagerInterface $entities,
         private BookCodec $codec,
         private ClockInterface $clock,
+        private CacheInterface $cache,
     ) {}
 
     public function of(Team $team): PlanBook
     {
-        return $this->read($this->find($team)?->document() ?? BookCodec::NOTHING, $team);
+        $document = $this->find($team)?->document() ?? BookCodec::NOTHING;
+
+        return $this->cache->get(
+            'book-' . Fingerprint::of([$document, $team->rules()]),
+            fn(): PlanBook => $this->read($document, $team),
+        );
     }
 
     /**

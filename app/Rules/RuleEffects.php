@@ -27,10 +27,8 @@ final class RuleEffects
     {
         $effects = [];
         foreach ($book->rules as $rule) {
-            $effects[$rule->id] = [
-                'base' => \count($this->where($rule, $rules, Context::ordinary(), $book)),
-                'ever' => $this->speaksAtAll($rule, $rules, $book),
-            ];
+            $base = \count(iterator_to_array($this->where($rule, $rules, Context::ordinary(), $book), false));
+            $effects[$rule->id] = ['base' => $base, 'ever' => $base > 0 || $this->speaksAtAll($rule, $rules, $book)];
         }
 
         return $effects;
@@ -39,7 +37,7 @@ final class RuleEffects
     private function speaksAtAll(AlignmentRule $rule, RuleSet $rules, PlanBook $book): bool
     {
         foreach (self::contexts($rule->when, $rules) as $context) {
-            if ([] !== $this->where($rule, $rules, $context, $book)) {
+            foreach ($this->where($rule, $rules, $context, $book) as $_) {
                 return true;
             }
         }
@@ -70,18 +68,14 @@ final class RuleEffects
         }
     }
 
-    /** @return list<Situation> */
-    private function where(AlignmentRule $rule, RuleSet $rules, Context $context, PlanBook $book): array
+    /** @return iterable<Situation> */
+    private function where(AlignmentRule $rule, RuleSet $rules, Context $context, PlanBook $book): iterable
     {
         $settings = $book->settings();
-
-        return array_values(
-            array_filter(
-                RunChain::situations(),
-                static fn(Situation $situation): bool => $rule->when->holds(
-                    GameState::of($rules, $situation, $context)->set(...$settings),
-                ),
-            ),
-        );
+        foreach (RunChain::situations() as $situation) {
+            if ($rule->when->holds(GameState::of($rules, $situation, $context)->set(...$settings))) {
+                yield $situation;
+            }
+        }
     }
 }

@@ -10,8 +10,17 @@ use FoxCorner\Core\Problem\Unknown;
 /** The rule sets that come with the program: starting points, each value of which a team may replace. */
 final class ShippedRuleSets
 {
+    /** @var array<string, RuleSet>|null once drawn up: a page asks for them some hundred times */
+    private static ?array $all = null;
+
     /** @return array<string, RuleSet> by key */
     public static function all(): array
+    {
+        return self::$all ??= self::drawnUp();
+    }
+
+    /** @return array<string, RuleSet> by key */
+    private static function drawnUp(): array
     {
         $sets = [
             self::baseball(

@@ -51,6 +51,7 @@ final class GroundBallChoices
         private readonly PlannedPlay $play,
         public readonly GroundBallTrial $trial,
         private readonly PlayCost $cost,
+        private readonly TwoOrOneCharts $charts,
     ) {}
 
     /** @return list<Choice> */
@@ -177,7 +178,7 @@ final class GroundBallChoices
     /** @return TwoOrOneChart|null null where no double play is in order */
     public function chart(): ?TwoOrOneChart
     {
-        return TwoOrOneChart::of($this->play, $this->trial, $this->cost);
+        return $this->charts->of($this->play, $this->trial, $this->cost);
     }
 
     /**

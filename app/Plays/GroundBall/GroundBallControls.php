@@ -30,6 +30,8 @@ final readonly class GroundBallControls implements FamilyControls
     private const AT = 'at';
     private const HOP = 'hop';
 
+    public function __construct(private TwoOrOneCharts $charts) {}
+
     public function family(): string
     {
         return GroundBallFamily::KEY;
@@ -71,17 +73,23 @@ final readonly class GroundBallControls implements FamilyControls
 
     public function carry(Trial $trial): array
     {
-        return $trial instanceof GroundBallTrial
-            ? [
-                self::BALL => \sprintf('%g,%g', round($trial->degrees), round($trial->mph)),
-                self::HOP => Hop::True === $trial->hop ? null : $trial->hop->value,
-            ]
-            : [self::BALL => null, self::HOP => null];
+        return $trial instanceof GroundBallTrial ? self::carried($trial) : [self::BALL => null, self::HOP => null];
+    }
+
+    /** @return array<string, string|null> */
+    public static function carried(GroundBallTrial $trial): array
+    {
+        return [
+            self::BALL => \sprintf('%g,%g', round($trial->degrees), round($trial->mph)),
+            self::HOP => Hop::True === $trial->hop ? null : $trial->hop->value,
+        ];
     }
 
     public function choices(SituationAddress $address, PlannedPlay $play, PlayCost $cost): GroundBallChoices
     {
-        return new GroundBallChoices($address, $play, $this->trial($address->trial, $play->plan->scene()), $cost);
+        $trial = $this->trial($address->trial, $play->plan->scene());
+
+        return new GroundBallChoices($address, $play, $trial, $cost, $this->charts);
     }
 
     public function folder(): string

@@ -92,14 +92,12 @@ final readonly class GroundShown
     /** @return list<MappedBall> */
     public function balls(): array
     {
-        $controls = new GroundBallControls();
-
         return array_map(
             static fn(MappedGroundBall $ball): MappedBall => new MappedBall(
                 $ball->at,
                 $ball->outcome(),
                 $ball->sureness(),
-                array_filter($controls->carry($ball->trial), is_string(...)),
+                array_filter(GroundBallControls::carried($ball->trial), is_string(...)),
                 self::words($ball),
             ),
             $this->map->balls,

@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace FoxCorner\App\Plays\GroundBall;
 
-use FoxCorner\Core\Family\GroundBall\GroundBallTrial;
 use FoxCorner\Core\Family\GroundBall\TwoOrOne;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Plan\Audit\PlannedPlay;
+use FoxCorner\Core\Plan\SituationPlan;
 use FoxCorner\Core\Play\Cast\BatterRunner;
 use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Grid\GroundSetting;
 use FoxCorner\Core\Runs\PlayCost;
+use FoxCorner\Core\Value\ButFor;
 
 /** Two or one, by how hard a ball is hit at a starter and how fast the batter runs: the regions, and who bats now. */
 final readonly class TwoOrOneChart
 {
+    use ButFor;
+
     private const COLUMNS = 24;
     private const ROWS = 24;
     /** s to both sides of the level's batter. */
@@ -37,14 +39,9 @@ final readonly class TwoOrOneChart
         public float $mph,
     ) {}
 
-    public static function of(PlannedPlay $play, GroundBallTrial $trial, PlayCost $cost): ?self
+    public static function of(SituationPlan $plan, Position $starter, PlayCost $cost): self
     {
-        $plan = $play->plan;
-        if (!$plan->state->doublePlayIsInOrder()) {
-            return null;
-        }
         $setting = GroundSetting::of($plan->scene($cost));
-        $starter = self::starter($plan->cast, $trial->degrees);
         [$rules, $level] = [$plan->state->rules, $plan->level];
         $ordinary = $level->homeToFirstOver($rules->basePath);
         $batter = BatterRunner::of($plan->state->context->batter, $rules, $level)->secondsFor($rules->basePath);
@@ -60,7 +57,13 @@ final readonly class TwoOrOneChart
             TwoOrOne::of($setting, $starter->value)->chart($speeds, $times),
         );
 
-        return new self($starter, $times, $speeds, $calls, $batter, $trial->mph);
+        return new self($starter, $times, $speeds, $calls, $batter, $level->groundBallSpeed);
+    }
+
+    /** With another ball looked at. */
+    public function at(float $mph): self
+    {
+        return $this->but(mph: $mph);
     }
 
     /** Where a time is between the edges, 0 to 1. */
@@ -94,7 +97,7 @@ final readonly class TwoOrOneChart
     }
 
     /** Whoever stands nearest to the ball's way. */
-    private static function starter(Cast $cast, float $degrees): Position
+    public static function starter(Cast $cast, float $degrees): Position
     {
         $nearest = Position::Shortstop;
         $least = \INF;
