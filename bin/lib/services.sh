@@ -142,7 +142,7 @@ start_fpm() {
     # What pages have reckoned is kept in so much room: when it is full, what nobody has asked for in half an hour goes.
     launch fpm "$(compgen -c php-fpm8. | sort -V | tail -n 1)" --nodaemonize --fpm-config "$RUN_DIR/php-fpm.conf" \
         -d opcache.enable=1 -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 \
-        $QUICK -d opcache.jit_buffer_size="${FOX_COMPILED_MB:-32}M" -d apc.enabled=1 \
+        $QUICK -d opcache.jit_buffer_size="${FOX_COMPILED_MB:-160}M" -d apc.enabled=1 \
         -d apc.shm_size="${FOX_FIGURES_MB:-128}M" -d apc.ttl=1800
     await fpm test -S "$RUN_DIR/sock/php.sock"
 }

@@ -58,7 +58,7 @@ enum Half: string
      */
     public function run(array $files): array
     {
-        $jit = self::Core === $this ? 'tracing' : 'off';
+        $jit = self::Core === $this ? 'function' : 'off';
 
         return [
             \PHP_BINARY,
