@@ -6,7 +6,7 @@ namespace FoxCorner\Tests\App;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\Exception;
-use FoxCorner\App\Plan\Codec\SmallMarshaller;
+use FoxCorner\App\Plan\SmallMarshaller;
 use FoxCorner\App\Shared\Kept\Edition;
 use FoxCorner\App\Shared\Kept\Figures;
 use FoxCorner\Core\Field\Point;

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Plan\Codec;
+namespace FoxCorner\App\Plan;
 
-use FoxCorner\App\Plan\KeptReport;
 use FoxCorner\Core\Field\Base;
 use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Game\Situation;

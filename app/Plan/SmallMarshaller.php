@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FoxCorner\App\Plan\Codec;
+namespace FoxCorner\App\Plan;
 
 use Symfony\Component\Cache\Marshaller\DefaultMarshaller;
 use Symfony\Component\Cache\Marshaller\MarshallerInterface;
