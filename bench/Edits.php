@@ -31,28 +31,27 @@ final class Edits
     /** The shortstop a little elsewhere with a runner on first, nobody out. */
     public function nudge(): void
     {
-        $page = $this->page('/situations/R1-0?moved=6:' . (-30 - (++$this->count % 80) / 10) . ',90');
+        $page = $this->coach->page('/situations/R1-0?moved=6:' . (-30 - (++$this->count % 80) / 10) . ',90');
         $this->submit($page->filter('form[action*="/spots"]')->first());
     }
 
     public function rule(): void
     {
-        $turns = $this->page('/situations/rules')->filter('form[action*="/turn"]');
+        $turns = $this->coach->page('/situations/rules')->filter('form[action*="/turn"]');
         $this->submit($turns->eq(++$this->count % \count($turns)));
     }
 
     /** @param callable(int): string $to */
     private function player(string $field, callable $to): void
     {
-        $link = $this->page('/team')->filter('a[href*="/team/player/"]:not([href$="/new"])')->first()->attr('href');
-        $this->submit($this->page(self::path((string) $link))->filter('form[name="player_form"]'), [
+        $link = $this->coach
+            ->page('/team')
+            ->filter('a[href*="/team/player/"]:not([href$="/new"])')
+            ->first()
+            ->attr('href');
+        $this->submit($this->coach->page(self::path((string) $link))->filter('form[name="player_form"]'), [
             $field => $to(++$this->count),
         ]);
-    }
-
-    private function page(string $path): Crawler
-    {
-        return new Crawler($this->coach->get($path), $this->coach->address($path));
     }
 
     /** @param array<string, string> $changes to fields of the form of that name */

@@ -22,7 +22,7 @@ final readonly class PaperTimings
         foreach (self::SHEETS as $name => $path) {
             $this->table->line($name, $this->clock(fn(): string => $this->coach->get($practice . $path), '%PDF'));
         }
-        $token = $this->page('/club')->filter('form[action$="team.zip"] input[name="_token"]')->attr('value');
+        $token = $this->coach->page('/club')->filter('form[action$="team.zip"] input[name="_token"]')->attr('value');
         foreach (self::ARCHIVES as $name => $file) {
             $sent = fn(): string => $this->coach->post("/club/$file", ['_token' => $token]);
             $this->table->line($name, $this->clock($sent, 'PK'));
@@ -32,7 +32,7 @@ final readonly class PaperTimings
     /** The path of one that is on the calendar. */
     private function practice(): string
     {
-        $links = $this->page('/practice')->filter('a[href*="/practice/"]');
+        $links = $this->coach->page('/practice')->filter('a[href*="/practice/"]');
         foreach ($links->each(static fn(Crawler $link): string => (string) $link->attr('href')) as $address) {
             $path = (string) preg_replace('~^/[^/]+(/practice/[0-9a-z-]+).*$~', '$1', $address);
             if (str_starts_with($this->coach->get("$path/sheet.pdf"), '%PDF')) {
@@ -41,11 +41,6 @@ final readonly class PaperTimings
         }
 
         throw new \RuntimeException('The demo has no practice with a sheet.');
-    }
-
-    private function page(string $path): Crawler
-    {
-        return new Crawler($this->coach->get($path), $this->coach->address($path));
     }
 
     /** @param callable(): string $ask */

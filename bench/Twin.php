@@ -41,10 +41,12 @@ final readonly class Twin
     public static function compiled(string $root, Scene $scene): ?self
     {
         $program = (string) tempnam(sys_get_temp_dir(), 'fox-corner-twin-');
-        $compiler = Process::fromShellCommandline('gcc -O2 -o "$PROGRAM" "$SOURCE" -lm');
-        $compiler->run(null, ['PROGRAM' => $program, 'SOURCE' => "$root/bench/twin/map.c"]);
+        if (0 === (new Process(['gcc', '-O2', '-o', $program, "$root/bench/twin/map.c", '-lm']))->run()) {
+            return new self($scene, $program);
+        }
+        unlink($program);
 
-        return $compiler->isSuccessful() ? new self($scene, $program) : null;
+        return null;
     }
 
     public function __destruct()

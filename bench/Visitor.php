@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FoxCorner\Bench;
 
 use FoxCorner\App\Club\Door\DemoSignIn;
+use Symfony\Component\DomCrawler\Crawler;
 
 /** Somebody signed in to a running instance, over one kept connection. */
 final readonly class Visitor
@@ -45,6 +46,12 @@ final readonly class Visitor
     public function get(string $path): string
     {
         return $this->fetch($path, [\CURLOPT_HTTPGET => true]);
+    }
+
+    /** The same to look for things in. */
+    public function page(string $path): Crawler
+    {
+        return new Crawler($this->get($path), $this->address($path));
     }
 
     /** @param array<mixed> $fields */

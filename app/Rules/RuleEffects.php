@@ -27,7 +27,7 @@ final class RuleEffects
     {
         $effects = [];
         foreach ($book->rules as $rule) {
-            $base = \count(iterator_to_array($this->where($rule, $rules, Context::ordinary(), $book), false));
+            $base = iterator_count($this->where($rule, $rules, Context::ordinary(), $book));
             $effects[$rule->id] = ['base' => $base, 'ever' => $base > 0 || $this->speaksAtAll($rule, $rules, $book)];
         }
 
@@ -37,7 +37,7 @@ final class RuleEffects
     private function speaksAtAll(AlignmentRule $rule, RuleSet $rules, PlanBook $book): bool
     {
         foreach (self::contexts($rule->when, $rules) as $context) {
-            foreach ($this->where($rule, $rules, $context, $book) as $_) {
+            if ($this->where($rule, $rules, $context, $book)->valid()) {
                 return true;
             }
         }
@@ -68,8 +68,8 @@ final class RuleEffects
         }
     }
 
-    /** @return iterable<Situation> */
-    private function where(AlignmentRule $rule, RuleSet $rules, Context $context, PlanBook $book): iterable
+    /** @return \Generator<Situation> */
+    private function where(AlignmentRule $rule, RuleSet $rules, Context $context, PlanBook $book): \Generator
     {
         $settings = $book->settings();
         foreach (RunChain::situations() as $situation) {

@@ -72,5 +72,7 @@ export FOX_BACKUP_DIR=${FOX_BACKUP_DIR:-} FOX_BACKUP_PASSPHRASE=${FOX_BACKUP_PAS
 export FOX_TIME_ZONE=${FOX_TIME_ZONE:-} FOX_CLOCK_SHIFT=${FOX_CLOCK_SHIFT:-0}
 export FOX_MAIL_FROM=${FOX_MAIL_FROM:-fox-corner@localhost.example}
 
+# The scripts say themselves which command is worth compiling (bin/lib/quick.php); the others start once.
+export FOX_QUICK=1
 # What a command of PHP that reckons for long runs with: compiled ahead, as the pages are (docs/decisions/40).
 export QUICK='-d opcache.enable_cli=1 -d opcache.jit=function -d opcache.jit_buffer_size=64M -d apc.enable_cli=1'

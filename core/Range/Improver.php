@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FoxCorner\Core\Range;
 
 use FoxCorner\Core\Alignment\Alignment;
-use FoxCorner\Core\Field\Point;
 use FoxCorner\Core\Field\RuleSet;
 use FoxCorner\Core\People\Position;
 use FoxCorner\Core\Play\Cast\Cast;
@@ -34,8 +33,10 @@ final class Improver
     /** @var list<Tried>|null once tried roughly, the best first */
     private ?array $singles = null;
     private ?Tried $rough = null;
-    /** @var array<string, Tried> by the balls and the steps */
-    private array $known = [];
+    /** @var array<string, float> what was tried in full, by its steps; only its cost, since maps are large */
+    private array $costs = [];
+    /** @var array<string, list<Step>> by what others do, and who is asked */
+    private array $promising = [];
 
     /**
      * @param Alignment      $alignment by whose rules everybody stands
@@ -123,8 +124,7 @@ final class Improver
                 do {
                     $before = $best->cost;
                     foreach ($this->choice->next($this->stepOf($best, $step->position)) as $next) {
-                        $tried = $this->with($others, $next);
-                        $best = $tried->cost < $best->cost ? $tried : $best;
+                        $best = $this->better($best, $others, $next);
                     }
                 } while ($best->cost < $before);
             }
@@ -149,7 +149,7 @@ final class Improver
     {
         foreach ($best->steps as $step) {
             foreach ($this->choice->beyond($step) as $on) {
-                if ($this->with($this->without($best, $step->position), $on)->cost < $best->cost) {
+                if ($this->better($best, $this->without($best, $step->position), $on) !== $best) {
                     return true;
                 }
             }
@@ -168,8 +168,7 @@ final class Improver
                     $best = $others;
                 }
                 foreach ($this->promising($others, $position) as $step) {
-                    $tried = $this->with($others, $step);
-                    $best = $tried->cost < $best->cost ? $tried : $best;
+                    $best = $this->better($best, $others, $step);
                 }
             }
             if ($best->cost >= $before) {
@@ -183,11 +182,17 @@ final class Improver
     /** @return list<Step> of a fielder who has not moved, those that look best beside what others do */
     private function promising(Tried $others, Position $position): array
     {
+        return $this->promising[Tried::key($others->steps) . "/$position->value"] ??= $this->ranked($others, $position);
+    }
+
+    /** @return list<Step> */
+    private function ranked(Tried $others, Position $position): array
+    {
         $rough = $this->walking($this->roughly(), $others->steps);
         $tried = array_map(fn(Step $step): Tried => $this->with($rough, $step), $this->choice->of($position));
 
         return array_map(
-            fn(Tried $one): Step => $this->stepOf($one, $position),
+            static fn(Tried $one): Step => $one->steps[\count($others->steps)],
             \array_slice(self::bestFirst($tried), 0, self::PROMISING),
         );
     }
@@ -243,9 +248,24 @@ final class Improver
         return $this->singles = self::bestFirst($tried);
     }
 
+    /** The best so far, or a step more where that costs less; what cost more before is not played again. */
+    private function better(Tried $best, Tried $from, Step $step): Tried
+    {
+        $key = Tried::key([...$from->steps, $step]);
+        if (($this->costs[$key] ?? -\INF) >= $best->cost) {
+            return $best;
+        }
+        $tried = $this->with($from, $step);
+        $this->costs[$key] = $tried->cost;
+
+        return $tried->cost < $best->cost ? $tried : $best;
+    }
+
     private function with(Tried $tried, Step $step): Tried
     {
-        return $this->known($tried, [...$tried->steps, $step], $step->position, $step->to);
+        $cast = $tried->cast->moved($step->position, $step->to);
+
+        return new Tried($tried->map->moved($cast, $step->position), $cast, [...$tried->steps, $step]);
     }
 
     private function without(Tried $tried, Position $position): Tried
@@ -253,25 +273,11 @@ final class Improver
         $steps = array_values(
             array_filter($tried->steps, static fn(Step $step): bool => $step->position !== $position),
         );
-
-        return \count($steps) === \count($tried->steps)
-            ? $tried
-            : $this->known($tried, $steps, $position, $this->cast->at($position)->start);
-    }
-
-    /**
-     * What is tried again is not played again.
-     *
-     * @param list<Step> $steps with somebody moved
-     */
-    private function known(Tried $from, array $steps, Position $position, Point $to): Tried
-    {
-        $key = Tried::key($from->map, $steps);
-        if (!isset($this->known[$key])) {
-            $cast = $from->cast->moved($position, $to);
-            $this->known[$key] = new Tried($from->map->moved($cast, $position), $cast, $steps);
+        if (\count($steps) === \count($tried->steps)) {
+            return $tried;
         }
+        $cast = $tried->cast->moved($position, $this->cast->at($position)->start);
 
-        return $this->known[$key];
+        return new Tried($tried->map->moved($cast, $position), $cast, $steps);
     }
 }

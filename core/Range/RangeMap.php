@@ -9,7 +9,6 @@ use FoxCorner\Core\Play\Cast\Cast;
 use FoxCorner\Core\Play\Grid\BallFielded;
 use FoxCorner\Core\Play\Grid\GridPlays;
 use FoxCorner\Core\Play\Grid\GroundBalls;
-use FoxCorner\Core\Play\Grid\GroundFielder;
 use FoxCorner\Core\Play\Grid\GroundPlays;
 use FoxCorner\Core\Play\Grid\GroundReach;
 use FoxCorner\Core\Play\Grid\GroundSetting;
@@ -71,7 +70,7 @@ final readonly class RangeMap
     {
         $reaches = [];
         foreach ($setting->fielders as $number => $fielder) {
-            $reaches[$number] = self::reach($fielder, $setting, $balls);
+            $reaches[$number] = GroundReach::against(new ReachSearch($fielder, $setting), $balls);
         }
 
         return self::fromReaches($setting, $balls, $cast, $reaches);
@@ -102,23 +101,11 @@ final readonly class RangeMap
             $reaches[$number] =
                 null !== $before && $before->isFreeOf($until)
                     ? $before
-                    : self::reach($fielder, $setting, $this->balls, $before, $until ?? 0.0);
+                    : GroundReach::against(new ReachSearch($fielder, $setting), $this->balls, $before, $until ?? 0.0);
             $covered += null === $until ? [] : [$number => $until];
         }
 
         return self::fromReaches($setting, $this->balls, $cast, $reaches, $this, $covered);
-    }
-
-    private static function reach(
-        GroundFielder $fielder,
-        GroundSetting $setting,
-        GroundBalls $balls,
-        ?GroundReach $before = null,
-        float $covered = 0.0,
-    ): GroundReach {
-        $search = new ReachSearch($fielder, $setting);
-
-        return GroundReach::of($search, $balls->ways, $balls->sines, $balls->cosines, $before, $covered);
     }
 
     /**

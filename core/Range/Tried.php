@@ -18,15 +18,15 @@ final readonly class Tried
     }
 
     /**
-     * The same for the same steps against the same balls, whoever went first.
+     * The same for the same steps, whoever went first.
      *
      * @param list<Step> $steps
      */
-    public static function key(RangeMap $map, array $steps): string
+    public static function key(array $steps): string
     {
         $names = array_map(static fn(Step $step): string => "{$step->position->value}:$step->off/$step->back", $steps);
         sort($names);
 
-        return implode(' ', [\count($map->summary->sprays), ...$names]);
+        return implode(' ', $names);
     }
 }

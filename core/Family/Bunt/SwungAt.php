@@ -79,8 +79,7 @@ final class SwungAt
         $balls = GroundBalls::few($spray, $this->scene->rules, $this->scene->level, $of);
         $reaches = [];
         foreach ($ground->fielders as $number => $fielder) {
-            $search = new ReachSearch($fielder, $ground);
-            $reaches[$number] = GroundReach::of($search, $balls->ways, $balls->sines, $balls->cosines);
+            $reaches[$number] = GroundReach::against(new ReachSearch($fielder, $ground), $balls);
         }
         $tree = new GroundTree($ground, new GroundPlays($ground));
 

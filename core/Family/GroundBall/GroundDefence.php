@@ -24,7 +24,6 @@ use FoxCorner\Core\Play\Scheme\JobKind;
 /** A coverage in a setting, ready for any ground ball: what does not depend on the ball is reckoned once. */
 final class GroundDefence
 {
-    private readonly GroundPlays $plays;
     private readonly GroundTree $tree;
     /** @var array<string, array<int, ReachSearch>> by hop and position number, as far as asked */
     private array $searches = [];
@@ -34,8 +33,7 @@ final class GroundDefence
         public readonly Coverage $coverage,
         public readonly GroundSetting $ground,
     ) {
-        $this->plays = new GroundPlays($ground);
-        $this->tree = new GroundTree($ground, $this->plays, (new WantedOut($scene, $ground))->among(...));
+        $this->tree = new GroundTree($ground, new GroundPlays($ground), (new WantedOut($scene, $ground))->among(...));
     }
 
     public static function of(Scene $scene, Coverage $coverage): self
@@ -56,12 +54,7 @@ final class GroundDefence
         $past = $this->tree->past($this->ground->through->extraBases($trial->degrees, $trial->mph));
         $reaches = [];
         foreach ($this->searches($trial->hop) as $number => $search) {
-            $reaches[$number] = GroundReach::of(
-                $search,
-                [$way],
-                [$trial->ball->directionX],
-                [$trial->ball->directionY],
-            );
+            $reaches[$number] = GroundReach::of($search, $way, $trial->ball->directionX, $trial->ball->directionY);
         }
         $comes = $past;
         foreach (GroundReach::candidates($reaches, 0) as [$first, $second]) {
@@ -78,23 +71,17 @@ final class GroundDefence
         if (Hop::Bobbled === $trial->hop) {
             return $this->bobbled($comes->met);
         }
-        [$met, $attempts] = [$comes->met, $this->plays->attempts($comes->met)];
+        [$attempts, $goes] = $this->tree->weighed($comes->met);
 
-        return new GroundFielding($this->ground, $met, $attempts, $this->tree->goes($met), $comes);
+        return new GroundFielding($this->ground, $comes->met, $attempts, $goes, $comes);
     }
 
     private function bobbled(Met $met): GroundFielding
     {
         $lost = Hands::PICKED_UP * $met->by->exchange;
+        [$attempts, $goes] = $this->tree->weighed($met, $lost);
 
-        return new GroundFielding(
-            $this->ground,
-            $met,
-            $this->plays->attempts($met, $lost),
-            $this->tree->goes($met, $lost),
-            $this->tree->pickedUp($met, $lost),
-            $lost,
-        );
+        return new GroundFielding($this->ground, $met, $attempts, $goes, $this->tree->pickedUp($met, $lost), $lost);
     }
 
     private function lostTo(?Met $behind, BallFielded $past): BallFielded

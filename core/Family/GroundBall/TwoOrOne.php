@@ -61,7 +61,7 @@ final readonly class TwoOrOne
     {
         $ball = RollingBall::groundBall(Speed::ofMph($mph), $this->setting->rules->surface, $this->degrees);
         $way = BallWay::of($ball, $this->setting->rules->basePath, $this->setting->level->motion);
-        $reach = GroundReach::of($this->search, [$way], [$ball->directionX], [$ball->directionY]);
+        $reach = GroundReach::of($this->search, $way, $ball->directionX, $ball->directionY);
 
         return GroundReach::NEVER === $reach->along[0]
             ? null

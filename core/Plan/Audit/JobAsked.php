@@ -6,7 +6,6 @@ namespace FoxCorner\Core\Plan\Audit;
 
 use FoxCorner\Core\People\Lineup;
 use FoxCorner\Core\People\Position;
-use FoxCorner\Core\Runs\Visits;
 use FoxCorner\Core\Skill\Skill;
 use FoxCorner\Core\Value\ButFor;
 
@@ -29,16 +28,16 @@ final readonly class JobAsked
     ) {}
 
     /**
-     * @param iterable<AuditedPlay> $plays  of every situation, of one team
-     * @param Visits|null           $visits of the plan's level, where they are known already
+     * @param list<AuditedPlay>      $plays     of every situation, of one team
+     * @param list<PlaySummary>|null $summaries of the same, where they are known already
      *
      * @return list<self>
      */
-    public static function of(iterable $plays, ?Visits $visits = null): array
+    public static function of(array $plays, ?array $summaries = null): array
     {
         $asked = [];
-        foreach ($plays as $play) {
-            $summary = PlaySummary::of($play, $visits);
+        foreach ($plays as $index => $play) {
+            $summary = $summaries[$index] ?? PlaySummary::of($play);
             foreach ($play->report->skills as $number => $counts) {
                 foreach ($counts as $name => $count) {
                     $skill = self::skill(Position::from($number), Skill::from($name));

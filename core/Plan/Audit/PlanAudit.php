@@ -44,12 +44,9 @@ final readonly class PlanAudit
         $level = ($plans[0] ?? null)?->level;
         $visits = null === $level ? null : Visits::of($level->rates, $level->advancement());
 
-        return new self(
-            $standing,
-            array_map(static fn(AuditedPlay $one): PlaySummary => PlaySummary::of($one, $visits), $plays),
-            JobAsked::of($plays, $visits),
-            $left,
-        );
+        $summaries = array_map(static fn(AuditedPlay $one): PlaySummary => PlaySummary::of($one, $visits), $plays);
+
+        return new self($standing, $summaries, JobAsked::of($plays, $summaries), $left);
     }
 
     public function isWhole(): bool

@@ -40,16 +40,18 @@ final class GroundPlays
     }
 
     /**
-     * @param float $delay s lost in picking up a ball that was misplayed
+     * What was tried, so that it can be drawn and chosen from.
      *
-     * @return non-empty-list<Attempt> in the order of the aims, first base first
+     * @param non-empty-list<Tried> $tried by one fielder
+     *
+     * @return non-empty-list<Attempt>
      */
-    public function attempts(Met $met, float $delay = 0.0): array
+    public function drawn(int $fielder, array $tried): array
     {
         return array_map(
-            static fn(AimedBy $aimed, array $tried): Attempt => new Attempt($aimed->aim, ...$tried),
-            $this->aims($met->by->number),
-            $this->tried($met, $delay),
+            static fn(AimedBy $aimed, array $one): Attempt => new Attempt($aimed->aim, ...$one),
+            $this->aims($fielder),
+            $tried,
         );
     }
 
@@ -60,8 +62,10 @@ final class GroundPlays
     }
 
     /**
-     * The same as plain numbers, in the order of {@see Attempt}'s: it is asked some thousand times for a map, so that
-     * it makes nothing and calls little.
+     * What can be done with a ball as plain numbers, in the order of {@see Attempt}'s: it is asked some thousand times
+     * for a map, so that it makes nothing and calls little.
+     *
+     * @param float $delay s lost in picking up a ball that was misplayed
      *
      * @return non-empty-list<Tried>
      */
@@ -87,15 +91,16 @@ final class GroundPlays
             $outAt = ($ball > $aimed->coverAt ? $ball : $aimed->coverAt) + $aimed->tag;
             $caught = $by->caught($aimed->aim->bag, $feet, $moving);
             $first = 0 === $aimed->cover ? 0.0 : $caught / (1 + exp(($outAt - $aimed->runner) / $aimed->spread));
-            $thrown = $this->ending($aimed, 0, $feet, $released, $ball, $outAt, $first, $caught);
-            $own = $has + ($feet < self::CARRIES ? $by->run->seconds($feet) : \INF);
-            $alone = 1 / (1 + exp(($own + $aimed->tag - $aimed->runner) / $aimed->spread));
-            if ($feet < self::CARRIES && $alone >= $first - self::GIVEN_UP) {
-                $carried = $this->ending($aimed, $by->number, 0.0, $has, $own, $own + $aimed->tag, $alone, 1.0);
-                $tried[] = $carried[1] < $thrown[1] ? $carried : $thrown;
-            } else {
-                $tried[] = $thrown;
+            $best = $this->ending($aimed, 0, $feet, $released, $ball, $outAt, $first, $caught);
+            if ($feet < self::CARRIES) {
+                $own = $has + $by->run->seconds($feet);
+                $alone = 1 / (1 + exp(($own + $aimed->tag - $aimed->runner) / $aimed->spread));
+                if ($alone >= $first - self::GIVEN_UP) {
+                    $carried = $this->ending($aimed, $by->number, 0.0, $has, $own, $own + $aimed->tag, $alone, 1.0);
+                    $best = $carried[1] < $best[1] ? $carried : $best;
+                }
             }
+            $tried[] = $best;
         }
 
         return $tried;

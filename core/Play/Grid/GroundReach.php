@@ -25,19 +25,22 @@ final readonly class GroundReach
         private float $most,
     ) {}
 
+    /** @param float $sine of the ball's direction, from straight away; cosine likewise */
+    public static function of(ReachSearch $search, BallWay $way, float $sine, float $cosine): self
+    {
+        [[$along, $saves, $soonest]] = $search->along([$way], $sine, $cosine);
+
+        return new self($search->who, [$along], [$saves], [$soonest], $search->most);
+    }
+
     /**
-     * @param list<BallWay> $ways    from the slowest ball to the fastest
-     * @param list<float>   $sines   of the directions
-     * @param list<float>   $cosines
-     * @param self|null     $before  of the same fielder at the same spot, when somebody else covered: what no throw was
-     *                               early enough to feel is as it was
-     * @param float         $covered s from contact at which all bags are covered, now as before
+     * @param self|null $before  of the same fielder at the same spot, when somebody else covered: what no throw was
+     *                           early enough to feel is as it was
+     * @param float     $covered s from contact at which all bags are covered, now as before
      */
-    public static function of(
+    public static function against(
         ReachSearch $search,
-        array $ways,
-        array $sines,
-        array $cosines,
+        GroundBalls $balls,
         ?self $before = null,
         float $covered = 0.0,
     ): self {
@@ -45,16 +48,17 @@ final readonly class GroundReach
         $saves = $before->saves ?? [];
         $soonest = $before->soonest ?? [];
         $next = 0;
-        $count = \count($ways);
-        foreach ($sines as $direction => $sine) {
-            $asked = $ways;
+        $count = \count($balls->ways);
+        foreach ($balls->sines as $direction => $sine) {
+            $asked = $balls->ways;
             for ($speed = 0; null !== $before && $speed < $count; ++$speed) {
                 if ($before->soonest[$next + $speed] >= $covered) {
                     unset($asked[$speed]);
                 }
             }
-            foreach ([] === $asked ? [] : $search->along($asked, $sine, $cosines[$direction]) as $speed => $found) {
-                [$along[$next + $speed], $saves[$next + $speed], $soonest[$next + $speed]] = $found;
+            $found = [] === $asked ? [] : $search->along($asked, $sine, $balls->cosines[$direction]);
+            foreach ($found as $speed => $one) {
+                [$along[$next + $speed], $saves[$next + $speed], $soonest[$next + $speed]] = $one;
             }
             $next += $count;
         }

@@ -73,7 +73,11 @@ final readonly class GroundTree
         $tried = $this->plays->tried($met, $delay);
         $aims = $this->plays->aims($met->by->number);
         $goes = $this->going($tried, $aims);
-        $best = null === $this->wanted ? self::least($tried, $aims, $goes) : $this->wanted($tried, $aims, $goes);
+        $best = self::least($tried, $aims, $goes);
+        if (null !== $this->wanted) {
+            $attempts = $this->plays->drawn($met->by->number, $tried);
+            $best = (int) array_search(($this->wanted)($attempts, $goes), $attempts, true);
+        }
         $made = self::comes($tried[$best], $aims[$best]->aim, $goes);
         $gone = $this->setting->gone;
         if ($gone <= 0.0 || 0 === $best) {
@@ -120,14 +124,21 @@ final readonly class GroundTree
         );
     }
 
-    /** Whether the free runner goes when somebody has the ball so: 0 or 1. */
-    public function goes(Met $met, float $delay = 0.0): int
+    /**
+     * What could be done with a ball that somebody has, and whether the free runner goes: 0 or 1.
+     *
+     * @return array{non-empty-list<Attempt>, int}
+     */
+    public function weighed(Met $met, float $delay = 0.0): array
     {
-        return $this->going($this->plays->tried($met, $delay), $this->plays->aims($met->by->number));
+        $tried = $this->plays->tried($met, $delay);
+        $by = $met->by->number;
+
+        return [$this->plays->drawn($by, $tried), $this->going($tried, $this->plays->aims($by))];
     }
 
     /**
-     * He goes when even the best answer to it costs us more than the best answer to his staying.
+     * The free runner goes when even the best answer to it costs us more than the best answer to his staying.
      *
      * @param non-empty-list<Tried>   $tried
      * @param non-empty-list<AimedBy> $aims
@@ -156,23 +167,5 @@ final readonly class GroundTree
         }
 
         return $best;
-    }
-
-    /**
-     * The one that the policy wants.
-     *
-     * @param non-empty-list<Tried>   $tried
-     * @param non-empty-list<AimedBy> $aims
-     */
-    private function wanted(array $tried, array $aims, int $goes): int
-    {
-        $attempts = array_map(
-            static fn(AimedBy $by, array $one): Attempt => new Attempt($by->aim, ...$one),
-            $aims,
-            $tried,
-        );
-        $wanted = null === $this->wanted ? $attempts[0] : ($this->wanted)($attempts, $goes);
-
-        return (int) array_search($wanted, $attempts, true);
     }
 }

@@ -18,7 +18,7 @@ final readonly class InHand
         public Met $met,
         private array $clean,
         private array $again,
-        public float $front,
+        private float $front,
         public float $gone,
         private float $soonest,
     ) {}
